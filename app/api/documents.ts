@@ -1,0 +1,24 @@
+import type { DocumentFacts, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
+import { addressOf, call } from './http'
+
+export interface RegisterAsked { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
+
+export const readRegister = (asked: RegisterAsked) => call<RegisterPage>('GET', '/api/documents', { query: { ...asked } })
+export const readRegisterIds = (asked: RegisterAsked) => call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...asked } })
+export const readStarred = () => call<RegisterPage>('GET', '/api/documents/starred')
+export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
+export const readText = (id: string, from: number) => call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
+export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
+export const findClashes = (folder: string, names: string[]) => call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })
+export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
+
+/** Where the bytes are: to show in place, or to download. */
+export function contentAddress(id: string, { inline = false, version }: { inline?: boolean; version?: number } = {}): string {
+  return addressOf(`/api/documents/${id}/content`, { inline: inline ? 1 : undefined, version })
+}
+
+export async function readBytes(id: string, version: number): Promise<ArrayBuffer> {
+  const response = await fetch(contentAddress(id, { inline: true, version }))
+  if (!response.ok) throw new Error('The document could not be fetched.')
+  return response.arrayBuffer()
+}

@@ -1,0 +1,38 @@
+// The one place of the pages that talks to the server.
+
+import type { ErrorCode, Refusal } from '../../core/errors'
+import { ERRORS, HembixError, refusal } from '../../core/errors'
+
+export type Query = Readonly<Record<string, string | number | boolean | null | undefined>>
+
+/** Sends a request; the reply's JSON, or a HembixError with the refusal. */
+export async function call<Reply>(method: 'GET' | 'POST' | 'DELETE', path: string, { query, body }: { query?: Query; body?: object } = {}): Promise<Reply> {
+  const response = await fetch(addressOf(path, query), {
+    method,
+    headers: body ? { 'content-type': 'application/json' } : {},
+    body: body ? JSON.stringify(body) : undefined,
+  }).catch(() => { throw new HembixError(refusal('connection.lost')) })
+  if (response.ok) return await response.json() as Reply
+  throw new HembixError(refusalIn(await response.text(), response.status))
+}
+
+export function addressOf(path: string, query: Query = {}): string {
+  const parts = Object.entries(query).filter(([, value]) => value !== null && value !== undefined && value !== '')
+  return parts.length === 0 ? path : `${path}?${new URLSearchParams(parts.map(([name, value]) => [name, String(value)])).toString()}`
+}
+
+/** The refusal in a reply's text; what is not one of ours (a proxy's page) counts as a lost connection. */
+export function refusalIn(text: string, status: number): Refusal {
+  try {
+    const reply = JSON.parse(text) as Partial<Refusal>
+    if (typeof reply.code === 'string' && Object.hasOwn(ERRORS, reply.code)) return reply as Refusal
+  }
+  catch (error) {
+    if (!(error instanceof SyntaxError)) throw error
+  }
+  return refusal('connection.lost', { status })
+}
+
+export function isAway(code: ErrorCode): boolean {
+  return code === 'connection.lost' || code === 'database.away'
+}

@@ -1,0 +1,17 @@
+<script setup lang="ts">
+import { watchEffect } from 'vue'
+import { useTheme } from 'vuetify'
+import { useView } from './stores/view'
+
+const theme = useTheme()
+const view = useView()
+watchEffect(() => theme.change(view.kept.theme))
+</script>
+
+<template>
+  <v-app>
+    <NuxtLayout>
+      <NuxtPage />
+    </NuxtLayout>
+  </v-app>
+</template>

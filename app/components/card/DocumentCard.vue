@@ -1,0 +1,108 @@
+<script setup lang="ts">
+// The facts about one document: preview on top, facts below, acts last.
+import { ref, watch } from 'vue'
+import type { DocumentFacts } from '../../../contract/document'
+import { agoText, timeText } from '../../../core/dates/index'
+import { sizeText } from '../../../core/formats/index'
+import type { DocumentId } from '../../../core/ids'
+import { onPlanEvent } from '../../composables/usePlanEvents'
+import { useActs } from '../../stores/acts'
+import { contentAddress, readAgain, readDocument } from '../../stores/content'
+import type { Remote } from '../../stores/remote'
+import { reasonOf } from '../../stores/remote'
+import PlaceLinks from '../common/PlaceLinks.vue'
+import RemoteState from '../common/RemoteState.vue'
+import TextEdit from '../common/TextEdit.vue'
+import DocumentPreview from '../preview/DocumentPreview.vue'
+
+const props = defineProps<{ id: DocumentId; canShow?: boolean }>()
+const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
+
+const acts = useActs()
+const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
+const now = ref(Date.now())
+
+async function load(): Promise<void> {
+  const { id } = props
+  try {
+    const value = await readDocument(id)
+    if (id === props.id) facts.value = { state: 'ready', value }
+  }
+  catch (error) {
+    if (id === props.id) facts.value = { state: 'error', reason: reasonOf(error) }
+  }
+}
+watch(() => props.id, load, { immediate: true })
+onPlanEvent((event) => { if (event.type !== 'reading' || event.documentId === props.id) void load() })
+
+async function again(): Promise<void> {
+  try {
+    await readAgain(props.id)
+  }
+  catch (error) {
+    acts.refuse(reasonOf(error))
+  }
+}
+
+const READING = { none: 'found by name only', waiting: 'waiting to be read', reading: 'being read…', read: '', failed: 'could not be read' } as const
+</script>
+
+<template>
+  <RemoteState v-slot="{ value: document }" :remote="facts" @again="load">
+    <DocumentPreview :document="document" />
+    <h2>{{ document.name }}</h2>
+    <p class="kind second">
+      {{ (document.extension || 'file').toUpperCase() }}<template v-if="document.reading.paged">
+        · {{ document.reading.pages }} {{ document.reading.pages === 1 ? 'page' : 'pages' }}
+      </template> · {{ sizeText(document.size) }}
+    </p>
+    <dl>
+      <dt>Filed in</dt><dd><PlaceLinks :folder-ids="document.folderIds" lines /></dd>
+      <dt>Changed</dt><dd>{{ timeText(document.changedAt) }}</dd>
+      <dt>Added</dt><dd>{{ agoText(document.createdAt, now) }}</dd>
+      <template v-if="document.versions.length > 1">
+        <dt>Versions</dt><dd>
+          <a v-for="version in document.versions" :key="version.number" class="place version" :href="contentAddress(document.id, { version: version.number })" download>{{ version.number }}<span class="quiet"> · {{ sizeText(version.size) }}</span></a>
+        </dd>
+      </template>
+      <dt>Words</dt><dd>
+        <template v-if="document.reading.state === 'read'">
+          read, found by what is in it
+        </template>
+        <span v-else :class="{ warn: document.reading.state === 'failed' }">{{ READING[document.reading.state] }}</span>
+        <template v-if="document.reading.state === 'failed'">
+          <br><span class="second">{{ document.reading.reason }}</span><br>
+          <button type="button" class="place" @click="again">
+            Try again
+          </button>
+        </template>
+      </dd>
+      <dt>Remark</dt><dd><TextEdit :value="document.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'document.remark', id: document.id, remark: $event })" /></dd>
+    </dl>
+    <div class="acts">
+      <button type="button" class="act main" @click="emit('open')">
+        Open <span class="key">Enter</span>
+      </button>
+      <a class="act" :href="contentAddress(document.id)" download>Download</a>
+      <button v-if="canShow" type="button" class="act" @click="emit('show', document)">
+        Show in plan <span class="key">G</span>
+      </button>
+      <button type="button" class="act" @click="emit('move', document.starred)">
+        Move to… <span class="key">M</span>
+      </button>
+      <button type="button" class="act" @click="acts.act({ kind: 'star', folderIds: [], documentIds: [document.id], on: !document.starred })">
+        {{ document.starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
+      </button>
+    </div>
+  </RemoteState>
+</template>
+
+<style scoped>
+h2 { font-size: 16.5px; line-height: 21px; margin-top: 12px; overflow-wrap: anywhere; }
+.kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
+dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 4px 8px; }
+dt { color: var(--ink-3); }
+dd { min-width: 0; }
+.version { display: block; }
+.acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
+</style>

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { counted } from '../../../core/change/index'
+import { timeText } from '../../../core/dates/index'
+import type { FolderId } from '../../../core/ids'
+import { childrenOf } from '../../../core/tree/index'
+import { useActs } from '../../stores/acts'
+import { usePlan } from '../../stores/plan'
+import ColourMenu from '../folder/ColourMenu.vue'
+import TextEdit from '../common/TextEdit.vue'
+
+const props = defineProps<{ id: FolderId; /** False where its page is open already. */ canOpen?: boolean }>()
+const emit = defineEmits<{ open: []; move: []; rename: []; number: []; trash: [] }>()
+
+const plan = usePlan()
+const acts = useActs()
+const folder = computed(() => plan.tree.byId.get(props.id))
+const place = computed(() => plan.placeOf(props.id))
+const inherited = computed(() => (folder.value?.meaningId ? '' : 'as its parent'))
+const starred = computed(() => plan.starredFolders.has(props.id))
+
+function setNumber(text: string): void {
+  const number = text.trim() === '' ? null : Number(text)
+  void acts.act({ kind: 'folder.number', id: props.id, number })
+}
+</script>
+
+<template>
+  <template v-if="folder && place">
+    <div class="edge" :style="{ background: place.ink ?? 'var(--no-colour)' }" />
+    <h2>{{ place.text }}</h2>
+    <p class="kind second">
+      Folder · {{ counted(plan.totals.get(id) ?? 0, 'document') }} with all below
+    </p>
+    <dl>
+      <dt>Purpose</dt><dd><TextEdit :value="folder.purpose" label="Purpose" empty="what belongs here?" @keep="acts.act({ kind: 'folder.describe', id, purpose: $event })" /></dd>
+      <dt>Colour</dt><dd><ColourMenu :folder="folder" /> <span class="quiet">{{ inherited }}</span></dd>
+      <dt>Number</dt><dd>
+        <input class="line-field number" type="number" min="0" max="9999" :value="folder.number ?? ''" placeholder="in order" aria-label="Own number; empty: the next one in order" @change="setNumber(($event.target as HTMLInputElement).value)" @keydown.stop>
+      </dd>
+      <dt>Holds</dt><dd>{{ counted(plan.reply?.counts[id] ?? 0, 'document') }}, {{ counted(childrenOf(plan.tree, id).length, 'folder') }}</dd>
+      <dt>Changed</dt><dd>{{ timeText(folder.changedAt) }}</dd>
+    </dl>
+    <div class="acts">
+      <button v-if="canOpen" type="button" class="act main" @click="emit('open')">
+        Open <span class="key">Enter</span>
+      </button>
+      <button type="button" class="act" @click="emit('rename')">
+        Rename <span class="key">F2</span>
+      </button>
+      <button type="button" class="act" @click="emit('number')">
+        Numbering…
+      </button>
+      <button type="button" class="act" @click="emit('move')">
+        Move to… <span class="key">M</span>
+      </button>
+      <button type="button" class="act" @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
+        {{ starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
+      </button>
+      <button type="button" class="act" @click="emit('trash')">
+        Put into Trash
+      </button>
+    </div>
+  </template>
+</template>
+
+<style scoped>
+.edge { height: 8px; margin: -14px -16px 12px; }
+h2 { font-size: 16.5px; line-height: 21px; overflow-wrap: anywhere; }
+.kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
+dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 5px 8px; align-items: baseline; }
+dt { color: var(--ink-3); }
+dd { min-width: 0; }
+.number { width: 92px; padding: 2px 6px; }
+.acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
+</style>

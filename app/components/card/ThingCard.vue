@@ -1,0 +1,44 @@
+<script setup lang="ts">
+// The card of whatever is meant: one document, one folder, or several things.
+import { computed } from 'vue'
+import type { DocumentFacts, RegisterRow } from '../../../contract/document'
+import type { DocumentId, FolderId } from '../../../core/ids'
+import type { ThingAct, ThingItem } from '../../composables/useThings'
+import { useDialogs } from '../../stores/dialogs'
+import DocumentCard from './DocumentCard.vue'
+import FolderCard from './FolderCard.vue'
+import SelectionCard from './SelectionCard.vue'
+
+const props = defineProps<{
+  items: readonly ThingItem[]
+  acts: readonly ThingAct[]
+  documents: readonly RegisterRow[]
+  fromFolderId: FolderId | null
+  canShow?: boolean
+}>()
+const emit = defineEmits<{ show: [document: DocumentFacts] }>()
+
+const dialogs = useDialogs()
+const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined))
+const sizes = computed(() => new Map(props.documents.map(row => [row.id as string, row.size])))
+const selectedDocuments = computed(() => props.items.filter(item => item.kind === 'document').map(item => ({ name: item.name, size: sizes.value.get(item.id) ?? 0 })))
+
+function run(name: string): void {
+  props.acts.find(act => act.name.startsWith(name))?.run()
+}
+</script>
+
+<template>
+  <DocumentCard
+    v-if="only?.kind === 'document'" :id="(only.id as DocumentId)" :can-show="canShow" @open="run('Open')" @show="emit('show', $event)"
+    @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId }"
+  />
+  <FolderCard
+    v-else-if="only" :id="(only.id as FolderId)" can-open @open="run('Open')" @rename="run('Rename')" @move="run('Move')" @trash="run('Put')"
+    @number="dialogs.numbering = { folderId: only.id as FolderId }"
+  />
+  <SelectionCard v-else-if="items.length > 1" :folders="items.filter(item => item.kind === 'folder')" :documents="selectedDocuments" :acts="acts" />
+  <p v-else class="quiet">
+    Select something to see its facts here.
+  </p>
+</template>

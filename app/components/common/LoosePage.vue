@@ -1,0 +1,67 @@
+<script setup lang="ts">
+// A page of documents and folders from anywhere (In-tray, Desk): outline, list and card.
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { DocumentFacts, RegisterRow, Sort } from '../../../contract/document'
+import type { PlanFolder } from '../../../contract/plan'
+import type { FolderId } from '../../../core/ids'
+import type { ThingAct, ThingItem } from '../../composables/useThings'
+import ThingCard from '../card/ThingCard.vue'
+import ThingList from '../register/ThingList.vue'
+import OutlineSide from '../shell/OutlineSide.vue'
+import SidePanels from '../shell/SidePanels.vue'
+
+const props = defineProps<{
+  folders: readonly PlanFolder[]
+  documents: readonly RegisterRow[]
+  sort: Sort | null
+  descending: boolean
+  showPlaces: boolean
+  loadAll?: () => Promise<void>
+}>()
+const emit = defineEmits<{ sort: [column: Sort]; end: [] }>()
+defineSlots<{ head: () => unknown; empty: () => unknown; state?: () => unknown }>()
+
+const router = useRouter()
+const scroller = ref<HTMLElement | null>(null)
+const meant = ref<readonly ThingItem[]>([])
+const meantActs = ref<readonly ThingAct[]>([])
+
+function show(item: ThingItem): void {
+  const row = props.documents.find(document => document.id === item.id)
+  if (item.kind === 'folder') void router.push(`/plan/${item.id}`)
+  else if (row) showDocument(row)
+}
+
+function showDocument({ id, folderIds }: Pick<DocumentFacts, 'id' | 'folderIds'>): void {
+  const [home] = folderIds
+  void router.push(home ? { path: `/plan/${home}`, query: { doc: id } } : '/in-tray')
+}
+
+defineExpose({ scroller })
+</script>
+
+<template>
+  <SidePanels has-card>
+    <template #outline>
+      <OutlineSide :current="null" />
+    </template>
+    <div ref="scroller" class="loose">
+      <slot name="head" />
+      <slot name="state" />
+      <ThingList
+        :folders="folders" :documents="documents" :from-folder-id="null" :sort="sort" :descending="descending" :scroller="scroller" :show-places="showPlaces" :load-all="loadAll"
+        :show="showPlaces ? show : undefined" @open-folder="(id: FolderId) => router.push(`/plan/${id}`)" @open-document="row => router.push(`/document/${row.id}`)" @sort="emit('sort', $event)" @end="emit('end')"
+        @meant="(items, acts) => { meant = items; meantActs = acts }"
+      />
+      <slot v-if="folders.length === 0 && documents.length === 0" name="empty" />
+    </div>
+    <template #card>
+      <ThingCard :items="meant" :acts="meantActs" :documents="documents" :from-folder-id="null" :can-show="showPlaces" @show="showDocument" />
+    </template>
+  </SidePanels>
+</template>
+
+<style scoped>
+.loose { flex: 1; min-height: 0; overflow-y: auto; padding: 26px 18px 24px; }
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+// A name that is typed in its place: Enter keeps it, Esc (or leaving it unchanged) gives it up. When
+// a sibling has the same name, the hint names it, and a second Enter keeps both.
+
+import { nextTick, onMounted, ref } from 'vue'
+import type { Outcome } from '../../stores/acts'
+
+const props = defineProps<{
+  value: string
+  label: string
+  /** Carries the name out; told whether the hint about a twin was seen. */
+  keep: (name: string, allowTwin: boolean) => Promise<Outcome>
+}>()
+const emit = defineEmits<{ kept: []; cancel: [] }>()
+
+const name = ref(props.value)
+const hint = ref('')
+const seenTwin = ref('')
+const busy = ref(false)
+const field = ref<HTMLInputElement | null>(null)
+
+onMounted(() => nextTick(() => { field.value?.focus(); field.value?.select() }))
+
+async function enter(): Promise<void> {
+  if (busy.value) return
+  busy.value = true
+  const outcome = await props.keep(name.value, seenTwin.value === name.value)
+  busy.value = false
+  if (outcome.ok) return emit('kept')
+  if (outcome.reason.code === 'act.nothing') return emit('cancel')
+  const isTwin = outcome.reason.code === 'name.twin'
+  if (isTwin) seenTwin.value = name.value
+  hint.value = isTwin ? `There is already “${String(outcome.reason.details.twin)}” here. Enter once more keeps both.` : outcome.reason.message
+}
+
+function leave(): void {
+  if (busy.value) return
+  if (name.value.trim() === props.value || name.value.trim() === '' || hint.value !== '') emit('cancel')
+  else void enter()
+}
+</script>
+
+<template>
+  <span class="name-field" @click.stop @dblclick.stop>
+    <input
+      ref="field" v-model="name" class="line-field" type="text" :aria-label="label" autocomplete="off" spellcheck="true"
+      @keydown.enter.stop.prevent="enter" @keydown.esc.stop.prevent="emit('cancel')" @keydown.stop @blur="leave" @input="hint = ''"
+    >
+    <span v-if="hint" class="hint" role="alert">{{ hint }}</span>
+  </span>
+</template>
+
+<style scoped>
+.name-field { position: relative; display: block; flex: 1; min-width: 0; }
+.hint { position: absolute; z-index: 5; left: 0; top: 100%; min-width: 230px; background: var(--sheet); border: 1px solid var(--warn); color: var(--warn); font-size: 12.5px; padding: 4px 8px; }
+</style>

@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { FoundDocument } from '../../../contract/find'
+import { dateText } from '../../../core/dates/index'
+import type { Sought } from '../../../core/text/index'
+import { marksIn } from '../../../core/text/index'
+import type { Dragged } from '../../composables/useDrag'
+import { useDragSource } from '../../composables/useDrag'
+import { useRename } from '../../composables/useRename'
+import { usePlan } from '../../stores/plan'
+import ColourStripe from '../common/ColourStripe.vue'
+import NameField from '../common/NameField.vue'
+import PlaceLinks from '../common/PlaceLinks.vue'
+import StarButton from '../common/StarButton.vue'
+import TypeMark from '../common/TypeMark.vue'
+import MarkedText from './MarkedText.vue'
+
+const props = defineProps<{ row: FoundDocument; sought: readonly Sought[]; selected: boolean; focused: boolean; renaming: boolean; dragged: () => Dragged }>()
+const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; star: []; menu: [event: MouseEvent]; renamed: [] }>()
+
+const plan = usePlan()
+const rename = useRename()
+const element = ref<HTMLElement | null>(null)
+useDragSource(element, () => (props.renaming ? null : props.dragged()))
+const ink = computed(() => plan.placeOf(props.row.folderIds[0] ?? null)?.ink ?? null)
+const why = computed(() => {
+  if (props.sought.length === 0) return ''
+  const { rank, passage } = props.row
+  const inName = rank === 0 ? 'in the name' : rank === 1 ? 'partly in the name' : ''
+  const inside = passage ? (passage.page === null ? 'inside' : `p. ${passage.page}`) : ''
+  return [inName, inside].filter(part => part !== '').join(' · ')
+})
+</script>
+
+<template>
+  <div ref="element" class="found" role="option" :aria-selected="selected" :class="{ selected, focused }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+    <ColourStripe :ink="ink" />
+    <TypeMark class="type" :extension="row.extension" />
+    <div class="text">
+      <p class="name">
+        <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
+        <MarkedText v-else :text="row.name" :marks="marksIn(row.name, sought)" is-name />
+      </p>
+      <p v-if="row.passage" class="passage">
+        <MarkedText :text="row.passage.text" :marks="row.passage.marks" />
+      </p>
+      <p class="where">
+        <PlaceLinks :folder-ids="row.folderIds" /><span v-if="why" class="quiet">{{ why }}</span>
+      </p>
+    </div>
+    <span class="second date">{{ dateText(row.changedAt) }}</span>
+    <StarButton class="star" :starred="row.starred" :name="row.name" @toggle="emit('star')" />
+  </div>
+</template>
+
+<style scoped>
+.found { display: flex; gap: 12px; border-bottom: 1px solid var(--rule); padding: 8px 0; cursor: default; user-select: none; }
+.found:hover { background: color-mix(in srgb, var(--act-soft) 45%, transparent); }
+.found.selected { background: var(--act-soft); }
+.found.focused { outline: 1px solid var(--act); outline-offset: -1px; }
+.type { align-self: flex-start; margin-top: 2px; flex: none; }
+.text { flex: 1; min-width: 0; padding-left: 8px; }
+.name { font-weight: 600; font-size: 14.5px; }
+.passage { color: var(--ink-2); max-width: 620px; margin-top: 1px; overflow-wrap: anywhere; }
+.where { display: flex; gap: 9px; font-size: 12px; margin-top: 2px; min-width: 0; }
+.date { flex: none; }
+.star { align-self: flex-start; margin-right: 4px; }
+</style>

@@ -1,0 +1,48 @@
+<script setup lang="ts">
+// A folder's colour: a meaning of the key, or its parent's.
+import type { PlanFolder } from '../../../contract/plan'
+import { computed } from 'vue'
+import { useActs } from '../../stores/acts'
+import { usePlan } from '../../stores/plan'
+import { meaningOf } from '../../../core/colour/index'
+
+const props = defineProps<{ folder: PlanFolder; /** As an act of the page rather than a fact of the card. */ asAct?: boolean }>()
+const plan = usePlan()
+const acts = useActs()
+const shown = computed(() => {
+  const id = meaningOf(plan.tree, props.folder.id)
+  return id === null ? null : plan.meaningById.get(id) ?? null
+})
+</script>
+
+<template>
+  <v-menu>
+    <template #activator="{ props: menu }">
+      <button v-bind="menu" type="button" :class="asAct ? 'act' : 'place'">
+        <template v-if="asAct">
+          Colour…
+        </template>
+        <template v-else>
+          <i class="ink" :style="{ background: shown?.ink ?? 'var(--no-colour)' }" />{{ shown?.name ?? 'none' }}
+        </template>
+      </button>
+    </template>
+    <v-list aria-label="Colour of the folder">
+      <v-list-item title="As its parent" :active="folder.meaningId === null" @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: null })">
+        <template #prepend>
+          <i class="ink none" />
+        </template>
+      </v-list-item>
+      <v-list-item v-for="meaning in plan.meanings" :key="meaning.id" :title="meaning.name" :active="folder.meaningId === meaning.id" @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: meaning.id })">
+        <template #prepend>
+          <i class="ink" :style="{ background: meaning.ink }" />
+        </template>
+      </v-list-item>
+    </v-list>
+  </v-menu>
+</template>
+
+<style scoped>
+.ink { display: inline-block; width: 12px; height: 12px; margin-right: 8px; vertical-align: -1px; }
+.ink.none { border: 1px dashed var(--rule-strong); }
+</style>

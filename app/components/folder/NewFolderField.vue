@@ -1,0 +1,58 @@
+<script setup lang="ts">
+// A folder about to be made: the field says where, its name is selected. Enter keeps it and Enter
+// again begins the next; Esc leaves nothing behind.
+import { v7 } from 'uuid'
+import { nextTick, ref } from 'vue'
+import type { FolderId } from '../../../core/ids'
+import type { Outcome } from '../../stores/acts'
+import { useActs } from '../../stores/acts'
+import NameField from '../common/NameField.vue'
+
+const props = defineProps<{
+  parentId: FolderId | null
+  /** "1.1 Berth leases", or the top of the plan. */
+  where: string
+}>()
+const emit = defineEmits<{ done: []; made: [id: FolderId] }>()
+
+const acts = useActs()
+const step = ref<'naming' | 'kept'>('naming')
+const next = ref<HTMLButtonElement | null>(null)
+let id = v7() as FolderId
+
+function keep(name: string, allowTwin: boolean): Promise<Outcome> {
+  return acts.act({ kind: 'folder.create', id, parentId: props.parentId, name, allowTwin }, { quiet: true })
+}
+
+async function kept(): Promise<void> {
+  emit('made', id)
+  id = v7() as FolderId
+  step.value = 'kept'
+  await nextTick()
+  next.value?.focus()
+}
+</script>
+
+<template>
+  <div class="new">
+    <template v-if="step === 'naming'">
+      <span class="where">New folder in {{ where }}</span>
+      <span class="body"><NameField value="New folder" :label="`Name of the new folder in ${where}`" :keep="keep" @kept="kept" @cancel="emit('done')" />
+        <span class="words"><span class="key">Enter</span> keeps it <span class="key">Esc</span> leaves nothing</span></span>
+    </template>
+    <button
+      v-else ref="next" type="button" class="again" @click="step = 'naming'" @keydown.enter.stop.prevent="step = 'naming'"
+      @keydown.esc.stop.prevent="emit('done')" @blur="emit('done')"
+    >
+      <span class="key">Enter</span> begins the next folder, <span class="key">Esc</span> ends
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.new { min-width: 0; }
+.where { display: block; font-size: 11px; font-weight: 600; line-height: 15px; color: var(--act); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.body { display: block; background: var(--sheet); border: 1px dashed var(--act); border-top: 5px solid var(--act); padding: 4px 6px 6px; }
+.words { display: block; font-size: 11.5px; color: var(--ink-3); margin-top: 4px; white-space: nowrap; }
+.again { border: 1px dashed var(--rule-strong); padding: 10px; width: 100%; margin-top: 15px; color: var(--ink-2); font-size: 12.5px; }
+</style>

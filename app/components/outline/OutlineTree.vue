@@ -1,0 +1,124 @@
+<script setup lang="ts">
+// The plan as a table of contents. Only the rows in view are drawn, so 20,000 folders scroll as 60 do.
+
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { computed, nextTick, ref, watch } from 'vue'
+import type { FolderId } from '../../../core/ids'
+import { meaningOf } from '../../../core/colour/index'
+import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
+import { useDropPlace } from '../../composables/useDrag'
+import { usePlan } from '../../stores/plan'
+import { useView } from '../../stores/view'
+import OutlineRow from './OutlineRow.vue'
+
+const props = defineProps<{
+  /** The folder whose page is open; null on other pages. */
+  current: FolderId | null
+  renaming: FolderId | null
+}>()
+const emit = defineEmits<{ go: [id: FolderId | null]; menu: [id: FolderId, event: MouseEvent]; rename: [id: FolderId]; renamed: []; act: [event: KeyboardEvent, id: FolderId] }>()
+
+const ROW = 28
+const plan = usePlan()
+const view = useView()
+const scroller = ref<HTMLElement | null>(null)
+const top = ref<HTMLElement | null>(null)
+const focused = ref<FolderId | null>(null)
+const { isOver } = useDropPlace(top, () => null)
+
+const rows = computed(() => outlineOf(plan.tree, folder => view.open.has(folder.id)))
+const indexOf = computed(() => new Map(rows.value.map(({ folder }, index) => [folder.id, index])))
+const virtualizer = useVirtualizer(computed(() => ({ count: rows.value.length, getScrollElement: () => scroller.value, estimateSize: () => ROW, overscan: 8 })))
+
+const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
+  const row = rows.value[item.index]
+  return row ? [{ ...row, start: item.start }] : []
+}))
+
+// The open folder is always to be seen: its ancestors open, its row in view.
+watch([() => props.current, () => plan.outline.state], () => {
+  focused.value = props.current
+  const path = pathOf(plan.tree, props.current)
+  const closed = path.slice(0, -1).map(folder => folder.id).filter(id => !view.open.has(id))
+  if (closed.length > 0) view.setOpen(closed, true)
+  void nextTick(() => reveal(props.current))
+}, { immediate: true })
+
+function reveal(id: FolderId | null): void {
+  const index = id === null ? undefined : indexOf.value.get(id)
+  if (index !== undefined && scroller.value) virtualizer.value.scrollToIndex(index, { align: 'auto' })
+}
+
+function focusAt(index: number): void {
+  const row = rows.value[Math.max(0, Math.min(rows.value.length - 1, index))]
+  if (!row) return
+  focused.value = row.folder.id
+  reveal(row.folder.id)
+}
+
+function twist(id: FolderId): void {
+  view.setOpen([id], !view.open.has(id))
+}
+
+function press(event: KeyboardEvent): void {
+  const id = focused.value ?? rows.value[0]?.folder.id
+  if (id === undefined || event.target !== scroller.value) return
+  const at = indexOf.value.get(id) ?? 0
+  const folder = plan.tree.byId.get(id)
+  const hasChildren = childrenOf(plan.tree, id).length > 0
+  const isOpen = view.open.has(id)
+  const keys: Record<string, () => void> = {
+    ArrowDown: () => focusAt(at + 1),
+    ArrowUp: () => focusAt(at - 1),
+    Home: () => focusAt(0),
+    End: () => focusAt(rows.value.length - 1),
+    ArrowRight: () => { if (hasChildren && !isOpen) twist(id); else if (hasChildren) focusAt(at + 1) },
+    ArrowLeft: () => { if (hasChildren && isOpen) twist(id); else if (folder?.parentId) focusAt(indexOf.value.get(folder.parentId) ?? at) },
+    Enter: () => emit('go', id),
+    F2: () => emit('rename', id),
+  }
+  const run = keys[event.key]
+  if (!run) return emit('act', event, id)
+  event.preventDefault()
+  event.stopPropagation()
+  run()
+}
+
+const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, id) !== view.bright
+</script>
+
+<template>
+  <nav class="outline" aria-label="Outline of the plan">
+    <button ref="top" type="button" class="whole" :class="{ current: false, over: isOver }" @click="emit('go', null)">
+      {{ plan.reply?.plan.name ?? 'Plan' }}
+    </button>
+    <div
+      ref="scroller" class="scroller" role="tree" tabindex="0" aria-label="Folders"
+      :aria-activedescendant="focused ? `outline-${focused}` : undefined" @keydown="press"
+    >
+      <div :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }" role="presentation">
+        <OutlineRow
+          v-for="{ folder, depth, start } in shown" :id="folder.id" :key="folder.id" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
+          :class="{ focused: focused === folder.id }" :name="folder.name" :code="plan.codeOf(folder.id)" :depth="depth" :count="plan.totals.get(folder.id) ?? 0"
+          :has-children="childrenOf(plan.tree, folder.id).length > 0" :is-open="view.open.has(folder.id)" :is-current="folder.id === current"
+          :is-dimmed="isDimmed(folder.id)" :starred="plan.starredFolders.has(folder.id)" :stripes="plan.stripes(folder.id)" :renaming="renaming === folder.id"
+          @go="focused = folder.id; emit('go', folder.id)" @twist="twist(folder.id)" @open="view.setOpen([folder.id], true)"
+          @menu="emit('menu', folder.id, $event)" @renamed="emit('renamed')"
+        />
+      </div>
+      <p v-if="plan.outline.state === 'ready' && rows.length === 0" class="quiet none">
+        No folder yet.
+      </p>
+    </div>
+  </nav>
+</template>
+
+<style scoped>
+.outline { display: flex; flex-direction: column; min-height: 0; flex: 1; }
+.whole { font-family: var(--serif); font-weight: 600; color: var(--ink-2); padding: 6px 14px 6px; font-size: 13.5px; }
+.whole:hover { color: var(--act); }
+.whole.over { background: var(--act-soft); outline: 2px solid var(--act); outline-offset: -2px; }
+.scroller { overflow-y: auto; flex: 1; min-height: 0; outline: none; }
+.scroller:focus-visible :deep(.row.focused) { outline: 2px solid var(--act); outline-offset: -2px; }
+.none { padding: 4px 14px; }
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+// A document as it looks, in the card (small) or in the reader (large).
+import { computed, ref, watch } from 'vue'
+import type { DocumentFacts } from '../../../contract/document'
+import { isPicture } from '../../../core/formats/index'
+import { contentAddress } from '../../stores/content'
+import HtmlSheet from './HtmlSheet.vue'
+import PdfPages from './PdfPages.vue'
+import TextPages from './TextPages.vue'
+
+const props = defineProps<{ document: DocumentFacts; large?: boolean }>()
+
+const failed = ref(false)
+watch(() => [props.document.id, props.document.version], () => { failed.value = false })
+
+const way = computed(() => {
+  const { extension, reading, size } = props.document
+  if (size === 0) return 'empty'
+  if (extension === 'pdf' && !failed.value) return 'pdf'
+  if (isPicture(extension) && !failed.value) return 'picture'
+  // A DOCX is unpacked here only after the server found it honest.
+  if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value) return 'html'
+  return reading.state === 'read' ? 'text' : reading.state === 'none' ? 'none' : reading.state
+})
+</script>
+
+<template>
+  <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' }">
+    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :first-only="!large" @failed="failed = true" />
+    <img v-else-if="way === 'picture'" :src="contentAddress(document.id, { inline: true, version: document.version })" :alt="document.name" @error="failed = true">
+    <div v-else class="paper">
+      <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />
+      <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :first-only="!large" @failed="failed = true" />
+      <p v-else-if="way === 'empty'" class="quiet">
+        This file is empty.
+      </p>
+      <p v-else-if="way === 'waiting' || way === 'reading'" class="quiet">
+        Its words are being read; they appear here in a moment.
+      </p>
+      <p v-else-if="way === 'failed'" class="warn">
+        It could not be read. {{ document.reading.reason }}
+      </p>
+      <p v-else class="quiet">
+        {{ failed ? 'It cannot be shown; perhaps it is damaged.' : 'Documents of this type are not shown here. Download it to look at it.' }}
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.preview { max-height: 236px; overflow: hidden; }
+.preview.large { max-height: none; overflow: visible; }
+.paper { background: #fff; color: #1d272b; border: 1px solid var(--rule-strong); padding: 16px 18px; font-size: 10px; min-height: 110px; }
+.large .paper { font-size: 14.5px; padding: 42px 52px; min-height: 60vh; }
+.paper .quiet { color: #656d6b; font-size: 13px; }
+.paper .warn { color: #8a3b12; font-size: 13px; }
+img { max-width: 100%; max-height: 236px; display: block; border: 1px solid var(--rule-strong); background: #fff; margin: 0 auto; }
+.large img { max-height: none; }
+</style>

@@ -1,0 +1,99 @@
+<script setup lang="ts">
+// The register: documents under a heavy rule. Only rows in view are drawn; more are fetched while scrolling.
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { computed, ref, watch } from 'vue'
+import type { RegisterRow as Row, Sort } from '../../../contract/document'
+import type { Dragged } from '../../composables/useDrag'
+import RegisterRow from './RegisterRow.vue'
+
+const props = defineProps<{
+  rows: readonly Row[]
+  selected: ReadonlySet<string>
+  focused: string | null
+  renaming: string | null
+  /** null where the order is not the person's to choose. */
+  sort: Sort | null
+  descending: boolean
+  /** With a column for the places, for lists from many of them. */
+  showPlaces?: boolean
+  dragged: (row: Row) => Dragged
+  scroller: HTMLElement | null
+}>()
+const emit = defineEmits<{
+  pick: [key: string, event: MouseEvent]
+  toggle: [key: string]
+  all: []
+  open: [row: Row]
+  star: [row: Row]
+  menu: [row: Row, event: MouseEvent]
+  renamed: []
+  sort: [column: Sort]
+  end: []
+}>()
+
+const ROW = 29
+const NEAR = 40
+const list = ref<HTMLElement | null>(null)
+const margin = ref(0)
+const virtualizer = useVirtualizer(computed(() => ({
+  count: props.rows.length, getScrollElement: () => props.scroller, estimateSize: () => ROW, overscan: 12, scrollMargin: margin.value,
+})))
+const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
+  const row = props.rows[item.index]
+  return row ? [{ row, index: item.index, start: item.start - margin.value }] : []
+}))
+
+watch([list, () => props.rows.length, () => props.scroller], () => {
+  if (list.value && props.scroller) margin.value = list.value.getBoundingClientRect().top - props.scroller.getBoundingClientRect().top + props.scroller.scrollTop
+}, { flush: 'post' })
+watch(shown, (rows) => { if ((rows.at(-1)?.index ?? 0) >= props.rows.length - NEAR) emit('end') })
+
+function reveal(id: string): void {
+  const index = props.rows.findIndex(row => row.id === id)
+  if (index >= 0) virtualizer.value.scrollToIndex(index, { align: 'auto' })
+}
+defineExpose({ reveal })
+
+const COLUMNS: readonly { sort: Sort; name: string; class: string }[] = [
+  { sort: 'name', name: 'Name', class: 'name' }, { sort: 'type', name: 'Type', class: '' }, { sort: 'changed', name: 'Changed', class: '' }, { sort: 'size', name: 'Size', class: 'right' },
+]
+const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 'descending' : 'ascending') : undefined)
+</script>
+
+<template>
+  <div class="register" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
+    <div class="head" role="row" :class="{ places: showPlaces }">
+      <span role="columnheader"><input
+        type="checkbox" aria-label="Select all" :checked="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
+        :indeterminate="rows.some(row => selected.has(`d:${row.id}`)) && !rows.every(row => selected.has(`d:${row.id}`))" @click.prevent="emit('all')"
+      ></span>
+      <span role="columnheader">No.</span>
+      <template v-for="column in COLUMNS" :key="column.sort">
+        <span v-if="showPlaces && column.sort === 'changed'" role="columnheader">Filed in</span>
+        <span role="columnheader" :aria-sort="ariaSort(column.sort)" :class="column.class">
+          <button v-if="sort" type="button" @click="emit('sort', column.sort)">{{ column.name }} <span aria-hidden="true">{{ sort === column.sort ? (descending ? '↓' : '↑') : '' }}</span></button>
+          <template v-else>{{ column.name }}</template>
+        </span>
+      </template>
+      <span role="columnheader" aria-label="Star" />
+    </div>
+    <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
+      <RegisterRow
+        v-for="{ row, index, start } in shown" :key="row.id" :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
+        :renaming="renaming === `d:${row.id}`" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
+        :aria-rowindex="index + 1" @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)"
+        @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
+      />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.register { border-top: 2px solid var(--ink); }
+.head { display: grid; grid-template-columns: 26px 34px minmax(0, 1fr) 62px 92px 72px 24px; align-items: center; height: 28px; border-bottom: 1px solid var(--rule-strong); padding-left: 4px; font-size: 12.5px; color: var(--ink-2); font-weight: 600; position: sticky; top: 0; background: var(--paper); z-index: 2; }
+.head.places { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 190px) 92px 72px 24px; }
+.head input { accent-color: var(--act); width: 14px; height: 14px; }
+.head button { font-weight: 600; }
+.head button:hover { color: var(--act); }
+.right { text-align: right; padding-right: 8px; }
+</style>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+// Folders as dividers and documents as a register, as one list: one selection, one set of keys, one
+// menu. Pages choose what is in it and show the card of what it says is meant.
+import { computed, ref, watch } from 'vue'
+import type { RegisterRow, Sort } from '../../../contract/document'
+import type { PlanFolder } from '../../../contract/plan'
+import type { FolderId } from '../../../core/ids'
+import type { Dragged } from '../../composables/useDrag'
+import { useList } from '../../composables/useList'
+import { useShortcuts } from '../../composables/useShortcuts'
+import type { ThingAct, ThingItem } from '../../composables/useThings'
+import { thingsOf, useThings } from '../../composables/useThings'
+import { useActs } from '../../stores/acts'
+import { usePlan } from '../../stores/plan'
+import ActMenu from '../common/ActMenu.vue'
+import FolderDivider from '../folder/FolderDivider.vue'
+import DocumentRegister from './DocumentRegister.vue'
+
+const props = defineProps<{
+  folders: readonly PlanFolder[]
+  documents: readonly RegisterRow[]
+  /** The folder they lie in; null for the In-tray, the top and lists from many places. */
+  fromFolderId: FolderId | null
+  sort: Sort | null
+  descending: boolean
+  scroller: HTMLElement | null
+  showPlaces?: boolean
+  /** Letters jump to names; off where letters are commands of the page. */
+  typing?: boolean
+  loadAll?: () => Promise<void>
+  /** Shows a thing at its place; absent where it is shown there. */
+  show?: (item: ThingItem) => void
+}>()
+const emit = defineEmits<{
+  openFolder: [id: FolderId]
+  openDocument: [row: RegisterRow]
+  sort: [column: Sort]
+  end: []
+  /** What the card should show: selected things, and the acts on them. */
+  meant: [items: readonly ThingItem[], acts: readonly ThingAct[]]
+}>()
+defineSlots<{ afterFolders?: () => unknown }>()
+
+const plan = usePlan()
+const acts = useActs()
+const renaming = ref<string | null>(null)
+const menuAt = ref<{ x: number; y: number } | null>(null)
+const register = ref<InstanceType<typeof DocumentRegister> | null>(null)
+
+const items = computed<readonly ThingItem[]>(() => [
+  ...props.folders.map((folder): ThingItem => ({ key: `f:${folder.id}`, kind: 'folder', id: folder.id, name: folder.name, starred: plan.starredFolders.has(folder.id) })),
+  ...props.documents.map((row): ThingItem => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })),
+])
+const list = useList<ThingItem>({
+  items, typing: props.typing ?? false, loadAll: () => props.loadAll?.() ?? Promise.resolve(),
+  reveal: (key) => { if (key.startsWith('d:')) register.value?.reveal(key.slice(2)) },
+})
+const things = useThings(list.meant, { open, rename: item => startRename(item), show: props.show, fromFolderId: () => props.fromFolderId })
+
+watch([list.meant, things.acts], () => emit('meant', list.meant.value, things.acts.value), { immediate: true })
+
+function open(item: ThingItem): void {
+  if (item.kind === 'folder') return emit('openFolder', item.id as FolderId)
+  const row = props.documents.find(document => document.id === item.id)
+  if (row) emit('openDocument', row)
+}
+
+function startRename(item: ThingItem): void {
+  renaming.value = item.key
+}
+
+useShortcuts(event => renaming.value === null && (things.press(event) || list.press(event)))
+
+function menu(key: string, event: MouseEvent): void {
+  if (!list.selected.value.has(key)) list.click(key, event)
+  menuAt.value = { x: event.clientX, y: event.clientY }
+}
+
+function draggedBy(key: string): Dragged {
+  const mine = list.selected.value.has(key) ? list.selectedItems.value : items.value.filter(item => item.key === key)
+  return { ...thingsOf(mine), fromFolderId: props.fromFolderId, name: mine.length === 1 ? (mine[0]?.name ?? '') : '' }
+}
+
+function select(key: string): boolean {
+  if (!items.value.some(item => item.key === key)) return false
+  list.selected.value = new Set([key])
+  list.focus(key)
+  return true
+}
+defineExpose({ select, clear: list.clear, rename: startRename })
+</script>
+
+<template>
+  <div>
+    <div v-if="folders.length > 0 || $slots.afterFolders" class="dividers" role="listbox" aria-label="Folders" aria-multiselectable="true">
+      <FolderDivider
+        v-for="folder in folders" :key="folder.id" :folder="folder" :selected="list.selected.value.has(`f:${folder.id}`)" :focused="list.focused.value === `f:${folder.id}`"
+        :renaming="renaming === `f:${folder.id}`" :dragged="() => draggedBy(`f:${folder.id}`)" @pick="list.click(`f:${folder.id}`, $event)" @open="emit('openFolder', folder.id)"
+        @menu="menu(`f:${folder.id}`, $event)" @renamed="renaming = null"
+      />
+      <slot name="afterFolders" />
+    </div>
+    <DocumentRegister
+      v-if="documents.length > 0" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :sort="sort" :descending="descending"
+      :show-places="showPlaces" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller" @pick="list.click" @toggle="list.toggle"
+      @all="documents.every(row => list.selected.value.has(`d:${row.id}`)) ? list.clear() : list.selectAll()" @open="emit('openDocument', $event)"
+      @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })" @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null"
+      @sort="emit('sort', $event)" @end="emit('end')"
+    />
+    <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+  </div>
+</template>
+
+<style scoped>
+.dividers { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px 14px; margin-bottom: 16px; }
+</style>

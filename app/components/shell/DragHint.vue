@@ -1,0 +1,81 @@
+<script setup lang="ts">
+// What a drop would do, and where, in words beside the pointer before the drop; and the drop itself.
+import { monitorForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter'
+import { monitorForExternal } from '@atlaskit/pragmatic-drag-and-drop/external/adapter'
+import { combine } from '@atlaskit/pragmatic-drag-and-drop/combine'
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { counted, quoted } from '../../../core/change/index'
+import type { FolderId } from '../../../core/ids'
+import { isInside } from '../../../core/tree/index'
+import type { Dragged } from '../../composables/useDrag'
+import { isDragged } from '../../composables/useDrag'
+import { filesOf } from '../../composables/droppedFiles'
+import { usePlan } from '../../stores/plan'
+
+const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; files: [files: File[], to: FolderId | null] }>()
+
+const plan = usePlan()
+const hint = ref<{ text: string; x: number; y: number; not: boolean } | null>(null)
+
+type Targets = readonly { readonly data: Readonly<Record<string | symbol, unknown>> }[]
+const placeIn = (targets: Targets) => targets[0]?.data.place as FolderId | null | undefined
+
+function whereText(place: FolderId | null): string {
+  return place === null ? 'the In-tray' : plan.placeOf(place)?.text ?? ''
+}
+
+function moveText(dragged: Dragged, place: FolderId | null | undefined): { text: string; not: boolean } {
+  const { folderIds, documentIds, name } = dragged
+  const what = name !== '' ? quoted(name) : [folderIds.length > 0 ? counted(folderIds.length, 'folder') : '', documentIds.length > 0 ? counted(documentIds.length, 'document') : ''].filter(part => part !== '').join(' and ')
+  if (place === undefined) return { text: `Move ${what}: drop it on a folder`, not: true }
+  if (place !== null && folderIds.some(id => isInside(plan.tree, place, id))) return { text: 'Not possible: a folder cannot go into itself', not: true }
+  const lies = folderIds.every(id => plan.tree.byId.get(id)?.parentId === place) && (documentIds.length === 0 || dragged.fromFolderId === place)
+  if (lies) return { text: `${what} ${folderIds.length + documentIds.length === 1 ? 'lies' : 'lie'} there already`, not: true }
+  if (place === null && folderIds.length > 0 && documentIds.length > 0) return { text: 'Not possible: folders cannot lie in the In-tray', not: true }
+  return { text: `Move ${what} to ${place === null && folderIds.length > 0 ? 'the top of the plan' : whereText(place)}`, not: false }
+}
+
+let stop: (() => void) | null = null
+onMounted(() => {
+  stop = combine(
+    monitorForElements({
+      canMonitor: ({ source }) => isDragged(source.data),
+      onDrag: ({ source, location }) => {
+        if (!isDragged(source.data)) return
+        const { clientX, clientY } = location.current.input
+        hint.value = { ...moveText(source.data.dragged, placeIn(location.current.dropTargets)), x: clientX, y: clientY }
+      },
+      onDrop: ({ source, location }) => {
+        hint.value = null
+        const place = placeIn(location.current.dropTargets)
+        if (isDragged(source.data) && place !== undefined && !moveText(source.data.dragged, place).not) emit('move', source.data.dragged, place)
+      },
+    }),
+    monitorForExternal({
+      onDrag: ({ location }) => {
+        const { clientX, clientY } = location.current.input
+        const place = placeIn(location.current.dropTargets)
+        hint.value = place === undefined ? null : { text: `Bring the files into ${whereText(place)}`, x: clientX, y: clientY, not: false }
+      },
+      onDrop: ({ source, location }) => {
+        hint.value = null
+        const place = placeIn(location.current.dropTargets)
+        if (place !== undefined) void filesOf(source.items).then(files => emit('files', files, place))
+      },
+      onDropTargetChange: ({ location }) => { if (location.current.dropTargets.length === 0) hint.value = null },
+    }),
+  )
+})
+onBeforeUnmount(() => stop?.())
+</script>
+
+<template>
+  <div v-if="hint" class="hint" :class="{ not: hint.not }" role="status" :style="{ left: `${hint.x + 14}px`, top: `${hint.y + 16}px` }">
+    {{ hint.text }}
+  </div>
+</template>
+
+<style scoped>
+.hint { position: fixed; z-index: 3000; pointer-events: none; background: var(--hand); color: var(--on-hand); font-weight: 600; padding: 4px 10px; max-width: 360px; }
+.hint.not { background: var(--sheet); color: var(--ink-2); border: 1px solid var(--rule-strong); font-weight: 400; }
+</style>

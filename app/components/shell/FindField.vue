@@ -1,0 +1,121 @@
+<script setup lang="ts">
+// The find field: folders by code or name, documents by name, each with its place, while typing.
+// Enter goes there, Alt+Enter shows it in the plan, Shift+Enter searches the words inside as well.
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { RegisterRow } from '../../../contract/document'
+import { findFolders } from '../../../core/find/index'
+import type { FolderId } from '../../../core/ids'
+import { useNames } from '../../stores/names'
+import { usePlan } from '../../stores/plan'
+import ColourStripe from '../common/ColourStripe.vue'
+import TypeMark from '../common/TypeMark.vue'
+
+const plan = usePlan()
+const names = useNames()
+const router = useRouter()
+const typed = ref('')
+const at = ref(0)
+const isOpen = ref(false)
+const field = ref<HTMLInputElement | null>(null)
+
+defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
+
+watchDebounced(typed, text => names.look(text), { debounce: 60 })
+
+interface Answer { readonly key: string; readonly kind: 'folder' | 'document' | 'search'; readonly name: string; readonly code: string; readonly row?: RegisterRow; readonly folderId: FolderId | null }
+
+const answers = computed<readonly Answer[]>(() => {
+  if (typed.value.trim() === '') return []
+  const folders = findFolders(plan.findable, typed.value, 6).map((folder): Answer => ({ key: folder.id, kind: 'folder', name: folder.name, code: folder.code, folderId: folder.id }))
+  const documents = names.documents.map((row): Answer => ({ key: row.id, kind: 'document', name: row.name, code: '', row, folderId: row.folderIds[0] ?? null }))
+  return [...folders, ...documents, { key: 'search', kind: 'search', name: `Search for “${typed.value.trim()}” inside documents as well`, code: '', folderId: null }]
+})
+
+function placeOf(answer: Answer): string {
+  if (answer.kind === 'document') return plan.placeOf(answer.folderId)?.text ?? ''
+  const parent = answer.folderId ? plan.tree.byId.get(answer.folderId)?.parentId : null
+  return parent ? `in ${plan.placeOf(parent)?.text ?? ''}` : ''
+}
+
+async function take(answer: Answer | undefined, show: boolean): Promise<void> {
+  if (!answer) return
+  isOpen.value = false
+  field.value?.blur()
+  if (answer.kind === 'folder') await router.push(`/plan/${answer.folderId}`)
+  else if (answer.kind === 'search') await search()
+  else if (show) await router.push({ path: answer.folderId === null ? '/in-tray' : `/plan/${answer.folderId}`, query: { doc: answer.key } })
+  else await router.push(`/document/${answer.key}`)
+}
+
+function search(): Promise<unknown> {
+  isOpen.value = false
+  return router.push({ path: '/find', query: { q: typed.value.trim() } })
+}
+
+function press(event: KeyboardEvent): void {
+  if (event.key === 'ArrowDown') at.value = Math.min(answers.value.length - 1, at.value + 1)
+  else if (event.key === 'ArrowUp') at.value = Math.max(0, at.value - 1)
+  else if (event.key === 'Enter' && event.shiftKey) void search()
+  else if (event.key === 'Enter') void take(answers.value[at.value], event.altKey)
+  else if (event.key === 'Escape') {
+    if (typed.value === '') field.value?.blur()
+    typed.value = ''
+    isOpen.value = false
+  }
+  else return
+  event.preventDefault()
+  event.stopPropagation()
+}
+
+function input(): void {
+  at.value = 0
+  isOpen.value = true
+}
+</script>
+
+<template>
+  <div class="find-field" role="search">
+    <input
+      ref="field" v-model="typed" class="line-field" data-find type="text" placeholder="Go to a number, or find a name…" aria-label="Find" role="combobox" aria-autocomplete="list" aria-controls="find-answers"
+      :aria-expanded="isOpen && answers.length > 0" :aria-activedescendant="isOpen && answers.length > 0 ? `answer-${at}` : undefined" autocomplete="off"
+      @input="input" @focus="isOpen = true" @blur="isOpen = false" @keydown="press"
+    >
+    <span v-if="typed === ''" class="key slash" aria-hidden="true">/</span>
+    <div v-if="isOpen && answers.length > 0" id="find-answers" class="answers" role="listbox" aria-label="Found">
+      <p v-if="names.corrected" class="corrected">
+        Showing {{ names.corrected.to }} for “{{ names.corrected.typed }}”
+      </p>
+      <div
+        v-for="(answer, index) in answers" :id="`answer-${index}`" :key="answer.key" role="option" class="answer" :class="{ at: index === at, search: answer.kind === 'search' }" :aria-selected="index === at"
+        @mousedown.prevent="take(answer, $event.altKey)" @mousemove="at = index"
+      >
+        <template v-if="answer.kind !== 'search'">
+          <ColourStripe :ink="plan.placeOf(answer.folderId)?.ink ?? null" />
+          <span class="mark"><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else>{{ answer.code || '–' }}</b></span>
+        </template>
+        <span class="cut name">{{ answer.name }}</span>
+        <span class="cut where">{{ placeOf(answer) }}</span>
+      </div>
+      <p class="foot">
+        <span class="key">Enter</span> opens <span class="key">Alt+Enter</span> shows it in the plan <span class="key">Shift+Enter</span> searches inside
+      </p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.find-field { position: relative; }
+.line-field { height: 33px; padding-right: 34px; }
+.slash { position: absolute; right: 9px; top: 8px; }
+.answers { position: absolute; z-index: 30; top: 100%; left: 0; width: min(560px, 92vw); background: var(--sheet); border: 1px solid var(--rule-strong); margin-top: 2px; }
+.corrected { padding: 5px 10px; color: var(--warn); border-bottom: 1px solid var(--rule); }
+.answer { display: flex; align-items: center; gap: 8px; height: 29px; padding-right: 10px; cursor: default; }
+.answer.at { background: var(--act-soft); }
+.answer.search { border-top: 1px solid var(--rule); padding-left: 10px; color: var(--act); font-weight: 600; }
+.mark { width: 44px; flex: none; text-align: center; }
+.name { flex: 1; }
+.where { color: var(--act); max-width: 42%; font-size: 12.5px; }
+.foot { border-top: 1px solid var(--rule); padding: 5px 10px; font-size: 11.5px; color: var(--ink-3); }
+</style>

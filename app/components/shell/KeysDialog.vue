@@ -1,0 +1,34 @@
+<script setup lang="ts">
+defineProps<{ open: boolean }>()
+const emit = defineEmits<{ close: [] }>()
+
+const KEYS: readonly (readonly [string, string])[] = [
+  ['/', 'to the find field, from anywhere'], ['N', 'new folder in the open place'], ['U', 'add documents'], ['Enter', 'open'], ['F2', 'rename'], ['M', 'move to…'], ['S', 'star, or take the star off'],
+  ['G', 'show in the plan'], ['Delete', 'put into the Trash'], ['↑ ↓', 'go through a list or the outline'], ['← →', 'close or open a branch; in a list, up to the parent'], ['Space', 'select or not'], ['Shift+↑ ↓', 'select a run'],
+  ['Ctrl+A', 'select all'], ['letters', 'jump to a name in the In-tray and other lists'], ['Ctrl+Z', 'undo'], ['Ctrl+Shift+Z', 'redo'], ['Esc', 'take back the last state: selection, field, dialog'], ['?', 'this list'],
+]
+</script>
+
+<template>
+  <v-dialog :model-value="open" width="520" aria-label="Keys" @update:model-value="emit('close')">
+    <v-card>
+      <v-card-title>Keys</v-card-title>
+      <v-card-text>
+        <dl>
+          <template v-for="[key, what] in KEYS" :key="key">
+            <dt><span class="key">{{ key }}</span></dt><dd>{{ what }}</dd>
+          </template>
+        </dl>
+      </v-card-text>
+      <v-card-actions>
+        <button type="button" class="act main" autofocus @click="emit('close')">
+          Close <span class="key">Esc</span>
+        </button>
+      </v-card-actions>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+dl { display: grid; grid-template-columns: 120px 1fr; gap: 5px 10px; }
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+// The left side of every page of the plan: the find field, the outline, and what acts on its folders.
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { FolderId } from '../../../core/ids'
+import { computed } from 'vue'
+import type { ThingItem } from '../../composables/useThings'
+import { useThings } from '../../composables/useThings'
+import { usePlan } from '../../stores/plan'
+import ActMenu from '../common/ActMenu.vue'
+import OutlineTree from '../outline/OutlineTree.vue'
+import FindField from './FindField.vue'
+
+defineProps<{ current: FolderId | null }>()
+
+const plan = usePlan()
+const router = useRouter()
+const renaming = ref<FolderId | null>(null)
+const meantId = ref<FolderId | null>(null)
+const menuAt = ref<{ x: number; y: number } | null>(null)
+
+const meant = computed<readonly ThingItem[]>(() => {
+  const folder = meantId.value === null ? undefined : plan.tree.byId.get(meantId.value)
+  return folder ? [{ key: folder.id, kind: 'folder', id: folder.id, name: folder.name, starred: plan.starredFolders.has(folder.id) }] : []
+})
+const things = useThings(meant, { open: item => go(item.id as FolderId), rename: (item) => { renaming.value = item.id as FolderId }, fromFolderId: () => null })
+
+function go(id: FolderId | null): void {
+  void router.push(id === null ? '/plan' : `/plan/${id}`)
+}
+
+function menu(id: FolderId, event: MouseEvent): void {
+  meantId.value = id
+  menuAt.value = { x: event.clientX, y: event.clientY }
+}
+
+function press(event: KeyboardEvent, id: FolderId): void {
+  meantId.value = id
+  if (!things.press(event)) return
+  event.preventDefault()
+  event.stopPropagation()
+}
+</script>
+
+<template>
+  <div class="side">
+    <div class="field">
+      <FindField />
+    </div>
+    <OutlineTree :current="current" :renaming="renaming" @go="go" @menu="menu" @rename="renaming = $event" @renamed="renaming = null" @act="press" />
+    <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+  </div>
+</template>
+
+<style scoped>
+.side { display: flex; flex-direction: column; min-height: 0; flex: 1; }
+.field { padding: 0 14px 8px; }
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+// Outline, page and card side by side; the seams can be dragged, and on narrow screens the card and
+// then the outline become drawers over the page.
+import { useEventListener, useMediaQuery } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import { useView } from '../../stores/view'
+
+defineProps<{ hasCard: boolean }>()
+defineSlots<{ outline: () => unknown; default: () => unknown; card: () => unknown }>()
+
+const view = useView()
+const noCardRoom = useMediaQuery('(max-width: 1099px)')
+const noOutlineRoom = useMediaQuery('(max-width: 899px)')
+const drawer = ref<'outline' | 'card' | null>(null)
+const dragging = ref<'outline' | 'card' | null>(null)
+
+const outlineIn = computed(() => view.kept.outlineShown && !noOutlineRoom.value)
+const cardIn = computed(() => view.kept.cardShown && !noCardRoom.value)
+
+useEventListener('pointermove', (event: PointerEvent) => {
+  if (dragging.value === 'outline') view.kept.outlineWidth = clamp(event.clientX, 190, 520)
+  if (dragging.value === 'card') view.kept.cardWidth = clamp(window.innerWidth - event.clientX, 220, 560)
+})
+useEventListener('pointerup', () => { dragging.value = null })
+
+function clamp(value: number, low: number, high: number): number {
+  return Math.max(low, Math.min(high, value))
+}
+
+function nudge(event: KeyboardEvent, panel: 'outline' | 'card'): void {
+  const by = { ArrowLeft: -16, ArrowRight: 16 }[event.key]
+  if (by === undefined) return
+  event.preventDefault()
+  event.stopPropagation()
+  if (panel === 'outline') view.kept.outlineWidth = clamp(view.kept.outlineWidth + by, 190, 520)
+  else view.kept.cardWidth = clamp(view.kept.cardWidth - by, 220, 560)
+}
+
+function toggle(panel: 'outline' | 'card'): void {
+  const noRoom = panel === 'outline' ? noOutlineRoom.value : noCardRoom.value
+  if (noRoom) drawer.value = drawer.value === panel ? null : panel
+  else if (panel === 'outline') view.kept.outlineShown = !view.kept.outlineShown
+  else view.kept.cardShown = !view.kept.cardShown
+}
+</script>
+
+<template>
+  <div class="panels" :class="{ resizing: dragging }" @keydown.esc="drawer = null">
+    <aside v-if="outlineIn || drawer === 'outline'" class="outline-side" :class="{ drawer: drawer === 'outline' && !outlineIn }" :style="{ width: `${view.kept.outlineWidth}px` }">
+      <slot name="outline" />
+    </aside>
+    <div
+      v-if="outlineIn" class="seam" role="separator" aria-orientation="vertical" aria-label="Width of the outline" tabindex="0" :aria-valuenow="view.kept.outlineWidth" aria-valuemin="190" aria-valuemax="520"
+      @pointerdown.prevent="dragging = 'outline'" @keydown="nudge($event, 'outline')"
+    />
+    <div class="page-side">
+      <slot />
+      <div class="toggles">
+        <button type="button" class="toggle" :aria-expanded="outlineIn || drawer === 'outline'" @click="toggle('outline')">
+          {{ outlineIn || drawer === 'outline' ? 'Hide outline' : 'Outline' }}
+        </button>
+        <button v-if="hasCard" type="button" class="toggle" :aria-expanded="cardIn || drawer === 'card'" @click="toggle('card')">
+          {{ cardIn || drawer === 'card' ? 'Hide card' : 'Card' }}
+        </button>
+      </div>
+    </div>
+    <div
+      v-if="cardIn && hasCard" class="seam" role="separator" aria-orientation="vertical" aria-label="Width of the card" tabindex="0" :aria-valuenow="view.kept.cardWidth" aria-valuemin="220" aria-valuemax="560"
+      @pointerdown.prevent="dragging = 'card'" @keydown="nudge($event, 'card')"
+    />
+    <aside v-if="hasCard && (cardIn || drawer === 'card')" class="card-side" :class="{ drawer: drawer === 'card' && !cardIn }" :style="{ width: `${view.kept.cardWidth}px` }" aria-label="Card">
+      <slot name="card" />
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.panels { display: flex; flex: 1; min-height: 0; position: relative; }
+.panels.resizing { cursor: col-resize; user-select: none; }
+.outline-side { display: flex; flex-direction: column; min-height: 0; flex: none; background: var(--paper); padding-top: 12px; }
+.card-side { background: var(--sheet); flex: none; overflow-y: auto; padding: 14px 16px; }
+.page-side { flex: 1; min-width: 0; min-height: 0; display: flex; flex-direction: column; position: relative; }
+.seam { width: 5px; margin: 0 -2px; z-index: 3; cursor: col-resize; flex: none; border-left: 1px solid var(--rule-strong); border-left-color: var(--rule-strong); margin-right: -4px; margin-left: 0; }
+.seam:hover, .seam:focus-visible { background: var(--act-soft); outline: none; border-left-color: var(--act); }
+.drawer { position: absolute; top: 0; bottom: 0; z-index: 20; border: 1px solid var(--ink); }
+.outline-side.drawer { left: 0; }
+.card-side.drawer { right: 0; }
+.toggles { position: absolute; right: 12px; top: 7px; display: flex; gap: 10px; z-index: 4; }
+.toggle { font-size: 11.5px; color: var(--ink-3); }
+.toggle:hover { color: var(--act); text-decoration: underline; }
+</style>

@@ -1,0 +1,63 @@
+// What the Find page looks for, as it stands in its URL.
+
+import type { LocationQuery } from 'vue-router'
+import type { TypeGroup } from '../../core/find/index'
+import { isTypeGroup } from '../../core/find/index'
+
+export const CHANGED_CHOICES = {
+  any: { name: 'any time', days: null },
+  week: { name: 'last 7 days', days: 7 },
+  month: { name: 'last 31 days', days: 31 },
+  year: { name: 'last 12 months', days: 365 },
+  between: { name: 'between two days', days: null },
+} as const
+export type ChangedChoice = keyof typeof CHANGED_CHOICES
+
+export interface FindChoices {
+  readonly q: string
+  readonly types: readonly TypeGroup[]
+  /** A folder's id, "in-tray", or empty for everywhere. */
+  readonly place: string
+  readonly changed: ChangedChoice
+  /** YYYY-MM-DD, for "between". */
+  readonly from: string
+  readonly to: string
+  readonly starred: boolean
+}
+
+const DAY_MS = 86_400_000
+
+export function choicesIn(query: LocationQuery): FindChoices {
+  const text = (name: string) => (typeof query[name] === 'string' ? query[name] : '')
+  const changed = text('changed')
+  return {
+    q: text('q'),
+    types: text('types').split(',').filter(isTypeGroup),
+    place: text('place'),
+    changed: changed in CHANGED_CHOICES ? changed as ChangedChoice : 'any',
+    from: text('from'),
+    to: text('to'),
+    starred: text('starred') === '1',
+  }
+}
+
+export function queryOf(choices: FindChoices): Record<string, string> {
+  const { q, types, place, changed, from, to, starred } = choices
+  const parts = { q, types: types.join(','), place, changed: changed === 'any' ? '' : changed, from, to, starred: starred ? '1' : '' }
+  return Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== ''))
+}
+
+/** The span of time that is meant, in ISO 8601; null leaves a side open. */
+export function spanOf(choices: FindChoices, now: number): { from: string | null; before: string | null } {
+  const iso = (time: number) => new Date(time).toISOString()
+  const { days } = CHANGED_CHOICES[choices.changed]
+  if (days !== null) return { from: iso(now - days * DAY_MS), before: null }
+  if (choices.changed !== 'between') return { from: null, before: null }
+  const day = (text: string) => (text === '' ? null : new Date(`${text}T00:00:00`).getTime())
+  const [from, to] = [day(choices.from), day(choices.to)]
+  return { from: from === null ? null : iso(from), before: to === null ? null : iso(to + DAY_MS) }
+}
+
+export function isNarrowed(choices: FindChoices): boolean {
+  return choices.types.length > 0 || choices.place !== '' || choices.changed !== 'any' || choices.starred
+}

@@ -1,0 +1,70 @@
+// Dragging folders, documents and files from the desktop onto places. What would happen is worked
+// out before the drop and shown beside the pointer (DragHint.vue).
+
+import { combine } from '@atlaskit/pragmatic-drag-and-drop/combine'
+import { draggable, dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter'
+import { disableNativeDragPreview } from '@atlaskit/pragmatic-drag-and-drop/element/disable-native-drag-preview'
+import { dropTargetForExternal } from '@atlaskit/pragmatic-drag-and-drop/external/adapter'
+import { containsFiles } from '@atlaskit/pragmatic-drag-and-drop/external/file'
+import type { Ref } from 'vue'
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import type { FolderId } from '../../core/ids'
+import type { Things } from '../../core/plan/index'
+
+export interface Dragged extends Things {
+  readonly fromFolderId: FolderId | null
+  /** For one thing its name, else empty. */
+  readonly name: string
+}
+
+const OPEN_AFTER_MS = 600
+
+export function isDragged(data: Readonly<Record<string | symbol, unknown>>): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
+  return 'dragged' in data
+}
+
+/** Makes the element something that can be dragged. */
+export function useDragSource(element: Ref<HTMLElement | null>, dragged: () => Dragged | null): void {
+  attach(element, node => draggable({
+    element: node,
+    canDrag: () => dragged() !== null,
+    getInitialData: () => ({ dragged: dragged() }),
+    onGenerateDragPreview: ({ nativeSetDragImage }) => disableNativeDragPreview({ nativeSetDragImage }),
+  }))
+}
+
+/** Makes the element a place onto which things and files can be dropped; `held` is called when something is held over it for a moment. */
+export function useDropPlace(element: Ref<HTMLElement | null>, place: () => FolderId | null, held: () => void = () => {}): { isOver: Ref<boolean> } {
+  const isOver = ref(false)
+  let timer: ReturnType<typeof setTimeout> | null = null
+  const enter = () => {
+    isOver.value = true
+    timer ??= setTimeout(held, OPEN_AFTER_MS)
+  }
+  const leave = () => {
+    isOver.value = false
+    if (timer) clearTimeout(timer)
+    timer = null
+  }
+  const target = { getData: () => ({ place: place() }), onDragEnter: enter, onDragLeave: leave, onDrop: leave }
+  attach(element, node => combine(
+    dropTargetForElements({ element: node, canDrop: ({ source }) => isDragged(source.data), ...target }),
+    dropTargetForExternal({ element: node, canDrop: containsFiles, ...target }),
+  ))
+  return { isOver }
+}
+
+function attach(element: Ref<HTMLElement | null>, join: (node: HTMLElement) => () => void): void {
+  let undo: (() => void) | null = null
+  const detach = () => {
+    undo?.()
+    undo = null
+  }
+  const set = (node: HTMLElement | null) => {
+    detach()
+    if (node) undo = join(node)
+  }
+  onMounted(() => set(element.value))
+  watch(element, set)
+  onBeforeUnmount(detach)
+}

@@ -1,0 +1,64 @@
+import { onBeforeUnmount, onMounted, ref } from 'vue'
+import type { PlanEvent } from '../api/events'
+import { hearEvents } from '../api/events'
+import { useActs } from '../stores/acts'
+import { useFind } from '../stores/find'
+import { usePlan } from '../stores/plan'
+import { useRegister } from '../stores/register'
+
+type Watcher = (event: PlanEvent) => void
+const watchers = new Set<Watcher>()
+
+const TOGETHER_MS = 60
+
+/** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell. */
+export function usePlanEvents(): { away: Readonly<ReturnType<typeof ref<boolean>>> } {
+  const [plan, register, acts, find] = [usePlan(), useRegister(), useActs(), useFind()]
+  const away = ref(false)
+  let stop: (() => void) | null = null
+  let timer: ReturnType<typeof setTimeout> | null = null
+  const pending = { outline: false, register: false, find: false }
+  let seen = false
+
+  const flush = () => {
+    timer = null
+    if (pending.outline) void plan.load()
+    if (pending.register) void register.refresh()
+    if (pending.find) void find.again()
+    void acts.refresh()
+    pending.outline = pending.register = pending.find = false
+  }
+  const soon = () => { timer ??= setTimeout(flush, TOGETHER_MS) }
+
+  const hear = (event: PlanEvent) => {
+    if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
+    else if (event.type === 'reading') pending.register = pending.find = true
+    else {
+      pending.outline = true
+      pending.find = true
+      if (event.places === null || event.places.some(isOpenPlace) || event.tables.includes('folder')) pending.register = true
+    }
+    soon()
+    for (const watcher of watchers) watcher(event)
+  }
+  const isOpenPlace = (id: string) => id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)
+
+  onMounted(() => {
+    stop = hearEvents(hear, () => {
+      away.value = false
+      if (seen) hear({ type: 'refresh' }) // what happened while nobody listened
+      seen = true
+    }, () => { away.value = true })
+  })
+  onBeforeUnmount(() => {
+    stop?.()
+    if (timer) clearTimeout(timer)
+  })
+  return { away }
+}
+
+/** Calls `watcher` with each event of the plan while the component lives. */
+export function onPlanEvent(watcher: Watcher): void {
+  onMounted(() => watchers.add(watcher))
+  onBeforeUnmount(() => watchers.delete(watcher))
+}

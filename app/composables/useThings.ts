@@ -1,0 +1,67 @@
+// The acts on folders and documents that every list, menu and card offers, in one order.
+
+import type { ComputedRef } from 'vue'
+import { computed } from 'vue'
+import type { FolderId, DocumentId } from '../../core/ids'
+import type { Things } from '../../core/plan/index'
+import { useActs } from '../stores/acts'
+import { useDialogs } from '../stores/dialogs'
+import type { ListItem } from './useList'
+
+export interface ThingItem extends ListItem {
+  readonly kind: 'folder' | 'document'
+  readonly id: string
+  readonly starred: boolean
+}
+
+export function thingsOf(items: readonly ThingItem[]): Things {
+  return {
+    folderIds: items.filter(item => item.kind === 'folder').map(item => item.id as FolderId),
+    documentIds: items.filter(item => item.kind === 'document').map(item => item.id as DocumentId),
+  }
+}
+
+export interface ThingAct {
+  readonly name: string
+  readonly key: string
+  readonly run: () => void
+}
+
+export interface ThingHandlers {
+  readonly open: (item: ThingItem) => void
+  readonly rename: (item: ThingItem) => void
+  /** Shows the thing at its place; left out where it is shown there already. */
+  readonly show?: (item: ThingItem) => void
+  /** The folder it is looked at in; null in the In-tray, at the top, and in lists from many places. */
+  readonly fromFolderId: () => FolderId | null
+}
+
+export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: ThingHandlers): { acts: ComputedRef<readonly ThingAct[]>; press: (event: KeyboardEvent) => boolean } {
+  const store = useActs()
+  const dialogs = useDialogs()
+
+  const acts = computed<readonly ThingAct[]>(() => {
+    const items = meant.value
+    const [only] = items
+    if (!only) return []
+    const single = items.length === 1
+    const on = !items.every(item => item.starred)
+    return [
+      ...(single ? [{ name: 'Open', key: 'Enter', run: () => handlers.open(only) }] : []),
+      ...(single && handlers.show ? [{ name: 'Show in plan', key: 'G', run: () => handlers.show?.(only) }] : []),
+      ...(single ? [{ name: 'Rename', key: 'F2', run: () => handlers.rename(only) }] : []),
+      { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId() } } },
+      { name: on ? 'Star' : 'Take star off', key: 'S', run: () => void store.act({ kind: 'star', ...thingsOf(items), on }) },
+      { name: 'Put into Trash', key: 'Delete', run: () => void store.act({ kind: 'trash', ...thingsOf(items) }) },
+    ]
+  })
+
+  function press(event: KeyboardEvent): boolean {
+    if (event.ctrlKey || event.metaKey || event.altKey) return false
+    const act = acts.value.find(candidate => candidate.key.toLowerCase() === event.key.toLowerCase())
+    act?.run()
+    return act !== undefined
+  }
+
+  return { acts, press }
+}

@@ -1,0 +1,95 @@
+<script setup lang="ts">
+// The shell: tabs above, the page, the bottom line; and what belongs to no page: drags, uploads, dialogs.
+import { computed, onMounted } from 'vue'
+import { nameThings } from '../../core/change/index'
+import type { FolderId } from '../../core/ids'
+import ClashDialog from '../components/dialogs/ClashDialog.vue'
+import MoveDialog from '../components/dialogs/MoveDialog.vue'
+import NumberingDialog from '../components/folder/NumberingDialog.vue'
+import AwayNotice from '../components/shell/AwayNotice.vue'
+import BottomLine from '../components/shell/BottomLine.vue'
+import DragHint from '../components/shell/DragHint.vue'
+import KeysDialog from '../components/shell/KeysDialog.vue'
+import TopStrip from '../components/shell/TopStrip.vue'
+import UploadPanel from '../components/shell/UploadPanel.vue'
+import type { Dragged } from '../composables/useDrag'
+import { usePlanEvents } from '../composables/usePlanEvents'
+import { useShortcuts } from '../composables/useShortcuts'
+import { useActs } from '../stores/acts'
+import { useDialogs } from '../stores/dialogs'
+import { usePlan } from '../stores/plan'
+import { useSession } from '../stores/session'
+import { useUploads } from '../stores/uploads'
+import { useView } from '../stores/view'
+
+const [plan, acts, session, dialogs, uploads, view] = [usePlan(), useActs(), useSession(), useDialogs(), useUploads(), useView()]
+const { away } = usePlanEvents()
+
+onMounted(() => {
+  void plan.load()
+  void acts.refresh()
+})
+
+useShortcuts((event) => {
+  const isZ = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
+  if (isZ) void (event.shiftKey ? acts.redo() : acts.undo())
+  else if (event.key === '?') dialogs.keys = true
+  else if (event.key === '/') return focusFind()
+  else return false
+  return true
+})
+
+function focusFind(): boolean {
+  const field = document.querySelector<HTMLInputElement>('[data-find]')
+  if (field) { field.focus(); field.select() }
+  else void navigateTo('/find')
+  return true
+}
+
+async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void> {
+  const { folderIds, documentIds, fromFolderId } = dragged
+  const command = { kind: 'move', folderIds, documentIds, fromFolderId, toFolderId } as const
+  const outcome = await acts.act({ ...command, allowTwin: false }, { quiet: true })
+  if (outcome.ok) return
+  if (outcome.reason.code !== 'name.twin') return acts.refuse(outcome.reason)
+  // The same hint as in the dialog, which keeps both on a second Enter.
+  dialogs.move = { folderIds, documentIds, fromFolderId }
+  acts.refuse(outcome.reason)
+}
+
+const moveWhat = computed(() => {
+  const asked = dialogs.move
+  if (!asked) return ''
+  const folders = asked.folderIds.map(id => ({ name: plan.placeOf(id)?.text ?? '' }))
+  return folders.length === 0 && asked.documentIds.length === 1 ? 'this document' : nameThings(folders, asked.documentIds.map(() => ({ name: '' })))
+})
+
+async function signOut(): Promise<void> {
+  await session.signOut()
+  plan.forget()
+  acts.forget()
+  await navigateTo('/sign-in')
+}
+</script>
+
+<template>
+  <div class="shell">
+    <TopStrip :email="session.email" :theme="view.kept.theme" @sign-out="signOut" @theme="view.kept.theme = $event" @keys="dialogs.keys = true" />
+    <AwayNotice :away="away" />
+    <main class="page">
+      <slot />
+    </main>
+    <BottomLine />
+    <UploadPanel />
+    <DragHint @move="move" @files="(files, to) => uploads.add(files, to)" />
+    <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
+    <NumberingDialog :folder-id="dialogs.numbering?.folderId" @close="dialogs.numbering = null" />
+    <ClashDialog :clashes="dialogs.clash?.clashes ?? null" @answer="dialogs.clash?.answer($event)" />
+    <KeysDialog :open="dialogs.keys" @close="dialogs.keys = false" />
+  </div>
+</template>
+
+<style scoped>
+.shell { height: 100dvh; display: flex; flex-direction: column; overflow: hidden; }
+.page { flex: 1; min-height: 0; display: flex; flex-direction: column; }
+</style>

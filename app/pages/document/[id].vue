@@ -1,0 +1,106 @@
+<script setup lang="ts">
+// The full reader: the document large, its card beside it; Esc goes back to where one was.
+import { computed, ref, watch } from 'vue'
+import type { DocumentFacts } from '../../../contract/document'
+import { timeText } from '../../../core/dates/index'
+import { sizeText } from '../../../core/formats/index'
+import type { DocumentId } from '../../../core/ids'
+import { tryParseId } from '../../../core/ids'
+import DocumentCard from '../../components/card/DocumentCard.vue'
+import PlaceLinks from '../../components/common/PlaceLinks.vue'
+import NameField from '../../components/common/NameField.vue'
+import RemoteState from '../../components/common/RemoteState.vue'
+import TypeMark from '../../components/common/TypeMark.vue'
+import DocumentPreview from '../../components/preview/DocumentPreview.vue'
+import OutlineSide from '../../components/shell/OutlineSide.vue'
+import SidePanels from '../../components/shell/SidePanels.vue'
+import { onPlanEvent } from '../../composables/usePlanEvents'
+import { useRename } from '../../composables/useRename'
+import { useShortcuts } from '../../composables/useShortcuts'
+import type { ThingItem } from '../../composables/useThings'
+import { useThings } from '../../composables/useThings'
+import { readDocument } from '../../stores/content'
+import { useDialogs } from '../../stores/dialogs'
+import type { Remote } from '../../stores/remote'
+import { reasonOf } from '../../stores/remote'
+
+const route = useRoute()
+const router = useRouter()
+const dialogs = useDialogs()
+const rename = useRename()
+const id = computed(() => tryParseId<'document'>(String(route.params.id)) ?? ('' as DocumentId))
+const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
+const renaming = ref(false)
+const document = computed(() => (facts.value.state === 'ready' ? facts.value.value : null))
+
+async function load(): Promise<void> {
+  try {
+    facts.value = { state: 'ready', value: await readDocument(id.value) }
+  }
+  catch (error) {
+    facts.value = { state: 'error', reason: reasonOf(error) }
+  }
+}
+watch(id, load, { immediate: true })
+onPlanEvent((event) => { if (event.type !== 'reading' || event.documentId === id.value) void load() })
+
+function show(): void {
+  const home = document.value?.folderIds[0]
+  void router.push(home ? { path: `/plan/${home}`, query: { doc: id.value } } : '/in-tray')
+}
+
+const meant = computed<readonly ThingItem[]>(() => (document.value ? [{ key: id.value, kind: 'document', id: id.value, name: document.value.name, starred: document.value.starred }] : []))
+const things = useThings(meant, { open: () => {}, rename: () => { renaming.value = true }, show, fromFolderId: () => null })
+useShortcuts((event) => {
+  if (event.key === 'Escape') {
+    if (window.history.state?.back) router.back()
+    else show()
+    return true
+  }
+  return event.key !== 'Enter' && things.press(event)
+})
+</script>
+
+<template>
+  <SidePanels has-card>
+    <template #outline>
+      <OutlineSide :current="document?.folderIds[0] ?? null" />
+    </template>
+    <div class="reader">
+      <RemoteState v-slot="{ value }" :remote="facts" @again="load">
+        <header>
+          <p class="where">
+            <PlaceLinks :folder-ids="value.folderIds" />
+          </p>
+          <NameField v-if="renaming" :value="value.name" :label="`New name of ${value.name}`" :keep="rename('document', value.id)" @kept="renaming = false" @cancel="renaming = false" />
+          <h1 v-else>
+            {{ value.name }}
+          </h1>
+          <p class="second facts">
+            <TypeMark :extension="value.extension" /> {{ sizeText(value.size) }} · changed {{ timeText(value.changedAt) }}
+            <button type="button" class="place" @click="show">
+              Show in plan <span class="key">G</span>
+            </button>
+          </p>
+          <p v-if="value.trashedAt" class="warn">
+            This document is in the Trash. <NuxtLink to="/trash" class="place">
+              Restore it there
+            </NuxtLink>
+          </p>
+        </header>
+        <DocumentPreview :document="value" large />
+      </RemoteState>
+    </div>
+    <template #card>
+      <DocumentCard v-if="document" :id="document.id" can-show @open="() => {}" @show="show" @move="dialogs.move = { folderIds: [], documentIds: [document.id], fromFolderId: null }" />
+    </template>
+  </SidePanels>
+</template>
+
+<style scoped>
+.reader { flex: 1; min-height: 0; overflow-y: auto; padding: 24px clamp(16px, 4vw, 56px) 40px; }
+header { margin: 0 auto 14px; max-width: 860px; }
+.reader :deep(.preview) { max-width: 860px; margin: 0 auto; }
+h1 { font-size: 22px; line-height: 29px; overflow-wrap: anywhere; }
+.facts { display: flex; gap: 9px; align-items: center; }
+</style>

@@ -1,0 +1,96 @@
+<script setup lang="ts">
+// Everything done to the plan: when, what, where, who. Each act can be undone, also in the middle,
+// unless something later stands against it; then it says what.
+import { computed, ref } from 'vue'
+import type { ChangeEntry } from '../../contract/change'
+import { clockText, dayText } from '../../core/dates/index'
+import type { FolderId } from '../../core/ids'
+import RemoteState from '../components/common/RemoteState.vue'
+import { onPlanEvent } from '../composables/usePlanEvents'
+import { useActs } from '../stores/acts'
+import { useHistory } from '../stores/history'
+import { usePlan } from '../stores/plan'
+
+const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
+void history.load()
+onPlanEvent((event) => { if (event.type !== 'reading') void history.load() })
+const blocked = ref<{ id: string; text: string } | null>(null)
+const now = Date.now()
+
+const days = computed(() => {
+  const groups: { day: string; changes: ChangeEntry[] }[] = []
+  for (const change of history.changes) {
+    const day = dayText(change.at, now)
+    const last = groups.at(-1)
+    if (last?.day === day) last.changes.push(change)
+    else groups.push({ day, changes: [change] })
+  }
+  return groups
+})
+
+function placesOf(change: ChangeEntry): { text: string; to: string }[] {
+  return change.places.slice(0, 3).flatMap((id) => {
+    if (id === plan.reply?.plan.id) return []
+    const place = plan.placeOf(id as FolderId)
+    return place ? [{ text: place.text, to: `/plan/${id}` }] : []
+  })
+}
+
+async function undo(change: ChangeEntry): Promise<void> {
+  const outcome = await acts.undo(change.id)
+  blocked.value = outcome.ok ? null : { id: change.id, text: outcome.reason.message }
+  await history.load()
+}
+</script>
+
+<template>
+  <div class="history">
+    <h1>History</h1>
+    <p class="second lead">
+      Everything done to the plan, newest first. Each act can be undone, also one in the middle, unless something later stands against it.
+    </p>
+    <RemoteState :remote="history.loaded" @again="history.load()">
+      <div v-if="history.changes.length === 0" class="empty">
+        <h2>Nothing was done yet</h2>
+        <p>Make a folder or bring a document in: it is written down here, and can be taken back from here.</p>
+      </div>
+      <section v-for="group in days" :key="group.day">
+        <h2 class="part-head">
+          {{ group.day }}
+        </h2>
+        <ol>
+          <li v-for="change in group.changes" :key="change.id" :class="{ undone: change.undoneBy !== null }">
+            <span class="quiet">{{ clockText(change.at) }}</span>
+            <span class="what">{{ change.label }}<span v-if="change.undoneBy !== null" class="quiet"> · {{ change.kind === 'undo' ? 'done again' : 'undone' }}</span></span>
+            <span class="where"><NuxtLink v-for="place in placesOf(change)" :key="place.to" class="place cut" :to="place.to">{{ place.text }}</NuxtLink></span>
+            <span class="quiet cut">{{ change.actor }}</span>
+            <button v-if="change.undoneBy === null" type="button" class="place" :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`" @click="undo(change)">
+              {{ change.kind === 'undo' ? 'Do again' : 'Undo' }}
+            </button>
+            <span v-else />
+            <p v-if="blocked?.id === change.id" class="warn blocked" role="alert">
+              {{ blocked.text }}
+            </p>
+          </li>
+        </ol>
+      </section>
+      <button v-if="history.hasMore" type="button" class="act main" @click="history.more()">
+        Show earlier
+      </button>
+    </RemoteState>
+  </div>
+</template>
+
+<style scoped>
+.history { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px; }
+h1 { font-size: 24px; line-height: 32px; }
+.lead { margin-bottom: 10px; }
+.part-head { margin-top: 16px; }
+ol { list-style: none; padding: 0; }
+li { display: grid; grid-template-columns: 50px minmax(0, 1fr) minmax(0, 230px) 170px 70px; gap: 2px 14px; border-bottom: 1px solid var(--rule); padding: 5px 0; align-items: baseline; }
+.what { overflow-wrap: anywhere; }
+.undone .what { color: var(--ink-3); }
+.where { display: flex; flex-direction: column; min-width: 0; }
+.blocked { grid-column: 2 / -1; }
+@media (max-width: 860px) { li { grid-template-columns: 46px minmax(0, 1fr) 64px; } li .where, li > .cut { display: none; } }
+</style>

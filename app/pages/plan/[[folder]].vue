@@ -1,0 +1,158 @@
+<script setup lang="ts">
+// A folder's page, or the top of the plan.
+import { computed, nextTick, ref, watch } from 'vue'
+import type { DocumentFacts, RegisterRow } from '../../../contract/document'
+import type { FolderId } from '../../../core/ids'
+import { tryParseId } from '../../../core/ids'
+import { childrenOf } from '../../../core/tree/index'
+import FolderCard from '../../components/card/FolderCard.vue'
+import ThingCard from '../../components/card/ThingCard.vue'
+import RemoteState from '../../components/common/RemoteState.vue'
+import FolderActs from '../../components/folder/FolderActs.vue'
+import FolderHead from '../../components/folder/FolderHead.vue'
+import FirstSteps from '../../components/folder/FirstSteps.vue'
+import NewFolderField from '../../components/folder/NewFolderField.vue'
+import PathCrumbs from '../../components/folder/PathCrumbs.vue'
+import ThingList from '../../components/register/ThingList.vue'
+import OutlineSide from '../../components/shell/OutlineSide.vue'
+import SidePanels from '../../components/shell/SidePanels.vue'
+import { useDropPlace } from '../../composables/useDrag'
+import { useShortcuts } from '../../composables/useShortcuts'
+import type { ThingAct, ThingItem } from '../../composables/useThings'
+import { useActs } from '../../stores/acts'
+import { useDialogs } from '../../stores/dialogs'
+import { usePlan } from '../../stores/plan'
+import { useRegister } from '../../stores/register'
+import { useUploads } from '../../stores/uploads'
+
+definePageMeta({ key: 'plan' })
+
+const [plan, register, uploads, acts, dialogs] = [usePlan(), useRegister(), useUploads(), useActs(), useDialogs()]
+const route = useRoute()
+const router = useRouter()
+
+const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.params.folder ?? '')))
+const folder = computed(() => (folderId.value === null ? undefined : plan.tree.byId.get(folderId.value)))
+const children = computed(() => childrenOf(plan.tree, folderId.value))
+const isGone = computed(() => folderId.value !== null && plan.outline.state === 'ready' && !folder.value)
+const ink = computed(() => (folderId.value === null ? null : plan.placeOf(folderId.value)?.ink ?? null))
+const where = computed(() => (folderId.value === null ? 'the top of the plan' : plan.placeOf(folderId.value)?.text ?? ''))
+const documents = computed(() => (folderId.value === null ? [] : register.rows))
+
+const scroller = ref<HTMLElement | null>(null)
+const list = ref<InstanceType<typeof ThingList> | null>(null)
+const meant = ref<readonly ThingItem[]>([])
+const meantActs = ref<readonly ThingAct[]>([])
+const naming = ref(false)
+const renamingHead = ref(false)
+const { isOver } = useDropPlace(scroller, () => folderId.value)
+
+watch(folderId, async (id) => {
+  naming.value = renamingHead.value = false
+  list.value?.clear()
+  scroller.value?.scrollTo(0, 0)
+  if (id === null) return
+  await register.open(id)
+}, { immediate: true })
+
+// ?doc= selects a document: when the page is opened so, and after "show in plan".
+watch([() => route.query.doc, () => register.loaded, list], async ([id, loaded]) => {
+  if (typeof id !== 'string' || loaded.state !== 'ready' || register.place !== folderId.value || meant.value[0]?.id === id) return
+  while (!register.rows.some(row => row.id === id) && await register.more());
+  await nextTick()
+  list.value?.select(`d:${id}`)
+}, { flush: 'post' })
+
+function keepMeant(items: readonly ThingItem[], itemActs: readonly ThingAct[]): void {
+  meant.value = items
+  meantActs.value = itemActs
+  const only = items.length === 1 && items[0]?.kind === 'document' ? items[0].id : undefined
+  if (only && route.query.doc !== only) void router.replace({ query: { doc: only } })
+}
+
+function go(id: FolderId | null): void {
+  void router.push(id === null ? '/plan' : `/plan/${id}`)
+}
+
+const openDocument = (row: RegisterRow) => router.push(`/document/${row.id}`)
+const showDocument = (document: DocumentFacts) => router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
+
+function toTrash(): void {
+  if (!folder.value) return
+  const { id, parentId } = folder.value
+  void acts.act({ kind: 'trash', folderIds: [id], documentIds: [] }).then((outcome) => { if (outcome.ok) go(parentId) })
+}
+
+useShortcuts((event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey || naming.value) return false
+  const key = event.key.toLowerCase()
+  if (key === 'n') naming.value = true
+  else if (key === 'u') void chooseFiles()
+  else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
+  else if (key === 'm' && folder.value && meant.value.length === 0) dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null }
+  else if (key === 'arrowleft' && folder.value) go(folder.value.parentId)
+  else return false
+  return true
+})
+
+const picker = ref<HTMLInputElement | null>(null)
+function chooseFiles(): void {
+  picker.value?.click()
+}
+
+function picked(): void {
+  const files = [...picker.value?.files ?? []]
+  if (picker.value) picker.value.value = ''
+  void uploads.add(files, folderId.value)
+}
+</script>
+
+<template>
+  <SidePanels has-card>
+    <template #outline>
+      <OutlineSide :current="folderId" />
+    </template>
+    <div class="band" :style="{ background: ink ?? (folderId === null ? 'var(--paper)' : 'var(--no-colour)') }" />
+    <div ref="scroller" class="folder-page" :class="{ over: isOver }">
+      <RemoteState :remote="plan.outline" @again="plan.load()">
+        <div v-if="isGone" class="empty">
+          <h2>This folder is not here</h2>
+          <p>It was moved into the Trash, or its address is not right. What was put into the Trash can be restored from there.</p>
+          <NuxtLink to="/trash" class="act main">
+            To the Trash
+          </NuxtLink>
+        </div>
+        <template v-else>
+          <PathCrumbs :folder-id="folderId" @go="go" />
+          <FolderHead v-if="folder" :key="folder.id" :folder="folder" :renaming="renamingHead" @rename="renamingHead = true" @renamed="renamingHead = false" />
+          <h1 v-else class="top-title">
+            {{ plan.reply?.plan.name }}
+          </h1>
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="folder && (dialogs.move = { folderIds: [folder.id], documentIds: [], fromFolderId: null })" @trash="toTrash" />
+          <ThingList
+            ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
+            @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
+          >
+            <template v-if="naming" #afterFolders>
+              <NewFolderField :parent-id="folderId" :where="where" @done="naming = false" />
+            </template>
+          </ThingList>
+          <FirstSteps v-if="children.length === 0 && documents.length === 0 && !naming && (folderId === null || register.loaded.state === 'ready')" :is-top="folderId === null" :where="where" @create="naming = true" @add="chooseFiles" />
+          <RemoteState v-if="folderId !== null && register.loaded.state !== 'ready'" :remote="register.loaded" @again="register.open(folderId)" />
+        </template>
+      </RemoteState>
+      <input ref="picker" type="file" multiple hidden aria-label="Files to bring in" @change="picked">
+    </div>
+    <template #card>
+      <ThingCard v-if="meant.length > 0 || !folder" :items="meant" :acts="meantActs" :documents="documents" :from-folder-id="folderId" @show="showDocument" />
+      <FolderCard v-else :id="folder.id" @rename="renamingHead = true" @move="dialogs.move = { folderIds: [folder.id], documentIds: [], fromFolderId: null }" @number="dialogs.numbering = { folderId }" @trash="toTrash" />
+    </template>
+  </SidePanels>
+</template>
+
+<style scoped>
+.band { height: 8px; flex: none; }
+.folder-page { flex: 1; min-height: 0; overflow-y: auto; padding: 14px 18px 24px; outline: none; }
+.folder-page.over { box-shadow: inset 0 0 0 2px var(--act); }
+.top-title { font-size: 24px; line-height: 34px; padding: 8px 0 6px; }
+</style>

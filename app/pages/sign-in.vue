@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import RemoteState from '../components/common/RemoteState.vue'
+import AccountForm from '../components/shell/AccountForm.vue'
+import type { Refusal } from '../../core/errors'
+import { HembixError } from '../../core/errors'
+import { useSession } from '../stores/session'
+
+definePageMeta({ layout: 'bare' })
+
+const session = useSession()
+const route = useRoute()
+const mode = ref<'in' | 'new'>('in')
+const refused = ref<Refusal | null>(null)
+const busy = ref(false)
+
+async function enter(open: () => Promise<void>): Promise<void> {
+  busy.value = true
+  refused.value = null
+  try {
+    await open()
+    const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/plan'
+    await navigateTo(to)
+  }
+  catch (error) {
+    if (!(error instanceof HembixError)) throw error
+    refused.value = error.refusal
+  }
+  finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <div class="sign-in">
+    <h1>Hembix</h1>
+    <p class="lead">
+      A plan for your documents: numbered, coloured folders, and everything found again.
+    </p>
+    <RemoteState :remote="session.session" @again="session.load()">
+      <section v-if="session.hasDemo" class="demo">
+        <h2>Look around first</h2>
+        <p class="second">
+          The papers of Tern Quay, a small made-up harbour: its office, an evening class, a certificate to study for.
+        </p>
+        <button type="button" class="act main" :disabled="busy" @click="enter(session.openDemo)">
+          Open the demo plan
+        </button>
+      </section>
+      <section>
+        <h2>{{ mode === 'in' ? 'Sign in' : 'New account' }}</h2>
+        <AccountForm :key="mode" :mode="mode" :busy="busy" @sign-in="form => enter(() => session.signIn(form))" @create="form => enter(() => session.createAccount(form))" />
+        <p v-if="refused" class="warn" role="alert">
+          {{ refused.message }}
+        </p>
+        <button type="button" class="place" @click="mode = mode === 'in' ? 'new' : 'in'; refused = null">
+          {{ mode === 'in' ? 'Make a new account instead' : 'Sign in to an account that exists' }}
+        </button>
+      </section>
+    </RemoteState>
+  </div>
+</template>
+
+<style scoped>
+.sign-in { max-width: 400px; margin: 11vh auto 40px; padding: 0 20px; }
+h1 { font-size: 38px; font-weight: 700; }
+h2 { font-size: 17px; margin-bottom: 4px; }
+.lead { color: var(--ink-2); margin-bottom: 22px; font-size: 15px; }
+section { border-top: 2px solid var(--ink); padding: 14px 0 20px; display: flex; flex-direction: column; gap: 10px; align-items: flex-start; }
+.demo { border-top-width: 1px; border-top-color: var(--rule-strong); }
+</style>

@@ -1,0 +1,26 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+import type { NameClash } from '../../contract/document'
+import type { FolderId } from '../../core/ids'
+import type { Things } from '../../core/plan/index'
+
+export interface MoveAsked extends Things { readonly fromFolderId: FolderId | null }
+export type ClashAnswer = 'both' | 'version' | 'skip'
+
+/** Which dialog is open, and what it is about. */
+export const useDialogs = defineStore('dialogs', () => {
+  const move = ref<MoveAsked | null>(null)
+  /** The folder whose children are to be numbered; null inside stands for the top. */
+  const numbering = ref<{ folderId: FolderId | null } | null>(null)
+  const keys = ref(false)
+  const clash = ref<{ clashes: readonly NameClash[]; answer: (answers: ReadonlyMap<string, ClashAnswer> | null) => void } | null>(null)
+
+  /** Asks what to do with files whose names are taken; null when the person cancels all. */
+  function askClash(clashes: readonly NameClash[]): Promise<ReadonlyMap<string, ClashAnswer> | null> {
+    return new Promise((resolve) => {
+      clash.value = { clashes, answer: (answers) => { clash.value = null; resolve(answers) } }
+    })
+  }
+
+  return { move, numbering, keys, clash, askClash }
+})

@@ -1,0 +1,72 @@
+// The whole outline: folders, codes, colours and counts, computed from one reply of the server.
+
+import { defineStore } from 'pinia'
+import { computed, shallowRef } from 'vue'
+import type { Meaning, OutlineReply, PlanFolder } from '../../contract/plan'
+import { meaningOf, stripesOf } from '../../core/colour/index'
+import type { FolderId, MeaningId } from '../../core/ids'
+import { codedName, naturalOrder, numberTree, PLAIN_NUMBERING } from '../../core/numbering/index'
+import { totalsBelow } from '../../core/tree/index'
+import * as api from '../api/plan'
+import type { Remote } from './remote'
+import { reasonOf } from './remote'
+
+export interface Place { readonly code: string; readonly name: string; readonly text: string; readonly ink: string | null }
+
+export const usePlan = defineStore('plan', () => {
+  const outline = shallowRef<Remote<OutlineReply>>({ state: 'idle' })
+  let asked = 0
+
+  const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
+  const numbered = computed(() => numberTree<PlanFolder>(reply.value?.plan ?? { numbering: PLAIN_NUMBERING, childOrder: 'number' }, reply.value?.folders ?? [], 'en'))
+  const tree = computed(() => numbered.value.tree)
+  const meanings = computed<readonly Meaning[]>(() => reply.value?.meanings ?? [])
+  const meaningById = computed(() => new Map(meanings.value.map(meaning => [meaning.id, meaning])))
+  const totals = computed(() => totalsBelow(tree.value, folder => reply.value?.counts[folder.id] ?? 0))
+  const starredFolders = computed(() => new Set(reply.value?.starred ?? []))
+  const inTray = computed(() => reply.value?.inTray ?? 0)
+  const findable = computed(() => [...tree.value.byId.values()].map(folder => ({ id: folder.id, name: folder.name, folded: folder.folded, code: codeOf(folder.id) }))
+    .sort((a, b) => naturalOrder('en')(a.code, b.code)))
+
+  function codeOf(id: FolderId): string {
+    return numbered.value.codes.get(id)?.code ?? ''
+  }
+
+  function inkOf(id: MeaningId | null): string | null {
+    return id === null ? null : meaningById.value.get(id)?.ink ?? null
+  }
+
+  /** How a place is named and coloured; null is the In-tray. A folder that is gone (or in the Trash) gives null. */
+  function placeOf(id: FolderId | null): Place | null {
+    if (id === null) return { code: '', name: 'In-tray', text: 'In-tray', ink: null }
+    const folder = tree.value.byId.get(id)
+    if (!folder) return null
+    const code = codeOf(id)
+    return { code, name: folder.name, text: codedName(code, folder.name), ink: inkOf(meaningOf(tree.value, id)) }
+  }
+
+  function stripes(id: FolderId): (string | null)[] {
+    return stripesOf(tree.value, id).map(inkOf)
+  }
+
+  /** Loads, or loads again without showing an empty page in between; only the newest answer counts. */
+  async function load(): Promise<void> {
+    const mine = ++asked
+    if (outline.value.state !== 'ready') outline.value = { state: 'loading' }
+    try {
+      const value = await api.readPlan()
+      if (mine === asked) outline.value = { state: 'ready', value }
+    }
+    catch (error) {
+      const reason = reasonOf(error)
+      if (mine === asked && outline.value.state !== 'ready') outline.value = { state: 'error', reason }
+    }
+  }
+
+  function forget(): void {
+    asked++
+    outline.value = { state: 'idle' }
+  }
+
+  return { outline, reply, tree, meanings, meaningById, totals, starredFolders, inTray, findable, codeOf, inkOf, placeOf, stripes, numbered, load, forget }
+})

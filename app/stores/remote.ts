@@ -1,0 +1,16 @@
+import type { Refusal } from '../../core/errors'
+import { HembixError } from '../../core/errors'
+
+/** What is known of something that the server holds. */
+export type Remote<T> =
+  | { readonly state: 'idle' }
+  | { readonly state: 'loading' }
+  | { readonly state: 'error'; readonly reason: Refusal }
+  | { readonly state: 'ready'; readonly value: T }
+
+/** The refusal behind a thrown error; anything else is a fault of ours and is thrown on. */
+export function reasonOf(error: unknown): Refusal {
+  if (error instanceof HembixError) return error.refusal
+  throw error
+}
+

@@ -1,0 +1,31 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import type { NewAccount, SessionState, SignIn } from '../../contract/account'
+import * as api from '../api/session'
+import type { Remote } from './remote'
+import { reasonOf } from './remote'
+
+export const useSession = defineStore('session', () => {
+  const session = ref<Remote<SessionState>>({ state: 'idle' })
+
+  const email = computed(() => (session.value.state === 'ready' ? session.value.value.account?.email ?? null : null))
+  const hasDemo = computed(() => session.value.state === 'ready' && session.value.value.demo)
+
+  async function load(): Promise<void> {
+    session.value = { state: 'loading' }
+    try {
+      session.value = { state: 'ready', value: await api.readSession() }
+    }
+    catch (error) {
+      session.value = { state: 'error', reason: reasonOf(error) }
+    }
+  }
+
+  const keep = (value: SessionState) => { session.value = { state: 'ready', value } }
+  const signIn = async (form: SignIn) => keep(await api.signIn(form))
+  const openDemo = async () => keep(await api.openDemo())
+  const createAccount = async (form: NewAccount) => keep(await api.createAccount(form))
+  const signOut = async () => keep({ ...await api.signOut(), demo: hasDemo.value })
+
+  return { session, email, hasDemo, load, signIn, openDemo, createAccount, signOut }
+})

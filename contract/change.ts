@@ -1,0 +1,30 @@
+import * as yup from 'yup'
+import { UUID_PATTERN } from '../core/ids'
+import { anyId, time } from './ids'
+
+export const changeShape = yup.object({
+  id: anyId(),
+  revision: yup.number().required(),
+  at: time(),
+  kind: yup.string().required(),
+  label: yup.string().required(),
+  /** Folder ids; the plan's own id stands for its top and for the In-tray. */
+  places: yup.array(anyId()).required(),
+  actor: yup.string().required(),
+  undoes: yup.string().nullable().defined(),
+  undoneBy: yup.string().nullable().defined(),
+})
+export type ChangeEntry = yup.InferType<typeof changeShape>
+
+export const historyShape = yup.object({ changes: yup.array(changeShape).required(), next: yup.number().nullable().defined() })
+export type HistoryPage = yup.InferType<typeof historyShape>
+
+export const lastActsShape = yup.object({ last: changeShape.nullable().defined(), undo: changeShape.nullable().defined(), redo: changeShape.nullable().defined() })
+export type LastActs = yup.InferType<typeof lastActsShape>
+
+export const undoRequestShape = yup.object({
+  id: anyId(),
+  /** The change to take back; null: the newest act that is not undone. */
+  changeId: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
+})
+export const redoRequestShape = yup.object({ id: anyId() })

@@ -1,0 +1,101 @@
+import * as yup from 'yup'
+import { CLASHES } from '../core/plan/index'
+import { anyId, documentId, folderId, time } from './ids'
+
+export const SORTS = ['name', 'changed', 'size', 'type'] as const
+export type Sort = (typeof SORTS)[number]
+export const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed'] as const
+
+export const registerRowShape = yup.object({
+  id: documentId(),
+  name: yup.string().required(),
+  extension: yup.string().defined(),
+  /** Bytes. */
+  size: yup.number().required(),
+  changedAt: time(),
+  createdAt: time(),
+  version: yup.number().required(),
+  starred: yup.boolean().required(),
+  reading: yup.string().oneOf(READING_STATES).required(),
+  /** All its places, home first; null is the In-tray. */
+  folderIds: yup.array(folderId().nullable()).required(),
+})
+export type RegisterRow = yup.InferType<typeof registerRowShape>
+
+export const registerShape = yup.object({ documents: yup.array(registerRowShape).required(), next: yup.string().nullable().defined() })
+export type RegisterPage = yup.InferType<typeof registerShape>
+
+/** Query of a register. `folder` is a folder's id or "in-tray". */
+export const registerQueryShape = yup.object({
+  folder: yup.string().required(),
+  sort: yup.string().oneOf(SORTS).default('name'),
+  descending: yup.boolean().default(false),
+  cursor: yup.string().max(2000).nullable().default(null),
+  limit: yup.number().integer().min(1).max(1000).default(100),
+})
+
+export const versionShape = yup.object({ number: yup.number().required(), size: yup.number().required(), extension: yup.string().defined(), changedAt: time(), createdAt: time() })
+
+export const documentShape = yup.object({
+  id: documentId(),
+  name: yup.string().required(),
+  extension: yup.string().defined(),
+  mediaType: yup.string().required(),
+  size: yup.number().required(),
+  version: yup.number().required(),
+  remark: yup.string().defined(),
+  createdAt: time(),
+  changedAt: time(),
+  trashedAt: yup.string().nullable().defined(),
+  folderIds: yup.array(folderId().nullable()).required(),
+  starred: yup.boolean().required(),
+  versions: yup.array(versionShape).required(),
+  reading: yup.object({
+    state: yup.string().oneOf(READING_STATES).required(),
+    reason: yup.string().nullable().defined(),
+    pages: yup.number().required(),
+    paged: yup.boolean().required(),
+  }),
+})
+export type DocumentFacts = yup.InferType<typeof documentShape>
+
+export const textShape = yup.object({
+  pages: yup.array(yup.object({ page: yup.number().required(), body: yup.string().defined() })).required(),
+  next: yup.number().nullable().defined(),
+})
+export type TextReply = yup.InferType<typeof textShape>
+
+/** Query of an upload; the body is the file itself. */
+export const uploadQueryShape = yup.object({
+  change: anyId(),
+  document: documentId(),
+  /** A folder's id or "in-tray". */
+  folder: yup.string().required(),
+  name: yup.string().max(1000).required(),
+  changed: time(),
+  clash: yup.string().oneOf(CLASHES).default('both'),
+})
+
+export const clashRequestShape = yup.object({
+  folder: yup.string().required(),
+  names: yup.array(yup.string().max(1000).required()).max(10_000).required(),
+})
+export const clashReplyShape = yup.object({
+  clashes: yup.array(yup.object({ fileName: yup.string().required(), twin: yup.string().required(), documentId: documentId() })).required(),
+})
+export type NameClash = yup.InferType<typeof clashReplyShape>['clashes'][number]
+
+export const trashShape = yup.object({
+  items: yup.array(yup.object({
+    id: anyId(),
+    target: yup.string().oneOf(['folder', 'document'] as const).required(),
+    name: yup.string().required(),
+    extension: yup.string().defined(),
+    trashedAt: time(),
+    parentId: folderId().nullable(),
+    folders: yup.number().required(),
+    documents: yup.number().required(),
+    size: yup.number().required(),
+  })).required(),
+})
+export type TrashItem = yup.InferType<typeof trashShape>['items'][number]

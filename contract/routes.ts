@@ -1,0 +1,49 @@
+// Every route with its shapes, in one list: the OpenAPI document is made of it, and tests walk it.
+
+import type { AnySchema } from 'yup'
+import { newAccountShape, sessionShape, signInShape } from './account'
+import { changeRequestShape } from './command'
+import { changeShape, historyShape, lastActsShape, redoRequestShape, undoRequestShape } from './change'
+import { clashReplyShape, clashRequestShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
+import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
+import { outlineShape } from './plan'
+
+export interface Route {
+  readonly method: 'GET' | 'POST' | 'DELETE'
+  readonly path: string
+  readonly summary: string
+  /** False where nobody has to be signed in. */
+  readonly signedIn: boolean
+  readonly query?: AnySchema
+  readonly body?: AnySchema | 'bytes'
+  readonly reply?: AnySchema | 'bytes' | 'events'
+}
+
+export const ROUTES: readonly Route[] = [
+  { method: 'GET', path: '/api/health', summary: 'Says whether the database answers', signedIn: false },
+  { method: 'GET', path: '/api/openapi.json', summary: 'This description', signedIn: false },
+  { method: 'GET', path: '/api/session', summary: 'Who is signed in, and whether there is a demo plan', signedIn: false, reply: sessionShape },
+  { method: 'POST', path: '/api/session', summary: 'Sign in', signedIn: false, body: signInShape, reply: sessionShape },
+  { method: 'POST', path: '/api/session/demo', summary: 'Open the demo plan', signedIn: false, reply: sessionShape },
+  { method: 'DELETE', path: '/api/session', summary: 'Sign out: the session is ended and refused from then on', signedIn: false },
+  { method: 'POST', path: '/api/accounts', summary: 'Make an account and sign in', signedIn: false, body: newAccountShape, reply: sessionShape },
+  { method: 'GET', path: '/api/plan', summary: 'Folders, colour key and counts', signedIn: true, reply: outlineShape },
+  { method: 'GET', path: '/api/documents', summary: 'The register of one place, a page at a time', signedIn: true, query: registerQueryShape, reply: registerShape },
+  { method: 'GET', path: '/api/documents/ids', summary: 'The ids of all documents of a place, in the order of its register', signedIn: true, query: registerQueryShape },
+  { method: 'GET', path: '/api/documents/starred', summary: 'Starred documents, the newest star first', signedIn: true, reply: registerShape },
+  { method: 'GET', path: '/api/documents/{id}', summary: 'One document with its places, versions and reading state', signedIn: true, reply: documentShape },
+  { method: 'GET', path: '/api/documents/{id}/content', summary: 'Its bytes; ranges are supported', signedIn: true, reply: 'bytes' },
+  { method: 'GET', path: '/api/documents/{id}/text', summary: 'The text that was read, by pages', signedIn: true, reply: textShape },
+  { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },
+  { method: 'POST', path: '/api/uploads', summary: 'Bring a file in; the body is the file', signedIn: true, query: uploadQueryShape, body: 'bytes', reply: changeShape },
+  { method: 'POST', path: '/api/uploads/clashes', summary: 'Which files would meet a document of the same name', signedIn: true, body: clashRequestShape, reply: clashReplyShape },
+  { method: 'POST', path: '/api/changes', summary: 'Carry out a command', signedIn: true, body: changeRequestShape, reply: changeShape },
+  { method: 'GET', path: '/api/changes', summary: 'History, newest first', signedIn: true, reply: historyShape },
+  { method: 'GET', path: '/api/changes/last', summary: 'The last act, and what undo and redo would take back', signedIn: true, reply: lastActsShape },
+  { method: 'POST', path: '/api/changes/undo', summary: 'Undo the last act, or the one named', signedIn: true, body: undoRequestShape, reply: changeShape },
+  { method: 'POST', path: '/api/changes/redo', summary: 'Take the last undo back', signedIn: true, body: redoRequestShape, reply: changeShape },
+  { method: 'GET', path: '/api/trash', summary: 'What lies in the Trash', signedIn: true, reply: trashShape },
+  { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
+  { method: 'GET', path: '/api/find/names', summary: 'Documents by name while it is typed', signedIn: true, query: namesQueryShape, reply: foundNamesShape },
+  { method: 'GET', path: '/api/events', summary: 'Server-sent events of the plan: change, reading, refresh', signedIn: true, reply: 'events' },
+]

@@ -1,0 +1,26 @@
+// What History, the bottom line and the drag hint say about an act. Names are set in typographic
+// quotes, places are named with their code.
+
+const COUNTED = {
+  folder: ['folder', 'folders'],
+  document: ['document', 'documents'],
+  thing: ['thing', 'things'],
+} as const
+
+export function counted(count: number, noun: keyof typeof COUNTED): string {
+  return `${count.toLocaleString('en-GB')} ${COUNTED[noun][count === 1 ? 0 : 1]}`
+}
+
+export function quoted(name: string): string {
+  return `“${name}”`
+}
+
+/** "“Minutes”" for one, "3 documents", "2 folders", "2 folders and 3 documents" for several. */
+export function nameThings(folders: readonly { name: string }[], documents: readonly { name: string }[]): string {
+  const [first] = [...folders, ...documents]
+  if (first && folders.length + documents.length === 1) return quoted(first.name)
+  const parts = []
+  if (folders.length > 0) parts.push(counted(folders.length, 'folder'))
+  if (documents.length > 0) parts.push(counted(documents.length, 'document'))
+  return parts.join(' and ')
+}

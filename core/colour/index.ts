@@ -1,0 +1,2 @@
+export type { ColouredFolder } from './colour'
+export { contrast, FIRST_MEANINGS, INKS, meaningOf, stripesOf, textOn } from './colour'

@@ -1,0 +1,1 @@
+export { agoText, clockText, dateText, dayText, daysBetween, timeText } from './dates'

@@ -1,0 +1,69 @@
+// The one catalogue of everything that can be refused. A code is never reused; docs/api.md lists
+// them all and a test compares the two. Messages are sentences for the person at the screen and say
+// what to do; {parts} in them are filled from the details.
+
+export const ERRORS = {
+  'request.invalid': { status: 400, message: 'This request does not make sense: {why}.' },
+  'request.foreign': { status: 403, message: 'This request came from another site and was not carried out.' },
+  'session.missing': { status: 401, message: 'You are signed out. Sign in to go on.' },
+  'session.wrong': { status: 401, message: 'This e-mail address and password do not belong together.' },
+  'session.throttled': { status: 429, message: 'Too many attempts for this address. Try again in {minutes} minutes.' },
+  'session.noDemo': { status: 404, message: 'No demo plan was set up here. Make an account instead.' },
+  'account.taken': { status: 409, message: 'There is already an account with this e-mail address. Sign in instead.' },
+  'notFound': { status: 404, message: 'This does not exist, or no longer does.' },
+  'name.empty': { status: 422, message: 'Give it a name.' },
+  'name.long': { status: 422, message: 'This name has {length} characters; at most {limit} fit.' },
+  'name.slash': { status: 422, message: 'A name cannot hold “/” or “\\”. Use “-” or “,” instead.' },
+  'name.control': { status: 422, message: 'This name holds a control character (such as a tab or a line break). Type it anew.' },
+  'name.invisible': { status: 422, message: 'This name holds an invisible direction mark that can disguise how it ends. Type it anew.' },
+  'name.dots': { status: 422, message: 'A name cannot be made of dots alone.' },
+  'name.twin': { status: 409, message: 'There is already “{twin}” here. Keep both, or choose another name.' },
+  'folder.intoItself': { status: 409, message: '“{name}” cannot go into itself or into a folder that lies in it.' },
+  'folder.inTrash': { status: 409, message: '“{name}” is in the Trash. Restore it first.' },
+  'document.inTrash': { status: 409, message: '“{name}” is in the Trash. Restore it first.' },
+  'number.wrong': { status: 422, message: 'A number is a whole number from 0 to {limit}.' },
+  'numbering.wrong': { status: 422, message: 'Numbering needs a first number from 0 to {limit} and a step from 1 to {steps}.' },
+  'text.long': { status: 422, message: 'This text has {length} characters; at most {limit} fit.' },
+  'act.nothing': { status: 409, message: 'There was nothing to change.' },
+  'undo.nothing': { status: 409, message: 'There is nothing to undo.' },
+  'redo.nothing': { status: 409, message: 'There is nothing to redo.' },
+  'undo.done': { status: 409, message: 'This was undone already.' },
+  'undo.blocked': { status: 409, message: 'This cannot be undone, because something later stands against it: {later}.' },
+  'change.collided': { status: 409, message: 'Another window changed the same thing at this moment. Look at it, then try again.' },
+  'upload.large': { status: 413, message: '“{name}” is larger than the limit of {limit}.' },
+  'upload.short': { status: 400, message: 'The upload of “{name}” stopped before its end. Nothing was kept; upload it again.' },
+  'upload.clash': { status: 409, message: 'There is already a document “{twin}” here. Keep both, or make it a new version.' },
+  'range.wrong': { status: 416, message: 'This part of the document does not exist.' },
+  'reading.none': { status: 409, message: 'Documents of this type are not read for their words; they are found by name.' },
+  'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
+  'query.onlyWithout': { status: 422, message: 'Add a word that should be there; words to leave out alone would list almost everything.' },
+  'database.away': { status: 503, message: 'The database does not answer at the moment. Nothing was lost; Hembix tries again by itself.' },
+  'connection.lost': { status: 503, message: 'Hembix does not answer at the moment. Nothing was lost; it is tried again by itself.' },
+  'upload.stopped': { status: 499, message: 'The upload of “{name}” was stopped. Nothing of it was kept.' },
+  'server.failed': { status: 500, message: 'Something went wrong inside Hembix. Nothing was changed. The log knows it as {logId}.' },
+} as const
+
+export type ErrorCode = keyof typeof ERRORS
+export type ErrorDetails = Readonly<Record<string, string | number | boolean | null | readonly string[]>>
+
+/** Why something was refused: the code, the sentence, and the facts behind the sentence. */
+export interface Refusal { readonly code: ErrorCode; readonly message: string; readonly details: ErrorDetails }
+
+export function refusal(code: ErrorCode, details: ErrorDetails = {}): Refusal {
+  const message = ERRORS[code].message.replace(/\{(\w+)\}/g, (_, part: string) => String(details[part] ?? ''))
+  return { code, message, details }
+}
+
+/** A refusal that is thrown: the border turns it into the reply. */
+export class HembixError extends Error {
+  readonly refusal: Refusal
+  constructor(reason: Refusal) {
+    super(reason.message)
+    this.name = 'HembixError'
+    this.refusal = reason
+  }
+}
+
+export function fail(code: ErrorCode, details: ErrorDetails = {}): never {
+  throw new HembixError(refusal(code, details))
+}

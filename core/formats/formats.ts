@@ -1,0 +1,60 @@
+// What is known of a file from its extension.
+
+/** Media types (IANA registry) of the formats that people keep. Anything else is an octet stream. */
+const MEDIA_TYPES: Readonly<Record<string, string>> = {
+  pdf: 'application/pdf',
+  docx: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
+  xlsx: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+  pptx: 'application/vnd.openxmlformats-officedocument.presentationml.presentation',
+  odt: 'application/vnd.oasis.opendocument.text',
+  ods: 'application/vnd.oasis.opendocument.spreadsheet',
+  odp: 'application/vnd.oasis.opendocument.presentation',
+  rtf: 'application/rtf',
+  txt: 'text/plain',
+  md: 'text/markdown',
+  csv: 'text/csv',
+  tsv: 'text/tab-separated-values',
+  html: 'text/html',
+  htm: 'text/html',
+  eml: 'message/rfc822',
+  png: 'image/png',
+  jpg: 'image/jpeg',
+  jpeg: 'image/jpeg',
+  gif: 'image/gif',
+  webp: 'image/webp',
+  bmp: 'image/bmp',
+  svg: 'image/svg+xml',
+  tif: 'image/tiff',
+  tiff: 'image/tiff',
+  zip: 'application/zip',
+  mp3: 'audio/mpeg',
+  mp4: 'video/mp4',
+}
+
+export function mediaTypeOf(extension: string): string {
+  return MEDIA_TYPES[extension] ?? 'application/octet-stream'
+}
+
+/** Formats whose words are read. */
+export const READABLE = ['pdf', 'docx', 'odt', 'txt', 'md', 'csv', 'tsv', 'html', 'htm'] as const
+export type Readable = (typeof READABLE)[number]
+
+export function isReadable(extension: string): extension is Readable {
+  return (READABLE as readonly string[]).includes(extension)
+}
+
+export const PICTURES = ['png', 'jpg', 'jpeg', 'gif', 'webp', 'bmp'] as const
+
+export function isPicture(extension: string): boolean {
+  return (PICTURES as readonly string[]).includes(extension)
+}
+
+/** What a browser may show by itself in place; everything else is only ever handed out as a download. */
+export function isShownInPlace(extension: string): boolean {
+  return extension === 'pdf' || extension === 'txt' || isPicture(extension)
+}
+
+/** The name under which a document is handed out: "Minutes.pdf". */
+export function fileNameOf(name: string, extension: string): string {
+  return extension === '' ? name : `${name}.${extension}`
+}

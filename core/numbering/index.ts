@@ -1,0 +1,5 @@
+export type { ChildOrder, Numbering, NumberStyle } from './numbering'
+export { CHILD_ORDERS, isNumberingSound, NUMBER_LIMIT, NUMBER_STYLES, PLAIN_NUMBERING, STEP_LIMIT, writeNumber } from './numbering'
+export { naturalOrder } from './natural'
+export type { Code, NumberedFolder, NumberedTree } from './codes'
+export { codedName, numberTree } from './codes'

@@ -1,0 +1,47 @@
+import type { DocumentId, FolderId, MeaningId } from '../ids'
+import type { ChildOrder, Numbering } from '../numbering/index'
+
+/** Folders and documents meant together, as a selection holds them. */
+export interface Things {
+  readonly folderIds: readonly FolderId[]
+  readonly documentIds: readonly DocumentId[]
+}
+
+/**
+ * Everything that can be done to a plan. `folderId: null` means the plan's top, for documents the
+ * In-tray. `allowTwin` says that the hint about a sibling of the same name was seen.
+ */
+export type Command =
+  | { readonly kind: 'folder.create'; readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string; readonly allowTwin: boolean }
+  | { readonly kind: 'folder.rename'; readonly id: FolderId; readonly name: string; readonly allowTwin: boolean }
+  | { readonly kind: 'folder.describe'; readonly id: FolderId; readonly purpose: string }
+  | { readonly kind: 'folder.colour'; readonly id: FolderId; readonly meaningId: MeaningId | null }
+  | { readonly kind: 'folder.number'; readonly id: FolderId; readonly number: number | null }
+  | { readonly kind: 'folder.numbering'; readonly id: FolderId | null; readonly numbering: Numbering | null }
+  | { readonly kind: 'folder.order'; readonly id: FolderId | null; readonly order: ChildOrder }
+  | { readonly kind: 'document.add'; readonly folderId: FolderId | null; readonly clash: Clash; readonly files: readonly NewFile[] }
+  | { readonly kind: 'document.rename'; readonly id: DocumentId; readonly name: string }
+  | { readonly kind: 'document.remark'; readonly id: DocumentId; readonly remark: string }
+  | { readonly kind: 'meaning.set'; readonly id: MeaningId; readonly name: string; readonly ink: string; readonly closed: boolean }
+  | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean } & Things
+  | { readonly kind: 'star'; readonly on: boolean } & Things
+  | { readonly kind: 'trash' } & Things
+  | { readonly kind: 'restore' } & Things
+
+export type CommandKind = Command['kind']
+
+/** What to do when the folder holds a document of the same name and type. */
+export const CLASHES = ['both', 'version'] as const
+export type Clash = (typeof CLASHES)[number]
+
+/** Bytes that are in the store already and become a document, or a version of one. */
+export interface NewFile {
+  readonly id: DocumentId
+  readonly versionId: string
+  readonly placementId: string
+  readonly fileName: string
+  readonly mediaType: string
+  readonly size: number
+  readonly blobId: string
+  readonly changedAt: string
+}

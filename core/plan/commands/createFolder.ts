@@ -1,0 +1,45 @@
+import { generateKeyBetween } from 'fractional-indexing'
+import { inserted, quoted } from '../../change/index'
+import type { FolderId } from '../../ids'
+import { foldedText } from '../../text/index'
+import type { Command } from '../command'
+import { checkName } from '../name'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, findFolder, isDecision, placeText, twinHint, twinOf } from '../slice'
+
+export function createFolder(slice: Slice, command: Extract<Command, { kind: 'folder.create' }>, moment: Moment): Decision {
+  const checked = checkName(command.name)
+  if (!checked.ok) return checked
+  if (command.parentId !== null) {
+    const parent = findFolder(slice, command.parentId)
+    if (isDecision(parent)) return parent
+  }
+  const folded = foldedText(checked.name)
+  const twin = twinOf(slice, command.parentId, folded, [])
+  if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
+  const row = inserted('folder', {
+    id: command.id,
+    parentId: command.parentId,
+    name: checked.name,
+    folded,
+    orderKey: keyAfterLast(slice, command.parentId),
+    number: null,
+    numbering: null,
+    childOrder: 'number',
+    meaningId: null,
+    purpose: '',
+    createdAt: moment.now,
+    changedAt: moment.now,
+    trashedAt: null,
+    trashRoot: null,
+  })
+  return decided([row], `New folder ${quoted(checked.name)} in ${placeText(slice, command.parentId, moment.locale)}`, [command.parentId])
+}
+
+/** The order key behind all folders of a parent, those in the Trash included, since they may come back. */
+export function keyAfterLast(slice: Slice, parentId: FolderId | null, also: readonly string[] = []): string {
+  const keys = [...slice.folders.values()].filter(folder => folder.parentId === parentId).map(folder => folder.orderKey)
+  const last = [...keys, ...also].reduce<string | null>((most, key) => (most === null || key > most ? key : most), null)
+  return generateKeyBetween(last, null)
+}
+

@@ -1,0 +1,80 @@
+import { generateKeyBetween } from 'fractional-indexing'
+import type { RowChange } from '../../change/index'
+import { deleted, nameThings, updated } from '../../change/index'
+import type { FolderId } from '../../ids'
+import { isInside } from '../../tree/index'
+import type { Command } from '../command'
+import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placeText, refuse, twinHint, twinOf } from '../slice'
+import { keyAfterLast } from './createFolder'
+
+/**
+ * Moves folders (with all that is in them) and documents to one place. A document leaves the folder
+ * it is looked at in (`fromFolderId`), or its home when that is null; its other places stay.
+ */
+export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, moment: Moment): Decision {
+  const { toFolderId } = command
+  if (toFolderId !== null) {
+    const target = findFolder(slice, toFolderId)
+    if (isDecision(target)) return target
+  }
+  const folders: FolderRow[] = []
+  const tree = liveTree(slice, moment.locale)
+  for (const id of command.folderIds) {
+    const folder = findFolder(slice, id)
+    if (isDecision(folder)) return folder
+    if (toFolderId !== null && isInside(tree, toFolderId, id)) return refuse('folder.intoItself', { name: folder.name })
+    const twin = twinOf(slice, toFolderId, folder.folded, command.folderIds)
+    if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
+    folders.push(folder)
+  }
+  const documents: DocumentRow[] = []
+  for (const id of command.documentIds) {
+    const document = findDocument(slice, id)
+    if (isDecision(document)) return document
+    documents.push(document)
+  }
+  const placements = placementsByDocument(slice)
+  const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], command.fromFolderId)
+  const rows = [
+    ...moveFolders(slice, folders, toFolderId, moment),
+    ...documents.flatMap(document => moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId)),
+  ]
+  const where = folders.length > 0 ? placeText(slice, toFolderId, moment.locale) : documentPlaceText(slice, toFolderId, moment.locale)
+  const places = [toFolderId, ...folders.map(folder => folder.parentId), ...documents.map(document => leaving(document)?.folderId ?? null)]
+  return decided(rows, `Moved ${nameThings(folders, documents)} to ${where}`, places)
+}
+
+function moveFolders(slice: Slice, folders: readonly FolderRow[], toFolderId: FolderId | null, moment: Moment): RowChange[] {
+  let key: string | null = null
+  return folders.filter(folder => folder.parentId !== toFolderId).flatMap((folder) => {
+    key = key === null ? keyAfterLast(slice, toFolderId) : generateKeyBetween(key, null)
+    return updated('folder', folder, { parentId: toFolderId, orderKey: key, changedAt: moment.now })
+  })
+}
+
+function moveDocument(places: readonly PlacementRow[], leaving: PlacementRow | undefined, toFolderId: FolderId | null): RowChange[] {
+  if (!leaving || leaving.folderId === toFolderId) return []
+  if (toFolderId === null) {
+    const others = places.filter(placement => placement.id !== leaving.id)
+    return [...others.map(placement => deleted('placement', placement)), ...updated('placement', leaving, { folderId: null, home: true })]
+  }
+  const there = places.find(placement => placement.folderId === toFolderId)
+  if (!there) return updated('placement', leaving, { folderId: toFolderId })
+  return [deleted('placement', leaving), ...(leaving.home ? updated('placement', there, { home: true }) : [])]
+}
+
+function leavingOf(places: readonly PlacementRow[], fromFolderId: FolderId | null): PlacementRow | undefined {
+  return places.find(placement => placement.folderId === fromFolderId) ?? places.find(placement => placement.home) ?? places[0]
+}
+
+function placementsByDocument(slice: Slice): Map<string, PlacementRow[]> {
+  const byDocument = new Map<string, PlacementRow[]>()
+  for (const placement of slice.placements) {
+    const places = byDocument.get(placement.documentId)
+    if (places) places.push(placement)
+    else byDocument.set(placement.documentId, [placement])
+  }
+  return byDocument
+}

@@ -1,0 +1,31 @@
+import type { RowChange } from '../../change/index'
+import { deleted, inserted, nameThings } from '../../change/index'
+import type { Command } from '../command'
+import type { DocumentRow, FolderRow } from '../../rows/index'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, findDocument, findFolder, isDecision } from '../slice'
+import { placesOf } from './editDocument'
+
+export function star(slice: Slice, command: Extract<Command, { kind: 'star' }>, moment: Moment): Decision {
+  const folders: FolderRow[] = []
+  const documents: DocumentRow[] = []
+  for (const id of command.folderIds) {
+    const folder = findFolder(slice, id)
+    if (isDecision(folder)) return folder
+    folders.push(folder)
+  }
+  for (const id of command.documentIds) {
+    const document = findDocument(slice, id)
+    if (isDecision(document)) return document
+    documents.push(document)
+  }
+  const mark = (id: string, target: 'folder' | 'document'): RowChange[] => {
+    const present = slice.stars.get(id)
+    if (command.on) return present ? [] : [inserted('star', { id, target, createdAt: moment.now })]
+    return present ? [deleted('star', present)] : []
+  }
+  const rows = [...folders.flatMap(({ id }) => mark(id, 'folder')), ...documents.flatMap(({ id }) => mark(id, 'document'))]
+  const what = nameThings(folders, documents)
+  return decided(rows, command.on ? `Starred ${what}` : `Took the star off ${what}`,
+    [...folders.map(folder => folder.parentId), ...documents.flatMap(document => placesOf(slice, document))])
+}

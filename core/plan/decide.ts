@@ -1,0 +1,31 @@
+import type { Command } from './command'
+import { addDocuments } from './commands/addDocuments'
+import { createFolder } from './commands/createFolder'
+import { remarkDocument, renameDocument } from './commands/editDocument'
+import { colourFolder, describeFolder, numberFolder, orderFolders, renameFolder, setNumbering } from './commands/editFolder'
+import { move } from './commands/move'
+import { setMeaning } from './commands/setMeaning'
+import { star } from './commands/star'
+import { restore, trash } from './commands/trash'
+import type { Decision, Moment, Slice } from './slice'
+
+/** The Change that a command makes of the slice, or the reason why there is none. */
+export function decide(slice: Slice, command: Command, moment: Moment): Decision {
+  switch (command.kind) {
+    case 'folder.create': return createFolder(slice, command, moment)
+    case 'folder.rename': return renameFolder(slice, command, moment)
+    case 'folder.describe': return describeFolder(slice, command, moment)
+    case 'folder.colour': return colourFolder(slice, command, moment)
+    case 'folder.number': return numberFolder(slice, command, moment)
+    case 'folder.numbering': return setNumbering(slice, command, moment)
+    case 'folder.order': return orderFolders(slice, command, moment)
+    case 'document.add': return addDocuments(slice, command, moment)
+    case 'document.rename': return renameDocument(slice, command, moment)
+    case 'document.remark': return remarkDocument(slice, command, moment)
+    case 'meaning.set': return setMeaning(slice, command)
+    case 'move': return move(slice, command, moment)
+    case 'star': return star(slice, command, moment)
+    case 'trash': return trash(slice, command, moment)
+    case 'restore': return restore(slice, command, moment)
+  }
+}

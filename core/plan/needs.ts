@@ -1,0 +1,28 @@
+import type { DocumentId, FolderId } from '../ids'
+import type { Command } from './command'
+
+/** Which documents a command has to see; all folders, meanings and the plan itself are always there. */
+export interface Needs {
+  readonly documentIds: readonly DocumentId[]
+  /** All documents of this folder, for their names. */
+  readonly inFolder: FolderId | null
+  /** All documents of these folders and of everything below them. */
+  readonly inBranches: readonly FolderId[]
+  /** All documents in the Trash that came there with one of these ids. */
+  readonly trashRoots: readonly string[]
+}
+
+const NOTHING: Needs = { documentIds: [], inFolder: null, inBranches: [], trashRoots: [] }
+
+export function needsOf(command: Command): Needs {
+  switch (command.kind) {
+    case 'document.add': return { ...NOTHING, inFolder: command.folderId }
+    case 'document.rename':
+    case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
+    case 'move':
+    case 'star': return { ...NOTHING, documentIds: command.documentIds }
+    case 'trash': return { ...NOTHING, documentIds: command.documentIds, inBranches: command.folderIds }
+    case 'restore': return { ...NOTHING, trashRoots: [...command.folderIds, ...command.documentIds] }
+    default: return NOTHING
+  }
+}

@@ -1,0 +1,91 @@
+import type { RowChange } from '../change/index'
+import type { ErrorCode, ErrorDetails, Refusal } from '../errors'
+import { refusal } from '../errors'
+import type { DocumentId, FolderId } from '../ids'
+import { codedName, numberTree } from '../numbering/index'
+import type { Tree } from '../tree/index'
+import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow } from '../rows/index'
+
+/** The part of a plan that a command needs: all folders, and those documents that it touches with all their places. */
+export interface Slice {
+  readonly plan: PlanRow
+  readonly folders: ReadonlyMap<string, FolderRow>
+  readonly documents: ReadonlyMap<string, DocumentRow>
+  readonly placements: readonly PlacementRow[]
+  readonly stars: ReadonlyMap<string, StarRow>
+  readonly meanings: ReadonlyMap<string, MeaningRow>
+}
+
+/** What a decision may not fetch by itself. */
+export interface Moment {
+  readonly now: string
+  readonly newId: () => string
+  readonly locale: string
+}
+
+export interface Decided {
+  readonly ok: true
+  readonly rows: readonly RowChange[]
+  /** One sentence without a full stop: what was done, to what, where. */
+  readonly label: string
+  /** Folders in which something changed; null stands for the top, or the In-tray. */
+  readonly places: readonly (FolderId | null)[]
+}
+export type Decision = Decided | { readonly ok: false; readonly reason: Refusal }
+
+export function refuse(code: ErrorCode, details: ErrorDetails = {}): Decision {
+  return { ok: false, reason: refusal(code, details) }
+}
+
+/** A decision, or "nothing to change" when no row differs. */
+export function decided(rows: readonly RowChange[], label: string, places: readonly (FolderId | null)[]): Decision {
+  if (rows.length === 0) return refuse('act.nothing')
+  return { ok: true, rows, label, places: [...new Set(places)] }
+}
+
+export function liveFolders(slice: Slice): FolderRow[] {
+  return [...slice.folders.values()].filter(folder => folder.trashedAt === null)
+}
+
+export function liveTree(slice: Slice, locale: string): Tree<FolderRow> {
+  return numberTree(slice.plan, liveFolders(slice), locale).tree
+}
+
+/** A live folder, or why not. */
+export function findFolder(slice: Slice, id: FolderId): FolderRow | Decision {
+  const folder = slice.folders.get(id)
+  if (!folder) return refuse('notFound')
+  return folder.trashedAt === null ? folder : refuse('folder.inTrash', { name: folder.name })
+}
+
+export function findDocument(slice: Slice, id: DocumentId): DocumentRow | Decision {
+  const document = slice.documents.get(id)
+  if (!document) return refuse('notFound')
+  return document.trashedAt === null ? document : refuse('document.inTrash', { name: document.name })
+}
+
+export function isDecision(value: object): value is Decision {
+  return 'ok' in value
+}
+
+/** "1.2 Dues and invoices"; "the top of the plan" for null. */
+export function placeText(slice: Slice, id: FolderId | null, locale: string): string {
+  if (id === null) return 'the top of the plan'
+  const name = slice.folders.get(id)?.name ?? ''
+  return codedName(numberTree(slice.plan, liveFolders(slice), locale).codes.get(id)?.code ?? '', name)
+}
+
+/** Where a document goes, in words: the folder, or the In-tray for null. */
+export function documentPlaceText(slice: Slice, id: FolderId | null, locale: string): string {
+  return id === null ? 'the In-tray' : placeText(slice, id, locale)
+}
+
+/** A live sibling under `parentId` with the same folded name, other than `except`. */
+export function twinOf(slice: Slice, parentId: FolderId | null, folded: string, except: readonly FolderId[]): FolderRow | undefined {
+  return liveFolders(slice).find(folder => folder.parentId === parentId && folder.folded === folded && !except.includes(folder.id))
+}
+
+export function twinHint(slice: Slice, twin: FolderRow, locale: string): Decision {
+  return refuse('name.twin', { twin: placeText(slice, twin.id, locale), twinId: twin.id })
+}
+

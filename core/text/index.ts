@@ -1,0 +1,5 @@
+export type { Word } from './words'
+export { fold, foldedText, WORD_LIMIT, wordsOf } from './words'
+export { editDistance, forgivenErrors } from './distance'
+export type { Passage, Sought } from './passage'
+export { marksIn, passageOf } from './passage'

@@ -1,0 +1,74 @@
+import { wordsOf } from './words'
+
+export interface Passage {
+  readonly text: string
+  /** Hits in `text`: first and one past the last UTF-16 unit, in order, not overlapping. */
+  readonly marks: readonly (readonly [number, number])[]
+}
+
+/** What a hit is: a whole folded word, or (prefix) the beginning of one. */
+export interface Sought { readonly text: string; readonly prefix: boolean }
+
+const REACH = 84
+
+/**
+ * The words around the spot where most of the sought words stand close together; null when none of
+ * them is in the text. White space is drawn together.
+ */
+export function passageOf(text: string, sought: readonly Sought[], reach = REACH): Passage | null {
+  const flat = text.replace(/\s+/gu, ' ').trim()
+  const hits = hitsIn(flat, sought)
+  const best = densest(hits, reach)
+  if (!best) return null
+  const from = wordStart(flat, Math.max(0, best.from - reach / 2))
+  const to = wordEnd(flat, Math.min(flat.length, Math.max(best.to, from + reach * 2)))
+  const [lead, tail] = [from > 0 ? '… ' : '', to < flat.length ? ' …' : '']
+  const marks = hits.filter(hit => hit.from >= from && hit.to <= to)
+    .map(hit => [hit.from - from + lead.length, hit.to - from + lead.length] as const)
+  return { text: lead + flat.slice(from, to) + tail, marks }
+}
+
+/** Every hit in a text, for marking a whole page or a name. */
+export function marksIn(text: string, sought: readonly Sought[]): (readonly [number, number])[] {
+  return hitsIn(text, sought).map(hit => [hit.from, hit.to] as const)
+}
+
+interface Hit { readonly from: number; readonly to: number; readonly which: number }
+
+function hitsIn(text: string, sought: readonly Sought[]): Hit[] {
+  return wordsOf(text).flatMap((word) => {
+    const which = sought.findIndex(({ text: want, prefix }) => (prefix ? word.text.startsWith(want) : word.text === want))
+    return which < 0 ? [] : [{ from: word.from, to: word.to, which }]
+  })
+}
+
+/** The window that holds the most different sought words; the first of equals. */
+function densest(hits: readonly Hit[], reach: number): { from: number; to: number } | null {
+  let best: { from: number; to: number; kinds: number } | null = null
+  for (let start = 0; start < hits.length; start++) {
+    const first = hits[start]
+    if (!first) break
+    const kinds = new Set<number>()
+    let to = first.to
+    for (let index = start; index < hits.length; index++) {
+      const hit = hits[index]
+      if (!hit || hit.to - first.from > reach * 1.5) break
+      kinds.add(hit.which)
+      to = hit.to
+    }
+    if (!best || kinds.size > best.kinds) best = { from: first.from, to, kinds: kinds.size }
+  }
+  return best
+}
+
+function wordStart(text: string, at: number): number {
+  if (at === 0) return 0
+  const space = text.indexOf(' ', at)
+  return space < 0 || space - at > 20 ? at : space + 1
+}
+
+function wordEnd(text: string, at: number): number {
+  if (at >= text.length) return text.length
+  const space = text.lastIndexOf(' ', at)
+  return space < 0 || at - space > 20 ? at : space
+}

@@ -1,0 +1,3 @@
+export type { Tree, TreeFault, TreeFolder } from './tree'
+export { buildTree } from './tree'
+export { branchOf, childrenOf, isInside, outlineOf, pathOf, totalsBelow } from './walk'

@@ -1,0 +1,65 @@
+import { vuetifyConfig } from './app/theme/vuetify'
+
+// A page behind a sign-in gains nothing from being drawn on the server: the browser draws it, and
+// the server is routes only (docs/decisions.md).
+export default defineNuxtConfig({
+  compatibilityDate: '2026-05-01',
+  ssr: false,
+  telemetry: false,
+  devtools: { enabled: false },
+  modules: ['vuetify-nuxt-module', '@pinia/nuxt', 'nuxt-security'],
+  imports: { scan: false },
+  components: { dirs: [] },
+  pinia: { storesDirs: [] },
+  experimental: { nitroAutoImports: false, appManifest: false },
+  css: [
+    '@fontsource-variable/besley/index.css',
+    '@fontsource-variable/hanken-grotesk/index.css',
+    '~/theme/tokens.css',
+    '~/theme/base.css',
+  ],
+  app: {
+    head: {
+      title: 'Hembix',
+      htmlAttrs: { lang: 'en' },
+      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'A plan for your documents' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }],
+    },
+  },
+  spaLoadingTemplate: false,
+  vuetify: { moduleOptions: { styles: true, importComposables: true }, vuetifyOptions: vuetifyConfig },
+  security: {
+    rateLimiter: false,
+    xssValidator: false,
+    corsHandler: false,
+    requestSizeLimiter: false,
+    headers: {
+      crossOriginEmbedderPolicy: false,
+      contentSecurityPolicy: {
+        'default-src': ["'self'"],
+        'base-uri': ["'none'"],
+        'connect-src': ["'self'"],
+        'font-src': ["'self'"],
+        'form-action': ["'self'"],
+        'frame-ancestors': ["'none'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'object-src': ["'none'"],
+        // Nuxt's start-up configuration is one inline script; the module gives it a nonce.
+        'script-src': ["'self'", "'nonce-{{nonce}}'", "'wasm-unsafe-eval'"],
+        'script-src-attr': ["'none'"],
+        // Vuetify writes the theme's custom properties into a style element at run time.
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'worker-src': ["'self'", 'blob:'],
+        'upgrade-insecure-requests': false,
+      },
+      strictTransportSecurity: false,
+    },
+  },
+  nitro: {
+    esbuild: { options: { target: 'node20' } },
+    externals: { external: ['piscina'] },
+  },
+  typescript: { strict: true, typeCheck: false, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  // Fonts stay files: the content policy allows none from data addresses.
+  vite: { build: { chunkSizeWarningLimit: 1500, assetsInlineLimit: 0 } },
+})

@@ -1,0 +1,34 @@
+import { createHash } from 'node:crypto'
+import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { bin, ROOT, run } from './run.mjs'
+
+const SOURCES = ['app', 'contract', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json']
+const STAMP = join(ROOT, '.output', 'built-from')
+
+/** Builds everything when the sources differ from what was built last; true when it built. */
+export async function buildApp({ quiet = true, log = () => {} } = {}) {
+  const hash = hashOfSources()
+  if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return false
+  log('building (about a minute)')
+  await run(bin('nuxt'), ['build', '--logLevel=silent'], { quiet, env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' } })
+  await run(bin('esbuild'), ['server/extract/worker.ts', '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external',
+    '--outfile=.output/workers/reader.mjs', '--log-level=warning'], { quiet })
+  writeFileSync(STAMP, hash)
+  return true
+}
+
+function hashOfSources() {
+  const hash = createHash('sha256').update(process.version)
+  for (const path of SOURCES.flatMap(source => filesIn(join(ROOT, source)))) {
+    if (/\.test\.ts$/.test(path)) continue
+    hash.update(path.slice(ROOT.length)).update(readFileSync(path))
+  }
+  return hash.digest('hex')
+}
+
+function filesIn(path) {
+  if (!existsSync(path)) return []
+  if (!statSync(path).isDirectory()) return [path]
+  return readdirSync(path).sort().flatMap(name => filesIn(join(path, name)))
+}

@@ -1,0 +1,36 @@
+import { spawn } from 'node:child_process'
+import { join } from 'node:path'
+import { fail, ROOT } from './run.mjs'
+
+const START_MS = 30_000
+
+/** Starts the built server and waits until it answers. */
+export async function serve({ port, host = '127.0.0.1', databaseUrl, env = {}, quiet = false }) {
+  const child = spawn(process.execPath, ['--enable-source-maps', join(ROOT, '.output', 'server', 'index.mjs')], {
+    cwd: ROOT,
+    detached: true, // Ctrl+C goes to us, and we end things in order
+    env: { ...process.env, NODE_ENV: 'production', ...env, HOST: host, PORT: String(port), NITRO_HOST: host, NITRO_PORT: String(port), DATABASE_URL: databaseUrl, HEMBIX_WORKERS: join(ROOT, '.output', 'workers') },
+    stdio: ['ignore', 'ignore', quiet ? 'pipe' : 'inherit'],
+  })
+  let words = ''
+  child.stderr?.on('data', (part) => { words = (words + part).slice(-20_000) })
+  const ended = new Promise(resolve => child.on('exit', resolve))
+  const address = `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host}:${port}`
+  const until = Date.now() + START_MS
+  while (Date.now() < until) {
+    if (child.exitCode !== null) fail(`The server ended while starting.\n${words}`)
+    const answer = await fetch(`${address}/api/health`).catch(() => null) // not listening yet
+    if (answer?.ok) return { address, child, ended, words: () => words, stop: () => stop(child, ended) }
+    await new Promise(resolve => setTimeout(resolve, 60))
+  }
+  await stop(child, ended)
+  return fail(`The server did not answer within ${START_MS / 1000} seconds.\n${words}`)
+}
+
+async function stop(child, ended) {
+  if (child.exitCode !== null || child.signalCode !== null) return
+  child.kill('SIGTERM')
+  const timer = setTimeout(() => child.kill('SIGKILL'), 8000)
+  await ended
+  clearTimeout(timer)
+}

@@ -1,0 +1,79 @@
+// npm start: installs what is missing, starts PostgreSQL and Hembix, prints the address. Needs
+// nothing but Node.js and npm. "--empty" begins without the demo plan.
+
+import { createServer } from 'node:net'
+import { join, resolve } from 'node:path'
+import { checkNode, installPackages } from './lib/install.mjs'
+import { fail, ROOT, run, script } from './lib/run.mjs'
+
+const log = line => console.log(`· ${line}`)
+const stops = []
+let stopping = null
+
+async function stopAll() {
+  stopping ??= (async () => {
+    for (const stop of stops.reverse()) await stop()
+  })()
+  await stopping
+}
+
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
+  process.on(signal, () => {
+    console.log('\n· stopping')
+    stopAll().then(() => process.exit(0), (error) => { console.error(error); process.exit(1) })
+  })
+}
+
+await script(async () => {
+  checkNode()
+  const port = portFrom(process.env.PORT ?? '3000')
+  const host = process.env.HOST ?? '127.0.0.1'
+  await checkPort(host, port)
+  await installPackages(log)
+  try {
+    const databaseUrl = process.env.DATABASE_URL ?? await ownDatabase()
+    const empty = process.argv.includes('--empty')
+    await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(empty ? ['--empty'] : [])], { quiet: false, env: { DATABASE_URL: databaseUrl } })
+      .catch((error) => { fail(error.code === 1 ? 'Hembix was not started.' : error.message) })
+    const { buildApp } = await import('./lib/build.mjs')
+    await buildApp({ log })
+    const { serve } = await import('./lib/serve.mjs')
+    const server = await serve({ port, host, databaseUrl })
+    stops.push(server.stop)
+    console.log(`\nHembix: ${server.address}\n${empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'}. Ctrl+C stops everything.\n`)
+    await server.ended
+    if (!stopping) fail('The server ended by itself. Its last words stand above; start it again with "npm start".')
+  }
+  finally {
+    await stopAll()
+  }
+})
+
+async function ownDatabase() {
+  const { needDatabase, needPostgres, startPostgres } = await import('./lib/postgres.mjs')
+  const bin = await needPostgres(log)
+  const folder = resolve(process.env.HEMBIX_DATA ?? join(ROOT, '.data'))
+  log('starting PostgreSQL')
+  const server = await startPostgres(bin, folder, { log })
+  stops.push(server.stop)
+  return needDatabase(bin, server, 'hembix')
+}
+
+function portFrom(text) {
+  const port = Number(text)
+  return Number.isInteger(port) && port > 0 && port < 65_536 ? port : fail(`PORT is "${text}"; it has to be a number from 1 to 65535.`)
+}
+
+function checkPort(host, port) {
+  return new Promise((done, broken) => {
+    const probe = createServer()
+    probe.once('error', (error) => {
+      const why = error.code === 'EADDRINUSE'
+        ? `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start`
+        : error.code === 'EACCES' ? `Port ${port} may not be opened by this user. Choose one above 1023: PORT=3000 npm start` : `The address ${host} cannot be used here (${error.code}). Leave HOST unset, or name an address of this machine.`
+      try { fail(why) }
+      catch (plain) { broken(plain) }
+    })
+    probe.listen(port, host, () => probe.close(() => done()))
+  })
+}

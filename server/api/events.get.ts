@@ -1,0 +1,22 @@
+import { createEventStream } from 'h3'
+import { signedIn } from '../http/actor'
+import { route } from '../http/route'
+import { whoIs } from '../services/account/session'
+import { hearPlan } from '../services/events/planEvents'
+
+const BEAT_MS = 20_000
+
+/** Server-sent events until the window closes; a beat keeps proxies from ending the connection. */
+export default route(async (event) => {
+  const actor = await signedIn(event, whoIs)
+  const stream = createEventStream(event)
+  const deaf = hearPlan(actor.planId, text => void stream.push(text))
+  const beat = setInterval(() => void stream.push({ event: 'beat', data: '' }), BEAT_MS)
+  stream.onClosed(async () => {
+    clearInterval(beat)
+    deaf()
+    await stream.close()
+  })
+  void stream.push({ event: 'beat', data: '' })
+  return stream.send()
+})

@@ -1,0 +1,11 @@
+import type { SessionState } from '../../../contract/account'
+import { keepToken } from '../../http/actor'
+import { route } from '../../http/route'
+import { openDemo, whoIs } from '../../services/account/session'
+
+export default route(async (event): Promise<SessionState> => {
+  const { token, expiresAt } = await openDemo(new Date())
+  keepToken(event, token, expiresAt)
+  const actor = await whoIs(token)
+  return { account: actor ? { email: actor.email } : null, demo: true }
+})

@@ -1,0 +1,117 @@
+// Bytes, content-addressed by SHA-256 and stored once, in PostgreSQL in chunks: one backup and one
+// transaction hold everything.
+
+import { createHash } from 'node:crypto'
+import type { Transaction } from './client'
+import { rows, touched } from './client'
+
+export interface StoredBlob { readonly id: string; readonly size: number; readonly sha256: string }
+
+/** What the rest of Hembix asks of a place for bytes; an object store can stand behind it as well. */
+export interface BlobStore {
+  /** Takes a stream without ever holding more than a chunk of it; nothing is left behind when it breaks. Throws TooLarge above the limit. */
+  write(newId: string, bytes: AsyncIterable<Uint8Array>, limitBytes: number): Promise<StoredBlob>
+  /** The bytes from `start` up to and with `end`. */
+  read(id: string, start: number, end: number): AsyncGenerator<Buffer>
+}
+
+export class TooLarge extends Error {}
+
+const CHUNK_BYTES = 1024 * 1024
+
+export const blobStore: BlobStore = {
+  async write(newId, bytes, limitBytes) {
+    await touched(null, 'INSERT INTO blob (id, created_at) VALUES ($1, now())', [newId])
+    try {
+      const { size, sha256 } = await writeChunks(newId, bytes, limitBytes)
+      return await settle(newId, size, sha256)
+    }
+    catch (error) {
+      await dropIncoming(newId)
+      throw error
+    }
+  },
+
+  async* read(id, start, end) {
+    for (let seq = Math.floor(start / CHUNK_BYTES); seq * CHUNK_BYTES <= end; seq++) {
+      const from = Math.max(0, start - seq * CHUNK_BYTES)
+      const length = Math.min(CHUNK_BYTES, end - seq * CHUNK_BYTES + 1) - from
+      const [chunk] = await rows<{ bytes: Buffer }>(null, 'SELECT substring(bytes FROM $3::int FOR $4::int) AS bytes FROM blob_chunk WHERE blob_id = $1 AND seq = $2', [id, seq, from + 1, length])
+      if (!chunk) throw new Error(`Bytes of ${id} end before they should.`)
+      yield chunk.bytes
+    }
+  },
+}
+
+async function writeChunks(id: string, bytes: AsyncIterable<Uint8Array>, limitBytes: number): Promise<{ size: number; sha256: string }> {
+  const hash = createHash('sha256')
+  let size = 0
+  let seq = 0
+  let parts: Uint8Array[] = []
+  let held = 0
+  let writing: Promise<number> = Promise.resolve(0)
+  const flush = async () => {
+    const chunk = Buffer.concat(parts)
+    parts = []
+    held = 0
+    await writing // one chunk is on its way while the next one fills; never more
+    writing = touched(null, 'INSERT INTO blob_chunk (blob_id, seq, bytes) VALUES ($1, $2, $3)', [id, seq++, chunk])
+    writing.catch(() => { /* thrown by the await of the next chunk or the last */ })
+  }
+  for await (const part of bytes) {
+    size += part.length
+    if (size > limitBytes) throw new TooLarge()
+    hash.update(part)
+    for (let at = 0; at < part.length;) {
+      const piece = part.subarray(at, at + CHUNK_BYTES - held)
+      parts.push(piece)
+      held += piece.length
+      at += piece.length
+      if (held === CHUNK_BYTES) await flush()
+    }
+  }
+  if (held > 0) await flush()
+  await writing
+  return { size, sha256: hash.digest('hex') }
+}
+
+/** Gives the bytes their hash; where the same content is there already, that is used and the new copy dropped. */
+async function settle(id: string, size: number, sha256: string): Promise<StoredBlob> {
+  const done = await touched(null, `UPDATE blob SET sha256 = decode($2, 'hex'), size = $3 WHERE id = $1
+    AND NOT EXISTS (SELECT FROM blob b WHERE b.sha256 = decode($2, 'hex'))`, [id, sha256, size]).catch((error: unknown) => {
+    if (isUniqueViolation(error)) return 0
+    throw error
+  })
+  if (done === 1) return { id, size, sha256 }
+  const [same] = await rows<{ id: string }>(null, `SELECT id FROM blob WHERE sha256 = decode($1, 'hex')`, [sha256])
+  if (!same) throw new Error('The stored bytes disappeared while they were compared.')
+  await dropIncoming(id)
+  return { id: same.id, size, sha256 }
+}
+
+function isUniqueViolation(error: unknown): boolean {
+  return (error as { parent?: { code?: string } }).parent?.code === '23505'
+}
+
+/** Bytes of a broken upload; those already settled are never touched. */
+async function dropIncoming(id: string): Promise<void> {
+  await touched(null, 'DELETE FROM blob WHERE id = $1 AND sha256 IS NULL', [id])
+}
+
+/** Clears away uploads that a killed server left half done; how many. */
+export function dropStaleIncoming(): Promise<number> {
+  return touched(null, `DELETE FROM blob WHERE sha256 IS NULL AND created_at < now() - interval '1 day'`)
+}
+
+/** The whole content, for readers of documents; only called for sizes that may be held in memory. */
+export async function readWhole(id: string, size: number): Promise<Buffer> {
+  if (size === 0) return Buffer.alloc(0)
+  const parts: Buffer[] = []
+  for await (const part of blobStore.read(id, 0, size - 1)) parts.push(part)
+  return Buffer.concat(parts)
+}
+
+export async function blobFacts(transaction: Transaction | null, id: string): Promise<StoredBlob | undefined> {
+  const found = await rows<StoredBlob>(transaction, `SELECT id, size::float8 AS size, encode(sha256, 'hex') AS sha256 FROM blob WHERE id = $1 AND sha256 IS NOT NULL`, [id])
+  return found[0]
+}

@@ -1,0 +1,32 @@
+import { Umzug } from 'umzug'
+import { database, rows, touched, withTransaction } from './client'
+import * as plan from './migrations/000001_plan'
+
+// Append only: a migration that has run anywhere is never edited.
+const MIGRATIONS = [plan]
+
+const LOCK = 4_802_661
+
+/** Brings the database up to this version, each step in a transaction of its own; the names of those that ran. */
+export async function migrate(): Promise<string[]> {
+  await touched(null, 'CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, ran_at timestamptz NOT NULL DEFAULT now())')
+  const umzug = new Umzug({
+    migrations: MIGRATIONS.map(({ name, sql }) => ({
+      name,
+      up: () => withTransaction(async (transaction) => {
+        await rows(transaction, 'SELECT pg_advisory_xact_lock($1)', [LOCK])
+        const done = await rows(transaction, 'SELECT 1 FROM migration WHERE name = $1', [name])
+        if (done.length > 0) return
+        await database().query(sql, { transaction })
+        await touched(transaction, 'INSERT INTO migration (name) VALUES ($1)', [name])
+      }),
+    })),
+    storage: {
+      executed: async () => (await rows<{ name: string }>(null, 'SELECT name FROM migration ORDER BY name')).map(row => row.name),
+      logMigration: async () => { /* written together with the migration, in its transaction */ },
+      unlogMigration: () => Promise.reject(new Error('Migrations only go forward.')),
+    },
+    logger: undefined,
+  })
+  return (await umzug.up()).map(migration => migration.name)
+}

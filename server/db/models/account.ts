@@ -1,0 +1,21 @@
+import { DataTypes, Model } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
+import { modelOnce } from '../client'
+
+export class Account extends Model<InferAttributes<Account>, InferCreationAttributes<Account>> {
+  declare id: string
+  declare email: string
+  declare passwordHash: string
+  declare isDemo: CreationOptional<boolean>
+  declare createdAt: Date
+}
+
+export function accounts(): typeof Account {
+  return modelOnce('Account', sequelize => Account.init({
+    id: { type: DataTypes.UUID, primaryKey: true },
+    email: { type: DataTypes.TEXT, allowNull: false },
+    passwordHash: { type: DataTypes.TEXT, allowNull: false },
+    isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+    createdAt: { type: DataTypes.DATE, allowNull: false },
+  }, { sequelize, tableName: 'account', underscored: true, timestamps: false }))
+}

@@ -1,0 +1,20 @@
+import { DataTypes, Model } from 'sequelize'
+import type { InferAttributes, InferCreationAttributes } from 'sequelize'
+import { modelOnce } from '../client'
+
+/** Only the SHA-256 of the cookie's token is kept, so a copy of the table opens nothing. */
+export class Session extends Model<InferAttributes<Session>, InferCreationAttributes<Session>> {
+  declare tokenHash: Buffer
+  declare accountId: string
+  declare createdAt: Date
+  declare expiresAt: Date
+}
+
+export function sessions(): typeof Session {
+  return modelOnce('Session', sequelize => Session.init({
+    tokenHash: { type: DataTypes.BLOB, primaryKey: true },
+    accountId: { type: DataTypes.UUID, allowNull: false },
+    createdAt: { type: DataTypes.DATE, allowNull: false },
+    expiresAt: { type: DataTypes.DATE, allowNull: false },
+  }, { sequelize, tableName: 'session', underscored: true, timestamps: false }))
+}

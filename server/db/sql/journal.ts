@@ -1,0 +1,89 @@
+import type { RowChange } from '../../../core/change/index'
+import type { Transaction } from '../client'
+import { rows, touched } from '../client'
+import { isoText } from '../tables'
+
+export interface JournalEntry {
+  readonly id: string
+  readonly revision: number
+  readonly at: string
+  readonly kind: string
+  readonly label: string
+  /** Folders it touched; the plan's own id stands for the top and the In-tray. */
+  readonly places: readonly string[]
+  readonly actor: string
+  readonly undoes: string | null
+  readonly undoneBy: string | null
+}
+
+const ENTRY = `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.places, a.email AS actor, c.undoes, c.undone_by AS "undoneBy"`
+const FROM = 'FROM change c JOIN account a ON a.id = c.account_id'
+
+export interface NewEntry {
+  readonly id: string
+  readonly planId: string
+  readonly accountId: string
+  readonly at: string
+  readonly kind: string
+  readonly label: string
+  readonly places: readonly string[]
+  readonly rows: readonly RowChange[]
+  readonly undoes: string | null
+}
+
+/** Writes the entry under the plan's next revision, which it gives back. */
+export async function writeEntry(transaction: Transaction, entry: NewEntry): Promise<number> {
+  const [plan] = await rows<{ revision: number }>(transaction, `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
+    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes)
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::jsonb, $9::uuid FROM p)
+    SELECT revision::float8 AS revision FROM p`,
+  [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes])
+  if (!plan) throw new Error('The plan of a journal entry is gone.')
+  return plan.revision
+}
+
+export async function entryById(transaction: Transaction | null, planId: string, id: string): Promise<JournalEntry | undefined> {
+  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.id = $2`, [planId, id])
+  return found[0]
+}
+
+export async function rowsOfEntry(transaction: Transaction, planId: string, id: string): Promise<RowChange[]> {
+  const found = await rows<{ rows: RowChange[] }>(transaction, 'SELECT rows FROM change WHERE plan_id = $1 AND id = $2', [planId, id])
+  return found[0]?.rows ?? []
+}
+
+export async function markUndone(transaction: Transaction, planId: string, id: string, by: string | null): Promise<void> {
+  await touched(transaction, 'UPDATE change SET undone_by = $3 WHERE plan_id = $1 AND id = $2', [planId, id, by])
+}
+
+/** Newest first, older than `before` (a revision). */
+export function entriesBefore(planId: string, before: number | null, limit: number): Promise<JournalEntry[]> {
+  return rows<JournalEntry>(null, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) ORDER BY c.revision DESC LIMIT $3`, [planId, before, limit])
+}
+
+/** The newest act that is not undone: what Undo takes back. */
+export async function nextToUndo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
+  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC LIMIT 1`, [planId])
+  return found[0]
+}
+
+/** The newest undo that is not itself taken back, unless a new act came after it: what Redo takes back. */
+export async function nextToRedo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
+  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind = 'undo'
+    AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1 AND n.kind NOT IN ('undo', 'redo')), 0)
+    ORDER BY c.revision DESC LIMIT 1`, [planId])
+  return found[0]
+}
+
+/** Later acts, not undone, that touched any of the rows or that point at them; newest first. */
+export function laterEntriesOn(transaction: Transaction, planId: string, after: number, ids: readonly string[], limit: number): Promise<JournalEntry[]> {
+  return rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision > $2 AND c.undone_by IS NULL AND c.kind <> 'undo'
+    AND EXISTS (SELECT FROM jsonb_array_elements(c.rows) r WHERE r->>'id' = ANY($3::text[])
+      OR r->'after'->>'folderId' = ANY($3::text[]) OR r->'after'->>'parentId' = ANY($3::text[]) OR r->'after'->>'documentId' = ANY($3::text[]))
+    ORDER BY c.revision DESC LIMIT $4`, [planId, after, ids, limit])
+}
+
+/** Tells every window of the plan; delivered when the transaction commits. */
+export async function notify(transaction: Transaction | null, event: object): Promise<void> {
+  await touched(transaction, `SELECT pg_notify('hembix', $1)`, [JSON.stringify(event)])
+}

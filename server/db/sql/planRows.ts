@@ -1,0 +1,66 @@
+// The rows of a plan as commands load them.
+
+import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow } from '../../../core/rows/index'
+import type { Transaction } from '../client'
+import { rows } from '../client'
+import { selectList } from '../tables'
+
+export interface LockedPlan extends PlanRow { readonly revision: number }
+
+/** The account's plan, locked until the transaction ends, so that changes of one plan come one after the other. */
+export async function lockPlan(transaction: Transaction, planId: string): Promise<LockedPlan | undefined> {
+  const found = await rows<LockedPlan>(transaction, `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.id = $1 FOR UPDATE`, [planId])
+  return found[0]
+}
+
+export async function planOf(accountId: string): Promise<LockedPlan | undefined> {
+  const found = await rows<LockedPlan>(null, `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.account_id = $1`, [accountId])
+  return found[0]
+}
+
+export function foldersOf(transaction: Transaction | null, planId: string): Promise<FolderRow[]> {
+  return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [planId])
+}
+
+export function liveFoldersOf(planId: string): Promise<FolderRow[]> {
+  return rows<FolderRow>(null, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])
+}
+
+export function meaningsOf(transaction: Transaction | null, planId: string): Promise<MeaningRow[]> {
+  return rows<MeaningRow>(transaction, `SELECT ${selectList('meaning', 'm')} FROM meaning m WHERE m.plan_id = $1 ORDER BY m.order_key`, [planId])
+}
+
+export function starsAmong(transaction: Transaction | null, planId: string, ids: readonly string[]): Promise<StarRow[]> {
+  return rows<StarRow>(transaction, `SELECT ${selectList('star', 's')} FROM star s WHERE s.plan_id = $1 AND s.id = ANY($2::uuid[])`, [planId, ids])
+}
+
+export async function starredFolders(planId: string): Promise<string[]> {
+  const found = await rows<{ id: string }>(null, `SELECT id FROM star WHERE plan_id = $1 AND target = 'folder'`, [planId])
+  return found.map(row => row.id)
+}
+
+const DOCUMENT = selectList('document', 'd')
+
+export function documentsByIds(transaction: Transaction | null, planId: string, ids: readonly string[]): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`, [planId, ids])
+}
+
+/** Live documents filed in any of the folders. */
+export function documentsInFolders(transaction: Transaction, planId: string, folderIds: readonly string[]): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.trashed_at IS NULL
+    AND d.id IN (SELECT p.document_id FROM placement p WHERE p.folder_id = ANY($2::uuid[]))`, [planId, folderIds])
+}
+
+export function documentsByTrashRoot(transaction: Transaction, planId: string, roots: readonly string[]): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.trash_root = ANY($2::uuid[])`, [planId, roots])
+}
+
+export function placementsOf(transaction: Transaction | null, planId: string, documentIds: readonly string[]): Promise<PlacementRow[]> {
+  return rows<PlacementRow>(transaction, `SELECT ${selectList('placement', 'p')} FROM placement p
+    WHERE p.plan_id = $1 AND p.document_id = ANY($2::uuid[]) ORDER BY p.home DESC, p.id`, [planId, documentIds])
+}
+
+export async function documentCounts(planId: string): Promise<{ folderId: string | null; count: number }[]> {
+  return rows(null, `SELECT NULLIF(p.place, p.plan_id) AS "folderId", count(*)::int AS count FROM placement p
+    WHERE p.plan_id = $1 AND p.live GROUP BY p.place, p.plan_id`, [planId])
+}

@@ -1,0 +1,83 @@
+// The register: the documents of one place, a page at a time, by a key and not by counting.
+
+import { rows } from '../client'
+import { isoText } from '../tables'
+
+export const SORTS = ['name', 'changed', 'size', 'type'] as const
+export type Sort = (typeof SORTS)[number]
+
+const KEY: Record<Sort, { column: string; cast: string; text: string }> = {
+  name: { column: 'p.name COLLATE natural_order', cast: 'text', text: 'p.name' },
+  changed: { column: 'p.changed_at', cast: 'timestamptz', text: isoText('p.changed_at') },
+  size: { column: 'p.size', cast: 'bigint', text: 'p.size::text' },
+  type: { column: 'p.extension', cast: 'text', text: 'p.extension' },
+}
+
+export interface RegisterRow {
+  readonly id: string
+  readonly name: string
+  readonly extension: string
+  readonly size: number
+  readonly changedAt: string
+  readonly createdAt: string
+  readonly version: number
+  readonly starred: boolean
+  /** none: never read, or not of a type that is read. */
+  readonly reading: 'none' | 'waiting' | 'reading' | 'read' | 'failed'
+  /** All its places; null is the In-tray. */
+  readonly folderIds: readonly (string | null)[]
+}
+
+const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version,
+  EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
+  coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
+  (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id WHERE q.document_id = d.id AND qf.trashed_at IS NULL) AS "folderIds"`
+
+export interface RegisterQuery {
+  readonly planId: string
+  /** null: the In-tray. */
+  readonly folderId: string | null
+  readonly sort: Sort
+  readonly descending: boolean
+  /** The sort key and id after which to go on. */
+  readonly after: { readonly key: string; readonly id: string } | null
+  readonly limit: number
+}
+
+export function registerPage(query: RegisterQuery): Promise<(RegisterRow & { key: string })[]> {
+  const { column, cast, text } = KEY[query.sort]
+  const [direction, compare] = query.descending ? ['DESC', '<'] : ['ASC', '>']
+  const cursor = query.after ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${query.sort === 'name' ? ' COLLATE natural_order' : ''}, $5::uuid)` : ''
+  const bind: unknown[] = [query.planId, query.folderId ?? query.planId, query.limit]
+  if (query.after) bind.push(query.after.key, query.after.id)
+  return rows(null, `SELECT x.key, ${DOCUMENT_COLUMNS} FROM (
+      SELECT p.document_id, ${text} AS key, row_number() OVER (ORDER BY ${column} ${direction}, p.document_id ${direction}) AS at
+      FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live ${cursor}
+      ORDER BY ${column} ${direction}, p.document_id ${direction} LIMIT $3
+    ) x JOIN document d ON d.id = x.document_id ORDER BY x.at`, bind)
+}
+
+/** The ids of all documents of a place, in the order of the register. */
+export async function registerIds(planId: string, folderId: string | null, sort: Sort, descending: boolean): Promise<string[]> {
+  const { column } = KEY[sort]
+  const direction = descending ? 'DESC' : 'ASC'
+  const found = await rows<{ id: string }>(null, `SELECT p.document_id AS id FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
+    ORDER BY ${column} ${direction}, p.document_id ${direction}`, [planId, folderId ?? planId])
+  return found.map(row => row.id)
+}
+
+/** Starred documents, the newest star first. */
+export function starredDocuments(planId: string, limit: number): Promise<RegisterRow[]> {
+  return rows(null, `SELECT ${DOCUMENT_COLUMNS} FROM star s JOIN document d ON d.id = s.id
+    WHERE s.plan_id = $1 AND s.target = 'document' AND d.trashed_at IS NULL ORDER BY s.created_at DESC, s.id LIMIT $2`, [planId, limit])
+}
+
+export function documentsInOrder(planId: string, ids: readonly string[]): Promise<RegisterRow[]> {
+  return rows(null, `SELECT ${DOCUMENT_COLUMNS} FROM unnest($2::uuid[]) WITH ORDINALITY AS x(id, at) JOIN document d ON d.id = x.id AND d.plan_id = $1
+    WHERE d.trashed_at IS NULL ORDER BY x.at`, [planId, ids])
+}
+
+/** Names of documents in a folder, to see what an upload would meet. */
+export function namesIn(planId: string, folderId: string): Promise<{ id: string; name: string; extension: string }[]> {
+  return rows(null, 'SELECT p.document_id AS id, p.name, p.extension FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live', [planId, folderId])
+}

@@ -1,0 +1,69 @@
+// Writes the rows of a Change, all of a kind in one statement. Each statement also checks that the
+// rows still hold what the Change says they held.
+
+import type { RowChange } from '../../../core/change/index'
+import type { TableName } from '../../../core/rows/index'
+import type { Transaction } from '../client'
+import { touched } from '../client'
+import { COLUMNS, columnName, toColumns } from '../tables'
+
+type Plain = Readonly<Record<string, unknown>>
+
+/** How many rows of the Change found what they expected; fewer than given means that something else changed them. */
+export async function writeRows(transaction: Transaction, planId: string, changes: readonly RowChange[]): Promise<number> {
+  let written = 0
+  for (const [, group] of groupAlike(changes)) {
+    const [first] = group
+    if (!first) continue
+    if (first.op === 'insert') written += await insertRows(transaction, planId, first.table, group)
+    else if (first.op === 'delete') written += await deleteRows(transaction, planId, first.table, group)
+    else written += await updateRows(transaction, planId, first.table, group, Object.keys(first.after))
+  }
+  return written
+}
+
+/** Groups by operation, table and set of columns; the order between groups does not matter, since keys are checked when all is written. */
+function groupAlike(changes: readonly RowChange[]): Map<string, RowChange[]> {
+  const groups = new Map<string, RowChange[]>()
+  for (const change of changes) {
+    const columns = change.op === 'update' ? Object.keys(change.after).sort().join() : ''
+    const key = `${change.op} ${change.table} ${columns}`
+    const group = groups.get(key)
+    if (group) group.push(change)
+    else groups.set(key, [change])
+  }
+  return groups
+}
+
+function insertRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
+  const columns = COLUMNS[table].map(columnName).join(', ')
+  const values = group.map(change => toColumns((change.op === 'insert' ? change.after : {}) as unknown as Plain))
+  return touched(transaction, `INSERT INTO ${table} (plan_id, ${columns}) SELECT $1::uuid, ${columns} FROM jsonb_populate_recordset(null::${table}, $2::jsonb)`,
+    [planId, JSON.stringify(values)])
+}
+
+function deleteRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
+  const values = group.map(change => toColumns((change.op === 'delete' ? change.before : {}) as unknown as Plain))
+  return touched(transaction, `DELETE FROM ${table} t USING jsonb_populate_recordset(null::${table}, $2::jsonb) b
+    WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(COLUMNS[table])}`, [planId, JSON.stringify(values)])
+}
+
+function updateRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[], keys: readonly string[]): Promise<number> {
+  const known: readonly string[] = COLUMNS[table]
+  if (!keys.every(key => known.includes(key))) throw new Error(`The table ${table} has no such column among ${keys.join()}.`)
+  const side = (which: 'before' | 'after') => JSON.stringify(group.map(change => ({
+    id: change.id, ...toColumns((change.op === 'update' ? change[which] : {}) as unknown as Plain),
+  })))
+  const set = keys.map(key => `${columnName(key)} = a.${columnName(key)}`).join(', ')
+  return touched(transaction, `UPDATE ${table} t SET ${set}
+    FROM jsonb_populate_recordset(null::${table}, $2::jsonb) b JOIN jsonb_populate_recordset(null::${table}, $3::jsonb) a ON a.id = b.id
+    WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(keys)}`, [planId, side('before'), side('after')])
+}
+
+function ofPlan(table: TableName): string {
+  return table === 'plan' ? 't.id = $1' : 't.plan_id = $1'
+}
+
+function unchanged(keys: readonly string[]): string {
+  return keys.map(columnName).map(column => `t.${column} IS NOT DISTINCT FROM b.${column}`).join(' AND ')
+}

@@ -1,0 +1,42 @@
+// How the rows of core/rows lie in the database: column names in snake case, whole numbers as such,
+// times as ISO text. Identifiers in statements come from these closed lists only.
+
+import type { TableName, Tables } from '../../core/rows/index'
+
+type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[] }
+
+export const COLUMNS: Columns = {
+  plan: ['id', 'name', 'numbering', 'childOrder'],
+  meaning: ['id', 'name', 'ink', 'orderKey', 'closed'],
+  folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numbering', 'childOrder', 'meaningId', 'purpose', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
+  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
+  version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt'],
+  placement: ['id', 'documentId', 'folderId', 'home'],
+  star: ['id', 'target', 'createdAt'],
+}
+
+const TIMES = new Set(['createdAt', 'changedAt', 'trashedAt'])
+
+export function columnName(key: string): string {
+  return key.replace(/[A-Z]/g, letter => `_${letter.toLowerCase()}`)
+}
+
+/** The select list that gives rows in core's shape, from the table under an alias. */
+export function selectList(table: TableName, alias: string): string {
+  return COLUMNS[table].map((key) => {
+    const column = `${alias}.${columnName(key)}`
+    if (key === 'size') return `${column}::float8 AS size`
+    if (TIMES.has(key)) return `${isoText(column)} AS "${key}"`
+    return `${column} AS "${key}"`
+  }).join(', ')
+}
+
+/** A time column as ISO 8601 text in UTC with milliseconds. */
+export function isoText(column: string): string {
+  return `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`
+}
+
+/** A row with its keys as column names, ready for jsonb_populate_recordset. */
+export function toColumns(row: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  return Object.fromEntries(Object.entries(row).map(([key, value]) => [columnName(key), value]))
+}

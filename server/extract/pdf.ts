@@ -1,0 +1,36 @@
+import { getDocument, VerbosityLevel } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import { TEXT_LIMIT, Unreadable } from './outcome'
+
+/** The text of each page, lines as they are drawn. */
+export async function readPdf(bytes: Uint8Array): Promise<string[]> {
+  if (!isPdf(bytes)) throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
+  const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false })
+  const pdf = await task.promise.catch((error: unknown) => { throw new Unreadable(reasonFor(error)) })
+  try {
+    const pages: string[] = []
+    let length = 0
+    for (let number = 1; number <= pdf.numPages && length < TEXT_LIMIT; number++) {
+      const page = await pdf.getPage(number)
+      const content = await page.getTextContent()
+      const text = content.items.map(item => ('str' in item ? item.str + (item.hasEOL ? '\n' : '') : '')).join('')
+      length += text.length
+      pages.push(text)
+      page.cleanup()
+    }
+    return pages
+  }
+  finally {
+    await task.destroy()
+  }
+}
+
+/** The header may stand anywhere in the first 1,024 bytes. */
+function isPdf(bytes: Uint8Array): boolean {
+  return Buffer.from(bytes.subarray(0, 1024)).includes('%PDF-')
+}
+
+function reasonFor(error: unknown): string {
+  const name = error instanceof Error ? error.name : ''
+  if (name === 'PasswordException') return 'It is locked with a password. Save a copy without one to find it by its words.'
+  return 'It is a damaged PDF. Open it where it was made and save it again.'
+}

@@ -1,0 +1,57 @@
+// Entries of a ZIP container, unpacked with a limit that counts what really comes out, since the
+// sizes written in a container can lie.
+
+import yauzl from 'yauzl'
+import { Unreadable } from './outcome'
+
+export const UNPACKED_LIMIT_BYTES = 100 * 1024 * 1024
+const ENTRY_LIMIT = 10_000
+
+/** Unpacks the entries that `wanted` names; all others are only counted against the limit. */
+export async function unpack(bytes: Uint8Array, wanted: (name: string) => boolean, limitBytes = UNPACKED_LIMIT_BYTES): Promise<Map<string, Buffer>> {
+  const zip = await open(bytes)
+  const entries = new Map<string, Buffer>()
+  let total = 0
+  return new Promise((resolve, reject) => {
+    const stop = (error: Error) => {
+      zip.close()
+      reject(error)
+    }
+    zip.on('error', () => stop(new Unreadable('Its container is damaged. Open it where it was made and save it again.')))
+    zip.on('end', () => resolve(entries))
+    zip.on('entry', (entry: yauzl.Entry) => {
+      if (zip.entriesRead > ENTRY_LIMIT) return stop(tooMuch(limitBytes))
+      zip.openReadStream(entry, (error, stream) => {
+        if (error) return stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.'))
+        const parts: Buffer[] = []
+        stream.on('data', (part: Buffer) => {
+          total += part.length
+          if (total > limitBytes) {
+            stream.destroy()
+            return stop(tooMuch(limitBytes))
+          }
+          if (wanted(entry.fileName)) parts.push(part)
+        })
+        stream.on('error', () => stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.')))
+        stream.on('end', () => {
+          if (wanted(entry.fileName)) entries.set(entry.fileName, Buffer.concat(parts))
+          zip.readEntry()
+        })
+      })
+    })
+    zip.readEntry()
+  })
+}
+
+function tooMuch(limitBytes: number): Unreadable {
+  return new Unreadable(`It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this kind does; it was not opened.`)
+}
+
+function open(bytes: Uint8Array): Promise<yauzl.ZipFile> {
+  return new Promise((resolve, reject) => {
+    yauzl.fromBuffer(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length), { lazyEntries: true, validateEntrySizes: false }, (error, zip) => {
+      if (error) reject(new Unreadable('It is not what its name says: it holds no such document.'))
+      else resolve(zip)
+    })
+  })
+}

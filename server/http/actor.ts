@@ -1,0 +1,24 @@
+import type { H3Event } from 'h3'
+import { deleteCookie, getCookie, setCookie } from 'h3'
+import { fail } from '../../core/errors'
+
+const COOKIE = 'hembix_session'
+
+export function tokenOf(event: H3Event): string | null {
+  return getCookie(event, COOKIE) ?? null
+}
+
+/** Puts the session's token into a cookie that scripts cannot read and other sites cannot send. */
+export function keepToken(event: H3Event, token: string, expires: Date): void {
+  setCookie(event, COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires, secure: event.node.req.headers['x-forwarded-proto'] === 'https' })
+}
+
+export function dropToken(event: H3Event): void {
+  deleteCookie(event, COOKIE, { path: '/' })
+}
+
+/** Who asks, by the given lookup. Throws session.missing. */
+export async function signedIn<A>(event: H3Event, whoIs: (token: string) => Promise<A | null>): Promise<A> {
+  const token = tokenOf(event)
+  return (token === null ? null : await whoIs(token)) ?? fail('session.missing')
+}

@@ -1,0 +1,45 @@
+import type { H3Event } from 'h3'
+import { getQuery, getRouterParam, readBody } from 'h3'
+import type { AnySchema, InferType } from 'yup'
+import { fail } from '../../core/errors'
+import type { Id } from '../../core/ids'
+import { tryParseId } from '../../core/ids'
+
+export async function bodyOf<S extends AnySchema>(event: H3Event, shape: S): Promise<InferType<S>> {
+  const body: unknown = await readBody(event).catch(() => fail('request.invalid', { why: 'its body is not JSON' }))
+  return await shape.validate(body ?? {}, { stripUnknown: true }) as InferType<S>
+}
+
+export async function queryOf<S extends AnySchema>(event: H3Event, shape: S): Promise<InferType<S>> {
+  return await shape.validate(getQuery(event), { stripUnknown: true }) as InferType<S>
+}
+
+/** An id in the path. One that is no id cannot exist: throws notFound. */
+export function idInPath<Kind extends string>(event: H3Event, part = 'id'): Id<Kind> {
+  return tryParseId<Kind>(getRouterParam(event, part) ?? '') ?? fail('notFound')
+}
+
+/** "in-tray" as null, a folder's id as such. */
+export function placeOf<Kind extends string>(text: string): Id<Kind> | null {
+  return text === 'in-tray' ? null : (tryParseId<Kind>(text) ?? fail('notFound'))
+}
+
+export function wholeNumberOf(value: unknown): number | null {
+  const number = Number(value)
+  return value !== undefined && value !== '' && Number.isInteger(number) && number >= 0 ? number : null
+}
+
+interface HitKey { readonly rank: number; readonly changedAt: string; readonly id: string }
+
+export function hitCursor(hit: HitKey): string {
+  return `${hit.rank}_${hit.changedAt}_${hit.id}`
+}
+
+/** Throws request.invalid for a cursor that was not given out. */
+export function readHitCursor(cursor: string): HitKey {
+  const [rank = '', changedAt = '', id = ''] = cursor.split('_')
+  if (!/^[012]$/.test(rank) || Number.isNaN(Date.parse(changedAt)) || tryParseId(id) === null) {
+    fail('request.invalid', { why: 'the cursor is not one that was given out' })
+  }
+  return { rank: Number(rank), changedAt, id }
+}

@@ -1,0 +1,37 @@
+import { queue, READ_QUEUE, stopQueue, SWEEP_QUEUE } from '../db/queue'
+import { requeueOpenReadings } from '../services/reading/requestReading'
+import { startReaders } from '../extract/readers'
+import { readDocument } from './readDocument'
+import { sweepUploads } from './sweepUploads'
+
+const RETRY_MS = 2000
+const POLL_SECONDS = 0.5
+
+/** Starts the background jobs, and keeps trying while the database is away. */
+export function startJobs(log: (message: string) => void): { stop: () => Promise<void> } {
+  const readers = startReaders()
+  let stopped = false
+  const start = async (): Promise<void> => {
+    const boss = await queue(error => log(`queue: ${error.message}`))
+    await boss.work<{ blobId: string }>(READ_QUEUE, { batchSize: 1, pollingIntervalSeconds: POLL_SECONDS }, async (jobs) => {
+      for (const job of jobs) await readDocument(readers, job.data.blobId)
+    })
+    await boss.work(SWEEP_QUEUE, { pollingIntervalSeconds: 60 }, sweepUploads)
+    await boss.schedule(SWEEP_QUEUE, '17 3 * * *')
+    await requeueOpenReadings()
+  }
+  const keepTrying = () => {
+    start().catch((error: unknown) => {
+      log(`jobs: ${error instanceof Error ? error.message : String(error)}; trying again`)
+      if (!stopped) setTimeout(keepTrying, RETRY_MS)
+    })
+  }
+  keepTrying()
+  return {
+    async stop() {
+      stopped = true
+      await stopQueue()
+      await readers.stop()
+    },
+  }
+}

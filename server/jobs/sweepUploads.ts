@@ -1,0 +1,5 @@
+import { sweepIncoming } from '../services/documents/sweepIncoming'
+
+export async function sweepUploads(): Promise<void> {
+  await sweepIncoming()
+}

@@ -1,0 +1,37 @@
+import { HembixError, fail } from '../../../core/errors'
+import type { Command } from '../../../core/plan/index'
+import { decide, needsOf } from '../../../core/plan/index'
+import { withTransaction } from '../../db/client'
+import type { JournalEntry } from '../../db/sql/journal'
+import { entryById } from '../../db/sql/journal'
+import { lockPlan } from '../../db/sql/planRows'
+import type { Actor } from '../actor'
+import { LOCALE, newId } from '../actor'
+import { loadSlice } from './loadSlice'
+import { DoesNotFit, writeChange } from './writeChange'
+
+/**
+ * Carries a command out as one Change in one transaction. `changeId` is the client's key: asked
+ * again with the same one, nothing changes and the first answer is given. Throws the refusal.
+ */
+export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date): Promise<JournalEntry> {
+  try {
+    return await withTransaction(async (transaction) => {
+      const plan = await lockPlan(transaction, actor.planId)
+      if (!plan) fail('notFound')
+      const earlier = await entryById(transaction, actor.planId, changeId)
+      if (earlier) return earlier
+      const starIds = command.kind === 'star' ? [...command.folderIds, ...command.documentIds] : []
+      const slice = await loadSlice(transaction, plan, needsOf(command), starIds)
+      const decision = decide(slice, command, { now: now.toISOString(), newId, locale: LOCALE })
+      if (!decision.ok) throw new HembixError(decision.reason)
+      const { rows, label, places } = decision
+      await writeChange(transaction, actor, { id: changeId, kind: command.kind, label, places, rows, undoes: null, at: now.toISOString() })
+      return (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
+    })
+  }
+  catch (error) {
+    if (error instanceof DoesNotFit) fail('change.collided')
+    throw error
+  }
+}

@@ -1,0 +1,38 @@
+import type { FolderId } from '../../../core/ids'
+import type { Needs, Slice } from '../../../core/plan/index'
+import { branchOf, buildTree } from '../../../core/tree/index'
+import type { Transaction } from '../../db/client'
+import type { LockedPlan } from '../../db/sql/planRows'
+import { documentsByIds, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, placementsOf, starsAmong } from '../../db/sql/planRows'
+
+/** The part of the plan that a command needs, under the plan's lock. */
+export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs, starIds: readonly string[]): Promise<Slice> {
+  const folders = await foldersOf(transaction, plan.id)
+  const meanings = await meaningsOf(transaction, plan.id)
+  const documents = [
+    ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
+    ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
+    ...(needs.inBranches.length > 0 ? await documentsInFolders(transaction, plan.id, branches(folders, needs.inBranches)) : []),
+    ...(needs.trashRoots.length > 0 ? await documentsByTrashRoot(transaction, plan.id, needs.trashRoots) : []),
+  ]
+  const placements = documents.length > 0 ? await placementsOf(transaction, plan.id, documents.map(document => document.id)) : []
+  const stars = starIds.length > 0 ? await starsAmong(transaction, plan.id, starIds) : []
+  const { id, name, numbering, childOrder } = plan
+  return {
+    plan: { id, name, numbering, childOrder },
+    folders: byId(folders),
+    documents: byId(documents),
+    placements,
+    stars: byId(stars),
+    meanings: byId(meanings),
+  }
+}
+
+function branches(folders: Parameters<typeof buildTree>[0] & { id: FolderId; parentId: FolderId | null }[], tops: readonly FolderId[]): string[] {
+  const tree = buildTree(folders)
+  return tops.flatMap(top => branchOf(tree, top).map(folder => folder.id))
+}
+
+function byId<Row extends { readonly id: string }>(rows: readonly Row[]): Map<string, Row> {
+  return new Map(rows.map(row => [row.id, row]))
+}

@@ -1,0 +1,63 @@
+// The one place through which anything of a plan is written: rows, what is derived from them, the
+// journal, and the word to other windows, in the transaction of the caller, who holds the plan's lock.
+
+import type { RowChange } from '../../../core/change/index'
+import type { Transaction } from '../../db/client'
+import { refreshDerived } from '../../db/sql/derived'
+import { brokenAmong, checkKeys } from '../../db/sql/invariants'
+import { notify, writeEntry } from '../../db/sql/journal'
+import { writeRows } from '../../db/sql/writeRows'
+import type { Actor } from '../actor'
+
+export interface ChangeToWrite {
+  readonly id: string
+  readonly kind: string
+  readonly label: string
+  readonly places: readonly (string | null)[]
+  readonly rows: readonly RowChange[]
+  readonly undoes: string | null
+  readonly at: string
+}
+
+/** The rows no longer fit the plan: another change stands in between. Nothing of the transaction may be kept. */
+export class DoesNotFit extends Error {}
+
+// A notice has to fit into 8,000 bytes; with more places than these, windows look at everything.
+const NOTICE_PLACES = 40
+
+/** The revision that the plan has now. Throws DoesNotFit. */
+export async function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
+  const written = await writeRows(transaction, actor.planId, change.rows)
+  if (written !== change.rows.length) throw new DoesNotFit()
+  await refreshDerived(transaction, actor.planId, touchedDocuments(change.rows))
+  await checkKeys(transaction).catch((error: unknown) => {
+    throw isKeyViolation(error) ? new DoesNotFit() : error
+  })
+  const broken = await brokenAmong(transaction, actor.planId, idsIn(change.rows, 'folder'), touchedDocuments(change.rows))
+  if (broken.length > 0) throw new DoesNotFit()
+  const places = change.places.map(id => id ?? actor.planId)
+  const { id, kind, label, at, rows, undoes } = change
+  const revision = await writeEntry(transaction, { id, planId: actor.planId, accountId: actor.accountId, at, kind, label, places, rows, undoes })
+  const tables = [...new Set(change.rows.map(row => row.table))]
+  await notify(transaction, { type: 'change', planId: actor.planId, revision, changeId: id, tables, places: places.length > NOTICE_PLACES ? null : places })
+  return revision
+}
+
+function idsIn(rows: readonly RowChange[], table: RowChange['table']): string[] {
+  return rows.filter(row => row.table === table).map(row => row.id)
+}
+
+function touchedDocuments(rows: readonly RowChange[]): string[] {
+  const ids = new Set(idsIn(rows, 'document'))
+  for (const row of rows) {
+    if (row.table !== 'placement') continue
+    if (row.op === 'insert') ids.add(row.after.documentId)
+    if (row.op === 'delete') ids.add(row.before.documentId)
+  }
+  return [...ids]
+}
+
+function isKeyViolation(error: unknown): boolean {
+  const code = (error as { parent?: { code?: string } }).parent?.code
+  return code === '23503' || code === '23505'
+}

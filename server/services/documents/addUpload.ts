@@ -1,0 +1,98 @@
+import { fail } from '../../../core/errors'
+import { isReadable, mediaTypeOf, sizeText } from '../../../core/formats/index'
+import type { DocumentId, FolderId } from '../../../core/ids'
+import { nameFromFile, nameKey } from '../../../core/plan/index'
+import type { Clash } from '../../../core/plan/index'
+import { blobStore, TooLarge } from '../../db/blobStore'
+import type { JournalEntry } from '../../db/sql/journal'
+import { foldersOf } from '../../db/sql/planRows'
+import { namesIn } from '../../db/sql/register'
+import type { Actor } from '../actor'
+import { newId } from '../actor'
+import { applyCommand } from '../changes/applyCommand'
+import { requestReading } from '../reading/requestReading'
+
+export interface Upload {
+  readonly changeId: string
+  readonly documentId: DocumentId
+  /** null: the In-tray. */
+  readonly folderId: FolderId | null
+  readonly fileName: string
+  readonly changedAt: string
+  readonly clash: Clash
+  readonly bytes: AsyncIterable<Uint8Array>
+  /** As the client announced it; null when it did not. */
+  readonly announcedBytes: number | null
+}
+
+export const UPLOAD_LIMIT_BYTES = 1024 ** 3
+
+export function uploadLimit(): number {
+  const set = Number(process.env.HEMBIX_UPLOAD_LIMIT_BYTES)
+  return Number.isInteger(set) && set > 0 ? set : UPLOAD_LIMIT_BYTES
+}
+
+/**
+ * Streams a file into the store and makes it a document, or a new version of its namesake, in one
+ * Change. Throws upload.large, upload.short, notFound and folder.inTrash; then nothing is kept.
+ */
+export async function addUpload(actor: Actor, upload: Upload, now: Date): Promise<JournalEntry> {
+  const { name, extension } = nameFromFile(upload.fileName)
+  const limit = uploadLimit()
+  const tooLarge = () => fail('upload.large', { name, limit: sizeText(limit) })
+  if ((upload.announcedBytes ?? 0) > limit) tooLarge()
+  await checkFolder(actor, upload.folderId)
+  const blob = await blobStore.write(newId(), whole(upload, name), limit).catch((error: unknown) => {
+    if (error instanceof TooLarge) tooLarge()
+    throw error
+  })
+  const entry = await applyCommand(actor, upload.changeId, {
+    kind: 'document.add',
+    folderId: upload.folderId,
+    clash: upload.clash,
+    files: [{
+      id: upload.documentId, versionId: newId(), placementId: newId(), fileName: upload.fileName,
+      mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: upload.changedAt,
+    }],
+  }, now)
+  if (isReadable(extension)) await requestReading(blob.id, extension)
+  return entry
+}
+
+/** The stream, which fails when it ends before what was announced. */
+async function* whole(upload: Upload, name: string): AsyncGenerator<Uint8Array> {
+  let size = 0
+  try {
+    for await (const part of upload.bytes) {
+      size += part.length
+      yield part
+    }
+  }
+  catch (error) {
+    if (isLostConnection(error)) fail('upload.short', { name })
+    throw error
+  }
+  if (upload.announcedBytes !== null && size < upload.announcedBytes) fail('upload.short', { name })
+}
+
+function isLostConnection(error: unknown): boolean {
+  return error instanceof Error && 'code' in error && ['ECONNRESET', 'ERR_STREAM_PREMATURE_CLOSE', 'ECONNABORTED'].includes(String(error.code))
+}
+
+async function checkFolder(actor: Actor, folderId: FolderId | null): Promise<void> {
+  if (folderId === null) return
+  const folder = (await foldersOf(null, actor.planId)).find(candidate => candidate.id === folderId)
+  if (!folder) fail('notFound')
+  if (folder.trashedAt !== null) fail('folder.inTrash', { name: folder.name })
+}
+
+/** Which of the files would meet a document of the same name and type in the folder; the In-tray takes everything. */
+export async function findClashes(actor: Actor, folderId: FolderId | null, fileNames: readonly string[]): Promise<{ fileName: string; twin: string; documentId: string }[]> {
+  if (folderId === null) return []
+  const here = new Map((await namesIn(actor.planId, folderId)).map(row => [nameKey(row.name, row.extension), row]))
+  return fileNames.flatMap((fileName) => {
+    const { name, extension } = nameFromFile(fileName)
+    const twin = here.get(nameKey(name, extension))
+    return twin ? [{ fileName, twin: twin.name, documentId: twin.id }] : []
+  })
+}

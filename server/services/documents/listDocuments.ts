@@ -1,0 +1,58 @@
+import { fail } from '../../../core/errors'
+import type { RegisterRow, Sort } from '../../db/sql/register'
+import { registerIds, registerPage, starredDocuments } from '../../db/sql/register'
+import type { Actor } from '../actor'
+
+export interface RegisterAsked {
+  /** null: the In-tray. */
+  readonly folderId: string | null
+  readonly sort: Sort
+  readonly descending: boolean
+  /** As given with the page before; null for the first page. */
+  readonly cursor: string | null
+  readonly limit: number
+}
+
+export interface RegisterPage {
+  readonly documents: readonly RegisterRow[]
+  readonly next: string | null
+}
+
+/** Throws request.invalid for a cursor that was not given out. */
+export async function listDocuments(actor: Actor, asked: RegisterAsked): Promise<RegisterPage> {
+  const { folderId, sort, descending, limit } = asked
+  const found = await registerPage({ planId: actor.planId, folderId, sort, descending, limit: limit + 1, after: asked.cursor === null ? null : readCursor(asked.cursor) })
+  const page = found.slice(0, limit)
+  const last = page.at(-1)
+  return {
+    documents: page.map(({ key: _key, ...document }) => document),
+    next: found.length > limit && last ? writeCursor(last.key, last.id) : null,
+  }
+}
+
+export function listDocumentIds(actor: Actor, folderId: string | null, sort: Sort, descending: boolean): Promise<string[]> {
+  return registerIds(actor.planId, folderId, sort, descending)
+}
+
+const STARRED_LIMIT = 1000
+
+/** All starred documents and folders' ids are few; the newest 1,000 are given. */
+export function listStarred(actor: Actor): Promise<RegisterRow[]> {
+  return starredDocuments(actor.planId, STARRED_LIMIT)
+}
+
+function writeCursor(key: string, id: string): string {
+  return Buffer.from(JSON.stringify([key, id])).toString('base64url')
+}
+
+function readCursor(cursor: string): { key: string; id: string } {
+  try {
+    const parsed: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString())
+    if (Array.isArray(parsed) && typeof parsed[0] === 'string' && typeof parsed[1] === 'string') return { key: parsed[0], id: parsed[1] }
+  }
+  catch (error) {
+    if (!(error instanceof SyntaxError)) throw error
+  }
+  return fail('request.invalid', { why: 'the cursor is not one that was given out' })
+}
+

@@ -1,0 +1,32 @@
+import { fail } from '../../../core/errors'
+import { blobFacts, blobStore } from '../../db/blobStore'
+import { documentById, versionsOf } from '../../db/sql/documentFacts'
+import type { Actor } from '../actor'
+
+export interface Content {
+  readonly name: string
+  readonly extension: string
+  readonly mediaType: string
+  readonly size: number
+  /** Hex; names the bytes, so it serves as entity tag. */
+  readonly sha256: string
+  /** The bytes from `start` up to and with `end`. */
+  readonly read: (start: number, end: number) => AsyncGenerator<Buffer>
+}
+
+/** The very bytes of a document, or of one of its earlier versions. Throws notFound. */
+export async function openContent(actor: Actor, id: string, version: number | null): Promise<Content> {
+  const document = (await documentById(actor.planId, id)) ?? fail('notFound')
+  const asked = version === null || version === document.version
+    ? document
+    : (await versionsOf(actor.planId, id)).find(candidate => candidate.number === version) ?? fail('notFound')
+  const blob = (await blobFacts(null, asked.blobId)) ?? fail('notFound')
+  return {
+    name: document.name,
+    extension: asked.extension,
+    mediaType: asked.mediaType,
+    size: blob.size,
+    sha256: blob.sha256,
+    read: (start, end) => blobStore.read(blob.id, start, end),
+  }
+}

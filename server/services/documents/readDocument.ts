@@ -1,0 +1,39 @@
+import { fail } from '../../../core/errors'
+import { isReadable } from '../../../core/formats/index'
+import type { DocumentRow, VersionRow } from '../../../core/rows/index'
+import { documentById, versionsOf } from '../../db/sql/documentFacts'
+import { placementsOf, starsAmong } from '../../db/sql/planRows'
+import { pagesOf, readingOf } from '../../db/sql/reading'
+import type { Actor } from '../actor'
+
+export interface DocumentFacts extends DocumentRow {
+  /** Its places, home first; null is the In-tray. */
+  readonly folderIds: readonly (string | null)[]
+  readonly starred: boolean
+  readonly versions: readonly VersionRow[]
+  readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean }
+}
+
+/** One document with all that its card shows. Throws notFound, also for a document of another plan. */
+export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
+  const document = (await documentById(actor.planId, id)) ?? fail('notFound')
+  const [placements, stars, versions, reading] = await Promise.all([
+    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId),
+  ])
+  return {
+    ...document,
+    folderIds: placements.map(placement => placement.folderId),
+    starred: stars.length > 0,
+    versions,
+    reading: reading && isReadable(document.extension) ? reading : { state: 'none', reason: null, pages: 0, paged: false },
+  }
+}
+
+const TEXT_PAGES = 40
+
+/** The text that was read, some pages at a time; `next` is the page to go on with. */
+export async function readText(actor: Actor, id: string, from: number): Promise<{ pages: { page: number; body: string }[]; next: number | null }> {
+  const document = (await documentById(actor.planId, id)) ?? fail('notFound')
+  const found = await pagesOf(document.blobId, from, TEXT_PAGES + 1)
+  return { pages: found.slice(0, TEXT_PAGES), next: found[TEXT_PAGES]?.page ?? null }
+}

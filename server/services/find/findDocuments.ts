@@ -1,0 +1,98 @@
+import { fail } from '../../../core/errors'
+import type { Rule, TypeGroup } from '../../../core/find/index'
+import { compile, isOnlyWithout, parseQuery, QUERY_LIMIT, soughtIn } from '../../../core/find/index'
+import type { FolderId } from '../../../core/ids'
+import type { Passage, Sought } from '../../../core/text/index'
+import { passageOf } from '../../../core/text/index'
+import { branchOf, buildTree } from '../../../core/tree/index'
+import type { Hit } from '../../db/sql/find'
+import { COUNT_LIMIT, countFound, findPage } from '../../db/sql/find'
+import { documentsByIds, liveFoldersOf } from '../../db/sql/planRows'
+import { firstHitPages } from '../../db/sql/reading'
+import type { RegisterRow } from '../../db/sql/register'
+import { documentsInOrder } from '../../db/sql/register'
+import type { Actor } from '../actor'
+
+export interface FindAsked {
+  readonly text: string
+  /** The last word is still being typed and counts as a beginning. */
+  readonly typing: boolean
+  readonly types: readonly TypeGroup[]
+  /** undefined: everywhere; null: the In-tray. */
+  readonly place: FolderId | null | undefined
+  readonly changedFrom: string | null
+  readonly changedBefore: string | null
+  readonly starred: boolean
+  readonly after: Hit | null
+  readonly limit: number
+}
+
+export interface FoundDocument extends RegisterRow {
+  /** 0: all words in the name; 1: some; 2: only inside. */
+  readonly rank: number
+  /** Where the words stand inside; null when only the name has them. page is null where pages are not real ones. */
+  readonly passage: (Passage & { readonly page: number | null }) | null
+}
+
+export interface Found {
+  readonly documents: readonly FoundDocument[]
+  /** Exact up to countLimit; one more stands for "more than that". Only with the first page. */
+  readonly count: number | null
+  readonly countLimit: number
+  readonly sought: readonly Sought[]
+  readonly next: Hit | null
+}
+
+/** Throws query.long, query.onlyWithout. */
+export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
+  const length = [...asked.text].length
+  if (length > QUERY_LIMIT) fail('query.long', { length, limit: QUERY_LIMIT })
+  const typed = parseQuery(asked.text, { typing: asked.typing })
+  const rule: Rule = { kind: 'all', rules: [...(typed.kind === 'all' ? typed.rules : [typed]), ...filters(asked)] }
+  if (isOnlyWithout(rule)) fail('query.onlyWithout')
+  const below = await branchReader(actor, asked)
+  const sought = soughtIn(typed)
+  const namePatterns = sought.map(({ text, prefix }) => (prefix ? `% ${text}%` : `% ${text} %`))
+  const [hits, count] = await Promise.all([
+    findPage({ planId: actor.planId, condition: compile(rule, below, 6), namePatterns, after: asked.after, limit: asked.limit + 1 }),
+    asked.after === null ? countFound(actor.planId, compile(rule, below, 2)) : null,
+  ])
+  const page = hits.slice(0, asked.limit)
+  return {
+    documents: await withPassages(actor, page, sought, namePatterns),
+    count,
+    countLimit: COUNT_LIMIT,
+    sought,
+    next: hits.length > asked.limit ? (page.at(-1) ?? null) : null,
+  }
+}
+
+function filters(asked: FindAsked): Rule[] {
+  const rules: Rule[] = []
+  if (asked.types.length > 0) rules.push({ kind: 'type', anyOf: asked.types })
+  if (asked.place !== undefined) rules.push({ kind: 'place', folderId: asked.place, below: true })
+  if (asked.changedFrom !== null || asked.changedBefore !== null) rules.push({ kind: 'changed', from: asked.changedFrom, before: asked.changedBefore })
+  if (asked.starred) rules.push({ kind: 'star', on: true })
+  return rules
+}
+
+async function branchReader(actor: Actor, asked: FindAsked): Promise<(id: FolderId) => FolderId[]> {
+  if (!asked.place) return () => []
+  const tree = buildTree(await liveFoldersOf(actor.planId))
+  if (!tree.byId.has(asked.place)) fail('notFound')
+  return id => branchOf(tree, id).map(folder => folder.id)
+}
+
+async function withPassages(actor: Actor, hits: readonly Hit[], sought: readonly Sought[], patterns: readonly string[]): Promise<FoundDocument[]> {
+  const ids = hits.map(hit => hit.id)
+  const [facts, rows] = await Promise.all([documentsInOrder(actor.planId, ids), documentsByIds(null, actor.planId, ids)])
+  const blobOf = new Map(rows.map(row => [row.id as string, row.blobId]))
+  const pages = patterns.length === 0 ? [] : await firstHitPages([...new Set(blobOf.values())], patterns)
+  const pageOf = new Map(pages.map(page => [page.blobId, page]))
+  const rankOf = new Map(hits.map(hit => [hit.id, hit.rank]))
+  return facts.map((document) => {
+    const page = pageOf.get(blobOf.get(document.id) ?? '')
+    const passage = page ? passageOf(page.body, sought) : null
+    return { ...document, rank: rankOf.get(document.id) ?? 2, passage: passage && page ? { ...passage, page: page.paged ? page.page : null } : null }
+  })
+}

@@ -1,0 +1,29 @@
+import { fail } from '../../../core/errors'
+import { isReadable } from '../../../core/formats/index'
+import { enqueue, READ_QUEUE } from '../../db/queue'
+import { documentById } from '../../db/sql/documentFacts'
+import { openReadings, wantReading } from '../../db/sql/reading'
+import type { Actor } from '../actor'
+
+/** Puts bytes on the list to be read, once for each content. */
+export async function requestReading(blobId: string, extension: string): Promise<void> {
+  if (await wantReading(null, blobId, extension, false)) await send([blobId])
+}
+
+/** Reads a document again that was read or could not be. Throws notFound, reading.none. */
+export async function readAgain(actor: Actor, documentId: string): Promise<void> {
+  const document = (await documentById(actor.planId, documentId)) ?? fail('notFound')
+  if (!isReadable(document.extension)) fail('reading.none')
+  if (await wantReading(null, document.blobId, document.extension, true)) await send([document.blobId])
+}
+
+/** After a start: everything that still waits, or was being read when the server went down. */
+export async function requeueOpenReadings(): Promise<number> {
+  const open = await openReadings()
+  await send(open)
+  return open.length
+}
+
+function send(blobIds: readonly string[]): Promise<void> {
+  return enqueue(READ_QUEUE, blobIds.map(blobId => ({ key: blobId, data: { blobId } })))
+}
