@@ -27,7 +27,7 @@ export default defineNuxtConfig({
     },
   },
   spaLoadingTemplate: false,
-  vuetify: { moduleOptions: { styles: true, importComposables: true }, vuetifyOptions: vuetifyConfig },
+  vuetify: { moduleOptions: { styles: true, importComposables: false }, vuetifyOptions: vuetifyConfig },
   security: {
     rateLimiter: false,
     xssValidator: false,

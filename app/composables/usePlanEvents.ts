@@ -1,3 +1,4 @@
+import type { Ref } from 'vue'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import type { PlanEvent } from '../api/events'
 import { hearEvents } from '../api/events'
@@ -12,7 +13,7 @@ const watchers = new Set<Watcher>()
 const TOGETHER_MS = 60
 
 /** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell. */
-export function usePlanEvents(): { away: Readonly<ReturnType<typeof ref<boolean>>> } {
+export function usePlanEvents(): { away: Readonly<Ref<boolean>> } {
   const [plan, register, acts, find] = [usePlan(), useRegister(), useActs(), useFind()]
   const away = ref(false)
   let stop: (() => void) | null = null

@@ -1,12 +1,10 @@
-import type { VuetifyOptions } from 'vuetify'
-
 // The look of every Vuetify part, set once: flat, square, dense. Pages add nothing but layout.
 
 const flat = { elevation: 0, rounded: 0, ripple: false } as const
 const field = { variant: 'outlined', density: 'compact', hideDetails: 'auto', rounded: 0, color: 'primary' } as const
 
-export const vuetifyConfig: VuetifyOptions = {
-  icons: { defaultSet: 'mdi-svg' },
+export const vuetifyConfig = {
+  icons: { defaultSet: 'mdi-svg' as const },
   defaults: {
     VBtn: { ...flat, variant: 'text', size: 'small', color: 'primary' },
     VTextField: field,

@@ -2,8 +2,8 @@
 // How the children of a folder are numbered and ordered, with what their codes would be.
 import { computed, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
-import type { ChildOrder, NumberStyle } from '../../../core/numbering/index'
-import { codedName, NUMBER_STYLES, numberTree, PLAIN_NUMBERING } from '../../../core/numbering/index'
+import type { ChildOrder, NumberStyle, NUMBER_STYLES } from '../../../core/numbering/index'
+import { codedName, numberTree, PLAIN_NUMBERING } from '../../../core/numbering/index'
 import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'

@@ -52,7 +52,7 @@ const items = computed<readonly ThingItem[]>(() => [
   ...props.documents.map((row): ThingItem => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })),
 ])
 const list = useList<ThingItem>({
-  items, typing: props.typing ?? false, loadAll: () => props.loadAll?.() ?? Promise.resolve(),
+  items, typing: props.typing, loadAll: () => props.loadAll?.() ?? Promise.resolve(),
   reveal: (key) => { if (key.startsWith('d:')) register.value?.reveal(key.slice(2)) },
 })
 const things = useThings(list.meant, { open, rename: item => startRename(item), show: props.show, fromFolderId: () => props.fromFolderId })

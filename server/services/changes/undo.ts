@@ -32,20 +32,22 @@ export async function redoChange(actor: Actor, newChangeId: string, now: Date): 
 }
 
 async function takeBack(actor: Actor, newChangeId: string, now: Date, choose: (transaction: Transaction) => Promise<JournalEntry>): Promise<JournalEntry> {
-  let target: JournalEntry | null = null
+  const chosen: JournalEntry[] = []
   try {
     return await withTransaction(async (transaction) => {
       const plan = await lockPlan(transaction, actor.planId)
       if (!plan) fail('notFound')
       const earlier = await entryById(transaction, actor.planId, newChangeId)
       if (earlier) return earlier
-      target = await choose(transaction)
+      const target = await choose(transaction)
+      chosen.push(target)
       if (target.undoneBy !== null) fail('undo.done')
       await writeInverse(transaction, actor, newChangeId, target, now)
       return (await entryById(transaction, actor.planId, newChangeId)) ?? fail('notFound')
     })
   }
   catch (error) {
+    const [target] = chosen
     if (error instanceof DoesNotFit && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
     throw error
   }

@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest'
+import type { FolderId } from '../ids'
+import { childrenOf } from '../tree/index'
+import type { NumberedFolder } from './codes'
+import { codedName, numberTree } from './codes'
+import type { Numbering } from './numbering'
+import { PLAIN_NUMBERING, writeNumber } from './numbering'
+
+const folder = (id: string, more: Partial<NumberedFolder> = {}): NumberedFolder => ({
+  id: id as FolderId, parentId: null, name: id, orderKey: id, number: null, numbering: null, childOrder: 'number', ...more,
+})
+const PLAN = { numbering: PLAIN_NUMBERING, childOrder: 'number' as const }
+
+function codesOf(folders: NumberedFolder[], plan: { numbering: Numbering; childOrder: 'number' | 'name' } = PLAN): Record<string, string> {
+  const { codes } = numberTree(plan, folders, 'en')
+  return Object.fromEntries(folders.map(({ id }) => [id, codes.get(id)?.code ?? '?']))
+}
+
+describe(numberTree.name, () => {
+  it('numbers children in order and joins their code to the parent’s', () => {
+    expect(codesOf([folder('a'), folder('b'), folder('b1', { parentId: 'b' as FolderId }), folder('b2', { parentId: 'b' as FolderId })]))
+      .toEqual({ a: '1', b: '2', b1: '2.1', b2: '2.2' })
+  })
+
+  it('goes on after an own number', () => {
+    expect(codesOf([folder('a'), folder('b', { number: 9 }), folder('c')])).toEqual({ a: '1', b: '9', c: '10' })
+  })
+
+  it('stands folders by their number', () => {
+    const { tree } = numberTree(PLAN, [folder('a', { number: 5 }), folder('b', { number: 2 })], 'en')
+    expect(childrenOf(tree, null).map(child => child.id)).toEqual(['b', 'a'])
+  })
+
+  it('orders by name as people do where a folder says so', () => {
+    const children = ['Week 10', 'Week 2', 'week 1'].map((name, index) => folder(String(index), { name, parentId: 'top' as FolderId }))
+    const { tree } = numberTree(PLAN, [folder('top', { childOrder: 'name' }), ...children], 'en')
+    expect(childrenOf(tree, 'top' as FolderId).map(child => child.name)).toEqual(['week 1', 'Week 2', 'Week 10'])
+  })
+
+  it('inherits numbering until a folder sets its own', () => {
+    const letters: Numbering = { style: 'A', joined: false, start: 1, step: 1 }
+    expect(codesOf([folder('a', { numbering: letters }), folder('x', { parentId: 'a' as FolderId }), folder('y', { parentId: 'x' as FolderId })]))
+      .toEqual({ a: '1', x: 'A', y: 'A' })
+  })
+
+  it('gives no code where nothing is numbered', () => {
+    expect(codesOf([folder('a')], { numbering: { ...PLAIN_NUMBERING, style: 'none' }, childOrder: 'number' })).toEqual({ a: '' })
+  })
+
+  it('counts in steps from the first number', () => {
+    expect(codesOf([folder('a'), folder('b')], { numbering: { style: '01', joined: true, start: 10, step: 10 }, childOrder: 'number' })).toEqual({ a: '10', b: '20' })
+  })
+})
+
+describe(writeNumber.name, () => {
+  it('writes digits, padded digits and letters past Z', () => {
+    expect([writeNumber(3, '1'), writeNumber(3, '01'), writeNumber(12, '01'), writeNumber(3, 'A'), writeNumber(26, 'A'), writeNumber(27, 'A'), writeNumber(703, 'A'), writeNumber(0, 'A'), writeNumber(3, 'none')])
+      .toEqual(['3', '03', '12', 'C', 'Z', 'AA', 'AAA', '0', ''])
+  })
+})
+
+describe(codedName.name, () => {
+  it('puts the code in front, where there is one', () => {
+    expect([codedName('2.3', 'Handouts'), codedName('', 'Handouts')]).toEqual(['2.3 Handouts', 'Handouts'])
+  })
+})

@@ -1,0 +1,145 @@
+import js from '@eslint/js'
+import comments from '@eslint-community/eslint-plugin-eslint-comments'
+import vitest from '@vitest/eslint-plugin'
+import boundaries from 'eslint-plugin-boundaries'
+import { importX } from 'eslint-plugin-import-x'
+import sonarjs from 'eslint-plugin-sonarjs'
+import vue from 'eslint-plugin-vue'
+import globals from 'globals'
+import tseslint from 'typescript-eslint'
+
+const layer = (type, pattern) => ({ type, pattern, partialMatch: false })
+const may = (from, ...to) => ({
+  from: { element: { type: from } },
+  allow: { to: { element: { types: { anyOf: [from, ...to] } } } },
+})
+
+// What Nuxt gives to pages without an import (imports.scan is off, so our own names are never among them).
+const nuxtNames = Object.fromEntries(['defineNuxtRouteMiddleware', 'definePageMeta', 'navigateTo', 'useRoute', 'useRouter', 'defineNuxtConfig'].map(name => [name, 'readonly']))
+
+const resolver = { typescript: { alwaysTryTypes: true, project: ['.nuxt/tsconfig.app.json', '.nuxt/tsconfig.server.json', 'tsconfig.tools.json'], noWarnOnMultipleProjects: true } }
+
+export default tseslint.config(
+  { ignores: ['.nuxt/**', '.output/**', '.data/**', '.test/**', 'node_modules/**', 'test-results/**', '*.config.{ts,mjs}', '.dependency-cruiser.cjs'] },
+  js.configs.recommended,
+  ...tseslint.configs.recommended,
+  ...vue.configs['flat/recommended'],
+  { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
+  { files: ['scripts/**/*.mjs'], languageOptions: { globals: globals.node }, rules: { 'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }] } },
+  {
+    files: ['**/*.{ts,vue}'],
+    languageOptions: { globals: { ...globals.browser, ...globals.node, ...nuxtNames }, parserOptions: { projectService: true, extraFileExtensions: ['.vue'] } },
+    plugins: { boundaries, 'import-x': importX, sonarjs, '@eslint-community/eslint-comments': comments },
+    settings: {
+      'boundaries/elements': [
+        layer('core', 'core/**'),
+        layer('contract', 'contract/**'),
+        layer('route', 'server/{api,routes,middleware,plugins}/**'),
+        layer('http', 'server/http/**'),
+        layer('service', 'server/services/**'),
+        layer('db', 'server/db/**'),
+        layer('client', 'app/api/**'),
+        layer('store', 'app/stores/**'),
+        layer('composable', 'app/composables/**'),
+        layer('component', 'app/components/**'),
+        layer('job', 'server/{jobs,extract,standins}/**'),
+        layer('page', 'app/{pages,layouts,middleware,plugins}/**'),
+        layer('theme', 'app/theme/**'),
+        layer('script', '{scripts,demo}/**'),
+        layer('test', 'tests/**'),
+      ],
+      'import/resolver': resolver,
+      'import-x/resolver': resolver,
+      'import-x/extensions': ['.ts', '.vue'],
+      'import-x/parsers': { '@typescript-eslint/parser': ['.ts'], 'vue-eslint-parser': ['.vue'] },
+    },
+    rules: {
+      'boundaries/dependencies': ['error', {
+        default: 'disallow',
+        checkAllOrigins: true,
+        policies: [
+          may('core'),
+          may('contract', 'core'),
+          may('db', 'core'),
+          may('service', 'db', 'core', 'contract'),
+          may('http', 'core', 'contract'),
+          may('route', 'service', 'http', 'contract', 'core', 'job'),
+          may('client', 'contract', 'core'),
+          may('store', 'client', 'contract', 'core'),
+          may('composable', 'store', 'client', 'contract', 'core'),
+          may('job', 'service', 'core', 'contract'),
+          may('component', 'composable', 'store', 'contract', 'core'),
+          may('page', 'component', 'composable', 'store', 'contract', 'core'),
+          may('script', 'service', 'db', 'contract', 'core'),
+          may('test', 'core', 'contract', 'db', 'service', 'http', 'route', 'job', 'client', 'store', 'composable', 'component', 'page', 'script'),
+          { from: { element: { type: '!core' } }, allow: { to: { module: { origin: ['external', 'core'] } } } },
+          // core may use one small pure package, for keys between keys.
+          { from: { element: { type: 'core' } }, allow: { to: { module: { origin: 'external', source: 'fractional-indexing' } } } },
+          // The queue and the stream of events are the database's; starting them is a plug-in's affair.
+          { from: { element: { type: 'job' } }, allow: { to: { element: { type: 'db' }, file: { path: 'server/db/queue.ts' } } } },
+          { from: { element: { type: '!db' } }, disallow: { to: { module: { origin: 'external', source: ['sequelize', 'pg', 'pg-boss'] } } } },
+          { from: { element: { types: { anyOf: ['service', 'db'] } } }, disallow: { to: { module: { origin: 'external', source: 'h3' } } } },
+        ],
+      }],
+      'import-x/no-cycle': 'error',
+      'import-x/no-unresolved': ['error', { ignore: ['^#imports$', '^#app', '^#components', '\\?url$'] }],
+      'boundaries/no-unknown-files': 'error',
+      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['warn', { max: 80, skipBlankLines: true, skipComments: true }],
+      'complexity': ['warn', 14],
+      'no-empty': ['error', { allowEmptyCatch: false }],
+      'no-useless-catch': 'error',
+      'sonarjs/no-commented-code': 'error',
+      '@eslint-community/eslint-comments/require-description': 'error',
+      '@eslint-community/eslint-comments/no-unlimited-disable': 'error',
+      '@typescript-eslint/no-explicit-any': 'error',
+      '@typescript-eslint/no-non-null-assertion': 'error',
+      '@typescript-eslint/no-floating-promises': 'error',
+      '@typescript-eslint/no-unnecessary-condition': 'error',
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: true }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
+      'no-console': 'error',
+      '@typescript-eslint/consistent-type-imports': 'error',
+      'vue/max-lines-per-block': ['error', { script: 160, template: 120, style: 80, skipBlankLines: true }],
+      'vue/block-order': ['error', { order: ['script', 'template', 'style'] }],
+      'vue/define-props-declaration': ['error', 'type-based'],
+      'vue/define-emits-declaration': ['error', 'type-based'],
+      // Layout of markup is the author's: a row of attributes reads better than a column of them.
+      'vue/max-attributes-per-line': 'off',
+      'vue/first-attribute-linebreak': 'off',
+      'vue/html-closing-bracket-newline': 'off',
+      'vue/singleline-html-element-content-newline': 'off',
+      'vue/multiline-html-element-content-newline': 'off',
+      'vue/html-indent': 'off',
+      // Types say which props may be left out; undefined is what they then are.
+      'vue/require-default-prop': 'off',
+    },
+  },
+  {
+    files: ['core/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    rules: {
+      'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout'],
+      'no-restricted-properties': ['error',
+        { object: 'Date', property: 'now', message: 'Take the time as an argument' },
+        { object: 'Math', property: 'random', message: 'Take a random source as an argument' }],
+    },
+  },
+  { files: ['app/{pages,layouts}/**/*.vue'], rules: { 'vue/multi-word-component-names': 'off' } },
+  { files: ['app/app.vue', 'app/error.vue'], rules: { 'boundaries/no-unknown-files': 'off', 'boundaries/dependencies': 'off', 'vue/multi-word-component-names': 'off' } },
+  { files: ['scripts/**/*.ts', 'tests/bench/**/*.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['**/*.test.ts'],
+    plugins: { vitest },
+    rules: {
+      ...vitest.configs.recommended.rules,
+      'vitest/no-focused-tests': 'error',
+      'vitest/expect-expect': ['error', { assertFunctionNames: ['expect', 'expect*', 'assert*', 'fc.assert'] }],
+      'vitest/no-identical-title': 'error',
+      'vitest/valid-title': ['error', { allowArguments: true }],
+      'max-lines': ['error', { max: 400, skipBlankLines: true }],
+      'max-lines-per-function': 'off',
+      'boundaries/dependencies': 'off',
+    },
+  },
+)

@@ -1,0 +1,70 @@
+// npm test: everything CI runs. Installs what is missing, checks, tests alone, tests against a
+// PostgreSQL of its own, builds, and walks through the application in a browser. The last line
+// counts what passed and failed.
+
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { checkNode, installPackages } from './lib/install.mjs'
+import { bin, ROOT, run, script } from './lib/run.mjs'
+
+const log = line => console.log(`· ${line}`)
+const counts = { passed: 0, failed: 0 }
+const reports = join(ROOT, '.test', 'reports')
+
+/** One step: counted as one when it has no report of its own. */
+async function step(name, work) {
+  const began = Date.now()
+  try {
+    const counted = await work()
+    counts.passed += counted?.passed ?? 1
+    counts.failed += counted?.failed ?? 0
+    console.log(`${counted?.failed ? '✗' : '✓'} ${name} (${Math.round((Date.now() - began) / 1000)} s)${counted ? `: ${counted.passed} passed, ${counted.failed} failed` : ''}`)
+    if (counted?.failed) console.log(counted.output)
+  }
+  catch (error) {
+    counts.failed++
+    console.log(`✗ ${name}\n${error.output ?? error.stack ?? error}`)
+  }
+}
+
+/** Runs a test program that writes a JSON report, and counts what is in it. */
+async function tests(command, args, report, env = {}) {
+  rmSync(report, { force: true })
+  let output
+  try {
+    output = await run(command, args, { env })
+  }
+  catch (error) {
+    output = error.output ?? String(error)
+    if (!existsSync(report)) throw error
+  }
+  const { passed, failed } = countsIn(JSON.parse(readFileSync(report, 'utf8')))
+  if (passed + failed === 0) throw new Error(`No test ran.\n${output}`)
+  return { passed, failed, output: output.slice(-12_000) }
+}
+
+function countsIn(report) {
+  if (report.stats) return { passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }
+  return { passed: report.numPassedTests, failed: report.numFailedTests + report.testResults.filter(file => file.status === 'failed' && file.assertionResults.length === 0).length }
+}
+
+const vitest = (project, env) => {
+  const report = join(reports, `${project}.json`)
+  return tests(bin('vitest'), ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], report, env)
+}
+
+await script(async () => {
+  checkNode()
+  await installPackages(log)
+  mkdirSync(reports, { recursive: true })
+  await run(bin('nuxt'), ['prepare', '--logLevel=silent'])
+  await step('lint', () => run(bin('eslint'), ['.', '--quiet']).then(() => undefined))
+  await step('layer rule', () => run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'server', 'app', 'demo']).then(() => undefined))
+  await step('types', () => run(bin('vue-tsc'), ['--build', '--noEmit']).then(() => undefined))
+  await step('core stands alone', () => run(bin('tsc'), ['-p', 'core/tsconfig.json']).then(() => undefined))
+  await step('unit tests', () => vitest('unit'))
+  const { buildApp } = await import('./lib/build.mjs')
+  await step('build', () => buildApp({ log }).then(() => undefined))
+  console.log(`${counts.passed} passed, ${counts.failed} failed`)
+  if (counts.failed > 0) process.exitCode = 1
+})
