@@ -16,7 +16,7 @@ function codesOf(folders: NumberedFolder[], plan: { numbering: Numbering; childO
   return Object.fromEntries(folders.map(({ id }) => [id, codes.get(id)?.code ?? '?']))
 }
 
-describe(numberTree.name, () => {
+describe(numberTree, () => {
   it('numbers children in order and joins their code to the parent’s', () => {
     expect(codesOf([folder('a'), folder('b'), folder('b1', { parentId: 'b' as FolderId }), folder('b2', { parentId: 'b' as FolderId })]))
       .toEqual({ a: '1', b: '2', b1: '2.1', b2: '2.2' })
@@ -52,14 +52,14 @@ describe(numberTree.name, () => {
   })
 })
 
-describe(writeNumber.name, () => {
+describe(writeNumber, () => {
   it('writes digits, padded digits and letters past Z', () => {
     expect([writeNumber(3, '1'), writeNumber(3, '01'), writeNumber(12, '01'), writeNumber(3, 'A'), writeNumber(26, 'A'), writeNumber(27, 'A'), writeNumber(703, 'A'), writeNumber(0, 'A'), writeNumber(3, 'none')])
       .toEqual(['3', '03', '12', 'C', 'Z', 'AA', 'AAA', '0', ''])
   })
 })
 
-describe(codedName.name, () => {
+describe(codedName, () => {
   it('puts the code in front, where there is one', () => {
     expect([codedName('2.3', 'Handouts'), codedName('', 'Handouts')]).toEqual(['2.3 Handouts', 'Handouts'])
   })
