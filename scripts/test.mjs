@@ -65,6 +65,8 @@ await script(async () => {
   await step('unit tests', () => vitest('unit'))
   const { buildApp } = await import('./lib/build.mjs')
   await step('build', () => buildApp({ log }).then(() => undefined))
+  const { withTestServer } = await import('./lib/testServer.mjs')
+  await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl }) => vitest('integration', { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
   console.log(`${counts.passed} passed, ${counts.failed} failed`)
   if (counts.failed > 0) process.exitCode = 1
 })

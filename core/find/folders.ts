@@ -25,8 +25,8 @@ function rankOf(folder: FindableFolder, query: string, words: readonly string[])
   if (code !== '' && code === typedCode) return 0
   if (code !== '' && code.startsWith(`${typedCode}.`)) return 1
   if (folder.folded.startsWith(words.join(' '))) return 2
-  const [first, ...rest] = words
-  if (first !== undefined && rest.length > 0 && code === query.split(/\s+/)[0]?.toLowerCase() && startsWordsOf(folder.folded, rest)) return 0
+  const [first = '', ...rest] = query.split(/\s+/)
+  if (code !== '' && code === first.toLowerCase() && startsWordsOf(folder.folded, foldedText(rest.join(' ')).split(' '))) return 0
   if (startsWordsOf(folder.folded, words)) return 3
   const names = folder.folded.split(' ')
   return words.every(word => names.some(name => isNear(word, name))) ? 4 : null

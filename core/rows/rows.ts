@@ -28,7 +28,6 @@ export interface FolderRow {
   readonly meaningId: MeaningId | null
   readonly purpose: string
   readonly createdAt: string
-  readonly changedAt: string
   readonly trashedAt: string | null
   /** The id of what was put into the Trash and took this row with it; its own id when it was meant itself. */
   readonly trashRoot: string | null

@@ -8,7 +8,7 @@ type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[
 export const COLUMNS: Columns = {
   plan: ['id', 'name', 'numbering', 'childOrder'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed'],
-  folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numbering', 'childOrder', 'meaningId', 'purpose', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
+  folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numbering', 'childOrder', 'meaningId', 'purpose', 'createdAt', 'trashedAt', 'trashRoot'],
   document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
   version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt'],
   placement: ['id', 'documentId', 'folderId', 'home'],

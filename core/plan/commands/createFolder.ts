@@ -29,7 +29,6 @@ export function createFolder(slice: Slice, command: Extract<Command, { kind: 'fo
     meaningId: null,
     purpose: '',
     createdAt: moment.now,
-    changedAt: moment.now,
     trashedAt: null,
     trashRoot: null,
   })

@@ -1,13 +1,11 @@
 // The acts on one folder that alter a single fact of it.
 
-import type { RowChange } from '../../change/index'
 import { quoted, updated } from '../../change/index'
 import { isNumberingSound, NUMBER_LIMIT, STEP_LIMIT } from '../../numbering/index'
 import type { Numbering } from '../../numbering/index'
 import { foldedText } from '../../text/index'
 import type { Command, CommandKind } from '../command'
 import { checkName } from '../name'
-import type { FolderRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, placeText, refuse, twinHint, twinOf } from '../slice'
 
@@ -23,7 +21,7 @@ export function renameFolder(slice: Slice, command: Of<'folder.rename'>, moment:
   const folded = foldedText(checked.name)
   const twin = twinOf(slice, folder.parentId, folded, [folder.id])
   if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
-  return decided(edit(folder, { name: checked.name, folded }, moment),
+  return decided(updated('folder', folder, { name: checked.name, folded }),
     `Renamed ${quoted(folder.name)} to ${quoted(checked.name)} in ${placeText(slice, folder.parentId, moment.locale)}`, [folder.parentId, folder.id])
 }
 
@@ -34,7 +32,7 @@ export function describeFolder(slice: Slice, command: Of<'folder.describe'>, mom
   const length = [...purpose].length
   if (length > PURPOSE_LIMIT) return refuse('text.long', { length, limit: PURPOSE_LIMIT })
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(edit(folder, { purpose }, moment), purpose === '' ? `Took the purpose off ${where}` : `Wrote the purpose of ${where}`, [folder.id])
+  return decided(updated('folder', folder, { purpose }), purpose === '' ? `Took the purpose off ${where}` : `Wrote the purpose of ${where}`, [folder.id])
 }
 
 export function colourFolder(slice: Slice, command: Of<'folder.colour'>, moment: Moment): Decision {
@@ -43,7 +41,7 @@ export function colourFolder(slice: Slice, command: Of<'folder.colour'>, moment:
   const meaning = command.meaningId === null ? null : slice.meanings.get(command.meaningId)
   if (meaning === undefined) return refuse('notFound')
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(edit(folder, { meaningId: command.meaningId }, moment),
+  return decided(updated('folder', folder, { meaningId: command.meaningId }),
     meaning ? `Gave ${where} the colour ${quoted(meaning.name)}` : `Let ${where} take the colour of its parent`, [folder.id, folder.parentId])
 }
 
@@ -53,7 +51,7 @@ export function numberFolder(slice: Slice, command: Of<'folder.number'>, moment:
   const { number } = command
   if (number !== null && (!Number.isInteger(number) || number < 0 || number > NUMBER_LIMIT)) return refuse('number.wrong', { limit: NUMBER_LIMIT })
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(edit(folder, { number }, moment),
+  return decided(updated('folder', folder, { number }),
     number === null ? `Let ${where} take the next number in order` : `Gave ${where} the number ${number}`, [folder.id, folder.parentId])
 }
 
@@ -66,7 +64,7 @@ export function setNumbering(slice: Slice, command: Of<'folder.numbering'>, mome
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(edit(folder, { numbering: command.numbering }, moment),
+  return decided(updated('folder', folder, { numbering: command.numbering }),
     command.numbering ? `Numbered the folders in ${where} ${numberingText(command.numbering)}` : `Let the folders in ${where} be numbered as it is itself`, [folder.id])
 }
 
@@ -75,16 +73,11 @@ export function orderFolders(slice: Slice, command: Of<'folder.order'>, moment: 
   if (command.id === null) return decided(updated('plan', slice.plan, { childOrder: command.order }), `Ordered the top folders ${words}`, [null])
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  return decided(edit(folder, { childOrder: command.order }, moment), `Ordered the folders in ${placeText(slice, folder.id, moment.locale)} ${words}`, [folder.id])
+  return decided(updated('folder', folder, { childOrder: command.order }), `Ordered the folders in ${placeText(slice, folder.id, moment.locale)} ${words}`, [folder.id])
 }
 
 function numberingText({ style, joined }: Numbering): string {
   if (style === 'none') return 'not at all'
   const sample = { 1: '1, 2, 3', '01': '01, 02, 03', A: 'A, B, C' }[style]
   return joined ? sample : `${sample} without the code above`
-}
-
-function edit(folder: FolderRow, patch: Partial<FolderRow>, moment: Moment): RowChange[] {
-  const rows = updated('folder', folder, patch)
-  return rows.length === 0 ? rows : updated('folder', folder, { ...patch, changedAt: moment.now })
 }

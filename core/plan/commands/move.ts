@@ -38,7 +38,7 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
   const placements = placementsByDocument(slice)
   const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], command.fromFolderId)
   const rows = [
-    ...moveFolders(slice, folders, toFolderId, moment),
+    ...moveFolders(slice, folders, toFolderId),
     ...documents.flatMap(document => moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId)),
   ]
   const where = folders.length > 0 ? placeText(slice, toFolderId, moment.locale) : documentPlaceText(slice, toFolderId, moment.locale)
@@ -46,11 +46,11 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
   return decided(rows, `Moved ${nameThings(folders, documents)} to ${where}`, places)
 }
 
-function moveFolders(slice: Slice, folders: readonly FolderRow[], toFolderId: FolderId | null, moment: Moment): RowChange[] {
+function moveFolders(slice: Slice, folders: readonly FolderRow[], toFolderId: FolderId | null): RowChange[] {
   let key: string | null = null
   return folders.filter(folder => folder.parentId !== toFolderId).flatMap((folder) => {
     key = key === null ? keyAfterLast(slice, toFolderId) : generateKeyBetween(key, null)
-    return updated('folder', folder, { parentId: toFolderId, orderKey: key, changedAt: moment.now })
+    return updated('folder', folder, { parentId: toFolderId, orderKey: key })
   })
 }
 

@@ -60,7 +60,7 @@ CREATE TABLE folder (
   meaning_id uuid REFERENCES meaning DEFERRABLE INITIALLY DEFERRED,
   purpose text NOT NULL,
   created_at timestamptz NOT NULL,
-  changed_at timestamptz NOT NULL,
+  changed_at timestamptz NOT NULL DEFAULT now(),
   trashed_at timestamptz,
   trash_root uuid
 );

@@ -23,6 +23,12 @@ export async function refreshDerived(transaction: Transaction, planId: string, d
     ON CONFLICT (plan_id, word) DO UPDATE SET newest = excluded.newest WHERE name_word.newest < excluded.newest`, bind)
 }
 
+/** When something of these folders, or right in them, changed last. */
+export async function touchFolders(transaction: Transaction, planId: string, folderIds: readonly string[], at: string): Promise<void> {
+  if (folderIds.length === 0) return
+  await touched(transaction, 'UPDATE folder SET changed_at = $3::timestamptz WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folderIds, at])
+}
+
 /** The search rows of live documents: the words of the name and of what was read. */
 async function refreshWords(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   await touched(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words)

@@ -62,11 +62,12 @@ export async function namesByWords(planId: string, words: readonly string[], las
   return found.map(row => row.id)
 }
 
-/** Words of the plan's names within `errors` of what was typed, nearest first: same first letter, or the first two swapped. */
-export async function nearWords(planId: string, typed: string, errors: number): Promise<{ word: string; distance: number }[]> {
-  return rows(null, `SELECT word, least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3))::int AS distance
+/** Words of the plan's names within `errors` (Levenshtein) of what was typed, nearest first: same first letter, or the first two swapped. */
+export async function nearWords(planId: string, typed: string, errors: number): Promise<string[]> {
+  const found = await rows<{ word: string }>(null, `SELECT word, least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3))::int AS distance
     FROM name_word WHERE plan_id = $1 AND (word >= left($2, 1) AND word < left($2, 1) || U&'\\FFFF' OR word >= substr($2, 2, 1) AND word < substr($2, 2, 1) || U&'\\FFFF')
     AND length(word) BETWEEN length($2) - $3 AND length($2) + 12 AND length(word) <= 64
     AND least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3)) <= $3
-    ORDER BY distance, newest DESC LIMIT 5`, [planId, typed, errors])
+    ORDER BY distance, newest DESC LIMIT 60`, [planId, typed, errors])
+  return found.map(row => row.word)
 }

@@ -3,7 +3,7 @@
 import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows } from '../client'
-import { selectList } from '../tables'
+import { isoText, selectList } from '../tables'
 
 export interface LockedPlan extends PlanRow { readonly revision: number }
 
@@ -22,8 +22,9 @@ export function foldersOf(transaction: Transaction | null, planId: string): Prom
   return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [planId])
 }
 
-export function liveFoldersOf(planId: string): Promise<FolderRow[]> {
-  return rows<FolderRow>(null, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])
+/** changedAt is when anything of the folder, or right in it, changed last; it follows from Changes and is no part of them. */
+export function liveFoldersOf(planId: string): Promise<(FolderRow & { readonly changedAt: string })[]> {
+  return rows(null, `SELECT ${selectList('folder', 'f')}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])
 }
 
 export function meaningsOf(transaction: Transaction | null, planId: string): Promise<MeaningRow[]> {

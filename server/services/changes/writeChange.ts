@@ -3,7 +3,7 @@
 
 import type { RowChange } from '../../../core/change/index'
 import type { Transaction } from '../../db/client'
-import { refreshDerived } from '../../db/sql/derived'
+import { refreshDerived, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
 import { writeRows } from '../../db/sql/writeRows'
@@ -30,6 +30,7 @@ export async function writeChange(transaction: Transaction, actor: Actor, change
   const written = await writeRows(transaction, actor.planId, change.rows)
   if (written !== change.rows.length) throw new DoesNotFit()
   await refreshDerived(transaction, actor.planId, touchedDocuments(change.rows))
+  await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
   await checkKeys(transaction).catch((error: unknown) => {
     throw isKeyViolation(error) ? new DoesNotFit() : error
   })

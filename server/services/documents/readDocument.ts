@@ -1,5 +1,4 @@
 import { fail } from '../../../core/errors'
-import { isReadable } from '../../../core/formats/index'
 import type { DocumentRow, VersionRow } from '../../../core/rows/index'
 import { documentById, versionsOf } from '../../db/sql/documentFacts'
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
@@ -25,7 +24,7 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     folderIds: placements.map(placement => placement.folderId),
     starred: stars.length > 0,
     versions,
-    reading: reading && isReadable(document.extension) ? reading : { state: 'none', reason: null, pages: 0, paged: false },
+    reading: reading ?? { state: 'none', reason: null, pages: 0, paged: false },
   }
 }
 

@@ -1,6 +1,6 @@
 import { fail } from '../../../core/errors'
 import { QUERY_LIMIT } from '../../../core/find/index'
-import { foldedText, forgivenErrors } from '../../../core/text/index'
+import { editDistance, foldedText, forgivenErrors } from '../../../core/text/index'
 import { namesByPrefix, namesByWords, nearWords } from '../../db/sql/find'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
@@ -42,10 +42,22 @@ async function correct(actor: Actor, words: readonly string[]): Promise<string[]
   for (const word of words) {
     const errors = forgivenErrors(word.length)
     const known = await namesByPrefix(actor.planId, word, 1)
-    const [near] = known.length > 0 || errors === 0 ? [] : await nearWords(actor.planId, word, errors)
-    if (known.length === 0 && !near) return null
-    if (near && near.word !== word) changed = true
-    corrected.push(near?.word ?? word)
+    // The database counts two swapped letters as two errors, we as one: it is asked for one more.
+    const candidates = known.length > 0 || errors === 0 ? [] : await nearWords(actor.planId, word, errors + 1)
+    const near = nearest(word, candidates, errors)
+    if (known.length === 0 && near === null) return null
+    if (near !== null) changed = true
+    corrected.push(near ?? word)
   }
   return changed ? corrected : null
+}
+
+/** The candidate with the fewest errors, whole or as a beginning; the first of equals. */
+function nearest(typed: string, candidates: readonly string[], errors: number): string | null {
+  let best: { word: string; distance: number } | null = null
+  for (const word of candidates) {
+    const distance = Math.min(editDistance(typed, word, errors), editDistance(typed, word.slice(0, typed.length), errors))
+    if (distance <= errors && distance < (best?.distance ?? Infinity)) best = { word, distance }
+  }
+  return best?.word ?? null
 }

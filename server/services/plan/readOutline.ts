@@ -5,7 +5,7 @@ import type { Actor } from '../actor'
 
 export interface Outline {
   readonly plan: PlanRow & { readonly revision: number }
-  readonly folders: readonly FolderRow[]
+  readonly folders: readonly (FolderRow & { readonly changedAt: string })[]
   readonly meanings: readonly MeaningRow[]
   readonly starred: readonly string[]
   /** Documents that lie directly in each folder; folders without any are left out. */

@@ -1,0 +1,79 @@
+import { describe, expect, it } from 'vitest'
+import type { FolderId } from '../ids'
+import { compile } from './compile'
+import { findFolders } from './folders'
+import { isOnlyWithout, parseQuery, soughtIn } from './parse'
+import type { Rule } from './rule'
+
+const all = (...rules: Rule[]): Rule => ({ kind: 'all', rules })
+const word = (text: string, prefix = false): Rule => ({ kind: 'word', text, prefix })
+
+describe(parseQuery, () => {
+  const parse = (text: string) => parseQuery(text, { typing: false })
+
+  it.each<[string, Rule]>([
+    ['berth lease', all(word('berth'), word('lease'))],
+    ['"shore power" lease', all({ kind: 'phrase', words: ['shore', 'power'] }, word('lease'))],
+    ['“shore power”', all({ kind: 'phrase', words: ['shore', 'power'] })],
+    ['moor*', all(word('moor', true))],
+    ['berth -signed', all(word('berth'), { kind: 'none', rules: [word('signed')] })],
+    ['berth -"shore power"', all(word('berth'), { kind: 'none', rules: [{ kind: 'phrase', words: ['shore', 'power'] }] })],
+    ['Größe', all(word('grosse'))],
+    ['"unclosed words', all({ kind: 'phrase', words: ['unclosed', 'words'] })],
+    ['2026-10', all(word('2026'), word('10'))],
+    ['& | :*', all()],
+    ['', all()],
+  ])('reads %j', (text, rule) => {
+    expect(parse(text)).toEqual(rule)
+  })
+
+  it('takes the last word as a beginning while it is typed, until a blank follows', () => {
+    expect(parseQuery('berth lea', { typing: true })).toEqual(all(word('berth'), word('lea', true)))
+    expect(parseQuery('berth lea ', { typing: true })).toEqual(all(word('berth'), word('lea')))
+  })
+})
+
+describe(soughtIn, () => {
+  it('gives the words that must be there, not those to leave out', () => {
+    expect(soughtIn(parseQuery('berth "shore power" -old', { typing: false })).map(({ text }) => text)).toEqual(['berth', 'shore', 'power'])
+  })
+})
+
+describe(isOnlyWithout, () => {
+  it('tells a search that would list almost everything', () => {
+    expect([isOnlyWithout(parseQuery('-old', { typing: false })), isOnlyWithout(parseQuery('new -old', { typing: false })), isOnlyWithout(all())]).toEqual([true, false, false])
+  })
+})
+
+describe(compile, () => {
+  const below = () => ['f1', 'f2'] as FolderId[]
+
+  it('puts words that must all be there into one tsquery, and values into parameters', () => {
+    expect(compile(all(word('berth'), word('lea', true), { kind: 'star', on: true }), below, 6)).toEqual({
+      text: '(s.words @@ $6::tsquery AND EXISTS (SELECT FROM star WHERE star.id = s.document_id))',
+      params: ['\'berth\' & \'lea\':*'],
+    })
+  })
+
+  it('numbers parameters through nested groups', () => {
+    const rule = all({ kind: 'any', rules: [word('a'), { kind: 'place', folderId: 'f1' as FolderId, below: true }] }, { kind: 'none', rules: [word('b')] })
+    expect(compile(rule, below, 2)).toEqual({
+      text: '((s.words @@ $2::tsquery OR EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id = ANY($3::uuid[]))) AND NOT (s.words @@ $4::tsquery))',
+      params: ['\'a\'', ['f1', 'f2'], '\'b\''],
+    })
+  })
+
+  it('says what empty groups mean', () => {
+    const text = (kind: 'all' | 'any' | 'none') => compile({ kind, rules: [] }, below, 1).text
+    expect([text('all'), text('any'), text('none')]).toEqual(['true', 'false', 'true'])
+  })
+})
+
+describe(findFolders, () => {
+  const folders = [['1', 'quay office'], ['1.1', 'berth leases'], ['2', 'ropework class'], ['2.3', 'attendance'], ['2.3.1', 'lists']].map(([code = '', folded = '']) => ({ id: folded as FolderId, code, folded }))
+  const found = (typed: string) => findFolders(folders, typed, 5).map(folder => folder.code)
+
+  it.each([['2.3', ['2.3', '2.3.1']], ['lease', ['1.1']], ['off', ['1']], ['berht leases', ['1.1']], ['atendance', ['2.3']], ['2.3 att', ['2.3']], ['zzz', []], ['', []]])('finds %j', (typed, codes) => {
+    expect(found(typed)).toEqual(codes)
+  })
+})

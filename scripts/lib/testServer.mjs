@@ -1,0 +1,24 @@
+// A PostgreSQL and a Hembix for tests: on free ports, with nothing in them, gone afterwards.
+import { rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { freePort, needDatabase, needPostgres, startPostgres } from './postgres.mjs'
+import { ROOT, run } from './run.mjs'
+import { serve } from './serve.mjs'
+
+export async function withTestServer(log, { demo = false, env = {}, name = 'test', settings = {} } = {}, work) {
+  const bin = await needPostgres(log)
+  const folder = join(ROOT, '.test', name)
+  rmSync(folder, { recursive: true, force: true })
+  const postgres = await startPostgres(bin, folder, { log, options: { fsync: 'off', ...settings } })
+  let server = null
+  try {
+    const databaseUrl = await needDatabase(bin, postgres, 'hembix')
+    await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(demo ? [] : ['--empty'])], { env: { DATABASE_URL: databaseUrl } })
+    server = await serve({ port: await freePort(), databaseUrl, env, quiet: true })
+    return await work({ address: server.address, databaseUrl, server, postgres })
+  }
+  finally {
+    await server?.stop()
+    await postgres.stop()
+  }
+}

@@ -1,0 +1,93 @@
+import { describe, expect, it } from 'vitest'
+import { v7 } from 'uuid'
+import type { SessionState } from '../../contract/account'
+import { ROUTES } from '../../contract/routes'
+import type { Refused } from '../support/client'
+import { BASE, Client, newClient, PASSWORD } from '../support/client'
+
+describe('an account', () => {
+  it('is made, stays signed in, and is refused once its session is ended', async () => {
+    const client = await newClient()
+    expect((await client.get<SessionState>('/api/session')).body.account).toEqual({ email: client.email })
+    const old = client.cookie
+    await client.send('DELETE', '/api/session')
+    client.cookie = old
+    expect((await client.get<Refused>('/api/plan')).body.code).toBe('session.missing')
+  })
+
+  it('signs in with its password and not with another', async () => {
+    const { email } = await newClient()
+    const right = await new Client().send<SessionState>('POST', '/api/session', { email: email.toUpperCase(), password: PASSWORD })
+    const wrong = await new Client().send<Refused>('POST', '/api/session', { email, password: 'something else' })
+    expect([right.status, wrong.status, wrong.body.code]).toEqual([200, 401, 'session.wrong'])
+  })
+
+  it('is not made twice, nor with a bad address or a short password', async () => {
+    const { email } = await newClient()
+    const make = async (form: object) => (await new Client().send<Refused>('POST', '/api/accounts', form)).body
+    expect((await make({ email, password: PASSWORD })).code).toBe('account.taken')
+    expect((await make({ email: 'nobody', password: PASSWORD })).message).toContain('e-mail address')
+    expect((await make({ email: 'short@test.example', password: 'short' })).message).toContain('at least 10')
+  })
+
+  it('slows down guessing', async () => {
+    const { email } = await newClient()
+    const guess = async () => (await new Client().send<Refused>('POST', '/api/session', { email, password: 'wrong wrong' })).body.code
+    for (let tries = 0; tries < 8; tries++) expect(await guess()).toBe('session.wrong')
+    expect(await guess()).toBe('session.throttled')
+  })
+})
+
+describe('every route', () => {
+  const strangerPath = (path: string, id: string) => path.replace('{id}', id)
+
+  it('that needs a session refuses to answer without one', async () => {
+    const answers = await Promise.all(ROUTES.filter(route => route.signedIn).map(async ({ method, path }) => {
+      const { status } = await new Client().send(method, strangerPath(path, v7()), method === 'GET' ? undefined : {})
+      return `${method} ${path} ${status}`
+    }))
+    expect(answers).toEqual(ROUTES.filter(route => route.signedIn).map(({ method, path }) => `${method} ${path} 401`))
+  })
+
+  it('about one document answers a stranger as if it did not exist', async () => {
+    const owner = await newClient()
+    const { id } = await owner.upload('secret.txt', 'nobody else reads this')
+    const stranger = await newClient()
+    const routes = ROUTES.filter(route => route.path.includes('{id}'))
+    const statuses = await Promise.all(routes.map(async ({ method, path }) => (await stranger.send(method, strangerPath(path, id), method === 'GET' ? undefined : {})).status))
+    expect(statuses).toEqual(routes.map(() => 404))
+    expect(routes.length).toBeGreaterThan(3)
+  })
+
+  it('that changes a plan does not touch a stranger’s folders and documents', async () => {
+    const owner = await newClient()
+    const folder = await owner.folder('Private')
+    const { id } = await owner.upload('secret.txt', 'x', folder)
+    const stranger = await newClient()
+    const codes = await Promise.all([
+      stranger.try({ kind: 'folder.rename', id: folder, name: 'Mine now', allowTwin: false }),
+      stranger.try({ kind: 'folder.create', id: v7() as never, parentId: folder, name: 'Inside', allowTwin: false }),
+      stranger.try({ kind: 'trash', folderIds: [folder], documentIds: [] }),
+      stranger.try({ kind: 'document.rename', id, name: 'Mine now' }),
+      stranger.try({ kind: 'star', folderIds: [], documentIds: [id], on: true }),
+      stranger.try({ kind: 'move', folderIds: [], documentIds: [id], toFolderId: null, fromFolderId: null, allowTwin: false }),
+      stranger.upload('into.txt', 'x', folder),
+      stranger.send<Refused>('GET', `/api/find?q=x&place=${folder}`),
+    ])
+    expect(codes.map(reply => (reply.body as Refused).code)).toEqual(codes.map(() => 'notFound'))
+    expect((await owner.outline()).folders.map(row => row.name)).toEqual(['Private'])
+  })
+
+  it('that writes refuses a request from another site', async () => {
+    const client = await newClient()
+    const foreign = await client.send<Refused>('POST', '/api/changes/undo', { id: v7() }, { origin: 'https://elsewhere.example' })
+    expect([foreign.status, foreign.body.code]).toEqual([403, 'request.foreign'])
+  })
+})
+
+describe('GET /api/health', () => {
+  it('says ok while the database answers', async () => {
+    const response = await fetch(`${BASE}/api/health`)
+    expect([response.status, await response.json()]).toEqual([200, { status: 'ok' }])
+  })
+})

@@ -1,0 +1,81 @@
+import { zipSync, strToU8 } from 'fflate'
+import { beforeAll, describe, expect, it } from 'vitest'
+import type { TextReply } from '../../contract/document'
+import { setInFile } from '../../demo/files'
+import type { Format, Paper } from '../../demo/papers'
+import type { Client } from '../support/client'
+import { newClient } from '../support/client'
+
+let client: Client
+beforeAll(async () => { client = await newClient() })
+
+const paper = (format: Format, title: string): Paper => ({
+  name: title, format, title, date: new Date('2026-05-06T07:08:09Z'),
+  paragraphs: ['Shore power is metered and charged at cost.', 'Größe der Boote: elf Meter; prix de l’électricité.'], table: [['Berth', 'Units'], ['7', '120']],
+})
+
+async function textOf(id: string): Promise<string> {
+  return (await client.get<TextReply>(`/api/documents/${id}/text`)).body.pages.map(page => page.body).join('\n')
+}
+
+describe('reading', () => {
+  it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('finds the words of a document in %s', async (format) => {
+    const { id } = await client.upload(`paper ${format}.${format}`, await setInFile(paper(format, `A ${format} paper`)))
+    const { reading } = await client.whenRead(id)
+    expect([reading.state, reading.paged]).toEqual(['read', format === 'pdf'])
+    expect(await textOf(id)).toMatch(/Shore power is metered[\s\S]*Größe der Boote/)
+  })
+
+  it('finds the words of a table', async () => {
+    const { id } = await client.upload('table.csv', await setInFile(paper('csv', 'Table')))
+    await client.whenRead(id)
+    expect(await textOf(id)).toContain('Berth,Units')
+  })
+
+  it('reads a text in an old encoding', async () => {
+    const { id } = await client.upload('latin.txt', Buffer.from('Die Größe der Boote wird am Liegeplatz für die Gebühr gemessen, über Nacht.', 'latin1'))
+    await client.whenRead(id)
+    expect(await textOf(id)).toContain('Größe der Boote')
+  })
+
+  it('keeps documents of other types, findable by name', async () => {
+    const { id } = await client.upload('drawing of the slipway.xyz', 'no words are read here')
+    expect((await client.document(id)).reading.state).toBe('none')
+    const { body } = await client.get<{ documents: { id: string }[] }>('/api/find/names?q=slipw')
+    expect(body.documents.map(row => row.id)).toEqual([id])
+  })
+})
+
+describe('a document that cannot be read', () => {
+  const reasonOf = async (name: string, bytes: Buffer) => (await client.whenRead((await client.upload(name, bytes)).id)).reading
+
+  it('says that a PDF is not one', async () => {
+    const reading = await reasonOf('fake.pdf', Buffer.from('just some words'))
+    expect([reading.state, reading.reason]).toEqual(['failed', 'It is named PDF but is not one. Open it where it was made and save it again.'])
+  })
+
+  it('says that a PDF is damaged', async () => {
+    const whole = await setInFile(paper('pdf', 'Whole'))
+    expect((await reasonOf('cut.pdf', Buffer.concat([whole.subarray(0, 60), Buffer.alloc(400, 1)]))).state).toBe('failed')
+  })
+
+  it('does not unpack a container that swells', async () => {
+    const bomb = Buffer.from(zipSync({ 'word/document.xml': new Uint8Array(120 * 1024 * 1024), '[Content_Types].xml': strToU8('<Types/>') }, { level: 9 }))
+    expect(bomb.length).toBeLessThan(1_000_000)
+    expect((await reasonOf('bomb.docx', bomb)).reason).toContain('unpacks to more than 100 MB')
+  })
+
+  it('says that a DOCX or ODT holds no such document', async () => {
+    expect((await reasonOf('letter.docx', Buffer.from('PK nothing'))).reason).toContain('not what its name says')
+    expect((await reasonOf('letter.odt', Buffer.from(zipSync({ 'other.xml': strToU8('<a/>') })))).reason).toContain('holds no such document')
+  })
+
+  it('can be tried again, and the queue goes on after it', async () => {
+    const { id } = await client.upload('again.pdf', 'not one either')
+    await client.whenRead(id)
+    expect((await client.send('POST', `/api/documents/${id}/reading`, {})).status).toBe(200)
+    expect((await client.whenRead(id)).reading.state).toBe('failed')
+    const { id: good } = await client.upload('good.txt', 'still going')
+    expect((await client.whenRead(good)).reading.state).toBe('read')
+  })
+})
