@@ -5,7 +5,8 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { checkNode, installPackages } from './lib/install.mjs'
-import { bin, ROOT, run, script } from './lib/run.mjs'
+import { aptInstall } from './lib/postgres.mjs'
+import { bin, fail, ROOT, run, script } from './lib/run.mjs'
 
 const log = line => console.log(`· ${line}`)
 const counts = { passed: 0, failed: 0 }
@@ -67,6 +68,15 @@ await script(async () => {
   await step('build', () => buildApp({ log }).then(() => undefined))
   const { withTestServer } = await import('./lib/testServer.mjs')
   await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl }) => vitest('integration', { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
+  await step('browser journeys', async () => {
+    if (!existsSync('/usr/bin/chromium')) {
+      if (process.getuid?.() !== 0) fail('Chromium is not installed. Install it once with: sudo apt-get install chromium')
+      log('installing Chromium')
+      await aptInstall('chromium')
+    }
+    const report = join(reports, 'e2e.json')
+    return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) => tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }))
+  })
   console.log(`${counts.passed} passed, ${counts.failed} failed`)
   if (counts.failed > 0) process.exitCode = 1
 })

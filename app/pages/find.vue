@@ -131,7 +131,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         </NuxtLink>
       </p>
     </div>
-    <div ref="scroller" class="results">
+    <div ref="scroller" class="results" tabindex="0" role="region" aria-label="Results">
       <div v-if="!asksAnything" class="empty">
         <h2>Half a memory is enough</h2>
         <p>Type words that stand in the name or anywhere inside: a name, a number, a piece of a sentence. Names come first, then what is inside, with the words around the hit.</p>
@@ -145,7 +145,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
             Search everywhere
           </button>
         </div>
-        <div role="listbox" aria-label="Found documents" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
+        <div role="grid" aria-label="Found documents" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
           <div v-for="{ row, index, start } in shown" :key="row.id" :ref="el => measure(el as Element | null)" :data-index="index" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
             <FoundRow
               :row="row" :sought="sought" :selected="list.selected.value.has(`d:${row.id}`)" :focused="list.focused.value === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => draggedBy(`d:${row.id}`)"

@@ -57,19 +57,19 @@ function inside(item: TrashItem): string {
             Restore {{ list.meant.value.length > 1 ? counted(list.meant.value.length, 'thing') : '' }} <span class="key">R</span>
           </button>
         </p>
-        <div role="listbox" aria-label="In the Trash" aria-multiselectable="true">
+        <div role="grid" aria-label="In the Trash" aria-multiselectable="true">
           <div
-            v-for="item in items" :key="item.id" role="option" class="item" :aria-selected="list.selected.value.has(item.key)" :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
+            v-for="item in items" :key="item.id" role="row" class="item" :aria-selected="list.selected.value.has(item.key)" :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
             @click="list.click(item.key, $event)"
           >
             <TypeMark :extension="item.target === 'folder' ? 'folder' : item.extension" />
-            <span class="cut name" :title="fileNameOf(item.name, item.extension)">{{ item.name }}</span>
+            <span role="gridcell" class="cut name" :title="fileNameOf(item.name, item.extension)">{{ item.name }}</span>
             <span class="second cut">{{ inside(item) }}</span>
             <span class="cut quiet">was in {{ item.parentId === null ? (item.target === 'folder' ? 'the top of the plan' : 'the In-tray') : plan.placeOf(item.parentId)?.text ?? 'a folder that is gone' }}</span>
             <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>
-            <button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
+            <span role="gridcell"><button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
               Restore
-            </button>
+            </button></span>
           </div>
         </div>
       </template>

@@ -37,9 +37,9 @@ export function contrast(a: string, b: string): number {
   return (light + 0.05) / (dark + 0.05)
 }
 
-/** Ink or paper, whichever reads better on the colour. */
-export function textOn(colour: string): '#1D272B' | '#FFFFFF' {
-  return contrast(colour, '#1D272B') >= contrast(colour, '#FFFFFF') ? '#1D272B' : '#FFFFFF'
+/** Black or white, whichever reads better on the colour: one of them always reaches 4.5 to 1. */
+export function textOn(colour: string): '#000000' | '#FFFFFF' {
+  return contrast(colour, '#000000') >= contrast(colour, '#FFFFFF') ? '#000000' : '#FFFFFF'
 }
 
 function luminance(hex: string): number {

@@ -56,6 +56,6 @@ describe('colour', () => {
 
   it('has contrast as WCAG 2 defines it', () => {
     expect(contrast('#000000', '#FFFFFF')).toBeCloseTo(21)
-    expect([textOn('#332288'), textOn('#CDB75B')]).toEqual(['#FFFFFF', '#1D272B'])
+    expect([textOn('#332288'), textOn('#CDB75B')]).toEqual(['#FFFFFF', '#000000'])
   })
 })

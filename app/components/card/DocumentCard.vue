@@ -98,7 +98,8 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
 </template>
 
 <style scoped>
-h2 { font-size: 16.5px; line-height: 21px; margin-top: 12px; overflow-wrap: anywhere; }
+h2, .kind, dl, .acts { position: relative; background: var(--sheet); }
+h2 { font-size: 16.5px; line-height: 21px; padding-top: 12px; overflow-wrap: anywhere; }
 .kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
 dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 4px 8px; }
 dt { color: var(--ink-3); }

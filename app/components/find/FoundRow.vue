@@ -33,10 +33,10 @@ const why = computed(() => {
 </script>
 
 <template>
-  <div ref="element" class="found" role="option" :aria-selected="selected" :class="{ selected, focused }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+  <div ref="element" class="found" role="row" :aria-selected="selected" :class="{ selected, focused }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
     <ColourStripe :ink="ink" />
     <TypeMark class="type" :extension="row.extension" />
-    <div class="text">
+    <div class="text" role="gridcell">
       <p class="name">
         <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
         <MarkedText v-else :text="row.name" :marks="marksIn(row.name, sought)" is-name />
@@ -49,7 +49,7 @@ const why = computed(() => {
       </p>
     </div>
     <span class="second date">{{ dateText(row.changedAt) }}</span>
-    <StarButton class="star" :starred="row.starred" :name="row.name" @toggle="emit('star')" />
+    <span role="gridcell" class="star"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
   </div>
 </template>
 

@@ -37,11 +37,11 @@ const words = computed(() => counted(plan.totals.get(props.folder.id) ?? 0, 'doc
 
 <template>
   <div
-    ref="divider" class="divider" role="option" :aria-selected="selected" :aria-label="`${place?.text ?? folder.name}, ${words}`"
+    ref="divider" class="divider" role="row" :aria-selected="selected" :aria-label="`${place?.text ?? folder.name}, ${words}`"
     :class="{ selected, focused, over: isOver }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
-    <span class="tab" :style="ink ? { background: ink, color: textOn(ink) } : {}">{{ place?.code || '–' }}</span>
-    <span class="body" :style="{ borderTopColor: ink ?? 'var(--no-colour)' }">
+    <span class="tab" role="gridcell" :style="ink ? { background: ink, color: textOn(ink) } : {}">{{ place?.code || '–' }}</span>
+    <span class="body" role="gridcell" :style="{ borderTopColor: ink ?? 'var(--no-colour)' }">
       <NameField v-if="renaming" :value="folder.name" :label="`New name of ${folder.name}`" :keep="rename('folder', folder.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
       <span v-else class="name"><a class="cut" :href="`/plan/${folder.id}`" tabindex="-1" @click.prevent.stop="$event.ctrlKey || $event.shiftKey || $event.metaKey ? emit('pick', $event) : emit('open')">{{ folder.name }}</a>
         <span v-if="plan.starredFolders.has(folder.id)" class="star" title="Starred">★</span></span>

@@ -42,7 +42,7 @@ async function kept(): Promise<void> {
     </template>
     <button
       v-else ref="next" type="button" class="again" @click="step = 'naming'" @keydown.enter.stop.prevent="step = 'naming'"
-      @keydown.esc.stop.prevent="emit('done')" @blur="emit('done')"
+      @keydown.esc.stop.prevent="emit('done')" @blur="step === 'kept' && emit('done')"
     >
       <span class="key">Enter</span> begins the next folder, <span class="key">Esc</span> ends
     </button>

@@ -24,6 +24,8 @@ const view = useView()
 const scroller = ref<HTMLElement | null>(null)
 const top = ref<HTMLElement | null>(null)
 const focused = ref<FolderId | null>(null)
+// Letters and Delete act on a folder here only while it is walked with the keys: after a click they belong to its page.
+let walked = false
 const { isOver } = useDropPlace(top, () => null)
 
 const rows = computed(() => outlineOf(plan.tree, folder => view.open.has(folder.id)))
@@ -77,11 +79,22 @@ function press(event: KeyboardEvent): void {
     Enter: () => emit('go', id),
     F2: () => emit('rename', id),
   }
-  const run = keys[event.key]
-  if (!run) return emit('act', event, id)
+  const run = event.ctrlKey || event.metaKey || event.altKey ? undefined : keys[event.key]
+  if (!run) {
+    if (event.ctrlKey || event.metaKey) walked = walked && !/^a$/i.test(event.key)
+    if (walked) emit('act', event, id)
+    return
+  }
+  walked = true
   event.preventDefault()
   event.stopPropagation()
   run()
+}
+
+function click(id: FolderId): void {
+  walked = false
+  focused.value = id
+  emit('go', id)
 }
 
 const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, id) !== view.bright
@@ -102,7 +115,7 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
           :class="{ focused: focused === folder.id }" :name="folder.name" :code="plan.codeOf(folder.id)" :depth="depth" :count="plan.totals.get(folder.id) ?? 0"
           :has-children="childrenOf(plan.tree, folder.id).length > 0" :is-open="view.open.has(folder.id)" :is-current="folder.id === current"
           :is-dimmed="isDimmed(folder.id)" :starred="plan.starredFolders.has(folder.id)" :stripes="plan.stripes(folder.id)" :renaming="renaming === folder.id"
-          @go="focused = folder.id; emit('go', folder.id)" @twist="twist(folder.id)" @open="view.setOpen([folder.id], true)"
+          @go="click(folder.id)" @twist="twist(folder.id)" @open="view.setOpen([folder.id], true)"
           @menu="emit('menu', folder.id, $event)" @renamed="emit('renamed')"
         />
       </div>

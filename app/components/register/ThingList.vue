@@ -92,13 +92,17 @@ defineExpose({ select, clear: list.clear, rename: startRename })
 
 <template>
   <div>
-    <div v-if="folders.length > 0 || $slots.afterFolders" class="dividers" role="listbox" aria-label="Folders" aria-multiselectable="true">
+    <div v-if="folders.length > 0 || $slots.afterFolders" class="dividers" role="grid" aria-label="Folders" aria-multiselectable="true">
       <FolderDivider
         v-for="folder in folders" :key="folder.id" :folder="folder" :selected="list.selected.value.has(`f:${folder.id}`)" :focused="list.focused.value === `f:${folder.id}`"
         :renaming="renaming === `f:${folder.id}`" :dragged="() => draggedBy(`f:${folder.id}`)" @pick="list.click(`f:${folder.id}`, $event)" @open="emit('openFolder', folder.id)"
         @menu="menu(`f:${folder.id}`, $event)" @renamed="renaming = null"
       />
-      <slot name="afterFolders" />
+      <div v-if="$slots.afterFolders" role="row">
+        <div role="gridcell">
+          <slot name="afterFolders" />
+        </div>
+      </div>
     </div>
     <DocumentRegister
       v-if="documents.length > 0" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :sort="sort" :descending="descending"

@@ -24,10 +24,11 @@ import { useDialogs } from '../../stores/dialogs'
 import { usePlan } from '../../stores/plan'
 import { useRegister } from '../../stores/register'
 import { useUploads } from '../../stores/uploads'
+import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
-const [plan, register, uploads, acts, dialogs] = [usePlan(), useRegister(), useUploads(), useActs(), useDialogs()]
+const [plan, register, uploads, acts, dialogs, view] = [usePlan(), useRegister(), useUploads(), useActs(), useDialogs(), useView()]
 const route = useRoute()
 const router = useRouter()
 
@@ -134,7 +135,7 @@ function picked(): void {
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
           >
             <template v-if="naming" #afterFolders>
-              <NewFolderField :parent-id="folderId" :where="where" @done="naming = false" />
+              <NewFolderField :parent-id="folderId" :where="where" @done="naming = false" @made="folderId && view.setOpen([folderId], true)" />
             </template>
           </ThingList>
           <FirstSteps v-if="children.length === 0 && documents.length === 0 && !naming && (folderId === null || register.loaded.state === 'ready')" :is-top="folderId === null" :where="where" @create="naming = true" @add="chooseFiles" />

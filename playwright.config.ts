@@ -1,0 +1,21 @@
+import { defineConfig } from '@playwright/test'
+
+// Debian's Chromium; the server is started by scripts/test.mjs, with the demo plan.
+export default defineConfig({
+  testDir: 'tests/e2e',
+  workers: 1,
+  retries: 1,
+  timeout: 100_000,
+  reporter: [['list'], ['json', { outputFile: process.env.HEMBIX_E2E_REPORT ?? '.test/reports/e2e.json' }]],
+  outputDir: '.test/traces',
+  expect: { timeout: 7000 },
+  use: {
+    actionTimeout: 7000,
+    baseURL: process.env.HEMBIX_TEST_URL,
+    viewport: { width: 1280, height: 800 },
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+})

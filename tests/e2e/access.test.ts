@@ -1,0 +1,33 @@
+import AxeBuilder from '@axe-core/playwright'
+import type { Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { openDemo } from './person'
+
+async function findings(page: Page): Promise<string[]> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()
+  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 160)} (${nodes.length})`)
+}
+
+for (const look of ['light', 'dark'] as const) {
+  test(`main views have no serious finding, ${look}`, async ({ page }) => {
+    await page.emulateMedia({ colorScheme: look })
+    await page.goto('/sign-in')
+    await expect(page.getByRole('button', { name: 'Open the demo plan' })).toBeVisible()
+    const found: Record<string, string[]> = { 'sign-in': await findings(page) }
+    await openDemo(page)
+    await page.getByRole('treeitem', { name: /Quay office/ }).click()
+    await expect(page.getByRole('heading', { level: 1, name: /Quay office/ })).toBeVisible()
+    found.plan = await findings(page)
+    for (const path of ['/in-tray', '/desk', '/find?q=shore', '/history', '/trash']) {
+      await page.goto(path)
+      await page.waitForTimeout(700)
+      found[path] = await findings(page)
+    }
+    await page.goto('/in-tray')
+    await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(1).dblclick()
+    await expect(page).toHaveURL(/\/document\//)
+    await page.waitForTimeout(700)
+    found.reader = await findings(page)
+    expect(found).toEqual(Object.fromEntries(Object.keys(found).map(view => [view, []])))
+  })
+}

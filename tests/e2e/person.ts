@@ -1,0 +1,50 @@
+// What a person does at the screen, in a few words.
+
+import type { Page } from '@playwright/test'
+import { expect } from '@playwright/test'
+
+let count = 0
+
+/** A new account with an empty plan, signed in. */
+export async function newPerson(page: Page): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Make a new account instead' }).click()
+  await page.getByLabel('E-mail address').fill(`person${Date.now()}-${count++}@test.example`)
+  await page.getByLabel('Password').fill('a long enough password')
+  await page.getByRole('button', { name: 'Make the account' }).click()
+  await expect(page.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
+}
+
+export async function openDemo(page: Page): Promise<void> {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'Open the demo plan' }).click()
+  await expect(page.getByRole('treeitem').first()).toBeVisible()
+}
+
+/** Makes folders from the keyboard, one after the other, in the open place. */
+export async function makeFolders(page: Page, names: readonly string[]): Promise<void> {
+  await page.keyboard.press('n')
+  for (const [index, name] of names.entries()) {
+    if (index > 0) await page.keyboard.press('Enter')
+    const field = page.getByRole('textbox', { name: /Name of the new folder/ })
+    await expect(field).toBeFocused()
+    await field.fill(name)
+    await page.keyboard.press('Enter')
+    await expect(page.getByRole('treeitem', { name: new RegExp(name) })).toBeVisible()
+    await expect(page.getByText('begins the next folder')).toBeVisible()
+  }
+  await page.keyboard.press('Escape')
+}
+
+export async function openFolder(page: Page, name: string): Promise<void> {
+  await treeRow(page, name).click()
+  await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible()
+}
+
+export async function bringIn(page: Page, files: readonly { name: string; text: string }[]): Promise<void> {
+  await page.locator('input[type=file]').setInputFiles(files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })))
+}
+
+export const treeRow = (page: Page, name: string) => page.getByRole('treeitem', { name: new RegExp(name) })
+export const registerRow = (page: Page, name: string) => page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: new RegExp(name) })
+export const bottomLine = (page: Page) => page.locator('footer [role=status]')
