@@ -70,7 +70,7 @@ function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, belo
 
 function changedCondition(rule: Extract<Rule, { kind: 'changed' }>, bind: Bind): string {
   const parts = []
-  if (rule.from !== null) parts.push(`d.changed_at >= ${bind(rule.from)}::timestamptz`)
-  if (rule.before !== null) parts.push(`d.changed_at < ${bind(rule.before)}::timestamptz`)
+  if (rule.from !== null) parts.push(`s.changed_at >= ${bind(rule.from)}::timestamptz`)
+  if (rule.before !== null) parts.push(`s.changed_at < ${bind(rule.before)}::timestamptz`)
   return parts.length === 0 ? 'true' : `(${parts.join(' AND ')})`
 }

@@ -55,7 +55,7 @@ function hasUser() {
  * Starts (or takes over from a killed start) the server whose data lie in `folder`, makes them when
  * the folder is new, and gives its address. `options` are settings of the server.
  */
-export async function startPostgres(bin, folder, { options = {}, log = () => {} } = {}) {
+export async function startPostgres(bin, folder, { options = {}, log = () => {}, wantedPort = null } = {}) {
   const home = reachable(folder, log)
   const data = join(home, 'postgres')
   const secretFile = join(home, 'database-password')
@@ -63,7 +63,7 @@ export async function startPostgres(bin, folder, { options = {}, log = () => {} 
   checkVersion(bin, data)
   const password = readFileSync(secretFile, 'utf8').trim()
   const running = runningServer(data)
-  const port = running?.port ?? await freePort()
+  const port = running?.port ?? wantedPort ?? await freePort()
   let pid = running?.pid ?? null
   if (pid === null) {
     rmSync(join(data, 'postmaster.pid'), { force: true })

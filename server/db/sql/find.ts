@@ -9,33 +9,72 @@ export interface Hit { readonly id: string; readonly rank: number; readonly chan
 
 export interface FindQuery {
   readonly planId: string
-  /** Condition on `s` and `d`; its parameters begin at $6. */
+  /** Condition on `s` and `d`; its parameters begin at $CONDITION_FROM. */
   readonly condition: Compiled
-  /** Folded words and beginnings that are looked for in names, as LIKE patterns; empty when no words are sought. */
-  readonly namePatterns: readonly string[]
+  /** What is looked for in names: a whole folded word, or the beginning of one. */
+  readonly sought: readonly { readonly text: string; readonly prefix: boolean }[]
   readonly after: Hit | null
   readonly limit: number
 }
 
-/** rank 0: every sought word in the name; 1: at least one; 2: only in the text. */
-const RANK = `CASE WHEN cardinality($2::text[]) = 0 THEN 2 WHEN (' ' || d.folded || ' ') LIKE ALL($2::text[]) THEN 0 WHEN (' ' || d.folded || ' ') LIKE ANY($2::text[]) THEN 1 ELSE 2 END`
+export const CONDITION_FROM = 8
 
-export function findPage(query: FindQuery): Promise<Hit[]> {
-  const after = query.after
-  return rows<Hit>(null, `SELECT x.id, x.rank, ${isoText('x.changed_at')} AS "changedAt" FROM (
-      SELECT s.document_id AS id, s.changed_at, ${RANK} AS rank FROM search_row s JOIN document d ON d.id = s.document_id
+// Names that hold a word are many when the word is common; the newest of each count as hits in the name.
+const NAME_HITS = 1000
+// Beginnings are looked up in the dictionary of the plan's names.
+const NAME_WORDS = 60
+
+/** Documents with any of the words in their name: $1 plan, $2 whole words, $3 beginnings. */
+const NAMED = `tok AS MATERIALIZED (
+    SELECT unnest($2::text[]) AS word
+    UNION SELECT w.word FROM unnest($3::text[]) AS b(start) CROSS JOIN LATERAL (
+      SELECT word FROM name_word n WHERE n.plan_id = $1 AND n.word >= b.start AND n.word < b.start || U&'\\FFFF' ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
+  named AS MATERIALIZED (
+    SELECT DISTINCT x.document_id FROM tok CROSS JOIN LATERAL (
+      SELECT n.document_id FROM name_token n WHERE n.plan_id = $1 AND n.token = tok.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT ${NAME_HITS}) x)`
+
+/** Hits with a word in the name. rank 0: every sought word is in it; 1: some are. */
+export function findNamed(query: FindQuery): Promise<Hit[]> {
+  const { after } = query
+  return rows<Hit>(null, `WITH ${NAMED}
+    SELECT x.id, x.rank, ${isoText('x.changed_at')} AS "changedAt" FROM (
+      SELECT s.document_id AS id, s.changed_at, CASE WHEN (' ' || d.folded || ' ') LIKE ALL($4::text[]) THEN 0 ELSE 1 END AS rank
+      FROM named JOIN search_row s ON s.document_id = named.document_id JOIN document d ON d.id = s.document_id
       WHERE s.plan_id = $1 AND ${query.condition.text}) x
-    WHERE $3::int IS NULL OR x.rank > $3 OR (x.rank = $3 AND (x.changed_at, x.id) < ($4::timestamptz, $5::uuid))
+    WHERE $5::int IS NULL OR x.rank > $5 OR (x.rank = $5 AND (x.changed_at, x.id) < ($6::timestamptz, $7::uuid))
     ORDER BY x.rank, x.changed_at DESC, x.id DESC LIMIT ${Math.trunc(query.limit)}`,
-  [query.planId, query.namePatterns, after?.rank ?? null, after?.changedAt ?? null, after?.id ?? null, ...query.condition.params])
+  [...nameParams(query), after?.rank ?? null, after?.changedAt ?? null, after?.id ?? null, ...query.condition.params])
 }
 
-export const COUNT_LIMIT = 10_000
+/**
+ * Hits inside only (rank 2), newest first. Where many are expected the newest are walked until the
+ * page is full; where few are, the index of words finds them all and they are sorted.
+ */
+export function findInside(query: FindQuery, areMany: boolean): Promise<Hit[]> {
+  const { after } = query
+  const join = query.condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
+  // Both statements share their parameters; PostgreSQL wants to know the type of each, of $4 as well.
+  const later = `$4::text[] IS NOT NULL AND ($5::int IS NULL OR $5::int < 2 OR (s.changed_at, s.document_id) < ($6::timestamptz, $7::uuid))`
+  const matching = `SELECT s.document_id AS id, s.changed_at FROM search_row s ${join} WHERE s.plan_id = $1 AND ${query.condition.text}`
+  const notNamed = 'NOT EXISTS (SELECT FROM named WHERE named.document_id = s.document_id)'
+  const from = areMany
+    ? `${matching} AND ${later} AND ${notNamed} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}`
+    // OFFSET 0 keeps the planner from walking all documents by date for a few hits.
+    : `SELECT s.id, s.changed_at FROM (SELECT m.id, m.id AS document_id, m.changed_at FROM (${matching} OFFSET 0) m) s WHERE ${later} AND ${notNamed} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}`
+  return rows<Hit>(null, `WITH ${NAMED} SELECT x.id, 2 AS rank, ${isoText('x.changed_at')} AS "changedAt" FROM (${from}) x ORDER BY x.changed_at DESC, x.id DESC LIMIT ${Math.trunc(query.limit)}`,
+    [...nameParams(query), after?.rank ?? null, after?.changedAt ?? null, after?.id ?? null, ...query.condition.params])
+}
 
-/** How many are found: exact up to COUNT_LIMIT, which stands for "more than that" when it is reached. */
-export async function countFound(planId: string, condition: Compiled): Promise<number> {
+function nameParams({ planId, sought }: FindQuery): unknown[] {
+  const patterns = sought.map(({ text, prefix }) => (prefix ? `% ${text}%` : `% ${text} %`))
+  return [planId, sought.filter(word => !word.prefix).map(word => word.text), sought.filter(word => word.prefix).map(word => word.text), patterns]
+}
+
+/** How many are found: exact up to `limit`; one more stands for "more than that". */
+export async function countFound(planId: string, condition: Compiled, limit: number): Promise<number> {
+  const join = condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
   const found = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM (
-    SELECT FROM search_row s JOIN document d ON d.id = s.document_id WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${COUNT_LIMIT + 1}) x`, [planId, ...condition.params])
+    SELECT FROM search_row s ${join} WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x`, [planId, ...condition.params])
   return found[0]?.count ?? 0
 }
 

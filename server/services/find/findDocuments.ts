@@ -1,12 +1,12 @@
 import { fail } from '../../../core/errors'
-import type { Rule, TypeGroup } from '../../../core/find/index'
+import type { Compiled, Rule, TypeGroup } from '../../../core/find/index'
 import { compile, isOnlyWithout, parseQuery, QUERY_LIMIT, soughtIn } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
 import type { Hit } from '../../db/sql/find'
-import { COUNT_LIMIT, countFound, findPage } from '../../db/sql/find'
+import { CONDITION_FROM, countFound, findInside, findNamed } from '../../db/sql/find'
 import { documentsByIds, liveFoldersOf } from '../../db/sql/planRows'
 import { firstHitPages } from '../../db/sql/reading'
 import type { RegisterRow } from '../../db/sql/register'
@@ -43,6 +43,12 @@ export interface Found {
   readonly next: Hit | null
 }
 
+const COUNT_LIMIT = 10_000
+// Each hit of a phrase has to be looked at in its text, so fewer are counted.
+const PHRASE_COUNT_LIMIT = 500
+// From here on the newest documents are walked instead of collecting every hit.
+const MANY = 1500
+
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
   const length = [...asked.text].length
@@ -52,19 +58,30 @@ export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Fou
   if (isOnlyWithout(rule)) fail('query.onlyWithout')
   const below = await branchReader(actor, asked)
   const sought = soughtIn(typed)
-  const namePatterns = sought.map(({ text, prefix }) => (prefix ? `% ${text}%` : `% ${text} %`))
-  const [hits, count] = await Promise.all([
-    findPage({ planId: actor.planId, condition: compile(rule, below, 6), namePatterns, after: asked.after, limit: asked.limit + 1 }),
-    asked.after === null ? countFound(actor.planId, compile(rule, below, 2)) : null,
-  ])
+  const countLimit = hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT
+  const count = await countFound(actor.planId, compile(rule, below, 2), asked.after === null ? countLimit : MANY)
+  const hits = await hitsOf(actor, asked, compile(rule, below, CONDITION_FROM), sought, count)
   const page = hits.slice(0, asked.limit)
   return {
-    documents: await withPassages(actor, page, sought, namePatterns),
-    count,
-    countLimit: COUNT_LIMIT,
+    documents: await withPassages(actor, page, sought),
+    count: asked.after === null ? count : null,
+    countLimit,
     sought,
     next: hits.length > asked.limit ? (page.at(-1) ?? null) : null,
   }
+}
+
+/** One hit more than asked for, where there is one: those with a word in the name, then those inside. */
+async function hitsOf(actor: Actor, asked: FindAsked, condition: Compiled, sought: readonly Sought[], count: number): Promise<Hit[]> {
+  const query = { planId: actor.planId, condition, sought, after: asked.after, limit: asked.limit + 1 }
+  const named = sought.length > 0 && asked.after?.rank !== 2 ? await findNamed(query) : []
+  const left = query.limit - named.length
+  if (left <= 0) return named
+  return [...named, ...await findInside({ ...query, limit: left }, count > MANY)]
+}
+
+function hasPhrase(rule: Rule): boolean {
+  return rule.kind === 'phrase' || ('rules' in rule && rule.rules.some(hasPhrase))
 }
 
 function filters(asked: FindAsked): Rule[] {
@@ -83,7 +100,8 @@ async function branchReader(actor: Actor, asked: FindAsked): Promise<(id: Folder
   return id => branchOf(tree, id).map(folder => folder.id)
 }
 
-async function withPassages(actor: Actor, hits: readonly Hit[], sought: readonly Sought[], patterns: readonly string[]): Promise<FoundDocument[]> {
+async function withPassages(actor: Actor, hits: readonly Hit[], sought: readonly Sought[]): Promise<FoundDocument[]> {
+  const patterns = sought.map(({ text, prefix }) => (prefix ? `% ${text}%` : `% ${text} %`))
   const ids = hits.map(hit => hit.id)
   const [facts, rows] = await Promise.all([documentsInOrder(actor.planId, ids), documentsByIds(null, actor.planId, ids)])
   const blobOf = new Map(rows.map(row => [row.id as string, row.blobId]))

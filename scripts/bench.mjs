@@ -1,0 +1,27 @@
+// npm run bench: the figures of tests/bench/report.md, made anew.
+import { execFileSync } from 'node:child_process'
+import { gzipSync } from 'node:zlib'
+import { buildApp } from './lib/build.mjs'
+import { checkNode, installPackages } from './lib/install.mjs'
+import { run, script } from './lib/run.mjs'
+import { withTestServer } from './lib/testServer.mjs'
+
+const log = line => console.log(`· ${line}`)
+
+/** Scripts that the sign-in page loads before anybody does anything, packed as they travel. */
+async function bundleKB(address) {
+  const page = await (await fetch(`${address}/sign-in`)).text()
+  const paths = [...new Set([...page.matchAll(/(?:src|href)="(\/_nuxt\/[^"]+\.js)"/g)].map(match => match[1]))]
+  const sizes = await Promise.all(paths.map(async path => gzipSync(Buffer.from(await (await fetch(address + path)).arrayBuffer())).length))
+  return Math.round(sizes.reduce((sum, size) => sum + size, 0) / 1024)
+}
+
+await script(async () => {
+  checkNode()
+  await installPackages(log)
+  await buildApp({ log })
+  log(`${execFileSync('nproc', { encoding: 'utf8' }).trim()} cores`)
+  await withTestServer(log, { name: 'bench', settings: { fsync: 'on' } }, async ({ address, databaseUrl, server }) => {
+    await run(process.execPath, ['--import', 'tsx', 'tests/bench/run.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl, HEMBIX_SERVER_PID: String(server.child.pid), HEMBIX_BUNDLE_KB: String(await bundleKB(address)) } })
+  })
+})

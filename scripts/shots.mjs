@@ -1,0 +1,70 @@
+// npm run shots: the pictures of docs/screenshots, made anew from the demo plan.
+import { mkdirSync } from 'node:fs'
+import { join } from 'node:path'
+import { buildApp } from './lib/build.mjs'
+import { checkNode, installPackages } from './lib/install.mjs'
+import { ROOT, script } from './lib/run.mjs'
+import { withTestServer } from './lib/testServer.mjs'
+
+const log = line => console.log(`· ${line}`)
+const folder = join(ROOT, 'docs', 'screenshots')
+
+await script(async () => {
+  checkNode()
+  await installPackages(log)
+  await buildApp({ log })
+  mkdirSync(folder, { recursive: true })
+  const { chromium } = await import('@playwright/test')
+  await withTestServer(log, { demo: true, name: 'shots' }, async ({ address }) => {
+    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+    try {
+      await walk(browser, address)
+    }
+    finally {
+      await browser.close()
+    }
+  })
+})
+
+async function walk(browser, address) {
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
+  const page = await context.newPage()
+  const shot = async (name) => {
+    await page.waitForTimeout(1800)
+    await page.screenshot({ path: join(folder, `${name}.png`) })
+  }
+  await page.goto(address)
+  await page.getByRole('button', { name: 'Open the demo plan' }).waitFor()
+  await shot('sign-in')
+  await page.getByRole('button', { name: 'Open the demo plan' }).click()
+  await page.getByRole('treeitem', { name: /Quay office/ }).click()
+  await page.getByRole('row', { name: /Berth leases/ }).dblclick()
+  await page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: /Standard lease terms/ }).click()
+  await shot('plan')
+  await page.keyboard.press('m')
+  await page.getByLabel('Narrow the folders').fill('off')
+  await shot('move')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Numbering…' }).first().click()
+  await shot('numbering')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('/')
+  await page.getByRole('combobox', { name: 'Find' }).fill('berth')
+  await shot('find-field')
+  await page.goto(`${address}/find?q=shore+power`)
+  await page.getByRole('grid', { name: 'Found documents' }).getByRole('row').nth(1).click()
+  await shot('find')
+  for (const place of ['in-tray', 'desk', 'history']) {
+    await page.goto(`${address}/${place}`)
+    if (place !== 'history') await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(2).click()
+    await shot(place)
+  }
+  await page.keyboard.press('Escape')
+  await page.goto(`${address}/in-tray`)
+  await page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: /scan 0042/ }).dblclick()
+  await shot('reader')
+  await page.emulateMedia({ colorScheme: 'dark' })
+  await page.goto(`${address}/plan`)
+  await page.getByRole('treeitem', { name: /Boathouse repair/ }).click()
+  await shot('plan-dark')
+}
