@@ -40,5 +40,5 @@ export async function migrate(): Promise<string[]> {
  * searches are slower but right.
  */
 async function priceMatching(): Promise<void> {
-  await touched(null, `DO $$ BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END $$`)
+  await touched(null, `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END'`)
 }
