@@ -21,7 +21,7 @@ export class Client {
   async send<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Reply<T>> {
     const response = await fetch(this.base + path, {
       method,
-      headers: { ...(this.cookie ? { cookie: this.cookie } : {}), ...(body === undefined ? {} : { 'content-type': 'application/json' }), ...headers },
+      headers: { ...(this.cookie ? { cookie: this.cookie } : {}), ...(body === undefined ? {} : { 'content-type': 'application/json' }), 'connection': 'close', ...headers },
       body: body === undefined ? undefined : JSON.stringify(body),
     })
     const set = response.headers.get('set-cookie')
@@ -66,7 +66,7 @@ export class Client {
   async upload(name: string, bytes: Buffer | string, folderId: FolderId | null = null, more: { clash?: string; changed?: string; id?: string } = {}): Promise<Reply<ChangeEntry & Refused> & { id: DocumentId }> {
     const id = (more.id ?? v7()) as DocumentId
     const query = new URLSearchParams({ change: v7(), document: id, folder: folderId ?? 'in-tray', name, changed: more.changed ?? '2026-03-04T05:06:07.000Z', clash: more.clash ?? 'both' })
-    const response = await fetch(`${this.base}/api/uploads?${query.toString()}`, { method: 'POST', headers: { cookie: this.cookie, 'content-type': 'application/octet-stream' }, body: typeof bytes === 'string' ? bytes : new Uint8Array(bytes) })
+    const response = await fetch(`${this.base}/api/uploads?${query.toString()}`, { method: 'POST', headers: { 'cookie': this.cookie, 'content-type': 'application/octet-stream', 'connection': 'close' }, body: typeof bytes === 'string' ? bytes : new Uint8Array(bytes) })
     return { id, status: response.status, headers: response.headers, body: await response.json() as ChangeEntry & Refused }
   }
 

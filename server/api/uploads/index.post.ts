@@ -2,6 +2,7 @@ import { uploadQueryShape } from '../../../contract/document'
 import { signedIn } from '../../http/actor'
 import { placeOf, queryOf, wholeNumberOf } from '../../http/parse'
 import { route } from '../../http/route'
+import { bodyStream } from '../../http/stream'
 import { whoIs } from '../../services/account/session'
 import { addUpload } from '../../services/documents/addUpload'
 
@@ -16,7 +17,7 @@ export default route(async (event) => {
     fileName: asked.name,
     changedAt: new Date(asked.changed).toISOString(),
     clash: asked.clash,
-    bytes: event.node.req,
+    bytes: bodyStream(event),
     announcedBytes: wholeNumberOf(event.node.req.headers['content-length']),
   }, new Date())
 })

@@ -20,7 +20,7 @@ export interface FindQuery {
 export const CONDITION_FROM = 8
 
 // Names that hold a word are many when the word is common; the newest of each count as hits in the name.
-const NAME_HITS = 1000
+const NAME_HITS = 300
 // Beginnings are looked up in the dictionary of the plan's names.
 const NAME_WORDS = 60
 

@@ -59,9 +59,10 @@ export function pagesOf(blobId: string, from: number, limit: number): Promise<{ 
   return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND page >= $2 ORDER BY page LIMIT $3', [blobId, from, limit])
 }
 
-/** For each of the bytes, the page that holds most of the patterns (LIKE, on folded text); the first of equals. */
-export function firstHitPages(blobIds: readonly string[], patterns: readonly string[]): Promise<{ blobId: string; page: number; body: string; paged: boolean }[]> {
+/** For each document, the page that holds most of the patterns (LIKE, on folded text); the first of equals. */
+export function bestPages(documentIds: readonly string[], patterns: readonly string[]): Promise<{ id: string; page: number; body: string; paged: boolean }[]> {
   const most = patterns.length > 1 ? `(${patterns.map((_, index) => `(p.folded LIKE ($2::text[])[${index + 1}])::int`).join(' + ')}) DESC, ` : ''
-  return rows(null, `SELECT b.id AS "blobId", t.page, t.body, r.paged FROM unnest($1::uuid[]) AS b(id) JOIN reading r ON r.blob_id = b.id
-    CROSS JOIN LATERAL (SELECT page, body FROM page_text p WHERE p.blob_id = b.id AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t`, [blobIds, patterns])
+  return rows(null, `SELECT d.id, t.page, t.body, r.paged FROM document d JOIN reading r ON r.blob_id = d.blob_id
+    CROSS JOIN LATERAL (SELECT page, body FROM page_text p WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
+    WHERE d.id = ANY($1::uuid[])`, [documentIds, patterns])
 }

@@ -1,14 +1,14 @@
 import { fail } from '../../../core/errors'
-import type { Compiled, Rule, TypeGroup } from '../../../core/find/index'
+import type { Rule, TypeGroup } from '../../../core/find/index'
 import { compile, isOnlyWithout, parseQuery, QUERY_LIMIT, soughtIn } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
-import type { Hit } from '../../db/sql/find'
+import type { FindQuery, Hit } from '../../db/sql/find'
 import { CONDITION_FROM, countFound, findInside, findNamed } from '../../db/sql/find'
-import { documentsByIds, liveFoldersOf } from '../../db/sql/planRows'
-import { firstHitPages } from '../../db/sql/reading'
+import { liveFoldersOf } from '../../db/sql/planRows'
+import { bestPages } from '../../db/sql/reading'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
@@ -59,8 +59,14 @@ export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Fou
   const below = await branchReader(actor, asked)
   const sought = soughtIn(typed)
   const countLimit = hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT
-  const count = await countFound(actor.planId, compile(rule, below, 2), asked.after === null ? countLimit : MANY)
-  const hits = await hitsOf(actor, asked, compile(rule, below, CONDITION_FROM), sought, count)
+  const query: FindQuery = { planId: actor.planId, condition: compile(rule, below, CONDITION_FROM), sought, after: asked.after, limit: asked.limit + 1 }
+  const [count, named] = await Promise.all([
+    countFound(actor.planId, compile(rule, below, 2), asked.after === null ? countLimit : MANY),
+    sought.length > 0 && asked.after?.rank !== 2 ? findNamed(query) : [],
+  ])
+  const left = query.limit - named.length
+  // One hit more than asked for, where there is one: those with a word in the name, then those inside.
+  const hits = left > 0 ? [...named, ...await findInside({ ...query, limit: left }, count > MANY)] : named
   const page = hits.slice(0, asked.limit)
   return {
     documents: await withPassages(actor, page, sought),
@@ -69,15 +75,6 @@ export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Fou
     sought,
     next: hits.length > asked.limit ? (page.at(-1) ?? null) : null,
   }
-}
-
-/** One hit more than asked for, where there is one: those with a word in the name, then those inside. */
-async function hitsOf(actor: Actor, asked: FindAsked, condition: Compiled, sought: readonly Sought[], count: number): Promise<Hit[]> {
-  const query = { planId: actor.planId, condition, sought, after: asked.after, limit: asked.limit + 1 }
-  const named = sought.length > 0 && asked.after?.rank !== 2 ? await findNamed(query) : []
-  const left = query.limit - named.length
-  if (left <= 0) return named
-  return [...named, ...await findInside({ ...query, limit: left }, count > MANY)]
 }
 
 function hasPhrase(rule: Rule): boolean {
@@ -103,13 +100,11 @@ async function branchReader(actor: Actor, asked: FindAsked): Promise<(id: Folder
 async function withPassages(actor: Actor, hits: readonly Hit[], sought: readonly Sought[]): Promise<FoundDocument[]> {
   const patterns = sought.map(({ text, prefix }) => (prefix ? `% ${text}%` : `% ${text} %`))
   const ids = hits.map(hit => hit.id)
-  const [facts, rows] = await Promise.all([documentsInOrder(actor.planId, ids), documentsByIds(null, actor.planId, ids)])
-  const blobOf = new Map(rows.map(row => [row.id as string, row.blobId]))
-  const pages = patterns.length === 0 ? [] : await firstHitPages([...new Set(blobOf.values())], patterns)
-  const pageOf = new Map(pages.map(page => [page.blobId, page]))
+  const [facts, pages] = await Promise.all([documentsInOrder(actor.planId, ids), patterns.length === 0 ? [] : bestPages(ids, patterns)])
+  const pageOf = new Map(pages.map(page => [page.id, page]))
   const rankOf = new Map(hits.map(hit => [hit.id, hit.rank]))
   return facts.map((document) => {
-    const page = pageOf.get(blobOf.get(document.id) ?? '')
+    const page = pageOf.get(document.id)
     const passage = page ? passageOf(page.body, sought) : null
     return { ...document, rank: rankOf.get(document.id) ?? 2, passage: passage && page ? { ...passage, page: page.paged ? page.page : null } : null }
   })
