@@ -56,7 +56,7 @@ async function walk(browser, address) {
   await shot('find')
   for (const place of ['in-tray', 'desk', 'history']) {
     await page.goto(`${address}/${place}`)
-    if (place !== 'history') await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(2).click()
+    if (place !== 'history') await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(2).click({ position: { x: 120, y: 14 } })
     await shot(place)
   }
   await page.keyboard.press('Escape')

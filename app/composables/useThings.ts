@@ -50,7 +50,7 @@ export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: Th
       ...(single ? [{ name: 'Open', key: 'Enter', run: () => handlers.open(only) }] : []),
       ...(single && handlers.show ? [{ name: 'Show in plan', key: 'G', run: () => handlers.show?.(only) }] : []),
       ...(single ? [{ name: 'Rename', key: 'F2', run: () => handlers.rename(only) }] : []),
-      { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId() } } },
+      { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' } } },
       { name: on ? 'Star' : 'Take star off', key: 'S', run: () => void store.act({ kind: 'star', ...thingsOf(items), on }) },
       { name: 'Put into Trash', key: 'Delete', run: () => void store.act({ kind: 'trash', ...thingsOf(items) }) },
     ]

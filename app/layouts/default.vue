@@ -53,15 +53,15 @@ async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void
   if (outcome.ok) return
   if (outcome.reason.code !== 'name.twin') return acts.refuse(outcome.reason)
   // The same hint as in the dialog, which keeps both on a second Enter.
-  dialogs.move = { folderIds, documentIds, fromFolderId }
+  dialogs.move = { folderIds, documentIds, fromFolderId, name: dragged.name }
   acts.refuse(outcome.reason)
 }
 
 const moveWhat = computed(() => {
   const asked = dialogs.move
   if (!asked) return ''
-  const folders = asked.folderIds.map(id => ({ name: plan.placeOf(id)?.text ?? '' }))
-  return folders.length === 0 && asked.documentIds.length === 1 ? 'this document' : nameThings(folders, asked.documentIds.map(() => ({ name: '' })))
+  const things = (ids: readonly string[]) => ids.map(() => ({ name: asked.name }))
+  return nameThings(things(asked.folderIds), things(asked.documentIds))
 })
 
 async function signOut(): Promise<void> {

@@ -4,7 +4,11 @@ import type { NameClash } from '../../contract/document'
 import type { FolderId } from '../../core/ids'
 import type { Things } from '../../core/plan/index'
 
-export interface MoveAsked extends Things { readonly fromFolderId: FolderId | null }
+export interface MoveAsked extends Things {
+  readonly fromFolderId: FolderId | null
+  /** Of the one thing that is moved; empty when there are several. */
+  readonly name: string
+}
 export type ClashAnswer = 'both' | 'version' | 'skip'
 
 /** Which dialog is open, and what it is about. */

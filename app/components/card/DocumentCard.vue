@@ -15,7 +15,7 @@ import RemoteState from '../common/RemoteState.vue'
 import TextEdit from '../common/TextEdit.vue'
 import DocumentPreview from '../preview/DocumentPreview.vue'
 
-const props = defineProps<{ id: DocumentId; canShow?: boolean }>()
+const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document itself is open beside the card. */ inReader?: boolean }>()
 const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
 const acts = useActs()
@@ -49,7 +49,7 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
 
 <template>
   <RemoteState v-slot="{ value: document }" :remote="facts" @again="load">
-    <DocumentPreview :document="document" />
+    <DocumentPreview v-if="!inReader" :document="document" />
     <h2>{{ document.name }}</h2>
     <p class="kind second">
       {{ (document.extension || 'file').toUpperCase() }}<template v-if="document.reading.paged">
@@ -80,7 +80,7 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       <dt>Remark</dt><dd><TextEdit :value="document.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'document.remark', id: document.id, remark: $event })" /></dd>
     </dl>
     <div class="acts">
-      <button type="button" class="act main" @click="emit('open')">
+      <button v-if="!inReader" type="button" class="act main" @click="emit('open')">
         Open <span class="key">Enter</span>
       </button>
       <a class="act" :href="contentAddress(document.id)" download>Download</a>

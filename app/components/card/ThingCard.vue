@@ -31,7 +31,7 @@ function run(name: string): void {
 <template>
   <DocumentCard
     v-if="only?.kind === 'document'" :id="(only.id as DocumentId)" :can-show="canShow" @open="run('Open')" @show="emit('show', $event)"
-    @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId }"
+    @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId, name: only.name }"
   />
   <FolderCard
     v-else-if="only" :id="(only.id as FolderId)" can-open @open="run('Open')" @rename="run('Rename')" @move="run('Move')" @trash="run('Put')"

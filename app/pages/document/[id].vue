@@ -92,7 +92,7 @@ useShortcuts((event) => {
       </RemoteState>
     </div>
     <template #card>
-      <DocumentCard v-if="document" :id="document.id" can-show @open="() => {}" @show="show" @move="dialogs.move = { folderIds: [], documentIds: [document.id], fromFolderId: null }" />
+      <DocumentCard v-if="document" :id="document.id" can-show in-reader @show="show" @move="dialogs.move = { folderIds: [], documentIds: [document.id], fromFolderId: null, name: document.name }" />
     </template>
   </SidePanels>
 </template>

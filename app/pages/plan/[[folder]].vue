@@ -78,6 +78,10 @@ function go(id: FolderId | null): void {
 const openDocument = (row: RegisterRow) => router.push(`/document/${row.id}`)
 const showDocument = (document: DocumentFacts) => router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
 
+function moveFolder(): void {
+  if (folder.value) dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null, name: folder.value.name }
+}
+
 function toTrash(): void {
   if (!folder.value) return
   const { id, parentId } = folder.value
@@ -90,7 +94,7 @@ useShortcuts((event) => {
   if (key === 'n') naming.value = true
   else if (key === 'u') void chooseFiles()
   else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
-  else if (key === 'm' && folder.value && meant.value.length === 0) dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null }
+  else if (key === 'm' && folder.value && meant.value.length === 0) moveFolder()
   else if (key === 'arrowleft' && folder.value) go(folder.value.parentId)
   else return false
   return true
@@ -129,7 +133,7 @@ function picked(): void {
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="folder && (dialogs.move = { folderIds: [folder.id], documentIds: [], fromFolderId: null })" @trash="toTrash" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
@@ -146,7 +150,7 @@ function picked(): void {
     </div>
     <template #card>
       <ThingCard v-if="meant.length > 0 || !folder" :items="meant" :acts="meantActs" :documents="documents" :from-folder-id="folderId" @show="showDocument" />
-      <FolderCard v-else :id="folder.id" @rename="renamingHead = true" @move="dialogs.move = { folderIds: [folder.id], documentIds: [], fromFolderId: null }" @number="dialogs.numbering = { folderId }" @trash="toTrash" />
+      <FolderCard v-else :id="folder.id" @rename="renamingHead = true" @move="moveFolder" @number="dialogs.numbering = { folderId }" @trash="toTrash" />
     </template>
   </SidePanels>
 </template>
