@@ -1,0 +1,163 @@
+// Stores against a stand-in of the server's replies: what they ask, what they keep, what they say when it is away.
+
+import { createPinia, setActivePinia } from 'pinia'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { FolderId, MeaningId } from '../../core/ids'
+import { PLAIN_NUMBERING } from '../../core/numbering/index'
+import { refusal } from '../../core/errors'
+import { useActs } from './acts'
+import { useFind } from './find'
+import { useNames } from './names'
+import { usePlan } from './plan'
+import { useRegister } from './register'
+import { useSession } from './session'
+
+type Answer = { status?: number; body: unknown } | Error
+let answers: Record<string, Answer | ((url: string) => Answer | Promise<Answer>)> = {}
+const asked: string[] = []
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  asked.length = 0
+  answers = {}
+  vi.stubGlobal('fetch', async (url: string, { method = 'GET' }: { method?: string } = {}) => {
+    asked.push(`${method} ${url}`)
+    const found = answers[`${method} ${url.split('?')[0]}`]
+    const answer = typeof found === 'function' ? await found(url) : found
+    if (!answer || answer instanceof Error) throw answer ?? new TypeError('not answered')
+    return new Response(JSON.stringify(answer.body), { status: answer.status ?? 200 })
+  })
+})
+afterEach(() => vi.unstubAllGlobals())
+
+const folder = (id: string, more: object = {}) => ({ id: id as FolderId, parentId: null, name: id, folded: id, orderKey: id, number: null, numbering: null, childOrder: 'number', meaningId: null, purpose: '', createdAt: '', changedAt: '', ...more })
+const OUTLINE = {
+  plan: { id: 'p', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number', revision: 1 },
+  folders: [folder('a', { meaningId: 'm' as MeaningId }), folder('b', { parentId: 'a' }), folder('c')],
+  meanings: [{ id: 'm', name: 'Office', ink: '#44AA99', orderKey: 'a0', closed: false }],
+  starred: ['b'], counts: { a: 1, b: 2 }, inTray: 4,
+}
+const CHANGE = { id: '1', revision: 2, at: '2026-01-01T00:00:00.000Z', kind: 'star', label: 'Starred “x”', places: [], actor: 'a', undoes: null, undoneBy: null }
+
+describe(usePlan, () => {
+  it('computes codes, colours and totals of the outline', async () => {
+    answers = { 'GET /api/plan': { body: OUTLINE } }
+    const plan = usePlan()
+    await plan.load()
+    expect(plan.placeOf('b' as FolderId)).toEqual({ code: '1.1', name: 'b', text: '1.1 b', ink: '#44AA99' })
+    expect([plan.totals.get('a' as FolderId), plan.inTray, plan.starredFolders.has('b'), plan.stripes('b' as FolderId)]).toEqual([3, 4, true, ['#44AA99', '#44AA99']])
+    expect([plan.placeOf(null)?.text, plan.placeOf('gone' as FolderId)]).toEqual(['In-tray', null])
+  })
+
+  it('keeps what it has while the server is away, and says so where it has nothing', async () => {
+    const plan = usePlan()
+    await plan.load()
+    expect(plan.outline.state === 'error' && plan.outline.reason.code).toBe('connection.lost')
+    answers = { 'GET /api/plan': { body: OUTLINE } }
+    await plan.load()
+    answers = {}
+    await plan.load()
+    expect(plan.outline.state).toBe('ready')
+  })
+
+  it('shows the newest answer, whichever comes last', async () => {
+    const plan = usePlan()
+    const waiting: ((answer: Answer) => void)[] = []
+    answers = { 'GET /api/plan': () => new Promise<Answer>(resolve => waiting.push(resolve)) }
+    const [first, second] = [plan.load(), plan.load()]
+    waiting[1]?.({ body: { ...OUTLINE, inTray: 2 } })
+    waiting[0]?.({ body: { ...OUTLINE, inTray: 1 } })
+    await Promise.all([first, second])
+    expect(plan.inTray).toBe(2)
+  })
+})
+
+describe(useActs, () => {
+  it('shows what was done and what undo would take back', async () => {
+    answers = { 'POST /api/changes': { body: CHANGE }, 'GET /api/changes/last': { body: { last: CHANGE, undo: CHANGE, redo: null } } }
+    const acts = useActs()
+    const outcome = await acts.act({ kind: 'star', folderIds: [], documentIds: [], on: true })
+    expect([outcome.ok, acts.last.undo?.label, acts.notice, acts.busy]).toEqual([true, 'Starred “x”', null, 0])
+  })
+
+  it('shows a refusal in the bottom line, unless its asker shows it', async () => {
+    answers = { 'POST /api/changes': { status: 422, body: refusal('name.empty') } }
+    const acts = useActs()
+    await acts.act({ kind: 'trash', folderIds: [], documentIds: [] }, { quiet: true })
+    expect(acts.notice).toBeNull()
+    await acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
+    expect(acts.notice).toEqual({ text: 'Give it a name.', isRefusal: true })
+  })
+
+  it('takes a page of a proxy for a lost connection', async () => {
+    vi.stubGlobal('fetch', () => Promise.resolve(new Response('<h1>Bad gateway</h1>', { status: 502 })))
+    const outcome = await useActs().undo()
+    expect(!outcome.ok && outcome.reason.code).toBe('connection.lost')
+  })
+})
+
+describe(useRegister, () => {
+  const row = (id: string) => ({ id })
+
+  it('loads pages one after the other and all of them when asked', async () => {
+    answers = { 'GET /api/documents': url => ({ body: url.includes('cursor=two') ? { documents: [row('c')], next: null } : url.includes('cursor=one') ? { documents: [row('b')], next: 'two' } : { documents: [row('a')], next: 'one' } }) }
+    const register = useRegister()
+    await register.open('folder')
+    expect(register.rows.map(({ id }) => id)).toEqual(['a'])
+    await register.all()
+    expect([register.rows.map(({ id }) => id), register.hasMore]).toEqual([['a', 'b', 'c'], false])
+  })
+
+  it('turns the order around on the second click, and begins with the newest and largest', async () => {
+    answers = { 'GET /api/documents': { body: { documents: [], next: null } } }
+    const register = useRegister()
+    await register.open('folder')
+    await register.sortBy('changed')
+    await register.sortBy('changed')
+    await register.sortBy('name')
+    expect(asked.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
+  })
+
+  it('says why a place cannot be shown', async () => {
+    answers = { 'GET /api/documents': { status: 404, body: refusal('notFound') } }
+    const register = useRegister()
+    await register.open('gone')
+    expect(register.loaded.state === 'error' && register.loaded.reason.code).toBe('notFound')
+  })
+})
+
+describe('finding', () => {
+  it('keeps the answer to what was typed last', async () => {
+    const waiting: Record<string, (answer: Answer) => void> = {}
+    answers = { 'GET /api/find/names': url => new Promise<Answer>((resolve) => { waiting[new URLSearchParams(url.split('?')[1]).get('q') ?? ''] = resolve }) }
+    const names = useNames()
+    const looks = [names.look('b'), names.look('be')]
+    waiting.be?.({ body: { documents: [{ id: 'be' }], corrected: null } })
+    waiting.b?.({ body: { documents: [{ id: 'b' }], corrected: null } })
+    await Promise.all(looks)
+    expect(names.documents.map(({ id }) => id)).toEqual(['be'])
+  })
+
+  it('adds pages to what was found, and shows refusals', async () => {
+    const found = { countLimit: 10, sought: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
+    answers = { 'GET /api/find': url => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
+    const find = useFind()
+    await find.run({ q: 'x', typing: true, types: '', place: '', from: null, before: null, starred: false })
+    await find.more()
+    expect(find.documents.map(({ id }) => id)).toEqual(['a', 'b'])
+    answers = { 'GET /api/find': { status: 422, body: refusal('query.onlyWithout') } }
+    await find.again()
+    expect(find.results.state === 'error' && find.results.reason.code).toBe('query.onlyWithout')
+  })
+})
+
+describe(useSession, () => {
+  it('knows who is signed in and whether there is a demo, and forgets on signing out', async () => {
+    answers = { 'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } }, 'DELETE /api/session': { body: { account: null } } }
+    const session = useSession()
+    await session.load()
+    expect([session.email, session.hasDemo]).toEqual(['a@b.example', true])
+    await session.signOut()
+    expect([session.email, session.hasDemo]).toEqual([null, true])
+  })
+})

@@ -1,0 +1,68 @@
+import { describe, expect, it } from 'vitest'
+import { ValidationError } from 'yup'
+import { HembixError, refusal } from '../../core/errors'
+import { rangeOf } from './content'
+import { hitCursor, placeOf, readHitCursor, wholeNumberOf } from './parse'
+import { reasonOf } from './route'
+
+describe(rangeOf, () => {
+  it.each<[string | undefined, [number, number] | null]>([
+    [undefined, null], ['bytes=0-', [0, 99]], ['bytes=10-19', [10, 19]], ['bytes=90-500', [90, 99]], ['bytes=-10', [90, 99]], ['bytes=-500', [0, 99]], ['bytes=1-2,5-6', null], ['lines=1-2', null], ['bytes=-', null],
+  ])('%s of 100 bytes', (header, range) => {
+    expect(rangeOf(header, 100)).toEqual(range)
+  })
+
+  it.each(['bytes=100-', 'bytes=50-10'])('refuses %s', (header) => {
+    expect(() => rangeOf(header, 100)).toThrow('This part of the document does not exist.')
+  })
+})
+
+describe(placeOf, () => {
+  const id = '01900000-0000-7000-8000-000000000001'
+
+  it('knows the In-tray and folders, and nothing else', () => {
+    expect([placeOf('in-tray'), placeOf(id.toUpperCase())]).toEqual([null, id])
+    expect(() => placeOf('top')).toThrow('does not exist')
+  })
+})
+
+describe(readHitCursor, () => {
+  const hit = { rank: 1, changedAt: '2026-01-02T03:04:05.678Z', id: '01900000-0000-7000-8000-000000000001' }
+
+  it('reads what was given out', () => {
+    expect(readHitCursor(hitCursor(hit))).toEqual(hit)
+  })
+
+  it.each(['', '3_2026-01-01T00:00:00.000Z_x', '1_yesterday_01900000-0000-7000-8000-000000000001', '1__'])('refuses %j', (cursor) => {
+    expect(() => readHitCursor(cursor)).toThrow('cursor')
+  })
+})
+
+describe(wholeNumberOf, () => {
+  it.each([['3', 3], ['0', 0], ['-1', null], ['1.5', null], ['', null], [undefined, null], ['x', null]])('%j is %j', (value, number) => {
+    expect(wholeNumberOf(value)).toBe(number)
+  })
+})
+
+describe(reasonOf, () => {
+  const database = (code: string) => Object.assign(new Error('query failed'), { name: 'SequelizeDatabaseError', parent: { code } })
+
+  it('passes a refusal on as it is', () => {
+    expect(reasonOf(new HembixError(refusal('name.empty')))).toEqual(refusal('name.empty'))
+  })
+
+  it('says what is wrong with a request', () => {
+    expect(reasonOf(new ValidationError('id is a required field')).message).toBe('This request does not make sense: id is a required field.')
+  })
+
+  it.each([
+    Object.assign(new Error('x'), { name: 'SequelizeConnectionRefusedError' }), database('57P01'), database('08006'), Object.assign(new Error('x'), { code: 'ECONNREFUSED' }), new Error('Connection terminated unexpectedly'),
+  ])('knows that the database is away', (error) => {
+    expect(reasonOf(error).code).toBe('database.away')
+  })
+
+  it('says nothing of a fault of ours but where the log has it', () => {
+    const reason = reasonOf(database('42601'))
+    expect([reason.code, /log knows it as [0-9a-f]{8}/.test(reason.message)]).toEqual(['server.failed', true])
+  })
+})
