@@ -75,6 +75,21 @@ export function placeText(slice: Slice, id: FolderId | null, locale: string): st
   return codedName(numberTree(slice.plan, liveFolders(slice), locale).codes.get(id)?.code ?? '', name)
 }
 
+/** The slice as it will be once these rows are written, as far as folders go: labels name a place as it is found afterwards. */
+export function sliceAfter(slice: Slice, rows: readonly RowChange[]): Slice {
+  const folders = new Map(slice.folders)
+  for (const row of rows) {
+    if (row.table !== 'folder') continue
+    if (row.op === 'delete') folders.delete(row.id)
+    else if (row.op === 'insert') folders.set(row.id, row.after)
+    else {
+      const present = folders.get(row.id)
+      if (present) folders.set(row.id, { ...present, ...row.after })
+    }
+  }
+  return { ...slice, folders }
+}
+
 /** Where a document goes, in words: the folder, or the In-tray for null. */
 export function documentPlaceText(slice: Slice, id: FolderId | null, locale: string): string {
   return id === null ? 'the In-tray' : placeText(slice, id, locale)

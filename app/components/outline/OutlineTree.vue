@@ -37,11 +37,12 @@ const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) 
   return row ? [{ ...row, start: item.start }] : []
 }))
 
-// The open folder is always to be seen: its ancestors open, its row in view.
-watch([() => props.current, () => plan.outline.state], () => {
+const above = computed(() => pathOf(plan.tree, props.current).slice(0, -1).map(folder => folder.id))
+
+// The open folder is always to be seen, also where it was moved to: its ancestors open, its row in view.
+watch([() => props.current, () => plan.outline.state, () => above.value.join()], () => {
   focused.value = props.current
-  const path = pathOf(plan.tree, props.current)
-  const closed = path.slice(0, -1).map(folder => folder.id).filter(id => !view.open.has(id))
+  const closed = above.value.filter(id => !view.open.has(id))
   if (closed.length > 0) view.setOpen(closed, true)
   void nextTick(() => reveal(props.current))
 }, { immediate: true })

@@ -47,6 +47,9 @@ function toggle(panel: 'outline' | 'card'): void {
 <template>
   <div class="panels" :class="{ resizing: dragging }" @keydown.esc="drawer = null">
     <aside v-if="outlineIn || drawer === 'outline'" class="outline-side" :class="{ drawer: drawer === 'outline' && !outlineIn }" :style="{ width: `${view.kept.outlineWidth}px` }">
+      <button v-if="drawer === 'outline' && !outlineIn" type="button" class="toggle close" @click="drawer = null">
+        Hide outline
+      </button>
       <slot name="outline" />
     </aside>
     <div
@@ -56,11 +59,11 @@ function toggle(panel: 'outline' | 'card'): void {
     <div class="page-side">
       <slot />
       <div class="toggles">
-        <button type="button" class="toggle" :aria-expanded="outlineIn || drawer === 'outline'" @click="toggle('outline')">
-          {{ outlineIn || drawer === 'outline' ? 'Hide outline' : 'Outline' }}
+        <button v-if="outlineIn || drawer !== 'outline'" type="button" class="toggle" :aria-expanded="outlineIn" @click="toggle('outline')">
+          {{ outlineIn ? 'Hide outline' : 'Outline' }}
         </button>
-        <button v-if="hasCard" type="button" class="toggle" :aria-expanded="cardIn || drawer === 'card'" @click="toggle('card')">
-          {{ cardIn || drawer === 'card' ? 'Hide card' : 'Card' }}
+        <button v-if="hasCard && (cardIn || drawer !== 'card')" type="button" class="toggle" :aria-expanded="cardIn" @click="toggle('card')">
+          {{ cardIn ? 'Hide card' : 'Card' }}
         </button>
       </div>
     </div>
@@ -69,6 +72,9 @@ function toggle(panel: 'outline' | 'card'): void {
       @pointerdown.prevent="dragging = 'card'" @keydown="nudge($event, 'card')"
     />
     <aside v-if="hasCard && (cardIn || drawer === 'card')" class="card-side" :class="{ drawer: drawer === 'card' && !cardIn }" :style="{ width: `${view.kept.cardWidth}px` }" aria-label="Card">
+      <button v-if="drawer === 'card' && !cardIn" type="button" class="toggle close" @click="drawer = null">
+        Hide card
+      </button>
       <slot name="card" />
     </aside>
   </div>
@@ -87,5 +93,7 @@ function toggle(panel: 'outline' | 'card'): void {
 .card-side.drawer { right: 0; }
 .toggles { position: absolute; right: 12px; top: 7px; display: flex; gap: 10px; z-index: 4; }
 .toggle { font-size: 11.5px; color: var(--ink-3); }
+.close { display: block; margin: 0 0 8px auto; }
+.outline-side .close { margin: 0 14px 8px auto; }
 .toggle:hover { color: var(--act); text-decoration: underline; }
 </style>

@@ -6,7 +6,7 @@ import { isInside } from '../../tree/index'
 import type { Command } from '../command'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placeText, refuse, twinHint, twinOf } from '../slice'
+import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
 import { keyAfterLast } from './createFolder'
 
 /**
@@ -41,7 +41,8 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
     ...moveFolders(slice, folders, toFolderId),
     ...documents.flatMap(document => moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId)),
   ]
-  const where = folders.length > 0 ? placeText(slice, toFolderId, moment.locale) : documentPlaceText(slice, toFolderId, moment.locale)
+  const after = sliceAfter(slice, rows)
+  const where = folders.length > 0 ? placeText(after, toFolderId, moment.locale) : documentPlaceText(after, toFolderId, moment.locale)
   const places = [toFolderId, ...folders.map(folder => folder.parentId), ...documents.map(document => leaving(document)?.folderId ?? null)]
   return decided(rows, `Moved ${nameThings(folders, documents)} to ${where}`, places)
 }
