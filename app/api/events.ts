@@ -1,13 +1,37 @@
 export type PlanEvent =
   | { readonly type: 'change'; readonly revision: number; readonly changeId: string; readonly tables: readonly string[]; readonly places: readonly string[] | null }
   | { readonly type: 'reading'; readonly documentId: string }
+  | { readonly type: 'away' }
   | { readonly type: 'refresh' }
 
-/** Hears what happens to the plan until the returned function is called. `opened` is called at each (re)connection. */
-export function hearEvents(hear: (event: PlanEvent) => void, opened: () => void, lost: () => void): () => void {
-  const source = new EventSource('/api/events')
-  source.onopen = opened
-  source.onerror = lost
-  source.onmessage = message => hear(JSON.parse(String(message.data)) as PlanEvent)
-  return () => source.close()
+export interface EventHearer {
+  readonly hear: (event: PlanEvent) => void
+  /** At each connection, the first one too. */
+  readonly opened: () => void
+  /** `refused`: the server is there, and would not let this window listen. */
+  readonly lost: (refused: boolean) => void
+}
+
+const RETRY_MS = 2000
+
+/** Hears what happens to the plan until the returned function is called; tries again by itself whenever the connection is lost. */
+export function hearEvents({ hear, opened, lost }: EventHearer): () => void {
+  let source: EventSource | null = null
+  let timer: ReturnType<typeof setTimeout> | null = null
+  const connect = () => {
+    const mine = source = new EventSource('/api/events')
+    mine.onopen = opened
+    mine.onmessage = message => hear(JSON.parse(String(message.data)) as PlanEvent)
+    mine.onerror = () => {
+      // The browser tries again by itself, except after an answer that refuses.
+      const refused = mine.readyState === EventSource.CLOSED
+      if (refused) timer = setTimeout(connect, RETRY_MS)
+      lost(refused)
+    }
+  }
+  connect()
+  return () => {
+    source?.close()
+    if (timer) clearTimeout(timer)
+  }
 }

@@ -6,15 +6,17 @@ import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { usePlan } from '../stores/plan'
 import { useRegister } from '../stores/register'
+import { useSession } from '../stores/session'
 
 type Watcher = (event: PlanEvent) => void
 const watchers = new Set<Watcher>()
 
 const TOGETHER_MS = 60
 
-/** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell. */
-export function usePlanEvents(): { away: Readonly<Ref<boolean>> } {
+/** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell, which is told when the session is over. */
+export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, register, acts, find] = [usePlan(), useRegister(), useActs(), useFind()]
+  const session = useSession()
   const away = ref(false)
   let stop: (() => void) | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
@@ -32,6 +34,8 @@ export function usePlanEvents(): { away: Readonly<Ref<boolean>> } {
   const soon = () => { timer ??= setTimeout(flush, TOGETHER_MS) }
 
   const hear = (event: PlanEvent) => {
+    away.value = event.type === 'away'
+    if (event.type === 'away') return
     if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
     else if (event.type === 'reading') pending.register = pending.find = true
     else {
@@ -45,12 +49,27 @@ export function usePlanEvents(): { away: Readonly<Ref<boolean>> } {
   const isOpenPlace = (id: string) => id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)
 
   onMounted(() => {
-    stop = hearEvents(hear, () => {
-      away.value = false
-      if (seen) hear({ type: 'refresh' }) // what happened while nobody listened
-      seen = true
-    }, () => { away.value = true })
+    stop = hearEvents({
+      hear,
+      opened: () => {
+        const missed = seen || away.value
+        away.value = false
+        seen = true
+        if (session.session.state === 'error') void stillSignedIn()
+        if (missed) hear({ type: 'refresh' }) // what happened while nobody listened
+      },
+      lost: (refused) => {
+        away.value = true
+        if (refused) void stillSignedIn()
+      },
+    })
   })
+
+  async function stillSignedIn(): Promise<void> {
+    await session.load()
+    if (session.session.state === 'ready' && session.email === null) ended()
+  }
+
   onBeforeUnmount(() => {
     stop?.()
     if (timer) clearTimeout(timer)

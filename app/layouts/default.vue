@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // The shell: tabs above, the page, the bottom line; and what belongs to no page: drags, uploads, dialogs.
 import { computed, onMounted } from 'vue'
+import { useRoute } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
 import ClashDialog from '../components/dialogs/ClashDialog.vue'
@@ -23,7 +24,8 @@ import { useUploads } from '../stores/uploads'
 import { useView } from '../stores/view'
 
 const [plan, acts, session, dialogs, uploads, view] = [usePlan(), useActs(), useSession(), useDialogs(), useUploads(), useView()]
-const { away } = usePlanEvents()
+const route = useRoute()
+const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
 
 onMounted(() => {
   void plan.load()
@@ -66,9 +68,14 @@ const moveWhat = computed(() => {
 
 async function signOut(): Promise<void> {
   await session.signOut()
+  await leave({})
+}
+
+/** Nothing of the plan stays in the window of somebody who is signed out. */
+async function leave(query: Record<string, string>): Promise<void> {
   plan.forget()
   acts.forget()
-  await navigateTo('/sign-in')
+  await navigateTo({ path: '/sign-in', query })
 }
 </script>
 

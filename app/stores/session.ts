@@ -11,13 +11,15 @@ export const useSession = defineStore('session', () => {
   const email = computed(() => (session.value.state === 'ready' ? session.value.value.account?.email ?? null : null))
   const hasDemo = computed(() => session.value.state === 'ready' && session.value.value.demo)
 
+  /** Asks who is signed in; what is known stays while it is asked again. */
   async function load(): Promise<void> {
-    session.value = { state: 'loading' }
+    if (session.value.state !== 'ready') session.value = { state: 'loading' }
     try {
       session.value = { state: 'ready', value: await api.readSession() }
     }
     catch (error) {
-      session.value = { state: 'error', reason: reasonOf(error) }
+      const reason = reasonOf(error)
+      if (session.value.state === 'loading') session.value = { state: 'error', reason }
     }
   }
 

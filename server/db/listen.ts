@@ -5,8 +5,15 @@ import { newConnection } from './client'
 
 const RETRY_MS = 1000
 
-/** Calls `heard` with each notice until stopped; comes back by itself after the database was away, and says so. */
-export function listen(heard: (payload: string) => void, back: () => void): { stop: () => Promise<void> } {
+export interface Listener {
+  readonly heard: (payload: string) => void
+  /** The database went away; nothing is heard until `back`. */
+  readonly gone: () => void
+  readonly back: () => void
+}
+
+/** Listens until stopped; comes back by itself after the database was away, and says both. */
+export function listen({ heard, gone, back }: Listener): { stop: () => Promise<void> } {
   let client: pg.Client | null = null
   let stopped = false
   let timer: NodeJS.Timeout | null = null
@@ -14,6 +21,7 @@ export function listen(heard: (payload: string) => void, back: () => void): { st
 
   const again = () => {
     client = null
+    if (!lost && !stopped) gone()
     lost = true
     if (!stopped) timer = setTimeout(connect, RETRY_MS)
   }

@@ -6,8 +6,8 @@ import { expect } from '@playwright/test'
 let count = 0
 
 /** A new account with an empty plan, signed in. */
-export async function newPerson(page: Page): Promise<void> {
-  await page.goto('/')
+export async function newPerson(page: Page, address = ''): Promise<void> {
+  await page.goto(`${address}/`)
   await page.getByRole('button', { name: 'Make a new account instead' }).click()
   await page.getByLabel('E-mail address').fill(`person${Date.now()}-${count++}@test.example`)
   await page.getByLabel('Password').fill('a long enough password')

@@ -17,12 +17,18 @@ export function hearPlan(planId: string, hear: Hear): () => void {
   }
 }
 
-/** Listens for the life of the process. After the database was away, every window is told to look at everything anew. */
+/** Listens for the life of the process. Every window is told when the database goes away, and when it is back to look at everything anew. */
 export function startPlanEvents(): { stop: () => Promise<void> } {
-  return listen((payload) => {
-    const { planId } = JSON.parse(payload) as { planId: string }
-    for (const hear of hearers.get(planId) ?? []) hear(payload)
-  }, () => {
-    for (const set of hearers.values()) for (const hear of set) hear(JSON.stringify({ type: 'refresh' }))
+  return listen({
+    heard: (payload) => {
+      const { planId } = JSON.parse(payload) as { planId: string }
+      for (const hear of hearers.get(planId) ?? []) hear(payload)
+    },
+    gone: () => tellAll({ type: 'away' }),
+    back: () => tellAll({ type: 'refresh' }),
   })
+}
+
+function tellAll(event: { readonly type: 'away' | 'refresh' }): void {
+  for (const set of hearers.values()) for (const hear of set) hear(JSON.stringify(event))
 }
