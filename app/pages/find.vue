@@ -117,9 +117,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       </div>
       <p v-if="asksAnything" class="sum" role="status">
         <template v-if="find.results.state === 'ready'">
-          <b>{{ countText }}</b><template v-if="folders.length > 0">
-            , {{ counted(folders.length, 'folder') }}
-          </template> <span class="quiet">· {{ find.results.value.ms }} ms</span>
+          <b>{{ countText }}</b>{{ folders.length > 0 ? `, ${counted(folders.length, 'folder')}` : '' }} <span class="quiet">· {{ find.results.value.ms }} ms</span>
         </template>
         <button v-if="isNarrowed(choices)" type="button" class="place" @click="choose({ types: [], place: '', changed: 'any', from: '', to: '', starred: false })">
           Search everywhere again

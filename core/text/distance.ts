@@ -21,7 +21,7 @@ export function editDistance(a: string, b: string, limit: number): number {
     before = last
     last = row
   }
-  return last[b.length] ?? limit + 1
+  return Math.min(last[b.length] ?? limit, limit + 1)
 }
 
 /** How many typing errors a word of this length is forgiven: 0 up to 3 letters, 1 up to 7, then 2. */

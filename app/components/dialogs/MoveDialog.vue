@@ -20,8 +20,8 @@ const hint = ref('')
 const twinAt = ref<string | null>(null)
 const list = ref<HTMLElement | null>(null)
 
-watch(() => props.asked, () => { typed.value = ''; at.value = 0; hint.value = ''; twinAt.value = null })
-watch(typed, () => { at.value = 0; hint.value = '' })
+watch(() => props.asked, () => { typed.value = ''; at.value = firstOther(); hint.value = ''; twinAt.value = null })
+watch(typed, () => { at.value = typed.value.trim() === '' ? firstOther() : 0; hint.value = '' })
 
 interface Target { readonly id: FolderId | null; readonly label: string; readonly depth: number; readonly not: string }
 
@@ -39,6 +39,13 @@ const targets = computed<readonly Target[]>(() => {
   return [top, ...outlineOf(plan.tree).slice(0, LIMIT).map(({ folder, depth }) => ({ id: folder.id, label: plan.placeOf(folder.id)?.text ?? '', depth, not: nowhere(folder.id) }))]
 })
 const target = computed(() => targets.value[at.value])
+
+/** The first place of the list in which what is moved does not lie already. */
+function firstOther(): number {
+  const { asked } = props
+  const lies = (id: FolderId | null) => asked?.folderIds.every(moved => plan.tree.byId.get(moved)?.parentId === id) === true && (asked.documentIds.length === 0 || asked.fromFolderId === id)
+  return Math.max(0, targets.value.findIndex(({ id }) => !lies(id)))
+}
 
 function step(by: number): void {
   at.value = Math.max(0, Math.min(targets.value.length - 1, at.value + by))

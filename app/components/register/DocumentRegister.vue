@@ -93,7 +93,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 .head { display: grid; grid-template-columns: 26px 34px minmax(0, 1fr) 62px 92px 72px 24px; align-items: center; height: 28px; border-bottom: 1px solid var(--rule-strong); padding-left: 4px; font-size: 12.5px; color: var(--ink-2); font-weight: 600; position: sticky; top: 0; background: var(--paper); z-index: 2; }
 .head.places { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 190px) 92px 72px 24px; }
 .head input { accent-color: var(--act); width: 14px; height: 14px; }
-.head button { font-weight: 600; }
+.head button { font-weight: 600; width: 100%; height: 28px; text-align: inherit; }
 .head button:hover { color: var(--act); }
 .right { text-align: right; padding-right: 8px; }
 </style>

@@ -28,7 +28,7 @@ function brighten(id: MeaningId): void {
     <ul class="key-list" aria-label="Colour key">
       <li v-for="meaning in used" :key="meaning.id">
         <button type="button" :aria-pressed="view.bright === meaning.id" :class="{ on: view.bright === meaning.id, off: view.bright !== null && view.bright !== meaning.id }" :title="`Show only “${meaning.name}” bright in the outline`" @click="brighten(meaning.id)">
-          <i :style="{ background: meaning.ink }" />{{ meaning.name }}
+          <i :style="{ background: meaning.ink }" /><span class="name">{{ meaning.name }}</span>
         </button>
       </li>
     </ul>
@@ -54,6 +54,11 @@ function brighten(id: MeaningId): void {
 .key-list button:hover, .key-list .on { color: var(--ink); text-decoration: underline; text-underline-offset: 3px; }
 .key-list .off { opacity: 0.55; }
 .key-list i { width: 10px; height: 10px; }
+/* Without room the key keeps its colours; the names are in the hints. */
+@media (max-width: 1000px) {
+  .key-list { gap: 10px; }
+  .key-list button:not(.on) .name { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
+}
 .said { flex: 1; text-align: right; }
 .do { color: var(--act); font-weight: 600; flex: none; }
 .do:hover { text-decoration: underline; text-underline-offset: 3px; }

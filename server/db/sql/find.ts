@@ -35,7 +35,6 @@ const NAMED = `tok AS MATERIALIZED (
 
 /** Hits with a word in the name. rank 0: every sought word is in it; 1: some are. */
 export function findNamed(query: FindQuery): Promise<Hit[]> {
-  const { after } = query
   return rows<Hit>(null, `WITH ${NAMED}
     SELECT x.id, x.rank, ${isoText('x.changed_at')} AS "changedAt" FROM (
       SELECT s.document_id AS id, s.changed_at, CASE WHEN (' ' || d.folded || ' ') LIKE ALL($4::text[]) THEN 0 ELSE 1 END AS rank
@@ -43,26 +42,41 @@ export function findNamed(query: FindQuery): Promise<Hit[]> {
       WHERE s.plan_id = $1 AND ${query.condition.text}) x
     WHERE $5::int IS NULL OR x.rank > $5 OR (x.rank = $5 AND (x.changed_at, x.id) < ($6::timestamptz, $7::uuid))
     ORDER BY x.rank, x.changed_at DESC, x.id DESC LIMIT ${Math.trunc(query.limit)}`,
-  [...nameParams(query), after?.rank ?? null, after?.changedAt ?? null, after?.id ?? null, ...query.condition.params])
+  allParams(query))
+}
+
+const NOT_NAMED = 'NOT EXISTS (SELECT FROM named WHERE named.document_id = s.document_id)'
+// All statements share their parameters; PostgreSQL wants to know the type of each, of $4 as well.
+const LATER = '$4::text[] IS NOT NULL AND ($5::int IS NULL OR $5::int < 2 OR (s.changed_at, s.document_id) < ($6::timestamptz, $7::uuid))'
+
+function matching({ condition }: FindQuery): string {
+  const join = condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
+  return `SELECT s.document_id, s.changed_at FROM search_row s ${join} WHERE s.plan_id = $1 AND ${condition.text}`
 }
 
 /**
- * Hits inside only (rank 2), newest first. Where many are expected the newest are walked until the
- * page is full; where few are, the index of words finds them all and they are sorted.
+ * Hits inside only (rank 2), newest first, where at most `most` are found at all: the index of words
+ * finds every one, and they are counted (those with a word in the name as well) and sorted in the same
+ * statement. A count above `most` says that there are more and that the hits are not to be used.
  */
-export function findInside(query: FindQuery, areMany: boolean): Promise<Hit[]> {
+export async function collectInside(query: FindQuery, most: number): Promise<{ count: number; hits: Hit[] }> {
+  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH ${NAMED}, m AS MATERIALIZED (${matching(query)} LIMIT ${Math.trunc(most) + 1}),
+    page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)})
+    SELECT (SELECT count(*)::int FROM m) AS count, (SELECT json_agg(json_build_object('id', x.id, 'rank', 2, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
+  allParams(query))
+  return { count: found[0]?.count ?? 0, hits: found[0]?.hits ?? [] }
+}
+
+/** Hits inside only (rank 2), newest first, where many are expected: the newest documents are walked until the page is full. */
+export function walkInside(query: FindQuery): Promise<Hit[]> {
+  return rows<Hit>(null, `WITH ${NAMED} SELECT x.document_id AS id, 2 AS rank, ${isoText('x.changed_at')} AS "changedAt" FROM (
+      ${matching(query)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}) x
+    ORDER BY x.changed_at DESC, x.document_id DESC`, allParams(query))
+}
+
+function allParams(query: FindQuery): unknown[] {
   const { after } = query
-  const join = query.condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
-  // Both statements share their parameters; PostgreSQL wants to know the type of each, of $4 as well.
-  const later = `$4::text[] IS NOT NULL AND ($5::int IS NULL OR $5::int < 2 OR (s.changed_at, s.document_id) < ($6::timestamptz, $7::uuid))`
-  const matching = `SELECT s.document_id AS id, s.changed_at FROM search_row s ${join} WHERE s.plan_id = $1 AND ${query.condition.text}`
-  const notNamed = 'NOT EXISTS (SELECT FROM named WHERE named.document_id = s.document_id)'
-  const from = areMany
-    ? `${matching} AND ${later} AND ${notNamed} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}`
-    // OFFSET 0 keeps the planner from walking all documents by date for a few hits.
-    : `SELECT s.id, s.changed_at FROM (SELECT m.id, m.id AS document_id, m.changed_at FROM (${matching} OFFSET 0) m) s WHERE ${later} AND ${notNamed} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}`
-  return rows<Hit>(null, `WITH ${NAMED} SELECT x.id, 2 AS rank, ${isoText('x.changed_at')} AS "changedAt" FROM (${from}) x ORDER BY x.changed_at DESC, x.id DESC LIMIT ${Math.trunc(query.limit)}`,
-    [...nameParams(query), after?.rank ?? null, after?.changedAt ?? null, after?.id ?? null, ...query.condition.params])
+  return [...nameParams(query), after?.rank ?? null, after?.changedAt ?? null, after?.id ?? null, ...query.condition.params]
 }
 
 function nameParams({ planId, sought }: FindQuery): unknown[] {

@@ -6,7 +6,7 @@ import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
 import type { FindQuery, Hit } from '../../db/sql/find'
-import { CONDITION_FROM, countFound, findInside, findNamed } from '../../db/sql/find'
+import { collectInside, CONDITION_FROM, countFound, findNamed, walkInside } from '../../db/sql/find'
 import { liveFoldersOf } from '../../db/sql/planRows'
 import { bestPages } from '../../db/sql/reading'
 import type { RegisterRow } from '../../db/sql/register'
@@ -58,20 +58,27 @@ export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Fou
   if (isOnlyWithout(rule)) fail('query.onlyWithout')
   const below = await branchReader(actor, asked)
   const sought = soughtIn(typed)
-  const countLimit = hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT
   const query: FindQuery = { planId: actor.planId, condition: compile(rule, below, CONDITION_FROM), sought, after: asked.after, limit: asked.limit + 1 }
-  const [count, named] = await Promise.all([
-    countFound(actor.planId, compile(rule, below, 2), asked.after === null ? countLimit : MANY),
+  const phrased = hasPhrase(rule)
+  const [named, few] = await Promise.all([
     sought.length > 0 && asked.after?.rank !== 2 ? findNamed(query) : [],
+    collectInside(query, phrased ? PHRASE_COUNT_LIMIT : MANY),
   ])
-  const left = query.limit - named.length
+  const areMany = few.count > (phrased ? PHRASE_COUNT_LIMIT : MANY)
+  const left = { ...query, limit: query.limit - named.length }
+  const [inside, count] = areMany
+    ? await Promise.all([
+      left.limit > 0 ? walkInside(left) : [],
+      phrased || asked.after !== null ? few.count : countFound(actor.planId, compile(rule, below, 2), COUNT_LIMIT),
+    ])
+    : [few.hits, few.count]
   // One hit more than asked for, where there is one: those with a word in the name, then those inside.
-  const hits = left > 0 ? [...named, ...await findInside({ ...query, limit: left }, count > MANY)] : named
+  const hits = [...named, ...inside].slice(0, query.limit)
   const page = hits.slice(0, asked.limit)
   return {
     documents: await withPassages(actor, page, sought),
     count: asked.after === null ? count : null,
-    countLimit,
+    countLimit: phrased ? PHRASE_COUNT_LIMIT : COUNT_LIMIT,
     sought,
     next: hits.length > asked.limit ? (page.at(-1) ?? null) : null,
   }

@@ -1,0 +1,67 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { computed, ref } from 'vue'
+import type { FolderId } from '../../core/ids'
+import { useActs } from '../stores/acts'
+import { useDialogs } from '../stores/dialogs'
+import type { ThingItem } from './useThings'
+import { thingsOf, useThings } from './useThings'
+
+const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem => ({ key: `${kind}:${name}`, kind, id: name, name, starred })
+const meant = ref<ThingItem[]>([])
+const opened: string[] = []
+let things: ReturnType<typeof useThings>
+let act: ReturnType<typeof vi.fn>
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  opened.length = 0
+  act = vi.fn()
+  useActs().act = act as never
+  meant.value = []
+  things = useThings(computed(() => meant.value), { open: ({ name }) => opened.push(`open ${name}`), rename: ({ name }) => opened.push(`rename ${name}`), show: ({ name }) => opened.push(`show ${name}`), fromFolderId: () => 'here' as FolderId })
+})
+const press = (key: string, more: Partial<KeyboardEvent> = {}) => things.press({ key, ctrlKey: false, metaKey: false, altKey: false, ...more } as KeyboardEvent)
+
+describe('the acts on things', () => {
+  it('are none without a thing, all for one, and those for many only for many', () => {
+    expect(things.acts.value).toEqual([])
+    meant.value = [item('document', 'a')]
+    expect(things.acts.value.map(({ name }) => name)).toEqual(['Open', 'Show in plan', 'Rename', 'Move to…', 'Star', 'Put into Trash'])
+    meant.value = [item('document', 'a'), item('folder', 'b')]
+    expect(things.acts.value.map(({ name }) => name)).toEqual(['Move to…', 'Star', 'Put into Trash'])
+  })
+
+  it('are run by their keys, and by no key that is held with another', () => {
+    meant.value = [item('document', 'a')]
+    expect([press('Enter'), press('g'), press('F2'), press('q'), press('s', { ctrlKey: true })]).toEqual([true, true, true, false, false])
+    expect(opened).toEqual(['open a', 'show a', 'rename a'])
+    expect(act).not.toHaveBeenCalled()
+  })
+
+  it('star all unless all have one, and send each kind by its ids', () => {
+    meant.value = [item('document', 'a', true), item('folder', 'b')]
+    press('s')
+    expect(act).toHaveBeenLastCalledWith({ kind: 'star', documentIds: ['a'], folderIds: ['b'], on: true })
+    meant.value = [item('document', 'a', true)]
+    press('s')
+    expect(act).toHaveBeenLastCalledWith({ kind: 'star', documentIds: ['a'], folderIds: [], on: false })
+    press('Delete')
+    expect(act).toHaveBeenLastCalledWith({ kind: 'trash', documentIds: ['a'], folderIds: [] })
+  })
+
+  it('ask where to move, naming the one thing or none', () => {
+    meant.value = [item('document', 'a')]
+    press('m')
+    expect(useDialogs().move).toEqual({ documentIds: ['a'], folderIds: [], fromFolderId: 'here', name: 'a' })
+    meant.value = [item('document', 'a'), item('document', 'b')]
+    press('m')
+    expect(useDialogs().move).toMatchObject({ documentIds: ['a', 'b'], name: '' })
+  })
+})
+
+describe(thingsOf, () => {
+  it('parts folders from documents', () => {
+    expect(thingsOf([item('folder', 'x'), item('document', 'y')])).toEqual({ folderIds: ['x'], documentIds: ['y'] })
+  })
+})
