@@ -1,6 +1,8 @@
 import * as yup from 'yup'
-import { CHILD_ORDERS, NUMBER_STYLES } from '../core/numbering/index'
-import type { Command } from '../core/plan/index'
+import { UUID_PATTERN } from '../core/ids'
+import { CHILD_ORDERS, JOINTS, NUMBER_LIMIT, NUMBER_STYLES, SKIP_LIMIT } from '../core/numbering/index'
+import type { Command, DraftedFolder } from '../core/plan/index'
+import { PATTERNS } from '../core/rows/index'
 import { anyId, documentId, folderId, meaningId } from './ids'
 
 const THINGS_LIMIT = 50_000
@@ -17,20 +19,48 @@ export const numberingShape = yup.object({
   joined: yup.boolean().required(),
   start: yup.number().required(),
   step: yup.number().required(),
+  joint: yup.string().oneOf(JOINTS).optional(),
+  width: yup.number().optional(),
+  skip: yup.mixed<readonly number[]>().test('skip', 'the numbers to skip are a list of numbers', value => value === undefined || (Array.isArray(value) && value.length <= SKIP_LIMIT && value.every(Number.isInteger))).optional(),
 })
+
+export const whereToShape = yup.object({ to: yup.string().oneOf(['parent', 'in-tray', 'trash', 'folder'] as const).required(), folderId: folderId().nullable().optional() })
+
+const DRAFT_LIMIT = 50_000
+const isId = (value: unknown): boolean => typeof value === 'string' && UUID_PATTERN.test(value)
+
+function isDrafted(value: unknown): value is DraftedFolder {
+  const { id, parent, name: folderName, number, label, numbered, meaningId: meaning, purpose } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
+  return isId(id) && Number.isInteger(parent) && typeof folderName === 'string' && (number === null || (Number.isInteger(number) && Number(number) >= 0 && Number(number) <= NUMBER_LIMIT))
+    && (label === null || (typeof label === 'string' && label.length <= 40)) && typeof numbered === 'boolean' && (meaning === null || isId(meaning)) && typeof purpose === 'string' && purpose.length <= 4000
+}
+
+/** Tens of thousands of them: checked by hand, since a shape for each costs seconds. */
+const draftedShape = yup.mixed<readonly DraftedFolder[]>().required().test('drafted', 'the folders of a draft have id, parent, name, number, label, numbered, meaningId, purpose', value => Array.isArray(value) && value.length <= DRAFT_LIMIT && value.every(isDrafted))
 
 /** One shape for each command that a client may send; core/plan says what each does. */
 export const COMMAND_SHAPES = {
   'folder.create': yup.object({ id: folderId(), parentId: folderId().nullable(), name: name(), allowTwin: allowTwin() }),
   'folder.rename': yup.object({ id: folderId(), name: name(), allowTwin: allowTwin() }),
   'folder.describe': yup.object({ id: folderId(), purpose: yup.string().strict().defined() }),
-  'folder.colour': yup.object({ id: folderId(), meaningId: meaningId().nullable() }),
-  'folder.number': yup.object({ id: folderId(), number: yup.number().nullable().defined() }),
+  'folder.remark': yup.object({ id: folderId(), remark: yup.string().strict().defined() }),
+  'folder.first': yup.object({ id: folderId(), on: yup.boolean().required() }),
+  'folder.colour': yup.object({ id: folderId(), meaningId: meaningId().nullable(), below: yup.boolean().default(false) }),
+  'folder.number': yup.object({ id: folderId(), number: yup.number().nullable().defined(), fixed: yup.boolean().default(true), label: yup.string().nullable().default(null), numbered: yup.boolean().default(true) }),
   'folder.numbering': yup.object({ id: folderId().nullable(), numbering: numberingShape.nullable().default(null) }),
   'folder.order': yup.object({ id: folderId().nullable(), order: yup.string().oneOf(CHILD_ORDERS).required() }),
+  'draft.apply': yup.object({
+    rootId: folderId().nullable(),
+    revision: yup.number().integer().required(),
+    folders: draftedShape,
+    removed: yup.array(yup.object({ id: folderId(), documents: whereToShape.required() })).max(DRAFT_LIMIT).default([]),
+    newMeanings: yup.array(yup.object({ id: meaningId(), name: name(), ink: yup.string().required() })).max(200).default([]),
+    numbering: numberingShape.nullable().default(null),
+    additive: yup.boolean().default(false),
+  }),
   'document.rename': yup.object({ id: documentId(), name: name() }),
   'document.remark': yup.object({ id: documentId(), remark: yup.string().strict().defined() }),
-  'meaning.set': yup.object({ id: meaningId(), name: name(), ink: yup.string().required(), closed: yup.boolean().required() }),
+  'meaning.set': yup.object({ id: meaningId(), name: name(), ink: yup.string().required(), closed: yup.boolean().required(), pattern: yup.string().oneOf(PATTERNS).optional() }),
   'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin() }),
   'star': yup.object({ ...things, on: yup.boolean().required() }),
   'trash': yup.object(things),

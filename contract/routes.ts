@@ -5,11 +5,12 @@ import { newAccountShape, sessionShape, signInShape } from './account'
 import { changeRequestShape } from './command'
 import { changeShape, historyShape, lastActsShape, redoRequestShape, undoRequestShape } from './change'
 import { clashReplyShape, clashRequestShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
+import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
-import { outlineShape } from './plan'
+import { folderFactsShape, outlineShape } from './plan'
 
 export interface Route {
-  readonly method: 'GET' | 'POST' | 'DELETE'
+  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE'
   readonly path: string
   readonly summary: string
   /** False where nobody has to be signed in. */
@@ -28,6 +29,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'DELETE', path: '/api/session', summary: 'Sign out: the session is ended and refused from then on', signedIn: false },
   { method: 'POST', path: '/api/accounts', summary: 'Make an account and sign in', signedIn: false, body: newAccountShape, reply: sessionShape },
   { method: 'GET', path: '/api/plan', summary: 'Folders, colour key and counts', signedIn: true, reply: outlineShape },
+  { method: 'GET', path: '/api/plan/facts', summary: 'What lies directly in each folder: documents, bytes, newest change', signedIn: true, reply: folderFactsShape },
   { method: 'GET', path: '/api/documents', summary: 'The register of one place, a page at a time', signedIn: true, query: registerQueryShape, reply: registerShape },
   { method: 'GET', path: '/api/documents/ids', summary: 'The ids of all documents of a place, in the order of its register', signedIn: true, query: registerQueryShape },
   { method: 'GET', path: '/api/documents/starred', summary: 'Starred documents, the newest star first', signedIn: true, reply: registerShape },
@@ -42,6 +44,13 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/changes/last', summary: 'The last act, and what undo and redo would take back', signedIn: true, reply: lastActsShape },
   { method: 'POST', path: '/api/changes/undo', summary: 'Undo the last act, or the one named', signedIn: true, body: undoRequestShape, reply: changeShape },
   { method: 'POST', path: '/api/changes/redo', summary: 'Take the last undo back', signedIn: true, body: redoRequestShape, reply: changeShape },
+  { method: 'GET', path: '/api/drafts', summary: 'Drafts that were not applied, the last written first', signedIn: true, reply: draftsShape },
+  { method: 'GET', path: '/api/drafts/{id}', summary: 'One draft', signedIn: true, reply: draftShape },
+  { method: 'PUT', path: '/api/drafts/{id}', summary: 'Keep a draft under an id of the client', signedIn: true, body: draftPutShape },
+  { method: 'DELETE', path: '/api/drafts/{id}', summary: 'Discard a draft', signedIn: true },
+  { method: 'GET', path: '/api/skeletons', summary: 'Branches kept for use again', signedIn: true, reply: skeletonsShape },
+  { method: 'PUT', path: '/api/skeletons/{id}', summary: 'Keep a skeleton under an id of the client', signedIn: true, body: skeletonPutShape },
+  { method: 'DELETE', path: '/api/skeletons/{id}', summary: 'Drop a skeleton', signedIn: true },
   { method: 'GET', path: '/api/trash', summary: 'What lies in the Trash', signedIn: true, reply: trashShape },
   { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
   { method: 'GET', path: '/api/find/names', summary: 'Documents by name while it is typed', signedIn: true, query: namesQueryShape, reply: foundNamesShape },

@@ -6,7 +6,7 @@ import { ERRORS, HembixError, refusal } from '../../core/errors'
 export type Query = Readonly<Record<string, string | number | boolean | null | undefined>>
 
 /** Sends a request; the reply's JSON, or a HembixError with the refusal. */
-export async function call<Reply>(method: 'GET' | 'POST' | 'DELETE', path: string, { query, body }: { query?: Query; body?: object } = {}): Promise<Reply> {
+export async function call<Reply>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, { query, body }: { query?: Query; body?: object } = {}): Promise<Reply> {
   const response = await fetch(addressOf(path, query), {
     method,
     headers: body ? { 'content-type': 'application/json' } : {},

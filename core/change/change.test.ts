@@ -14,7 +14,7 @@ const EMPTY: State = { plan: new Map([['plan', { id: 'plan', name: 'Plan', numbe
 function sliceOf(state: State): Slice {
   const plan = state.plan.get('plan')
   if (!plan) throw new Error('The plan is gone.')
-  return { plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning }
+  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning }
 }
 
 /** A random command, sensible or not, on what is there. */
@@ -106,7 +106,7 @@ describe(updated, () => {
 
 describe(needsOf, () => {
   it('asks for the documents that a command touches and no others', () => {
-    expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual({ documentIds: [], inFolder: null, inBranches: [], trashRoots: [] })
-    expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ documentIds: ['d'], inFolder: null, inBranches: ['a'], trashRoots: [] })
+    expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual({ documentIds: [], inFolder: null, inFolders: [], inBranches: [], trashRoots: [] })
+    expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ documentIds: ['d'], inFolder: null, inFolders: [], inBranches: ['a'], trashRoots: [] })
   })
 })

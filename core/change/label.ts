@@ -5,6 +5,10 @@ const COUNTED = {
   folder: ['folder', 'folders'],
   document: ['document', 'documents'],
   thing: ['thing', 'things'],
+  change: ['change', 'changes'],
+  hint: ['hint', 'hints'],
+  colour: ['new colour', 'new colours'],
+  more: ['more folder', 'more folders'],
 } as const
 
 export function counted(count: number, noun: keyof typeof COUNTED): string {

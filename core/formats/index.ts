@@ -1,3 +1,6 @@
 export type { Readable } from './formats'
 export { fileNameOf, isPicture, isReadable, isShownInPlace, mediaTypeOf, READABLE } from './formats'
 export { sizeText } from './size'
+export { readCsv, writeCsv } from './csv'
+export { readOpml, writeOpml } from './opml'
+export type { OutlineNode } from './outlineNode'

@@ -9,8 +9,15 @@ export interface NumberedFolder extends TreeFolder {
   readonly name: string
   readonly orderKey: string
   readonly number: number | null
+  /** Own text in place of the number. */
+  readonly label?: string | null
+  /** False: it has no number and takes none from its siblings. */
+  readonly numbered?: boolean
+  /** Kept before its siblings. */
+  readonly first?: boolean
   readonly numbering: Numbering | null
   readonly childOrder: ChildOrder
+  readonly changedAt?: string
 }
 
 export interface NumberedPlan {
@@ -21,8 +28,8 @@ export interface NumberedPlan {
 export interface Code {
   /** The full number, such as 2.3.1; empty when the folder is not numbered. */
   readonly code: string
-  /** The number it has among its siblings, own or given by order. */
-  readonly number: number
+  /** The number it has among its siblings, own or given by order; null when it is left out. */
+  readonly number: number | null
   /** How its own children are numbered, after inheritance. */
   readonly childNumbering: Numbering
 }
@@ -34,9 +41,10 @@ export interface NumberedTree<F extends NumberedFolder> {
 }
 
 /**
- * Orders every folder's children and computes every code. Unnumbered folders take the number after
- * the sibling before them; then, in a folder ordered by number, they stand by number (equal numbers
- * keep their order).
+ * Orders every folder's children and computes every code. A folder without an own number takes the
+ * next one after the sibling before it that no sibling has; where two hold the same own number, the
+ * first keeps it. Folders that are left out of the numbers follow by name. Then, in a folder ordered
+ * by number, children stand by number.
  */
 export function numberTree<F extends NumberedFolder>(plan: NumberedPlan, folders: Iterable<F>, locale: string): NumberedTree<F> {
   const raw = buildTree(folders)
@@ -50,8 +58,9 @@ export function numberTree<F extends NumberedFolder>(plan: NumberedPlan, folders
     const placed = placeChildren(childrenOf(raw, at.id), at.numbering, at.order, byName)
     children.set(at.id, placed.map(({ folder }) => folder))
     for (const { folder, number } of placed) {
-      const code = joinCode(at.code, number, at.numbering)
-      const childNumbering = folder.numbering ?? at.numbering
+      const code = joinCode(at.code, ownCode(folder, number, at.numbering), at.numbering)
+      // Below a folder without a number nothing is numbered, unless it says so.
+      const childNumbering = folder.numbering ?? (number === null ? { ...at.numbering, style: 'none' } : at.numbering)
       codes.set(folder.id, { code, number, childNumbering })
       stack.push({ id: folder.id, code, numbering: childNumbering, order: folder.childOrder })
     }
@@ -64,25 +73,53 @@ export function codedName(code: string, name: string): string {
   return code === '' ? name : `${code} ${name}`
 }
 
-function placeChildren<F extends NumberedFolder>(
-  folders: readonly F[], numbering: Numbering, order: ChildOrder, byName: (a: string, b: string) => number,
-): { folder: F; number: number }[] {
-  const inOrder = [...folders].sort(order === 'name'
-    ? (a, b) => byName(a.name, b.name) || compareKeys(a.orderKey, b.orderKey)
-    : (a, b) => compareKeys(a.orderKey, b.orderKey))
-  let next = numbering.start
-  const placed = inOrder.map((folder) => {
-    const number = folder.number ?? next
-    next = number + numbering.step
-    return { folder, number }
-  })
-  return order === 'number' ? placed.sort((a, b) => a.number - b.number) : placed
+interface Placed<F> { readonly folder: F; readonly number: number | null }
+
+function placeChildren<F extends NumberedFolder>(folders: readonly F[], numbering: Numbering, order: ChildOrder, byName: (a: string, b: string) => number): readonly Placed<F>[] {
+  const byKey = (a: F, b: F) => compareKeys(a.orderKey, b.orderKey)
+  const named = (a: F, b: F) => byName(a.name, b.name) || byKey(a, b)
+  const inOrder = [...folders].sort({
+    number: byKey,
+    hand: byKey,
+    name: named,
+    changed: (a: F, b: F) => compareKeys(b.changedAt ?? '', a.changedAt ?? '') || byKey(a, b),
+  }[order])
+  const [numbered, leftOut] = [inOrder.filter(isNumbered), inOrder.filter(folder => !isNumbered(folder))]
+  const placed: Placed<F>[] = giveNumbers(numbered, numbering)
+  if (order === 'number') placed.sort((a, b) => (a.number ?? 0) - (b.number ?? 0))
+  const out = leftOut.map((folder): Placed<F> => ({ folder, number: null }))
+  const all = order === 'hand'
+    ? [...placed, ...out].sort((a, b) => byKey(a.folder, b.folder))
+    : [...placed, ...out.sort((a, b) => named(a.folder, b.folder))]
+  return [...all.filter(({ folder }) => folder.first), ...all.filter(({ folder }) => !folder.first)]
 }
 
-function joinCode(parent: string, number: number, numbering: Numbering): string {
-  const own = writeNumber(number, numbering.style)
+function isNumbered(folder: NumberedFolder): boolean {
+  return folder.numbered ?? true
+}
+
+function giveNumbers<F extends NumberedFolder>(folders: readonly F[], { start, step, skip = [] }: Numbering): Placed<F>[] {
+  const owners = new Map<number, F>()
+  for (const folder of folders) if (folder.number !== null && !owners.has(folder.number)) owners.set(folder.number, folder)
+  const used = new Set([...owners.keys(), ...skip])
+  let next = start
+  return folders.map((folder) => {
+    let number = folder.number ?? next
+    if (folder.number === null || owners.get(folder.number) !== folder) while (used.has(number)) number += step
+    used.add(number)
+    next = number + step
+    return { folder, number }
+  })
+}
+
+function ownCode(folder: NumberedFolder, number: number | null, { style, width }: Numbering): string {
+  if (number === null) return ''
+  return folder.label ?? writeNumber(number, style, width)
+}
+
+function joinCode(parent: string, own: string, numbering: Numbering): string {
   if (own === '' || !numbering.joined || parent === '') return own
-  return `${parent}.${own}`
+  return `${parent}${numbering.joint ?? '.'}${own}`
 }
 
 function compareKeys(a: string, b: string): number {

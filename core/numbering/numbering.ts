@@ -1,10 +1,14 @@
 // How the children of a folder are numbered. A number is data: the name never holds it.
 
-export const NUMBER_STYLES = ['none', '1', '01', 'A'] as const
+export const NUMBER_STYLES = ['none', '1', '01', 'A', 'a', 'I', 'i', 'year'] as const
 export type NumberStyle = (typeof NUMBER_STYLES)[number]
 
-export const CHILD_ORDERS = ['number', 'name'] as const
+/** By number; by name in natural order; as laid by hand; what changed last first. */
+export const CHILD_ORDERS = ['number', 'name', 'hand', 'changed'] as const
 export type ChildOrder = (typeof CHILD_ORDERS)[number]
+
+export const JOINTS = ['.', '-', '/'] as const
+export type Joint = (typeof JOINTS)[number]
 
 export interface Numbering {
   readonly style: NumberStyle
@@ -14,24 +18,43 @@ export interface Numbering {
   readonly start: number
   /** From one child to the next, 1 or more. */
   readonly step: number
+  /** Between the parent's code and the own number; "." unless set. */
+  readonly joint?: Joint
+  /** Digits of the style 01; 2 unless set. */
+  readonly width?: number
+  /** Numbers that are passed over. */
+  readonly skip?: readonly number[]
 }
 
 export const PLAIN_NUMBERING: Numbering = { style: '1', joined: true, start: 1, step: 1 }
 export const NUMBER_LIMIT = 9999
 export const STEP_LIMIT = 1000
+export const WIDTH_LIMIT = 6
+export const SKIP_LIMIT = 50
+export const LABEL_LIMIT = 12
 
-export function isNumberingSound(numbering: Numbering): boolean {
+export function isNumberingSound({ start, step, width = 2, skip = [] }: Numbering): boolean {
   const whole = (value: number, low: number, high: number) => Number.isInteger(value) && value >= low && value <= high
-  return whole(numbering.start, 0, NUMBER_LIMIT) && whole(numbering.step, 1, STEP_LIMIT)
+  return whole(start, 0, NUMBER_LIMIT) && whole(step, 1, STEP_LIMIT) && whole(width, 1, WIDTH_LIMIT) && skip.length <= SKIP_LIMIT && skip.every(number => whole(number, 0, NUMBER_LIMIT))
 }
 
-/** A number as it is written: 3, 03 or C (26 is Z, 27 is AA, 0 stays 0). Empty for the style "none". */
-export function writeNumber(number: number, style: NumberStyle): string {
+/** True when two numberings write the same codes. */
+export function sameNumbering(a: Numbering | null, b: Numbering | null): boolean {
+  const plain = (numbering: Numbering | null) => (numbering === null ? null : [numbering.style, numbering.joined, numbering.start, numbering.step, numbering.joint ?? '.', numbering.width ?? 2, numbering.skip ?? []])
+  return JSON.stringify(plain(a)) === JSON.stringify(plain(b))
+}
+
+/** A number as it is written: 3, 03, C, c, III or iii (26 is Z, 27 is AA; 0 stays 0). Empty for the style "none". */
+export function writeNumber(number: number, style: NumberStyle, width = 2): string {
   switch (style) {
     case 'none': return ''
-    case '1': return String(number)
-    case '01': return String(number).padStart(2, '0')
+    case '1':
+    case 'year': return String(number)
+    case '01': return String(number).padStart(width, '0')
     case 'A': return letters(number)
+    case 'a': return letters(number).toLowerCase()
+    case 'I': return roman(number)
+    case 'i': return roman(number).toLowerCase()
   }
 }
 
@@ -43,4 +66,26 @@ function letters(number: number): string {
     text = String.fromCharCode(65 + ((rest - 1) % 26)) + text
   }
   return text
+}
+
+const ROMAN = [[1000, 'M'], [900, 'CM'], [500, 'D'], [400, 'CD'], [100, 'C'], [90, 'XC'], [50, 'L'], [40, 'XL'], [10, 'X'], [9, 'IX'], [5, 'V'], [4, 'IV'], [1, 'I']] as const
+
+/** Roman numerals with the subtractive forms; above 3,999 with further M. */
+function roman(number: number): string {
+  if (number <= 0) return '0'
+  let rest = number
+  return ROMAN.map(([value, sign]) => {
+    const times = Math.floor(rest / value)
+    rest -= times * value
+    return sign.repeat(times)
+  }).join('')
+}
+
+/** How a numbering reads, for labels and menus: "01, 02, 03", "10, 20, 30", "no numbers". */
+export function numberingText(numbering: Numbering): string {
+  const { style, start, step, width, skip = [] } = numbering
+  if (style === 'none') return 'no numbers'
+  const sample: number[] = []
+  for (let number = start; sample.length < 3 && sample.length < SKIP_LIMIT; number += step) if (!skip.includes(number)) sample.push(number)
+  return sample.map(number => writeNumber(number, style, width)).join(', ')
 }

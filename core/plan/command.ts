@@ -1,5 +1,7 @@
 import type { DocumentId, FolderId, MeaningId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
+import type { DraftedFolder } from './draftedRows'
+import type { Pattern } from '../rows/index'
 
 /** Folders and documents meant together, as a selection holds them. */
 export interface Things {
@@ -15,18 +17,38 @@ export type Command =
   | { readonly kind: 'folder.create'; readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string; readonly allowTwin: boolean }
   | { readonly kind: 'folder.rename'; readonly id: FolderId; readonly name: string; readonly allowTwin: boolean }
   | { readonly kind: 'folder.describe'; readonly id: FolderId; readonly purpose: string }
-  | { readonly kind: 'folder.colour'; readonly id: FolderId; readonly meaningId: MeaningId | null }
-  | { readonly kind: 'folder.number'; readonly id: FolderId; readonly number: number | null }
+  | { readonly kind: 'folder.colour'; readonly id: FolderId; readonly meaningId: MeaningId | null; readonly below?: boolean }
+  | { readonly kind: 'folder.number'; readonly id: FolderId; readonly number: number | null; readonly fixed?: boolean; readonly label?: string | null; readonly numbered?: boolean }
+  | { readonly kind: 'folder.first'; readonly id: FolderId; readonly on: boolean }
+  | { readonly kind: 'folder.remark'; readonly id: FolderId; readonly remark: string }
   | { readonly kind: 'folder.numbering'; readonly id: FolderId | null; readonly numbering: Numbering | null }
   | { readonly kind: 'folder.order'; readonly id: FolderId | null; readonly order: ChildOrder }
   | { readonly kind: 'document.add'; readonly folderId: FolderId | null; readonly clash: Clash; readonly files: readonly NewFile[] }
   | { readonly kind: 'document.rename'; readonly id: DocumentId; readonly name: string }
   | { readonly kind: 'document.remark'; readonly id: DocumentId; readonly remark: string }
-  | { readonly kind: 'meaning.set'; readonly id: MeaningId; readonly name: string; readonly ink: string; readonly closed: boolean }
+  | { readonly kind: 'meaning.set'; readonly id: MeaningId; readonly name: string; readonly ink: string; readonly closed: boolean; readonly pattern?: Pattern }
+  | {
+    readonly kind: 'draft.apply'
+    readonly rootId: FolderId | null
+    /** Revision of the plan from which the draft was last compared. */
+    readonly revision: number
+    readonly folders: readonly DraftedFolder[]
+    readonly removed: readonly { readonly id: FolderId; readonly documents: WhereTo }[]
+    readonly newMeanings: readonly { readonly id: MeaningId; readonly name: string; readonly ink: string }[]
+    /** How the children of the root are numbered; null: as before. */
+    readonly numbering: Numbering | null
+    /** What the root holds already stays beside the drafted folders. */
+    readonly additive?: boolean
+  }
   | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean } & Things
   | { readonly kind: 'star'; readonly on: boolean } & Things
   | { readonly kind: 'trash' } & Things
   | { readonly kind: 'restore' } & Things
+
+/** Where the documents of a folder go that is removed: the nearest folder that stays, the In-tray, another folder, the Trash. */
+export type WhereTo =
+  | { readonly to: 'parent' | 'in-tray' | 'trash' }
+  | { readonly to: 'folder'; readonly folderId: FolderId | null }
 
 export type CommandKind = Command['kind']
 

@@ -1,8 +1,9 @@
 import type { Command } from './command'
+import { applyDraft } from './commands/applyDraft'
 import { addDocuments } from './commands/addDocuments'
 import { createFolder } from './commands/createFolder'
 import { remarkDocument, renameDocument } from './commands/editDocument'
-import { colourFolder, describeFolder, numberFolder, orderFolders, renameFolder, setNumbering } from './commands/editFolder'
+import { colourFolder, describeFolder, keepFirst, numberFolder, orderFolders, remarkFolder, renameFolder, setNumbering } from './commands/editFolder'
 import { move } from './commands/move'
 import { setMeaning } from './commands/setMeaning'
 import { star } from './commands/star'
@@ -15,10 +16,13 @@ export function decide(slice: Slice, command: Command, moment: Moment): Decision
     case 'folder.create': return createFolder(slice, command, moment)
     case 'folder.rename': return renameFolder(slice, command, moment)
     case 'folder.describe': return describeFolder(slice, command, moment)
+    case 'folder.remark': return remarkFolder(slice, command, moment)
+    case 'folder.first': return keepFirst(slice, command, moment)
     case 'folder.colour': return colourFolder(slice, command, moment)
     case 'folder.number': return numberFolder(slice, command, moment)
     case 'folder.numbering': return setNumbering(slice, command, moment)
     case 'folder.order': return orderFolders(slice, command, moment)
+    case 'draft.apply': return applyDraft(slice, command, moment)
     case 'document.add': return addDocuments(slice, command, moment)
     case 'document.rename': return renameDocument(slice, command, moment)
     case 'document.remark': return remarkDocument(slice, command, moment)

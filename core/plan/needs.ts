@@ -6,13 +6,15 @@ export interface Needs {
   readonly documentIds: readonly DocumentId[]
   /** All documents of this folder, for their names. */
   readonly inFolder: FolderId | null
+  /** All documents that lie in these folders themselves. */
+  readonly inFolders: readonly FolderId[]
   /** All documents of these folders and of everything below them. */
   readonly inBranches: readonly FolderId[]
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
 
-const NOTHING: Needs = { documentIds: [], inFolder: null, inBranches: [], trashRoots: [] }
+const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], inBranches: [], trashRoots: [] }
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
@@ -23,6 +25,7 @@ export function needsOf(command: Command): Needs {
     case 'star': return { ...NOTHING, documentIds: command.documentIds }
     case 'trash': return { ...NOTHING, documentIds: command.documentIds, inBranches: command.folderIds }
     case 'restore': return { ...NOTHING, trashRoots: [...command.folderIds, ...command.documentIds] }
+    case 'draft.apply': return { ...NOTHING, inFolders: command.removed.map(({ id }) => id) }
     default: return NOTHING
   }
 }

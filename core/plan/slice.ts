@@ -8,6 +8,7 @@ import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow
 
 /** The part of a plan that a command needs: all folders, and those documents that it touches with all their places. */
 export interface Slice {
+  readonly revision: number
   readonly plan: PlanRow
   readonly folders: ReadonlyMap<string, FolderRow>
   readonly documents: ReadonlyMap<string, DocumentRow>

@@ -1,2 +1,2 @@
-export type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow, TableName, Tables, VersionRow } from './rows'
-export { TABLE_NAMES } from './rows'
+export type { DocumentRow, FolderRow, MeaningRow, PlacementRow, Pattern, PlanRow, StarRow, TableName, Tables, VersionRow } from './rows'
+export { PATTERNS, TABLE_NAMES } from './rows'

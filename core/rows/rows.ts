@@ -21,12 +21,21 @@ export interface FolderRow {
   readonly orderKey: string
   /** The folder's own number; null: it takes the next one in order. */
   readonly number: number | null
+  /** The own number is kept whatever is renumbered. */
+  readonly numberFixed: boolean
+  /** Own text that is written in place of the number ("X", "Q1"). */
+  readonly label: string | null
+  /** False: left out of the numbers of its siblings. */
+  readonly numbered: boolean
+  /** Kept before its siblings, in whatever order they are. */
+  readonly first: boolean
   /** How its children are numbered; null: as the folder itself is. */
   readonly numbering: Numbering | null
   readonly childOrder: ChildOrder
   /** null: the colour of its parent. */
   readonly meaningId: MeaningId | null
   readonly purpose: string
+  readonly remark: string
   readonly createdAt: string
   readonly trashedAt: string | null
   /** The id of what was put into the Trash and took this row with it; its own id when it was meant itself. */
@@ -45,6 +54,8 @@ export interface DocumentRow {
   /** Number of the current version, from 1. */
   readonly version: number
   readonly remark: string
+  /** A meaning of its own; null: the colour of the folder it lies in. */
+  readonly meaningId: MeaningId | null
   readonly createdAt: string
   /** When the contents last changed, as the file said, else when it was brought in. */
   readonly changedAt: string
@@ -72,6 +83,10 @@ export interface PlacementRow {
   readonly home: boolean
 }
 
+/** How a stripe is drawn: full, or with gaps that also show without colour. */
+export const PATTERNS = ['full', 'dashes', 'dots', 'slant'] as const
+export type Pattern = (typeof PATTERNS)[number]
+
 export interface StarRow {
   /** The id of what carries the star. */
   readonly id: string
@@ -86,6 +101,8 @@ export interface MeaningRow {
   readonly ink: string
   readonly orderKey: string
   readonly closed: boolean
+  /** A second sign beside the ink. */
+  readonly pattern: Pattern
 }
 
 export interface Tables {

@@ -41,6 +41,10 @@ export async function openFolder(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('heading', { level: 1, name: new RegExp(name) })).toBeVisible()
 }
 
+export async function unfold(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: `Open ${name}` }).click()
+}
+
 export async function bringIn(page: Page, files: readonly { name: string; text: string }[]): Promise<void> {
   await page.locator('input[type=file]').setInputFiles(files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })))
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 defineProps<{ /** The whole plan is empty, and not one folder. */ isTop: boolean; where: string }>()
-const emit = defineEmits<{ create: []; add: [] }>()
+const emit = defineEmits<{ create: []; add: []; draft: [] }>()
 </script>
 
 <template>
@@ -18,6 +18,9 @@ const emit = defineEmits<{ create: []; add: [] }>()
     <p class="acts">
       <button type="button" class="act main" @click="emit('create')">
         {{ isTop ? 'Make the first folder' : 'New folder' }} <span class="key">N</span>
+      </button>
+      <button v-if="isTop" type="button" class="act" @click="emit('draft')">
+        Write a draft, use a skeleton, or bring a folder of the desktop
       </button>
       <button type="button" class="act" @click="emit('add')">
         {{ isTop ? 'Add documents to the In-tray' : 'Add documents' }} <span class="key">U</span>

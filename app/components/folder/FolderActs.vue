@@ -5,7 +5,7 @@ import type { PlanFolder } from '../../../contract/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: [] }>()
+const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: [] }>()
 </script>
 
 <template>
@@ -20,24 +20,38 @@ const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []
       Numbering…
     </button>
     <ColourMenu v-if="folder" :folder="folder" as-act />
-    <v-menu v-if="folder">
+    <button v-if="!folder" type="button" class="act" @click="emit('draft')">
+      Draft the plan…
+    </button>
+    <v-menu>
       <template #activator="{ props: menu }">
         <button v-bind="menu" type="button" class="act">
           More<v-icon :icon="mdiMenuDown" size="16" />
         </button>
       </template>
-      <v-list aria-label="More acts of this folder">
-        <v-list-item title="Rename" @click="emit('rename')">
+      <v-list :aria-label="folder ? 'More acts of this folder' : 'More acts of the plan'">
+        <v-list-item v-if="folder" title="Rename" @click="emit('rename')">
           <template #append>
             <span class="key">F2</span>
           </template>
         </v-list-item>
-        <v-list-item title="Move to…" @click="emit('move')">
+        <v-list-item v-if="folder" title="Move to…" @click="emit('move')">
           <template #append>
             <span class="key">M</span>
           </template>
         </v-list-item>
-        <v-list-item title="Put into Trash" @click="emit('trash')" />
+        <v-list-item v-if="folder" title="Put into Trash" @click="emit('trash')" />
+        <template v-if="folder">
+          <hr class="line">
+          <v-list-item title="Draft this branch…" @click="emit('draft')" />
+          <v-list-item title="Next period…" @click="emit('period')" />
+          <v-list-item title="Keep as skeleton" @click="emit('skeleton')" />
+        </template>
+        <hr class="line">
+        <v-list-item title="Save as OPML" @click="emit('save', 'opml')" />
+        <v-list-item title="Save as Markdown" @click="emit('save', 'md')" />
+        <v-list-item title="Save as a table (CSV)" @click="emit('save', 'csv')" />
+        <v-list-item title="Contents to print" @click="emit('contents')" />
       </v-list>
     </v-menu>
   </div>
@@ -45,4 +59,5 @@ const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []
 
 <style scoped>
 .acts { display: flex; flex-wrap: wrap; gap: 2px 5px; margin: 0 0 14px -1px; align-items: center; }
+.line { border: 0; border-top: 1px solid var(--rule); margin: 3px 0; }
 </style>

@@ -13,7 +13,7 @@ const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: [] }
 const plan = usePlan()
 const route = useRoute()
 const tabs = computed(() => [
-  { to: '/plan', name: 'Plan', count: 0, active: route.path.startsWith('/plan') || route.path.startsWith('/document') },
+  { to: '/plan', name: 'Plan', count: 0, active: route.path.startsWith('/plan') || route.path.startsWith('/document') || route.path.startsWith('/draft') },
   { to: '/in-tray', name: 'In-tray', count: plan.inTray, active: route.path === '/in-tray' },
   { to: '/desk', name: 'Desk', count: 0, active: route.path === '/desk' },
   { to: '/find', name: 'Find', count: 0, active: route.path === '/find' },

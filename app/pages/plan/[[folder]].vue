@@ -4,6 +4,8 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, RegisterRow } from '../../../contract/document'
 import type { FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
+import { quoted } from '../../../core/change/index'
+import { outlineText } from '../../../core/draft/index'
 import { childrenOf } from '../../../core/tree/index'
 import FolderCard from '../../components/card/FolderCard.vue'
 import ThingCard from '../../components/card/ThingCard.vue'
@@ -16,11 +18,14 @@ import PathCrumbs from '../../components/folder/PathCrumbs.vue'
 import ThingList from '../../components/register/ThingList.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { useDraftStart } from '../../composables/useDraftStart'
 import { useDropPlace } from '../../composables/useDrag'
+import { usePlanFiles } from '../../composables/usePlanFiles'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { useActs } from '../../stores/acts'
 import { useDialogs } from '../../stores/dialogs'
+import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
 import { useRegister } from '../../stores/register'
 import { useUploads } from '../../stores/uploads'
@@ -28,7 +33,7 @@ import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
-const [plan, register, uploads, acts, dialogs, view] = [usePlan(), useRegister(), useUploads(), useActs(), useDialogs(), useView()]
+const [plan, register, uploads, acts, dialogs, view, drafts] = [usePlan(), useRegister(), useUploads(), useActs(), useDialogs(), useView(), useDrafts()]
 const route = useRoute()
 const router = useRouter()
 
@@ -82,6 +87,14 @@ function moveFolder(): void {
   if (folder.value) dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null, name: folder.value.name }
 }
 
+const planFiles = usePlanFiles()
+const start = useDraftStart()
+async function keepSkeleton(): Promise<void> {
+  if (!folder.value) return
+  await drafts.keepSkeleton(folder.value.name, outlineText(start.outlineOfBranch(folder.value.id)))
+  acts.say(`Kept ${quoted(folder.value.name)} as a skeleton: use it from “Draft the plan”`)
+}
+
 function toTrash(): void {
   if (!folder.value) return
   const { id, parentId } = folder.value
@@ -133,7 +146,7 @@ function picked(): void {
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
@@ -142,7 +155,7 @@ function picked(): void {
               <NewFolderField :parent-id="folderId" :where="where" @done="naming = false" @made="folderId && view.setOpen([folderId], true)" />
             </template>
           </ThingList>
-          <FirstSteps v-if="children.length === 0 && documents.length === 0 && !naming && (folderId === null || register.loaded.state === 'ready')" :is-top="folderId === null" :where="where" @create="naming = true" @add="chooseFiles" />
+          <FirstSteps v-if="children.length === 0 && documents.length === 0 && !naming && (folderId === null || register.loaded.state === 'ready')" :is-top="folderId === null" :where="where" @create="naming = true" @add="chooseFiles" @draft="router.push('/draft')" />
           <RemoteState v-if="folderId !== null && register.loaded.state !== 'ready'" :remote="register.loaded" @again="register.open(folderId)" />
         </template>
       </RemoteState>

@@ -69,6 +69,7 @@ function newDocument(file: NewFile, name: string, extension: string, moment: Mom
     changedAt: file.changedAt,
     trashedAt: null,
     trashRoot: null,
+    meaningId: null,
   }
 }
 

@@ -8,22 +8,23 @@ import type { Slice } from '../slice'
 
 const NOW = '2026-03-01T00:00:00.000Z'
 const folder = (id: string, more: Partial<FolderRow> = {}): FolderRow => ({
-  id: id as FolderId, parentId: null, name: id.toUpperCase(), folded: id, orderKey: `a${id}`, number: null, numbering: null, childOrder: 'number', meaningId: null, purpose: '',
+  id: id as FolderId, parentId: null, name: id.toUpperCase(), folded: id, orderKey: `a${id}`, number: null, numberFixed: false, label: null, numbered: true, first: false, numbering: null, childOrder: 'number', meaningId: null, purpose: '', remark: '',
   createdAt: NOW, trashedAt: null, trashRoot: null, ...more,
 })
 const document = (id: string, more: Partial<DocumentRow> = {}): DocumentRow => ({
-  id: id as DocumentId, name: id, folded: id, extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more,
+  id: id as DocumentId, name: id, folded: id, extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more,
 })
 const placed = (documentId: string, folderId: string | null, home = true): PlacementRow => ({ id: `${documentId}-${folderId}`, documentId: documentId as DocumentId, folderId: folderId as FolderId | null, home })
 
 function slice(folders: FolderRow[], documents: DocumentRow[] = [], placements: PlacementRow[] = []): Slice {
   return {
+    revision: 1,
     plan: { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number' },
     folders: new Map(folders.map(row => [row.id, row])),
     documents: new Map(documents.map(row => [row.id, row])),
     placements,
     stars: new Map(),
-    meanings: new Map([['m', { id: 'm' as MeaningId, name: 'Urgent', ink: '#CC6677', orderKey: 'a0', closed: false }]]),
+    meanings: new Map([['m', { id: 'm' as MeaningId, name: 'Urgent', ink: '#CC6677', orderKey: 'a0', closed: false, pattern: 'full' }]]),
   }
 }
 

@@ -4,6 +4,7 @@ import type { FolderId } from '../../ids'
 import { foldedText } from '../../text/index'
 import type { Command } from '../command'
 import { checkName } from '../name'
+import { newFolder } from '../newFolder'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, placeText, twinHint, twinOf } from '../slice'
 
@@ -17,21 +18,7 @@ export function createFolder(slice: Slice, command: Extract<Command, { kind: 'fo
   const folded = foldedText(checked.name)
   const twin = twinOf(slice, command.parentId, folded, [])
   if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
-  const row = inserted('folder', {
-    id: command.id,
-    parentId: command.parentId,
-    name: checked.name,
-    folded,
-    orderKey: keyAfterLast(slice, command.parentId),
-    number: null,
-    numbering: null,
-    childOrder: 'number',
-    meaningId: null,
-    purpose: '',
-    createdAt: moment.now,
-    trashedAt: null,
-    trashRoot: null,
-  })
+  const row = inserted('folder', newFolder({ id: command.id, parentId: command.parentId, name: checked.name, orderKey: keyAfterLast(slice, command.parentId) }, moment))
   return decided([row], `New folder ${quoted(checked.name)} in ${placeText(slice, command.parentId, moment.locale)}`, [command.parentId])
 }
 

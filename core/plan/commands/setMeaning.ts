@@ -1,18 +1,25 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import { inserted, quoted, updated } from '../../change/index'
+import type { MeaningRow } from '../../rows/index'
 import type { Command } from '../command'
 import { checkName } from '../name'
 import type { Decision, Slice } from '../slice'
-import { decided, refuse } from '../slice'
+import { decided, isDecision, refuse } from '../slice'
 
 /** Adds a meaning to the colour key, or alters one. */
 export function setMeaning(slice: Slice, command: Extract<Command, { kind: 'meaning.set' }>): Decision {
-  const checked = checkName(command.name)
-  if (!checked.ok) return checked
-  if (!/^#[0-9A-Fa-f]{6}$/.test(command.ink)) return refuse('request.invalid', { why: 'a colour is written #rrggbb' })
-  const facts = { name: checked.name, ink: command.ink.toUpperCase(), closed: command.closed }
   const present = slice.meanings.get(command.id)
-  if (present) return decided(updated('meaning', present, facts), `Changed ${quoted(present.name)} in the colour key`, [])
-  const last = [...slice.meanings.values()].map(meaning => meaning.orderKey).sort().at(-1) ?? null
-  return decided([inserted('meaning', { id: command.id, orderKey: generateKeyBetween(last, null), ...facts })], `Added ${quoted(checked.name)} to the colour key`, [])
+  const row = newMeaningRow([...slice.meanings.values()].filter(meaning => meaning.id !== command.id), { ...command, pattern: command.pattern ?? present?.pattern ?? 'full' })
+  if (isDecision(row)) return row
+  if (present) return decided(updated('meaning', present, { ...row, orderKey: present.orderKey }), `Changed ${quoted(present.name)} in the colour key`, [])
+  return decided([inserted('meaning', row)], `Added ${quoted(row.name)} to the colour key`, [])
+}
+
+/** The row of a meaning behind the others of the key, or why it cannot be. */
+export function newMeaningRow(others: readonly MeaningRow[], given: Pick<MeaningRow, 'id' | 'name' | 'ink' | 'closed' | 'pattern'>): MeaningRow | Decision {
+  const checked = checkName(given.name)
+  if (!checked.ok) return checked
+  if (!/^#[0-9A-Fa-f]{6}$/.test(given.ink)) return refuse('request.invalid', { why: 'a colour is written #rrggbb' })
+  const last = others.map(meaning => meaning.orderKey).sort().at(-1) ?? null
+  return { id: given.id, name: checked.name, ink: given.ink.toUpperCase(), orderKey: generateKeyBetween(last, null), closed: given.closed, pattern: given.pattern }
 }

@@ -61,6 +61,14 @@ export function placementsOf(transaction: Transaction | null, planId: string, do
     WHERE p.plan_id = $1 AND p.document_id = ANY($2::uuid[]) ORDER BY p.home DESC, p.id`, [planId, documentIds])
 }
 
+export interface FolderFacts { readonly folderId: string; readonly documents: number; readonly size: number; readonly changedAt: string }
+
+/** What lies directly in each folder that holds documents: how many, their bytes, the newest change. */
+export function folderFacts(planId: string): Promise<FolderFacts[]> {
+  return rows<FolderFacts>(null, `SELECT p.place AS "folderId", count(*)::int AS documents, sum(p.size)::float8 AS size, ${isoText('max(p.changed_at)')} AS "changedAt"
+    FROM placement p WHERE p.plan_id = $1 AND p.live AND p.place <> p.plan_id GROUP BY p.place`, [planId])
+}
+
 export async function documentCounts(planId: string): Promise<{ folderId: string | null; count: number }[]> {
   return rows(null, `SELECT NULLIF(p.place, p.plan_id) AS "folderId", count(*)::int AS count FROM placement p
     WHERE p.plan_id = $1 AND p.live GROUP BY p.place, p.plan_id`, [planId])

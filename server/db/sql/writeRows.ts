@@ -5,7 +5,7 @@ import type { RowChange } from '../../../core/change/index'
 import type { TableName } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { touched } from '../client'
-import { COLUMNS, columnName, toColumns } from '../tables'
+import { COLUMNS, columnName, EARLIER, toColumns } from '../tables'
 
 type Plain = Readonly<Record<string, unknown>>
 
@@ -37,13 +37,13 @@ function groupAlike(changes: readonly RowChange[]): Map<string, RowChange[]> {
 
 function insertRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
   const columns = COLUMNS[table].map(columnName).join(', ')
-  const values = group.map(change => toColumns((change.op === 'insert' ? change.after : {}) as unknown as Plain))
+  const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'insert' ? change.after : {}) as unknown as Plain }))
   return touched(transaction, `INSERT INTO ${table} (plan_id, ${columns}) SELECT $1::uuid, ${columns} FROM jsonb_populate_recordset(null::${table}, $2::jsonb)`,
     [planId, JSON.stringify(values)])
 }
 
 function deleteRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
-  const values = group.map(change => toColumns((change.op === 'delete' ? change.before : {}) as unknown as Plain))
+  const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'delete' ? change.before : {}) as unknown as Plain }))
   return touched(transaction, `DELETE FROM ${table} t USING jsonb_populate_recordset(null::${table}, $2::jsonb) b
     WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(COLUMNS[table])}`, [planId, JSON.stringify(values)])
 }

@@ -12,13 +12,15 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const documents = [
     ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
     ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
+    ...(needs.inFolders.length > 0 ? await documentsInFolders(transaction, plan.id, needs.inFolders) : []),
     ...(needs.inBranches.length > 0 ? await documentsInFolders(transaction, plan.id, branches(folders, needs.inBranches)) : []),
     ...(needs.trashRoots.length > 0 ? await documentsByTrashRoot(transaction, plan.id, needs.trashRoots) : []),
   ]
   const placements = documents.length > 0 ? await placementsOf(transaction, plan.id, documents.map(document => document.id)) : []
   const stars = starIds.length > 0 ? await starsAmong(transaction, plan.id, starIds) : []
-  const { id, name, numbering, childOrder } = plan
+  const { id, name, numbering, childOrder, revision } = plan
   return {
+    revision,
     plan: { id, name, numbering, childOrder },
     folders: byId(folders),
     documents: byId(documents),

@@ -1,0 +1,42 @@
+// The plan, or a branch of it, as a file for other programs.
+
+import { listingOf, markdownOf, nodesOfLines, startDraft } from '../../core/draft/index'
+import { writeOpml } from '../../core/formats/index'
+import type { FolderId, MeaningId } from '../../core/ids'
+import { readFolderFacts } from '../api/plan'
+import { useActs } from '../stores/acts'
+import { usePlan } from '../stores/plan'
+import { reasonOf } from '../stores/remote'
+
+export type PlanFile = 'opml' | 'md' | 'csv'
+
+export function usePlanFiles() {
+  const [plan, acts] = [usePlan(), useActs()]
+  const meaningName = (id: string) => plan.meaningById.get(id as MeaningId)?.name ?? null
+  const nameOf = (id: FolderId | null) => (id === null ? plan.reply?.plan.name : plan.tree.byId.get(id)?.name) ?? 'Plan'
+
+  async function textOf(kind: PlanFile, rootId: FolderId | null): Promise<string> {
+    const lines = startDraft(plan.tree, meaningName, rootId, { identity: false, withRoot: true })
+    if (kind === 'opml') return writeOpml(nameOf(rootId), nodesOfLines(lines))
+    if (kind === 'md') return markdownOf(lines)
+    const { folders } = await readFolderFacts()
+    return listingOf(plan.numbered, meaningName, new Map(folders.map(({ folderId, ...facts }) => [folderId, facts])), rootId)
+  }
+
+  /** Makes the file and hands it to the browser as a download. */
+  async function save(kind: PlanFile, rootId: FolderId | null): Promise<void> {
+    try {
+      const type = { opml: 'text/x-opml', md: 'text/markdown', csv: 'text/csv' }[kind]
+      const address = URL.createObjectURL(new Blob([await textOf(kind, rootId)], { type: `${type};charset=utf-8` }))
+      const link = Object.assign(document.createElement('a'), { href: address, download: `${nameOf(rootId)}.${kind}` })
+      link.click()
+      setTimeout(() => URL.revokeObjectURL(address), 10_000)
+      acts.say(`Saved ${nameOf(rootId)}.${kind}`)
+    }
+    catch (error) {
+      acts.refuse(reasonOf(error))
+    }
+  }
+
+  return { save }
+}
