@@ -2,6 +2,7 @@ import * as yup from 'yup'
 import { UUID_PATTERN } from '../core/ids'
 import { CHILD_ORDERS, JOINTS, NUMBER_LIMIT, NUMBER_STYLES, SKIP_LIMIT } from '../core/numbering/index'
 import type { Command, DraftedFolder } from '../core/plan/index'
+import { MERGE_CHOICES, RENUMBER_MODES } from '../core/plan/index'
 import { PATTERNS } from '../core/rows/index'
 import { anyId, documentId, folderId, meaningId } from './ids'
 
@@ -49,6 +50,10 @@ export const COMMAND_SHAPES = {
   'folder.number': yup.object({ id: folderId(), number: yup.number().nullable().defined(), fixed: yup.boolean().default(true), label: yup.string().nullable().default(null), numbered: yup.boolean().default(true) }),
   'folder.numbering': yup.object({ id: folderId().nullable(), numbering: numberingShape.nullable().default(null) }),
   'folder.order': yup.object({ id: folderId().nullable(), order: yup.string().oneOf(CHILD_ORDERS).required() }),
+  'folder.duplicate': yup.object({ id: folderId(), newId: folderId(), parentId: folderId().nullable(), withDocuments: yup.boolean().default(false) }),
+  'folder.merge': yup.object({ fromId: folderId(), intoId: folderId(), choices: yup.array(yup.object({ documentId: documentId(), choice: yup.string().oneOf(MERGE_CHOICES).required() })).max(THINGS_LIMIT).default([]) }),
+  'folder.place': yup.object({ ids: yup.array(folderId()).min(1).max(2000).required(), parentId: folderId().nullable(), before: folderId().nullable(), allowTwin: allowTwin() }),
+  'folder.arrange': yup.object({ id: folderId().nullable(), numbering: numberingShape.nullable().default(null), order: yup.string().oneOf(CHILD_ORDERS).required(), renumber: yup.string().oneOf(RENUMBER_MODES).nullable().default(null), deep: yup.boolean().default(false) }),
   'draft.apply': yup.object({
     rootId: folderId().nullable(),
     revision: yup.number().integer().required(),
@@ -61,6 +66,9 @@ export const COMMAND_SHAPES = {
   'document.rename': yup.object({ id: documentId(), name: name() }),
   'document.remark': yup.object({ id: documentId(), remark: yup.string().strict().defined() }),
   'meaning.set': yup.object({ id: meaningId(), name: name(), ink: yup.string().required(), closed: yup.boolean().required(), pattern: yup.string().oneOf(PATTERNS).optional() }),
+  'meaning.place': yup.object({ id: meaningId(), before: meaningId().nullable() }),
+  'meaning.drop': yup.object({ id: meaningId(), replaceBy: meaningId().nullable() }),
+  'document.colour': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), meaningId: meaningId().nullable() }),
   'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin() }),
   'star': yup.object({ ...things, on: yup.boolean().required() }),
   'trash': yup.object(things),

@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { CLASHES } from '../core/plan/index'
-import { anyId, documentId, folderId, time } from './ids'
+import { anyId, documentId, folderId, meaningId, time } from './ids'
 
 export const SORTS = ['name', 'changed', 'size', 'type'] as const
 export type Sort = (typeof SORTS)[number]
@@ -15,6 +15,8 @@ export const registerRowShape = yup.object({
   changedAt: time(),
   createdAt: time(),
   version: yup.number().required(),
+  /** A meaning of its own; null: the colour of the folder. */
+  meaningId: meaningId().nullable(),
   starred: yup.boolean().required(),
   reading: yup.string().oneOf(READING_STATES).required(),
   /** All its places, home first; null is the In-tray. */
@@ -44,6 +46,7 @@ export const documentShape = yup.object({
   size: yup.number().required(),
   version: yup.number().required(),
   remark: yup.string().defined(),
+  meaningId: meaningId().nullable(),
   createdAt: time(),
   changedAt: time(),
   trashedAt: yup.string().nullable().defined(),

@@ -2,7 +2,7 @@ import * as yup from 'yup'
 import { CHILD_ORDERS } from '../core/numbering/index'
 import { PATTERNS } from '../core/rows/index'
 import { numberingShape } from './command'
-import { folderId, meaningId, time } from './ids'
+import { documentId, folderId, meaningId, time } from './ids'
 
 export const folderShape = yup.object({
   id: folderId(),
@@ -30,6 +30,19 @@ export type Meaning = yup.InferType<typeof meaningShape>
 
 export const folderFactsShape = yup.object({ folders: yup.array(yup.object({ folderId: folderId(), documents: yup.number().required(), size: yup.number().required(), changedAt: time() })).required() })
 export type FolderFacts = yup.InferType<typeof folderFactsShape>['folders'][number]
+
+export const meetingQueryShape = yup.object({ from: folderId(), into: folderId() })
+export const meetingShape = yup.object({
+  /** Pairs of folders that become one, the two themselves first. */
+  folders: yup.array(yup.object({ from: folderId(), into: folderId() })).required(),
+  /** Folders that only move over. */
+  moved: yup.array(folderId()).required(),
+  /** Documents that only move over. */
+  documents: yup.number().required(),
+  /** Documents that meet one of the same name; `same`: with the very same bytes. */
+  clashes: yup.array(yup.object({ from: documentId(), into: documentId(), name: yup.string().required(), extension: yup.string().defined(), same: yup.boolean().required() })).required(),
+})
+export type MeetingReply = yup.InferType<typeof meetingShape>
 
 export const outlineShape = yup.object({
   plan: yup.object({ id: yup.string().required(), name: yup.string().required(), numbering: numberingShape.required(), childOrder: yup.string().oneOf(CHILD_ORDERS).required(), revision: yup.number().required() }),

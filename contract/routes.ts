@@ -7,7 +7,7 @@ import { changeShape, historyShape, lastActsShape, redoRequestShape, undoRequest
 import { clashReplyShape, clashRequestShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
-import { folderFactsShape, outlineShape } from './plan'
+import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
 export interface Route {
   readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE'
@@ -30,6 +30,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/accounts', summary: 'Make an account and sign in', signedIn: false, body: newAccountShape, reply: sessionShape },
   { method: 'GET', path: '/api/plan', summary: 'Folders, colour key and counts', signedIn: true, reply: outlineShape },
   { method: 'GET', path: '/api/plan/facts', summary: 'What lies directly in each folder: documents, bytes, newest change', signedIn: true, reply: folderFactsShape },
+  { method: 'GET', path: '/api/plan/meeting', summary: 'What would meet what if one folder were merged into another', signedIn: true, query: meetingQueryShape, reply: meetingShape },
   { method: 'GET', path: '/api/documents', summary: 'The register of one place, a page at a time', signedIn: true, query: registerQueryShape, reply: registerShape },
   { method: 'GET', path: '/api/documents/ids', summary: 'The ids of all documents of a place, in the order of its register', signedIn: true, query: registerQueryShape },
   { method: 'GET', path: '/api/documents/starred', summary: 'Starred documents, the newest star first', signedIn: true, reply: registerShape },

@@ -17,6 +17,9 @@ export interface Dragged extends Things {
   readonly name: string
 }
 
+/** Where on a row of the outline something is held: between rows (before, after) or on it. */
+export type Zone = 'before' | 'into' | 'after'
+
 const OPEN_AFTER_MS = 600
 
 export function isDragged(data: Readonly<Record<string | symbol, unknown>>): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
@@ -33,9 +36,13 @@ export function useDragSource(element: Ref<HTMLElement | null>, dragged: () => D
   }))
 }
 
-/** Makes the element a place onto which things and files can be dropped; `held` is called when something is held over it for a moment. */
-export function useDropPlace(element: Ref<HTMLElement | null>, place: () => FolderId | null, held: () => void = () => {}): { isOver: Ref<boolean> } {
+/**
+ * Makes the element a place onto which things and files can be dropped; `held` is called when something
+ * is held over it for a moment. With `zones`, folders can also be laid right before or behind it.
+ */
+export function useDropPlace(element: Ref<HTMLElement | null>, place: () => FolderId | null, held: () => void = () => {}, { zones = false } = {}): { isOver: Ref<boolean>; zone: Ref<Zone> } {
   const isOver = ref(false)
+  const zone = ref<Zone>('into')
   let timer: ReturnType<typeof setTimeout> | null = null
   const enter = () => {
     isOver.value = true
@@ -46,12 +53,26 @@ export function useDropPlace(element: Ref<HTMLElement | null>, place: () => Fold
     if (timer) clearTimeout(timer)
     timer = null
   }
-  const target = { getData: () => ({ place: place() }), onDragEnter: enter, onDragLeave: leave, onDrop: leave }
+  const zoneAt = (clientY: number, data: Readonly<Record<string | symbol, unknown>>): Zone => {
+    const box = element.value?.getBoundingClientRect()
+    if (!zones || !box || !isDragged(data) || data.dragged.documentIds.length > 0) return 'into'
+    const share = (clientY - box.top) / box.height
+    return share < 0.28 ? 'before' : share > 0.72 ? 'after' : 'into'
+  }
+  const target = { onDragEnter: enter, onDragLeave: leave, onDrop: leave }
   attach(element, node => combine(
-    dropTargetForElements({ element: node, canDrop: ({ source }) => isDragged(source.data), ...target }),
-    dropTargetForExternal({ element: node, canDrop: containsFiles, ...target }),
+    dropTargetForElements({
+      element: node,
+      canDrop: ({ source }) => isDragged(source.data),
+      getData: ({ input, source }) => {
+        zone.value = zoneAt(input.clientY, source.data)
+        return { place: place(), zone: zone.value }
+      },
+      ...target,
+    }),
+    dropTargetForExternal({ element: node, canDrop: containsFiles, getData: () => ({ place: place() }), ...target }),
   ))
-  return { isOver }
+  return { isOver, zone }
 }
 
 function attach(element: Ref<HTMLElement | null>, join: (node: HTMLElement) => () => void): void {

@@ -5,6 +5,8 @@ import { useRoute } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
 import ClashDialog from '../components/dialogs/ClashDialog.vue'
+import ColourKeyDialog from '../components/dialogs/ColourKeyDialog.vue'
+import MergeDialog from '../components/dialogs/MergeDialog.vue'
 import MoveDialog from '../components/dialogs/MoveDialog.vue'
 import NumberingDialog from '../components/folder/NumberingDialog.vue'
 import AwayNotice from '../components/shell/AwayNotice.vue'
@@ -90,8 +92,10 @@ async function leave(query: Record<string, string>): Promise<void> {
     <UploadPanel />
     <DragHint @move="move" @files="(files, to) => uploads.add(files, to)" />
     <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
-    <NumberingDialog :folder-id="dialogs.numbering?.folderId" @close="dialogs.numbering = null" />
+    <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
     <ClashDialog :clashes="dialogs.clash?.clashes ?? null" @answer="dialogs.clash?.answer($event)" />
+    <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />
+    <ColourKeyDialog :open="dialogs.colours" @close="dialogs.colours = false" />
     <KeysDialog :open="dialogs.keys" @close="dialogs.keys = false" />
   </div>
 </template>

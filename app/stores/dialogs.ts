@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { NameClash } from '../../contract/document'
 import type { FolderId } from '../../core/ids'
-import type { Things } from '../../core/plan/index'
+import type { RenumberMode, Things } from '../../core/plan/index'
 
 export interface MoveAsked extends Things {
   readonly fromFolderId: FolderId | null
@@ -15,8 +15,12 @@ export type ClashAnswer = 'both' | 'version' | 'skip'
 export const useDialogs = defineStore('dialogs', () => {
   const move = ref<MoveAsked | null>(null)
   /** The folder whose children are to be numbered; null inside stands for the top. */
-  const numbering = ref<{ folderId: FolderId | null } | null>(null)
+  const numbering = ref<{ folderId: FolderId | null; renumber?: RenumberMode } | null>(null)
   const keys = ref(false)
+  /** The folder that is to be merged into another. */
+  const merge = ref<FolderId | null>(null)
+  /** The colour key is being edited. */
+  const colours = ref(false)
   const clash = ref<{ clashes: readonly NameClash[]; answer: (answers: ReadonlyMap<string, ClashAnswer> | null) => void } | null>(null)
 
   /** Asks what to do with files whose names are taken; null when the person cancels all. */
@@ -26,5 +30,5 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  return { move, numbering, keys, clash, askClash }
+  return { move, numbering, keys, colours, merge, clash, askClash }
 })

@@ -8,6 +8,7 @@ import type { FolderId, MeaningId } from '../../core/ids'
 import { codedName, naturalOrder, numberTree, PLAIN_NUMBERING } from '../../core/numbering/index'
 import { totalsBelow } from '../../core/tree/index'
 import * as api from '../api/plan'
+import { laidOn } from './ink'
 import type { Remote } from './remote'
 import { reasonOf } from './remote'
 
@@ -45,8 +46,12 @@ export const usePlan = defineStore('plan', () => {
     return { code, name: folder.name, text: codedName(code, folder.name), ink: inkOf(meaningOf(tree.value, id)) }
   }
 
+  /** Backgrounds of the stripes, from the top folder down to this one. */
   function stripes(id: FolderId): (string | null)[] {
-    return stripesOf(tree.value, id).map(inkOf)
+    return stripesOf(tree.value, id).map((meaning) => {
+      const shown = meaning === null ? undefined : meaningById.value.get(meaning)
+      return shown ? laidOn(shown.ink, shown.pattern) : null
+    })
   }
 
   /** Loads, or loads again without showing an empty page in between; only the newest answer counts. */

@@ -34,7 +34,7 @@ const folder = (id: string, more: object = {}) => ({ id: id as FolderId, parentI
 const OUTLINE = {
   plan: { id: 'p', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number', revision: 1 },
   folders: [folder('a', { meaningId: 'm' as MeaningId }), folder('b', { parentId: 'a' }), folder('c')],
-  meanings: [{ id: 'm', name: 'Office', ink: '#44AA99', orderKey: 'a0', closed: false }],
+  meanings: [{ id: 'm', name: 'Office', ink: '#44AA99', orderKey: 'a0', closed: false, pattern: 'full' }],
   starred: ['b'], counts: { a: 1, b: 2 }, inTray: 4,
 }
 const CHANGE = { id: '1', revision: 2, at: '2026-01-01T00:00:00.000Z', kind: 'star', label: 'Starred “x”', places: [], actor: 'a', undoes: null, undoneBy: null }

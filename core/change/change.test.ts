@@ -106,7 +106,7 @@ describe(updated, () => {
 
 describe(needsOf, () => {
   it('asks for the documents that a command touches and no others', () => {
-    expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual({ documentIds: [], inFolder: null, inFolders: [], inBranches: [], trashRoots: [] })
-    expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ documentIds: ['d'], inFolder: null, inFolders: [], inBranches: ['a'], trashRoots: [] })
+    expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual({ documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [] })
+    expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ documentIds: ['d'], inFolder: null, inFolders: [], meaningId: null, inBranches: ['a'], trashRoots: [] })
   })
 })

@@ -5,6 +5,7 @@ const COUNTED = {
   folder: ['folder', 'folders'],
   document: ['document', 'documents'],
   thing: ['thing', 'things'],
+  number: ['number', 'numbers'],
   change: ['change', 'changes'],
   hint: ['hint', 'hints'],
   colour: ['new colour', 'new colours'],

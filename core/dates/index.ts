@@ -1,1 +1,2 @@
 export { agoText, clockText, dateText, dayText, daysBetween, timeText } from './dates'
+export { dateIn } from './dateIn'

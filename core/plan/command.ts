@@ -1,6 +1,9 @@
 import type { DocumentId, FolderId, MeaningId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
+import type { Arrangement } from './arrangedRows'
 import type { DraftedFolder } from './draftedRows'
+import type { MergeChoice } from './mergedRows'
+import type { Place } from './placedRows'
 import type { Pattern } from '../rows/index'
 
 /** Folders and documents meant together, as a selection holds them. */
@@ -27,6 +30,10 @@ export type Command =
   | { readonly kind: 'document.rename'; readonly id: DocumentId; readonly name: string }
   | { readonly kind: 'document.remark'; readonly id: DocumentId; readonly remark: string }
   | { readonly kind: 'meaning.set'; readonly id: MeaningId; readonly name: string; readonly ink: string; readonly closed: boolean; readonly pattern?: Pattern }
+  | { readonly kind: 'folder.duplicate'; readonly id: FolderId; readonly newId: FolderId; readonly parentId: FolderId | null; readonly withDocuments: boolean }
+  | { readonly kind: 'folder.merge'; readonly fromId: FolderId; readonly intoId: FolderId; readonly choices: readonly { readonly documentId: DocumentId; readonly choice: MergeChoice }[] }
+  | { readonly kind: 'folder.place'; readonly ids: readonly FolderId[]; readonly allowTwin?: boolean } & Place
+  | { readonly kind: 'folder.arrange' } & Arrangement
   | {
     readonly kind: 'draft.apply'
     readonly rootId: FolderId | null
@@ -40,6 +47,9 @@ export type Command =
     /** What the root holds already stays beside the drafted folders. */
     readonly additive?: boolean
   }
+  | { readonly kind: 'meaning.place'; readonly id: MeaningId; readonly before: MeaningId | null }
+  | { readonly kind: 'meaning.drop'; readonly id: MeaningId; readonly replaceBy: MeaningId | null }
+  | { readonly kind: 'document.colour'; readonly documentIds: readonly DocumentId[]; readonly meaningId: MeaningId | null }
   | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean } & Things
   | { readonly kind: 'star'; readonly on: boolean } & Things
   | { readonly kind: 'trash' } & Things

@@ -1,8 +1,12 @@
 import type { Command } from './command'
 import { applyDraft } from './commands/applyDraft'
+import { duplicate } from './commands/duplicate'
+import { merge } from './commands/merge'
+import { dropMeaning, placeMeaning } from './commands/arrangeMeanings'
+import { arrange, place } from './commands/arrange'
 import { addDocuments } from './commands/addDocuments'
 import { createFolder } from './commands/createFolder'
-import { remarkDocument, renameDocument } from './commands/editDocument'
+import { colourDocuments, remarkDocument, renameDocument } from './commands/editDocument'
 import { colourFolder, describeFolder, keepFirst, numberFolder, orderFolders, remarkFolder, renameFolder, setNumbering } from './commands/editFolder'
 import { move } from './commands/move'
 import { setMeaning } from './commands/setMeaning'
@@ -22,11 +26,18 @@ export function decide(slice: Slice, command: Command, moment: Moment): Decision
     case 'folder.number': return numberFolder(slice, command, moment)
     case 'folder.numbering': return setNumbering(slice, command, moment)
     case 'folder.order': return orderFolders(slice, command, moment)
+    case 'folder.duplicate': return duplicate(slice, command, moment)
+    case 'folder.merge': return merge(slice, command, moment)
+    case 'folder.place': return place(slice, command, moment)
+    case 'folder.arrange': return arrange(slice, command, moment)
     case 'draft.apply': return applyDraft(slice, command, moment)
     case 'document.add': return addDocuments(slice, command, moment)
     case 'document.rename': return renameDocument(slice, command, moment)
     case 'document.remark': return remarkDocument(slice, command, moment)
     case 'meaning.set': return setMeaning(slice, command)
+    case 'meaning.place': return placeMeaning(slice, command)
+    case 'meaning.drop': return dropMeaning(slice, command)
+    case 'document.colour': return colourDocuments(slice, command, moment)
     case 'move': return move(slice, command, moment)
     case 'star': return star(slice, command, moment)
     case 'trash': return trash(slice, command, moment)

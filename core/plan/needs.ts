@@ -1,4 +1,4 @@
-import type { DocumentId, FolderId } from '../ids'
+import type { DocumentId, FolderId, MeaningId } from '../ids'
 import type { Command } from './command'
 
 /** Which documents a command has to see; all folders, meanings and the plan itself are always there. */
@@ -10,21 +10,27 @@ export interface Needs {
   readonly inFolders: readonly FolderId[]
   /** All documents of these folders and of everything below them. */
   readonly inBranches: readonly FolderId[]
+  /** All documents that carry this meaning themselves. */
+  readonly meaningId: MeaningId | null
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
 
-const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], inBranches: [], trashRoots: [] }
+const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [] }
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
     case 'document.add': return { ...NOTHING, inFolder: command.folderId }
     case 'document.rename':
     case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
+    case 'meaning.drop': return { ...NOTHING, meaningId: command.id }
+    case 'document.colour':
     case 'move':
     case 'star': return { ...NOTHING, documentIds: command.documentIds }
     case 'trash': return { ...NOTHING, documentIds: command.documentIds, inBranches: command.folderIds }
     case 'restore': return { ...NOTHING, trashRoots: [...command.folderIds, ...command.documentIds] }
+    case 'folder.duplicate': return command.withDocuments ? { ...NOTHING, inBranches: [command.id] } : NOTHING
+    case 'folder.merge': return { ...NOTHING, inBranches: [command.fromId, command.intoId] }
     case 'draft.apply': return { ...NOTHING, inFolders: command.removed.map(({ id }) => id) }
     default: return NOTHING
   }

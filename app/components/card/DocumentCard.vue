@@ -4,9 +4,10 @@ import { ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
 import { sizeText } from '../../../core/formats/index'
-import type { DocumentId } from '../../../core/ids'
+import type { DocumentId, MeaningId } from '../../../core/ids'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
+import { usePlan } from '../../stores/plan'
 import { contentAddress, readAgain, readDocument } from '../../stores/content'
 import type { Remote } from '../../stores/remote'
 import { reasonOf } from '../../stores/remote'
@@ -19,6 +20,7 @@ const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document 
 const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
 const acts = useActs()
+const plan = usePlan()
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const now = ref(Date.now())
 
@@ -58,6 +60,11 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
     </p>
     <dl>
       <dt>Filed in</dt><dd><PlaceLinks :folder-ids="document.folderIds" lines /></dd>
+      <dt>Colour</dt><dd>
+        <select class="line-field colour" aria-label="Colour of the document" :value="document.meaningId ?? ''" @change="acts.act({ kind: 'document.colour', documentIds: [document.id], meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })" @keydown.stop>
+          <option value="">of its folder</option><option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">{{ meaning.name }}</option>
+        </select>
+      </dd>
       <dt>Changed</dt><dd>{{ timeText(document.changedAt) }}</dd>
       <dt>Added</dt><dd>{{ agoText(document.createdAt, now) }}</dd>
       <template v-if="document.versions.length > 1">
@@ -104,6 +111,7 @@ h2 { font-size: 16.5px; line-height: 21px; padding-top: 12px; overflow-wrap: any
 dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 4px 8px; }
 dt { color: var(--ink-3); }
 dd { min-width: 0; }
+.colour { width: 150px; padding: 1px 5px; }
 .version { display: block; }
 .acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
 </style>

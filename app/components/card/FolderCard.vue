@@ -19,10 +19,18 @@ const place = computed(() => plan.placeOf(props.id))
 const inherited = computed(() => (folder.value?.meaningId ? '' : 'as its parent'))
 const starred = computed(() => plan.starredFolders.has(props.id))
 
-function setNumber(text: string): void {
-  const number = text.trim() === '' ? null : Number(text)
-  void acts.act({ kind: 'folder.number', id: props.id, number })
+/** Digits are a number, other text stands in its place; empty is the next one in order. */
+function setNumber(typed: string): void {
+  const text = typed.trim()
+  const number = /^\d+$/.test(text) ? Number(text) : null
+  void acts.act({ kind: 'folder.number', id: props.id, number, label: text !== '' && number === null ? text : null })
 }
+
+function setFixed(fixed: boolean): void {
+  if (folder.value) void acts.act({ kind: 'folder.number', id: props.id, number: fixed ? plan.numbered.codes.get(props.id)?.number ?? null : folder.value.number, label: folder.value.label, fixed })
+}
+
+const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number', id: props.id, number: null, numbered })
 </script>
 
 <template>
@@ -36,8 +44,12 @@ function setNumber(text: string): void {
       <dt>Purpose</dt><dd><TextEdit :value="folder.purpose" label="Purpose" empty="what belongs here?" @keep="acts.act({ kind: 'folder.describe', id, purpose: $event })" /></dd>
       <dt>Colour</dt><dd><ColourMenu :folder="folder" /> <span class="quiet">{{ inherited }}</span></dd>
       <dt>Number</dt><dd>
-        <input class="line-field number" type="number" min="0" max="9999" :value="folder.number ?? ''" placeholder="in order" aria-label="Own number; empty: the next one in order" @change="setNumber(($event.target as HTMLInputElement).value)" @keydown.stop>
+        <input class="line-field number" :value="folder.label ?? folder.number ?? ''" :disabled="!folder.numbered" placeholder="in order" aria-label="Own number or text; empty: the next one in order" @change="setNumber(($event.target as HTMLInputElement).value)" @keydown.stop>
+        <label class="check"><input type="checkbox" :checked="folder.numberFixed" :disabled="!folder.numbered" @change="setFixed(($event.target as HTMLInputElement).checked)"> held fixed</label>
+        <label class="check"><input type="checkbox" :checked="!folder.numbered" @change="setNumbered(!($event.target as HTMLInputElement).checked)"> left out of the numbers</label>
+        <label class="check"><input type="checkbox" :checked="folder.first" @change="acts.act({ kind: 'folder.first', id, on: ($event.target as HTMLInputElement).checked })"> kept first in its place</label>
       </dd>
+      <dt>Remark</dt><dd><TextEdit :value="folder.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" /></dd>
       <dt>Holds</dt><dd>{{ counted(plan.reply?.counts[id] ?? 0, 'document') }}, {{ counted(childrenOf(plan.tree, id).length, 'folder') }}</dd>
       <dt>Changed</dt><dd>{{ timeText(folder.changedAt) }}</dd>
     </dl>
@@ -72,5 +84,6 @@ dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 5px 8px; al
 dt { color: var(--ink-3); }
 dd { min-width: 0; }
 .number { width: 92px; padding: 2px 6px; }
+.check { display: flex; gap: 6px; align-items: center; color: var(--ink-2); font-size: 12.5px; }
 .acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
 </style>

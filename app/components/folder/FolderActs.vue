@@ -5,7 +5,7 @@ import type { PlanFolder } from '../../../contract/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: [] }>()
+const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean] }>()
 </script>
 
 <template>
@@ -46,6 +46,9 @@ const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []
           <v-list-item title="Draft this branch…" @click="emit('draft')" />
           <v-list-item title="Next period…" @click="emit('period')" />
           <v-list-item title="Keep as skeleton" @click="emit('skeleton')" />
+          <v-list-item title="Duplicate the structure" @click="emit('duplicate', false)" />
+          <v-list-item title="Duplicate with documents" @click="emit('duplicate', true)" />
+          <v-list-item title="Merge into…" @click="emit('merge')" />
         </template>
         <hr class="line">
         <v-list-item title="Save as OPML" @click="emit('save', 'opml')" />

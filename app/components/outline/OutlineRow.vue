@@ -18,6 +18,8 @@ const props = defineProps<{
   isCurrent: boolean
   isDimmed: boolean
   starred: boolean
+  /** Kept before its siblings. */
+  first: boolean
   /** One ink for each step from the top folder to this one. */
   stripes: readonly (string | null)[]
   renaming: boolean
@@ -27,15 +29,16 @@ const emit = defineEmits<{ go: []; twist: []; open: []; menu: [event: MouseEvent
 const row = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(row, () => (props.renaming ? null : { folderIds: [props.id], documentIds: [], fromFolderId: null, name: props.name }))
-const { isOver } = useDropPlace(row, () => props.id, () => { if (props.hasChildren && !props.isOpen) emit('open') })
+const { isOver, zone } = useDropPlace(row, () => props.id, () => { if (props.hasChildren && !props.isOpen && zone.value === 'into') emit('open') }, { zones: true })
 </script>
 
 <template>
   <div
     :id="`outline-${id}`" ref="row" class="row" role="treeitem" :aria-level="depth + 1" :aria-expanded="hasChildren ? isOpen : undefined"
-    :aria-selected="isCurrent" :class="{ current: isCurrent, top: depth === 0, dimmed: isDimmed, over: isOver }"
+    :aria-selected="isCurrent" :class="{ current: isCurrent, top: depth === 0, dimmed: isDimmed, over: isOver && zone === 'into' }"
     @click="emit('go')" @contextmenu.prevent="emit('menu', $event)"
   >
+    <span v-if="isOver && zone !== 'into'" class="laid" :class="zone" :style="{ left: `${24 + depth * 14}px` }" aria-hidden="true" />
     <span class="stripes" aria-hidden="true">
       <i v-for="(ink, index) in stripes" :key="index" :class="{ own: index === stripes.length - 1 }" :style="{ background: ink ?? 'var(--no-colour)' }" />
     </span>
@@ -49,6 +52,7 @@ const { isOver } = useDropPlace(row, () => props.id, () => { if (props.hasChildr
     <NameField v-if="renaming" :value="name" :label="`New name of ${name}`" :keep="rename('folder', id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
     <template v-else>
       <span class="name cut">{{ name }}</span>
+      <span v-if="first" class="starred" title="Kept first in its place">⤒</span>
       <span v-if="starred" class="starred" title="Starred">★</span>
       <span class="leader" aria-hidden="true" />
       <span class="count">{{ count.toLocaleString('en-GB') }}</span>
@@ -62,6 +66,10 @@ const { isOver } = useDropPlace(row, () => props.id, () => { if (props.hasChildr
 .row:hover { background: color-mix(in srgb, var(--act-soft) 55%, transparent); }
 .row.current { background: var(--act-soft); box-shadow: inset -3px 0 0 var(--act); }
 .row.over { background: var(--act-soft); outline: 2px solid var(--act); outline-offset: -2px; }
+.laid { position: absolute; right: 0; height: 2px; background: var(--act); z-index: 2; pointer-events: none; }
+.laid.before { top: -1px; }
+.laid.after { bottom: -1px; }
+.laid::before { content: ''; position: absolute; left: -3px; top: -3px; width: 6px; height: 8px; background: var(--act); }
 .row.dimmed { opacity: 0.32; }
 .stripes { display: flex; gap: 2px; align-self: stretch; width: 24px; flex: none; overflow: hidden; }
 .stripes i { width: 2.5px; }

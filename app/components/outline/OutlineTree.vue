@@ -2,7 +2,8 @@
 // The plan as a table of contents. Only the rows in view are drawn, so 20,000 folders scroll as 60 do.
 
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, nextTick, ref, watch } from 'vue'
+import { autoScrollForElements } from '@atlaskit/pragmatic-drag-and-drop-auto-scroll/element'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { meaningOf } from '../../../core/colour/index'
 import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
@@ -16,7 +17,7 @@ const props = defineProps<{
   current: FolderId | null
   renaming: FolderId | null
 }>()
-const emit = defineEmits<{ go: [id: FolderId | null]; menu: [id: FolderId, event: MouseEvent]; rename: [id: FolderId]; renamed: []; act: [event: KeyboardEvent, id: FolderId] }>()
+const emit = defineEmits<{ go: [id: FolderId | null]; menu: [id: FolderId, event: MouseEvent]; rename: [id: FolderId]; renamed: []; act: [event: KeyboardEvent, id: FolderId]; lay: [id: FolderId, key: string] }>()
 
 const ROW = 28
 const plan = usePlan()
@@ -46,6 +47,11 @@ watch([() => props.current, () => plan.outline.state, () => above.value.join()],
   if (closed.length > 0) view.setOpen(closed, true)
   void nextTick(() => reveal(props.current))
 }, { immediate: true })
+
+// A drag held at an edge scrolls the outline.
+let stopScrolling: (() => void) | null = null
+onMounted(() => { if (scroller.value) stopScrolling = autoScrollForElements({ element: scroller.value }) })
+onBeforeUnmount(() => stopScrolling?.())
 
 function reveal(id: FolderId | null): void {
   const index = id === null ? undefined : indexOf.value.get(id)
@@ -79,6 +85,12 @@ function press(event: KeyboardEvent): void {
     ArrowLeft: () => { if (hasChildren && isOpen) twist(id); else if (folder?.parentId) focusAt(indexOf.value.get(folder.parentId) ?? at) },
     Enter: () => emit('go', id),
     F2: () => emit('rename', id),
+  }
+  if (event.altKey && event.key.startsWith('Arrow')) {
+    event.preventDefault()
+    event.stopPropagation()
+    emit('lay', id, event.key)
+    return
   }
   const run = event.ctrlKey || event.metaKey || event.altKey ? undefined : keys[event.key]
   if (!run) {
@@ -115,7 +127,7 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
           v-for="{ folder, depth, start } in shown" :id="folder.id" :key="folder.id" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
           :class="{ focused: focused === folder.id }" :name="folder.name" :code="plan.codeOf(folder.id)" :depth="depth" :count="plan.totals.get(folder.id) ?? 0"
           :has-children="childrenOf(plan.tree, folder.id).length > 0" :is-open="view.open.has(folder.id)" :is-current="folder.id === current"
-          :is-dimmed="isDimmed(folder.id)" :starred="plan.starredFolders.has(folder.id)" :stripes="plan.stripes(folder.id)" :renaming="renaming === folder.id"
+          :is-dimmed="isDimmed(folder.id)" :starred="plan.starredFolders.has(folder.id)" :first="folder.first" :stripes="plan.stripes(folder.id)" :renaming="renaming === folder.id"
           @go="click(folder.id)" @twist="twist(folder.id)" @open="view.setOpen([folder.id], true)"
           @menu="emit('menu', folder.id, $event)" @renamed="emit('renamed')"
         />

@@ -6,6 +6,9 @@ import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
+import { computed } from 'vue'
+import { usePlan } from '../../stores/plan'
+import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
@@ -27,6 +30,9 @@ const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
 
+const plan = usePlan()
+const meaning = computed(() => (props.row.meaningId === null ? null : plan.meaningById.get(props.row.meaningId) ?? null))
+
 const READING = { none: '', waiting: 'waiting to be read', reading: 'being read', read: '', failed: 'could not be read' } as const
 </script>
 
@@ -42,6 +48,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
       <template v-else>
         <span class="cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
         <span v-if="row.version > 1" class="aside">version {{ row.version }}</span>
+        <span v-if="meaning" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
         <span v-if="READING[row.reading]" class="aside" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
       </template>
     </span>
@@ -64,6 +71,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 .number { color: var(--ink-3); font-size: 12px; }
 .name { padding-right: 10px; }
 .aside { flex: none; font-size: 11.5px; color: var(--ink-3); }
+.meaning { display: inline-flex; gap: 5px; align-items: center; color: var(--ink-2); }
 .aside.warn { color: var(--warn); }
 .changed { color: var(--ink-2); }
 .size { justify-content: flex-end; padding-right: 8px; font-weight: 500; }

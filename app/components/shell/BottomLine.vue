@@ -1,7 +1,11 @@
 <script setup lang="ts">
 // The colour key, the last act and Undo. What could not be done is said here as well.
 import { computed } from 'vue'
+import { counted } from '../../../core/change/index'
 import type { MeaningId } from '../../../core/ids'
+import { outlineOf } from '../../../core/tree/index'
+import { useDialogs } from '../../stores/dialogs'
+import MeaningMark from '../common/MeaningMark.vue'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import { useView } from '../../stores/view'
@@ -9,6 +13,7 @@ import { useView } from '../../stores/view'
 const plan = usePlan()
 const acts = useActs()
 const view = useView()
+const dialogs = useDialogs()
 
 const said = computed(() => acts.notice?.text ?? acts.last.last?.label ?? '')
 const undoTitle = computed(() => (acts.last.undo ? `Undo: ${acts.last.undo.label} (Ctrl+Z)` : 'Nothing to undo'))
@@ -16,6 +21,11 @@ const redoTitle = computed(() => (acts.last.redo ? `Do again what was undone (Ct
 const used = computed(() => {
   const ids = new Set([...plan.tree.byId.values()].map(folder => folder.meaningId))
   return plan.meanings.filter(meaning => ids.has(meaning.id))
+})
+
+const carrying = computed(() => {
+  const meaning = view.bright === null ? undefined : plan.meaningById.get(view.bright)
+  return meaning ? { name: meaning.name, folders: outlineOf(plan.tree).map(({ folder }) => folder).filter(folder => folder.meaningId === meaning.id) } : null
 })
 
 function brighten(id: MeaningId): void {
@@ -28,10 +38,19 @@ function brighten(id: MeaningId): void {
     <ul class="key-list" aria-label="Colour key">
       <li v-for="meaning in used" :key="meaning.id">
         <button type="button" :aria-pressed="view.bright === meaning.id" :class="{ on: view.bright === meaning.id, off: view.bright !== null && view.bright !== meaning.id }" :title="`Show only “${meaning.name}” bright in the outline`" @click="brighten(meaning.id)">
-          <i :style="{ background: meaning.ink }" /><span class="name">{{ meaning.name }}</span>
+          <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" /><span class="name">{{ meaning.name }}</span>
         </button>
       </li>
+      <li><button type="button" title="Edit the colour key" @click="dialogs.colours = true">
+        Edit…
+      </button></li>
     </ul>
+    <div v-if="carrying" class="carrying" role="region" :aria-label="`What carries ${carrying.name}`">
+      <p><b>{{ carrying.name }}</b>: {{ counted(carrying.folders.length, 'folder') }} of its own</p>
+      <NuxtLink v-for="folder in carrying.folders.slice(0, 100)" :key="folder.id" class="place cut" :to="`/plan/${folder.id}`">
+        {{ plan.placeOf(folder.id)?.text }}
+      </NuxtLink>
+    </div>
     <p class="said cut" :class="{ warn: acts.notice?.isRefusal }" role="status" aria-live="polite" :title="said">
       {{ said }}
     </p>
@@ -48,12 +67,12 @@ function brighten(id: MeaningId): void {
 </template>
 
 <style scoped>
+.carrying { position: fixed; left: 14px; bottom: calc(var(--bottom) + 8px); z-index: 30; background: var(--sheet); border: 1px solid var(--ink); padding: 8px 14px; width: 270px; max-height: 300px; overflow-y: auto; display: grid; gap: 3px; }
 .line { height: var(--bottom); background: var(--strip); border-top: 1px solid var(--rule-strong); display: flex; align-items: center; gap: 16px; padding: 0 14px; font-size: 12.5px; color: var(--ink-2); flex: none; }
 .key-list { display: flex; gap: 16px; list-style: none; padding: 0; overflow: hidden; flex: none; max-width: 55%; }
 .key-list button { display: flex; align-items: center; gap: 6px; white-space: nowrap; }
 .key-list button:hover, .key-list .on { color: var(--ink); text-decoration: underline; text-underline-offset: 3px; }
 .key-list .off { opacity: 0.55; }
-.key-list i { width: 10px; height: 10px; }
 /* Without room the key keeps its colours; the names are in the hints. */
 @media (max-width: 1000px) {
   .key-list { gap: 10px; }

@@ -7,9 +7,11 @@ import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { counted, quoted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { isInside } from '../../../core/tree/index'
-import type { Dragged } from '../../composables/useDrag'
+import type { Place } from '../../../core/plan/index'
+import type { Dragged, Zone } from '../../composables/useDrag'
 import { isDragged } from '../../composables/useDrag'
 import { filesOf } from '../../composables/droppedFiles'
+import { usePlacing } from '../../composables/usePlacing'
 import { usePlan } from '../../stores/plan'
 
 const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; files: [files: File[], to: FolderId | null] }>()
@@ -19,6 +21,31 @@ const hint = ref<{ text: string; x: number; y: number; not: boolean } | null>(nu
 
 type Targets = readonly { readonly data: Readonly<Record<string | symbol, unknown>> }[]
 const placeIn = (targets: Targets) => targets[0]?.data.place as FolderId | null | undefined
+const placing = usePlacing()
+
+/** Between two rows of the outline: the exact place; null when it is held on a folder. */
+function exactPlace(targets: Targets): Place | null {
+  const zone = targets[0]?.data.zone as Zone | undefined
+  const id = placeIn(targets)
+  return zone === undefined || zone === 'into' || !id ? null : placing.beside(id, zone)
+}
+
+let known: { key: string; text: { text: string; not: boolean } } | null = null
+
+/** Worked out once for each place, not for each movement of the pointer. */
+function layTextOnce(dragged: Dragged, place: Place): { text: string; not: boolean } {
+  const key = JSON.stringify([dragged.folderIds, place])
+  if (known?.key !== key) known = { key, text: layText(dragged, place) }
+  return known.text
+}
+
+function layText(dragged: Dragged, place: Place): { text: string; not: boolean } {
+  const what = dragged.name === '' ? counted(dragged.folderIds.length, 'folder') : quoted(dragged.name)
+  const found = placing.preview(dragged.folderIds, place)
+  if ('not' in found) return { text: found.not, not: true }
+  const where = place.parentId === null ? 'the top of the plan' : whereText(place.parentId)
+  return { text: `Place ${what}${found.code === '' ? '' : ` as ${found.code}`} in ${where}`, not: false }
+}
 
 function whereText(place: FolderId | null): string {
   return place === null ? 'the In-tray' : plan.placeOf(place)?.text ?? ''
@@ -43,10 +70,13 @@ onMounted(() => {
       onDrag: ({ source, location }) => {
         if (!isDragged(source.data)) return
         const { clientX, clientY } = location.current.input
-        hint.value = { ...moveText(source.data.dragged, placeIn(location.current.dropTargets)), x: clientX, y: clientY }
+        const exact = exactPlace(location.current.dropTargets)
+        hint.value = { ...(exact ? layTextOnce(source.data.dragged, exact) : moveText(source.data.dragged, placeIn(location.current.dropTargets))), x: clientX, y: clientY }
       },
       onDrop: ({ source, location }) => {
         hint.value = null
+        const exact = exactPlace(location.current.dropTargets)
+        if (exact && isDragged(source.data)) { void placing.lay(source.data.dragged.folderIds, exact); return }
         const place = placeIn(location.current.dropTargets)
         if (isDragged(source.data) && place !== undefined && !moveText(source.data.dragged, place).not) emit('move', source.data.dragged, place)
       },

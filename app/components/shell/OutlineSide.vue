@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import type { FolderId } from '../../../core/ids'
 import { computed } from 'vue'
 import type { ThingItem } from '../../composables/useThings'
+import { usePlacing } from '../../composables/usePlacing'
 import { useThings } from '../../composables/useThings'
 import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
@@ -24,6 +25,12 @@ const meant = computed<readonly ThingItem[]>(() => {
   return folder ? [{ key: folder.id, kind: 'folder', id: folder.id, name: folder.name, starred: plan.starredFolders.has(folder.id) }] : []
 })
 const things = useThings(meant, { open: item => go(item.id as FolderId), rename: (item) => { renaming.value = item.id as FolderId }, fromFolderId: () => null })
+
+const placing = usePlacing()
+function layByKey(id: FolderId, key: string): void {
+  const place = placing.byKey(id, key)
+  if (place) void placing.lay([id], place)
+}
 
 function go(id: FolderId | null): void {
   void router.push(id === null ? '/plan' : `/plan/${id}`)
@@ -47,7 +54,7 @@ function press(event: KeyboardEvent, id: FolderId): void {
     <div class="field">
       <FindField />
     </div>
-    <OutlineTree :current="current" :renaming="renaming" @go="go" @menu="menu" @rename="renaming = $event" @renamed="renaming = null" @act="press" />
+    <OutlineTree :current="current" :renaming="renaming" @go="go" @menu="menu" @rename="renaming = $event" @renamed="renaming = null" @act="press" @lay="layByKey" />
     <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>

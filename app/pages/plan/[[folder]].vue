@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A folder's page, or the top of the plan.
+import { v7 } from 'uuid'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, RegisterRow } from '../../../contract/document'
 import type { FolderId } from '../../../core/ids'
@@ -95,6 +96,10 @@ async function keepSkeleton(): Promise<void> {
   acts.say(`Kept ${quoted(folder.value.name)} as a skeleton: use it from “Draft the plan”`)
 }
 
+function duplicate(withDocuments: boolean): void {
+  if (folder.value) void acts.act({ kind: 'folder.duplicate', id: folder.value.id, newId: v7() as FolderId, parentId: folder.value.parentId, withDocuments })
+}
+
 function toTrash(): void {
   if (!folder.value) return
   const { id, parentId } = folder.value
@@ -146,7 +151,7 @@ function picked(): void {
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"

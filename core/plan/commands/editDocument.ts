@@ -1,4 +1,4 @@
-import { quoted, updated } from '../../change/index'
+import { nameThings, quoted, updated } from '../../change/index'
 import type { FolderId } from '../../ids'
 import { foldedText } from '../../text/index'
 import type { Command } from '../command'
@@ -38,4 +38,21 @@ export function homeOf(slice: Slice, document: DocumentRow): FolderId | null {
 
 export function placesOf(slice: Slice, document: DocumentRow): (FolderId | null)[] {
   return slice.placements.filter(placement => placement.documentId === document.id).map(placement => placement.folderId)
+}
+
+/** A meaning of the documents' own ("urgent"), whatever the folder shows. */
+export function colourDocuments(slice: Slice, command: Extract<Command, { kind: 'document.colour' }>, moment: Moment): Decision {
+  const meaning = command.meaningId === null ? null : slice.meanings.get(command.meaningId)
+  if (meaning === undefined) return refuse('notFound')
+  const documents: DocumentRow[] = []
+  for (const id of command.documentIds) {
+    const document = findDocument(slice, id)
+    if (isDecision(document)) return document
+    documents.push(document)
+  }
+  const [first] = documents
+  const where = documents.length === 1 && first ? ` in ${documentPlaceText(slice, homeOf(slice, first), moment.locale)}` : ''
+  const what = `${nameThings([], documents)}${where}`
+  return decided(documents.flatMap(document => updated('document', document, { meaningId: command.meaningId })),
+    meaning ? `Gave ${what} the colour ${quoted(meaning.name)}` : `Let ${what} take the colour of the folder`, documents.flatMap(document => placesOf(slice, document)))
 }

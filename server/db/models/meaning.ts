@@ -10,6 +10,7 @@ export class Meaning extends Model<InferAttributes<Meaning>, InferCreationAttrib
   declare ink: string
   declare orderKey: string
   declare closed: boolean
+  declare pattern: string
 }
 
 export function meanings(): typeof Meaning {
@@ -20,5 +21,6 @@ export function meanings(): typeof Meaning {
     ink: { type: DataTypes.TEXT, allowNull: false },
     orderKey: { type: DataTypes.TEXT, allowNull: false },
     closed: { type: DataTypes.BOOLEAN, allowNull: false },
+    pattern: { type: DataTypes.TEXT, allowNull: false },
   }, { sequelize, tableName: 'meaning', underscored: true, timestamps: false }))
 }

@@ -52,6 +52,11 @@ export function documentsInFolders(transaction: Transaction, planId: string, fol
     AND d.id IN (SELECT p.document_id FROM placement p WHERE p.folder_id = ANY($2::uuid[]))`, [planId, folderIds])
 }
 
+/** Documents with this meaning of their own, those in the Trash included. */
+export function documentsByMeaning(transaction: Transaction, planId: string, meaningId: string): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.meaning_id = $2`, [planId, meaningId])
+}
+
 export function documentsByTrashRoot(transaction: Transaction, planId: string, roots: readonly string[]): Promise<DocumentRow[]> {
   return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.trash_root = ANY($2::uuid[])`, [planId, roots])
 }

@@ -21,6 +21,7 @@ export interface RegisterRow {
   readonly changedAt: string
   readonly createdAt: string
   readonly version: number
+  readonly meaningId: string | null
   readonly starred: boolean
   /** none: never read, or not of a type that is read. */
   readonly reading: 'none' | 'waiting' | 'reading' | 'read' | 'failed'
@@ -28,7 +29,7 @@ export interface RegisterRow {
   readonly folderIds: readonly (string | null)[]
 }
 
-const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version,
+const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId",
   EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
   (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id WHERE q.document_id = d.id AND qf.trashed_at IS NULL) AS "folderIds"`

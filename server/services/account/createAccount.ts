@@ -29,7 +29,7 @@ export async function createAccount(asked: NewAccount, now: Date): Promise<Actor
     await plans().create({ id: actor.planId, accountId: actor.accountId, name: asked.planName, numbering: PLAIN_NUMBERING, childOrder: 'number' }, { transaction })
     const key = asked.meanings ?? FIRST_MEANINGS
     const order = generateNKeysBetween(null, null, key.length)
-    await meanings().bulkCreate(key.map((meaning, index) => ({ id: newId(), planId: actor.planId, orderKey: order[index] ?? '', ...meaning })), { transaction })
+    await meanings().bulkCreate(key.map((meaning, index) => ({ id: newId(), planId: actor.planId, orderKey: order[index] ?? '', pattern: meaning.closed ? 'slant' : 'full', ...meaning })), { transaction })
   })
   return actor
 }

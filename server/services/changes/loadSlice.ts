@@ -3,7 +3,7 @@ import type { Needs, Slice } from '../../../core/plan/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
-import { documentsByIds, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, placementsOf, starsAmong } from '../../db/sql/planRows'
+import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, placementsOf, starsAmong } from '../../db/sql/planRows'
 
 /** The part of the plan that a command needs, under the plan's lock. */
 export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs, starIds: readonly string[]): Promise<Slice> {
@@ -13,6 +13,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
     ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
     ...(needs.inFolders.length > 0 ? await documentsInFolders(transaction, plan.id, needs.inFolders) : []),
+    ...(needs.meaningId !== null ? await documentsByMeaning(transaction, plan.id, needs.meaningId) : []),
     ...(needs.inBranches.length > 0 ? await documentsInFolders(transaction, plan.id, branches(folders, needs.inBranches)) : []),
     ...(needs.trashRoots.length > 0 ? await documentsByTrashRoot(transaction, plan.id, needs.trashRoots) : []),
   ]

@@ -1,0 +1,46 @@
+// Which colours of a key are hard to tell apart, or to see, and what would be better.
+
+import { contrast, INKS } from './colour'
+import type { Vision } from './difference'
+import { leastDistance } from './difference'
+
+/** Under this CIEDE2000 distance two stripes are easily mixed up. */
+export const TELL_APART = 9
+/** WCAG 2.2, 1.4.11: what carries a meaning stands out from its ground by at least this. */
+export const STANDS_OUT = 3
+const PAPER = '#F4F1EA'
+
+interface Inked { readonly id: string; readonly name: string; readonly ink: string; readonly pattern: string }
+
+export interface Confusable {
+  readonly a: string
+  readonly b: string
+  readonly vision: Vision | null
+  /** An ink of the published set that is further from all others, for the second of them; null when there is none. */
+  readonly better: string | null
+}
+
+/** Pairs that look alike to somebody; two with different patterns are told apart by them. */
+export function confusables(meanings: readonly Inked[]): Confusable[] {
+  const pairs: Confusable[] = []
+  meanings.forEach((a, index) => {
+    for (const b of meanings.slice(index + 1)) {
+      const { distance, vision } = leastDistance(a.ink, b.ink)
+      if (distance < TELL_APART && a.pattern === b.pattern) pairs.push({ a: a.id, b: b.id, vision, better: betterInk(meanings.filter(one => one.id !== b.id).map(one => one.ink)) })
+    }
+  })
+  return pairs
+}
+
+/** The ink of the set that lies furthest from all of these. */
+export function betterInk(others: readonly string[]): string | null {
+  const ranked = INKS.map(ink => ({ ink, room: Math.min(...others.map(other => leastDistance(ink, other).distance), 100) })).sort((a, b) => b.room - a.room)
+  const [best] = ranked
+  return best && best.room >= TELL_APART ? best.ink : null
+}
+
+/** Contrast of an ink against paper, and whether a stripe of it is easily seen. */
+export function standsOut(ink: string, paper = PAPER): { readonly ratio: number; readonly enough: boolean } {
+  const ratio = contrast(ink, paper)
+  return { ratio, enough: ratio >= STANDS_OUT }
+}

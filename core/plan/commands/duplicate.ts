@@ -1,0 +1,43 @@
+import { inserted, quoted } from '../../change/index'
+import type { RowChange } from '../../change/index'
+import type { FolderId } from '../../ids'
+import type { FolderRow } from '../../rows/index'
+import { branchOf, isInside } from '../../tree/index'
+import type { Command } from '../command'
+import { nextFreeName } from '../name'
+import { newFolder } from '../newFolder'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, findFolder, isDecision, liveFolders, liveTree, placeText, refuse, sliceAfter } from '../slice'
+import { foldedText } from '../../text/index'
+import { keyAfterLast } from './createFolder'
+
+/**
+ * The branch once more, right behind the folder's siblings: its structure alone, or with its documents
+ * filed there as well (no bytes are copied). Own numbers of the top folder are not taken along.
+ */
+export function duplicate(slice: Slice, command: Extract<Command, { kind: 'folder.duplicate' }>, moment: Moment): Decision {
+  const folder = findFolder(slice, command.id)
+  if (isDecision(folder)) return folder
+  const tree = liveTree(slice, moment.locale)
+  if (command.parentId !== null) {
+    const parent = findFolder(slice, command.parentId)
+    if (isDecision(parent)) return parent
+    if (isInside(tree, command.parentId, folder.id)) return refuse('folder.intoItself', { name: folder.name })
+  }
+  const taken = new Set(liveFolders(slice).filter(other => other.parentId === command.parentId).map(other => other.folded))
+  const name = nextFreeName(folder.name, candidate => taken.has(foldedText(candidate)))
+  const newIds = new Map<FolderId, FolderId>(branchOf(tree, folder.id).map((one, index) => [one.id, index === 0 ? command.newId : moment.newId() as FolderId]))
+  const copies = branchOf(tree, folder.id).map((one, index): FolderRow => newFolder({
+    ...one, id: newIds.get(one.id) ?? one.id, createdAt: moment.now,
+    ...(index === 0 ? { parentId: command.parentId, name, orderKey: keyAfterLast(slice, command.parentId), number: null, numberFixed: false, label: null } : { parentId: one.parentId === null ? null : newIds.get(one.parentId) ?? null }),
+  }, moment))
+  const rows: RowChange[] = copies.map(copy => inserted('folder', copy))
+  if (command.withDocuments) {
+    for (const placement of slice.placements) {
+      const into = placement.folderId === null ? undefined : newIds.get(placement.folderId)
+      if (into && slice.documents.get(placement.documentId)?.trashedAt === null) rows.push(inserted('placement', { id: moment.newId(), documentId: placement.documentId, folderId: into, home: false }))
+    }
+  }
+  const filed = rows.length - copies.length
+  return decided(rows, `Made ${placeText(sliceAfter(slice, rows), command.newId, moment.locale)} from ${quoted(folder.name)}${filed > 0 ? `, with ${filed.toLocaleString('en-GB')} ${filed === 1 ? 'document' : 'documents'} filed there as well` : ''}`, [command.parentId])
+}
