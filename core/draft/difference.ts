@@ -1,7 +1,7 @@
 // What applying a draft would do: worked out before anything happens, line by line and in sum.
 
 import type { FolderId, MeaningId } from '../ids'
-import type { NumberedPlan } from '../numbering/index'
+import type { NumberedPlan, NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { DraftedFolder } from '../plan/index'
 import { draftedRows, longestRise, removedFolders } from '../plan/index'
@@ -21,6 +21,8 @@ export interface PresentPlan {
   /** Documents directly in a folder, by its id. */
   readonly counts: Readonly<Record<string, number>>
   readonly locale: string
+  /** What numberTree gives of plan and folders, where it is known already. */
+  readonly numbered?: NumberedTree<FolderRow>
 }
 
 export const LINE_STATES = ['new', 'renamed', 'moved', 'reordered', 'renumbered', 'recoloured', 'described'] as const
@@ -67,7 +69,7 @@ export interface DifferenceOptions {
 /** `newId` gives the ids of new folders and meanings. */
 export function draftDifference(present: PresentPlan, rootId: FolderId | null, lines: readonly DraftLine[], newId: (kind: 'folder' | 'meaning', index: number) => string, { numbering = null, additive = false }: DifferenceOptions = {}): Difference {
   const { folders, makes, faults } = growDraft(lines)
-  const before = numberTree(present.plan, present.folders, present.locale)
+  const before = present.numbered ?? numberTree(present.plan, present.folders, present.locale)
   const ids = additive ? [] : matchLost(folders, before.tree, rootId)
   const { meaningIds, newMeanings } = meaningsOf(folders, present, newId)
   const drafted = folders.map((folder, index): DraftedFolder => ({

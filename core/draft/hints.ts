@@ -37,8 +37,9 @@ export function draftHints(difference: Difference, rootId: FolderId | null, sett
   const counts = new Map<number, number>()
   for (const row of rows) {
     const fresh = row.states.includes('new') || row.states.includes('renamed')
-    const folded = foldedText(row.name)
-    const parentId = tree.byId.get(row.id)?.parentId ?? null
+    const folder = tree.byId.get(row.id)
+    const folded = folder?.folded ?? ''
+    const parentId = folder?.parentId ?? null
     const key = `${parentId ?? ''}/${folded}`
     siblings.set(key, (siblings.get(key) ?? 0) + 1)
     if (siblings.get(key) === 2) hints.push({ kind: 'twin', line: row.line, text: `“${row.name}” occurs twice in the same folder.` })

@@ -5,31 +5,47 @@ export interface FindableFolder { readonly id: FolderId; readonly code: string; 
 
 /**
  * Folders by code or name, best first: the very code, codes that begin so, names that begin so,
- * names with a word that begins so, names within the forgiven typing errors. All typed words must be met.
+ * names with a word that begins so; where there is none of these, names within the forgiven typing
+ * errors. All typed words must be met.
  */
 export function findFolders<F extends FindableFolder>(folders: readonly F[], typed: string, limit: number): F[] {
   const query = typed.trim()
   const words = foldedText(query).split(' ').filter(word => word !== '')
   if (words.length === 0) return []
   const ranked: { folder: F; rank: number }[] = []
+  const asked = askedFor(query, words)
   for (const folder of folders) {
-    const rank = rankOf(folder, query, words)
+    const rank = rankOf(folder, asked)
     if (rank !== null) ranked.push({ folder, rank })
   }
+  if (ranked.length === 0) return folders.filter(folder => isLike(folder, words)).slice(0, limit)
   return ranked.sort((a, b) => a.rank - b.rank).slice(0, limit).map(({ folder }) => folder)
 }
 
-function rankOf(folder: FindableFolder, query: string, words: readonly string[]): number | null {
-  const code = folder.code.toLowerCase()
-  const typedCode = query.toLowerCase().replace(/\.+$/, '')
-  if (code !== '' && code === typedCode) return 0
-  if (code !== '' && code.startsWith(`${typedCode}.`)) return 1
-  if (folder.folded.startsWith(words.join(' '))) return 2
+interface Asked { readonly code: string; readonly below: string; readonly start: string; readonly words: readonly string[]; readonly first: string; readonly rest: readonly string[] }
+
+/** What is typed, taken apart once for all folders. */
+function askedFor(query: string, words: readonly string[]): Asked {
+  const code = query.toLowerCase().replace(/\.+$/, '')
   const [first = '', ...rest] = query.split(/\s+/)
-  if (code !== '' && code === first.toLowerCase() && startsWordsOf(folder.folded, foldedText(rest.join(' ')).split(' '))) return 0
-  if (startsWordsOf(folder.folded, words)) return 3
+  return { code, below: `${code}.`, start: words.join(' '), words, first: first.toLowerCase(), rest: foldedText(rest.join(' ')).split(' ') }
+}
+
+function rankOf(folder: FindableFolder, { code, below, start, words, first, rest }: Asked): number | null {
+  if (folder.code !== '') {
+    const own = folder.code.toLowerCase()
+    if (own === code) return 0
+    if (own.startsWith(below)) return 1
+    if (own === first && startsWordsOf(folder.folded, rest)) return 0
+  }
+  if (folder.folded.startsWith(start)) return 2
+  return startsWordsOf(folder.folded, words) ? 3 : null
+}
+
+/** Every typed word is near a word of the name. */
+function isLike(folder: FindableFolder, words: readonly string[]): boolean {
   const names = folder.folded.split(' ')
-  return words.every(word => names.some(name => isNear(word, name))) ? 4 : null
+  return words.every(word => names.some(name => isNear(word, name)))
 }
 
 function startsWordsOf(folded: string, words: readonly string[]): boolean {

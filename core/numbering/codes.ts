@@ -78,20 +78,25 @@ interface Placed<F> { readonly folder: F; readonly number: number | null }
 function placeChildren<F extends NumberedFolder>(folders: readonly F[], numbering: Numbering, order: ChildOrder, byName: (a: string, b: string) => number): readonly Placed<F>[] {
   const byKey = (a: F, b: F) => compareKeys(a.orderKey, b.orderKey)
   const named = (a: F, b: F) => byName(a.name, b.name) || byKey(a, b)
-  const inOrder = [...folders].sort({
+  const compare = {
     number: byKey,
     hand: byKey,
     name: named,
     changed: (a: F, b: F) => compareKeys(b.changedAt ?? '', a.changedAt ?? '') || byKey(a, b),
-  }[order])
-  const [numbered, leftOut] = [inOrder.filter(isNumbered), inOrder.filter(folder => !isNumbered(folder))]
-  const placed: Placed<F>[] = giveNumbers(numbered, numbering)
-  if (order === 'number') placed.sort((a, b) => (a.number ?? 0) - (b.number ?? 0))
+  }[order]
+  const inOrder = folders.length > 1 ? [...folders].sort(compare) : folders
+  const allNumbered = inOrder.every(isNumbered)
+  const placed: Placed<F>[] = giveNumbers(allNumbered ? inOrder : inOrder.filter(isNumbered), numbering)
+  if (order === 'number' && placed.some(({ number }, index) => index > 0 && (number ?? 0) < (placed[index - 1]?.number ?? 0))) placed.sort((a, b) => (a.number ?? 0) - (b.number ?? 0))
+  const all = allNumbered ? placed : withLeftOut(placed, inOrder.filter(folder => !isNumbered(folder)), order === 'hand' ? byKey : null, named)
+  return all.some(({ folder }) => folder.first) ? [...all.filter(({ folder }) => folder.first), ...all.filter(({ folder }) => !folder.first)] : all
+}
+
+/** Folders without a number stand behind the others by name; where children lie by hand, at their place. */
+function withLeftOut<F extends NumberedFolder>(placed: readonly Placed<F>[], leftOut: readonly F[], byHand: ((a: F, b: F) => number) | null, named: (a: F, b: F) => number): Placed<F>[] {
   const out = leftOut.map((folder): Placed<F> => ({ folder, number: null }))
-  const all = order === 'hand'
-    ? [...placed, ...out].sort((a, b) => byKey(a.folder, b.folder))
-    : [...placed, ...out.sort((a, b) => named(a.folder, b.folder))]
-  return [...all.filter(({ folder }) => folder.first), ...all.filter(({ folder }) => !folder.first)]
+  if (byHand) return [...placed, ...out].sort((a, b) => byHand(a.folder, b.folder))
+  return [...placed, ...out.sort((a, b) => named(a.folder, b.folder))]
 }
 
 function isNumbered(folder: NumberedFolder): boolean {
@@ -99,6 +104,7 @@ function isNumbered(folder: NumberedFolder): boolean {
 }
 
 function giveNumbers<F extends NumberedFolder>(folders: readonly F[], { start, step, skip = [] }: Numbering): Placed<F>[] {
+  if (skip.length === 0 && folders.every(folder => folder.number === null)) return folders.map((folder, index) => ({ folder, number: start + index * step }))
   const owners = new Map<number, F>()
   for (const folder of folders) if (folder.number !== null && !owners.has(folder.number)) owners.set(folder.number, folder)
   const used = new Set([...owners.keys(), ...skip])

@@ -4,6 +4,7 @@
 import { generateKeyBetween, generateNKeysBetween } from 'fractional-indexing'
 import type { FolderId, MeaningId } from '../ids'
 import type { FolderRow } from '../rows/index'
+import { foldedText } from '../text/index'
 import { longestRise } from './longestRise'
 import { newFolder } from './newFolder'
 
@@ -47,9 +48,8 @@ export function draftedRows(present: ReadonlyMap<string, FolderRow>, shown: (par
     const row = present.get(folder.id)
     const { name, number, label, numbered, meaningId, purpose } = folder
     const facts = { parentId, name, number, label, numbered, meaningId, purpose, orderKey: keys.get(index) ?? '' }
-    const fresh = newFolder({ id: folder.id, ...facts }, { now })
-    if (!row) return fresh
-    return { ...row, ...facts, folded: fresh.folded, numberFixed: row.numberFixed && number === row.number }
+    if (!row) return newFolder({ id: folder.id, ...facts }, { now })
+    return { ...row, ...facts, folded: row.name === name ? row.folded : foldedText(name), numberFixed: row.numberFixed && number === row.number }
   })
 }
 

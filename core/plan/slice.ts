@@ -2,6 +2,7 @@ import type { RowChange } from '../change/index'
 import type { ErrorCode, ErrorDetails, Refusal } from '../errors'
 import { refusal } from '../errors'
 import type { DocumentId, FolderId } from '../ids'
+import type { NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { Tree } from '../tree/index'
 import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow } from '../rows/index'
@@ -48,8 +49,19 @@ export function liveFolders(slice: Slice): FolderRow[] {
   return [...slice.folders.values()].filter(folder => folder.trashedAt === null)
 }
 
+// A command asks for codes and places several times; each slice is numbered once.
+const numbered = new WeakMap<Slice, NumberedTree<FolderRow>>()
+
+function numberedSlice(slice: Slice, locale: string): NumberedTree<FolderRow> {
+  const known = numbered.get(slice)
+  if (known) return known
+  const made = numberTree(slice.plan, liveFolders(slice), locale)
+  numbered.set(slice, made)
+  return made
+}
+
 export function liveTree(slice: Slice, locale: string): Tree<FolderRow> {
-  return numberTree(slice.plan, liveFolders(slice), locale).tree
+  return numberedSlice(slice, locale).tree
 }
 
 /** A live folder, or why not. */
@@ -73,7 +85,7 @@ export function isDecision(value: object): value is Decision {
 export function placeText(slice: Slice, id: FolderId | null, locale: string): string {
   if (id === null) return 'the top of the plan'
   const name = slice.folders.get(id)?.name ?? ''
-  return codedName(numberTree(slice.plan, liveFolders(slice), locale).codes.get(id)?.code ?? '', name)
+  return codedName(numberedSlice(slice, locale).codes.get(id)?.code ?? '', name)
 }
 
 /** The slice as it will be once these rows are written, as far as folders go: labels name a place as it is found afterwards. */

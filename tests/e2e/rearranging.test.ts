@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
 
 const codes = (page: Page) => page.getByRole('treeitem')
 
@@ -152,4 +152,17 @@ test('the colour key is edited in one place: named, inked, patterned, made one',
   await expect(page.locator('footer').getByRole('button', { name: 'Office' })).toBeVisible()
   await page.locator('footer').getByRole('button', { name: 'Office' }).click()
   await expect(page.getByRole('region', { name: 'What carries Office' })).toContainText('1 Letters')
+})
+
+test('the outline is narrowed in place by a number or a part of a name, and Enter goes there', async ({ page }) => {
+  await openDemo(page)
+  await page.keyboard.press('o')
+  const narrow = page.getByLabel('Narrow the outline')
+  await expect(narrow).toBeFocused()
+  await narrow.fill('pontoon')
+  await expect(codes(page)).toHaveText([/1\s*Quay office/, /1\.1\s*Berth leases/, /1\.1\.1\s*North pontoon/, /1\.1\.2\s*South pontoon/])
+  await narrow.fill('2.2')
+  await narrow.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: /Handouts/ })).toBeVisible()
+  await expect(narrow).toHaveValue('')
 })

@@ -6,6 +6,7 @@ import { autoScrollForElements } from '@atlaskit/pragmatic-drag-and-drop-auto-sc
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { meaningOf } from '../../../core/colour/index'
+import { findFolders } from '../../../core/find/index'
 import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
 import { useDropPlace } from '../../composables/useDrag'
 import { usePlan } from '../../stores/plan'
@@ -20,6 +21,7 @@ const props = defineProps<{
 const emit = defineEmits<{ go: [id: FolderId | null]; menu: [id: FolderId, event: MouseEvent]; rename: [id: FolderId]; renamed: []; act: [event: KeyboardEvent, id: FolderId]; lay: [id: FolderId, key: string] }>()
 
 const ROW = 28
+const MET = 200
 const plan = usePlan()
 const view = useView()
 const scroller = ref<HTMLElement | null>(null)
@@ -29,7 +31,26 @@ const focused = ref<FolderId | null>(null)
 let walked = false
 const { isOver } = useDropPlace(top, () => null)
 
-const rows = computed(() => outlineOf(plan.tree, folder => view.open.has(folder.id)))
+// Typing a number or a part of a name narrows the outline in place: what is met, with what lies above it.
+const narrow = ref('')
+const met = computed(() => findFolders(plan.findable, narrow.value, MET))
+const kept = computed(() => (narrow.value.trim() === '' ? null : new Set(met.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id)))))
+const rows = computed(() => {
+  const ids = kept.value
+  return ids ? outlineOf(plan.tree, folder => ids.has(folder.id)).filter(({ folder }) => ids.has(folder.id)) : outlineOf(plan.tree, folder => view.open.has(folder.id))
+})
+watch(met, (found) => { if (narrow.value.trim() !== '') focused.value = found[0]?.id ?? null })
+
+function pressNarrow(event: KeyboardEvent): void {
+  const best = met.value[0]
+  if (event.key === 'Enter' && best) { narrow.value = ''; emit('go', best.id) }
+  else if (event.key === 'Escape') narrow.value = ''
+  else if (event.key === 'ArrowDown') scroller.value?.focus()
+  else return
+  event.preventDefault()
+  event.stopPropagation()
+}
+
 const indexOf = computed(() => new Map(rows.value.map(({ folder }, index) => [folder.id, index])))
 const virtualizer = useVirtualizer(computed(() => ({ count: rows.value.length, getScrollElement: () => scroller.value, estimateSize: () => ROW, overscan: 8 })))
 
@@ -118,6 +139,7 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
     <button ref="top" type="button" class="whole" :class="{ current: false, over: isOver }" @click="emit('go', null)">
       {{ plan.reply?.plan.name ?? 'Plan' }}
     </button>
+    <input v-model="narrow" data-narrow class="line-field narrow" aria-label="Narrow the outline" placeholder="Narrow the outline…" autocomplete="off" @keydown="pressNarrow">
     <div
       ref="scroller" class="scroller" role="tree" tabindex="0" aria-label="Folders"
       :aria-activedescendant="focused ? `outline-${focused}` : undefined" @keydown="press"
@@ -133,7 +155,7 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
         />
       </div>
       <p v-if="plan.outline.state === 'ready' && rows.length === 0" class="quiet none">
-        No folder yet.
+        {{ narrow.trim() === '' ? 'No folder yet.' : 'No folder has this number or name.' }}
       </p>
     </div>
   </nav>
@@ -144,6 +166,7 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
 .whole { font-family: var(--serif); font-weight: 600; color: var(--ink-2); padding: 6px 14px 6px; font-size: 13.5px; }
 .whole:hover { color: var(--act); }
 .whole.over { background: var(--act-soft); outline: 2px solid var(--act); outline-offset: -2px; }
+.narrow { margin: 0 14px 6px; width: auto; padding: 3px 8px; font-size: 12.5px; background: none; border-color: var(--rule); }
 .scroller { overflow-y: auto; flex: 1; min-height: 0; outline: none; }
 .scroller:focus-visible :deep(.row.focused) { outline: 2px solid var(--act); outline-offset: -2px; }
 .none { padding: 4px 14px; }

@@ -110,6 +110,7 @@ useShortcuts((event) => {
   if (event.ctrlKey || event.metaKey || event.altKey || naming.value) return false
   const key = event.key.toLowerCase()
   if (key === 'n') naming.value = true
+  else if (key === 'o') document.querySelector<HTMLInputElement>('[data-narrow]')?.focus()
   else if (key === 'u') void chooseFiles()
   else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
   else if (key === 'm' && folder.value && meant.value.length === 0) moveFolder()
