@@ -4,7 +4,7 @@ import type { DocumentId, FolderId } from '../ids'
 import type { DocumentRow, FolderRow, PlacementRow } from '../rows/index'
 import type { Tree } from '../tree/index'
 import { childrenOf } from '../tree/index'
-import { nameKey } from './commands/addDocuments'
+import { nameKey } from './name'
 
 export const MERGE_CHOICES = ['both', 'one'] as const
 /** Two documents of one name: both are kept, the incoming one with a counted name; or only the one that is there, the other goes into the Trash. */

@@ -1,5 +1,6 @@
 import type { Refusal } from '../errors'
 import { refusal } from '../errors'
+import { foldedText } from '../text/index'
 
 export const NAME_LIMIT = 200
 
@@ -49,6 +50,11 @@ export function nextFreeName(name: string, taken: (candidate: string) => boolean
     const candidate = `${stem} (${count})`
     if (!taken(candidate)) return candidate
   }
+}
+
+/** Two documents of one folder clash when name (case and accents apart) and type are the same. */
+export function nameKey(name: string, extension: string): string {
+  return `${foldedText(name)}.${extension}`
 }
 
 function tidy(text: string): string {

@@ -2,7 +2,7 @@ import type { RowChange } from '../../change/index'
 import { counted, inserted, quoted, updated } from '../../change/index'
 import { foldedText } from '../../text/index'
 import type { Command, NewFile } from '../command'
-import { nameFromFile, nextFreeName } from '../name'
+import { nameFromFile, nameKey, nextFreeName } from '../name'
 import type { DocumentRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceText, findFolder, isDecision } from '../slice'
@@ -41,11 +41,6 @@ export function addDocuments(slice: Slice, command: Extract<Command, { kind: 'do
   const [only] = names
   const what = names.length === 1 && only !== undefined ? quoted(only) : counted(names.length, 'document')
   return decided(rows, versions === names.length ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [folderId])
-}
-
-/** Two documents of one folder clash when name (case and accents apart) and type are the same. */
-export function nameKey(name: string, extension: string): string {
-  return `${foldedText(name)}.${extension}`
 }
 
 export function documentsIn(slice: Slice, folderId: string): DocumentRow[] {

@@ -3,11 +3,11 @@ import { counted, deleted, quoted, updated } from '../../change/index'
 import { isInside } from '../../tree/index'
 import type { Command } from '../command'
 import { meetingOf } from '../mergedRows'
-import { nextFreeName } from '../name'
+import { nameKey, nextFreeName } from '../name'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter } from '../slice'
 import { foldedText } from '../../text/index'
-import { documentsIn, nameKey } from './addDocuments'
+import { documentsIn } from './addDocuments'
 import { keyAfterLast } from './createFolder'
 
 /** Everything of one folder goes into another, which keeps its name, number and colour; the emptied folders go into the Trash. */
