@@ -78,17 +78,13 @@ interface Placed<F> { readonly folder: F; readonly number: number | null }
 function placeChildren<F extends NumberedFolder>(folders: readonly F[], numbering: Numbering, order: ChildOrder, byName: (a: string, b: string) => number): readonly Placed<F>[] {
   const byKey = (a: F, b: F) => compareKeys(a.orderKey, b.orderKey)
   const named = (a: F, b: F) => byName(a.name, b.name) || byKey(a, b)
-  const compare = {
-    number: byKey,
-    hand: byKey,
-    name: named,
-    changed: (a: F, b: F) => compareKeys(b.changedAt ?? '', a.changedAt ?? '') || byKey(a, b),
-  }[order]
-  const inOrder = folders.length > 1 ? [...folders].sort(compare) : folders
+  const inOrder = folders.length > 1 ? [...folders].sort(order === 'name' ? named : byKey) : folders
   const allNumbered = inOrder.every(isNumbered)
   const placed: Placed<F>[] = giveNumbers(allNumbered ? inOrder : inOrder.filter(isNumbered), numbering)
   if (order === 'number' && placed.some(({ number }, index) => index > 0 && (number ?? 0) < (placed[index - 1]?.number ?? 0))) placed.sort((a, b) => (a.number ?? 0) - (b.number ?? 0))
   const all = allNumbered ? placed : withLeftOut(placed, inOrder.filter(folder => !isNumbered(folder)), order === 'hand' ? byKey : null, named)
+  // By last change is how they stand, not how they are numbered: a number does not move because something was read.
+  if (order === 'changed') all.sort((a, b) => compareKeys(b.folder.changedAt ?? '', a.folder.changedAt ?? '') || byKey(a.folder, b.folder))
   return all.some(({ folder }) => folder.first) ? [...all.filter(({ folder }) => folder.first), ...all.filter(({ folder }) => !folder.first)] : all
 }
 
