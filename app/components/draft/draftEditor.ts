@@ -112,7 +112,7 @@ export function editorExtensions({ label, changed, apply }: EditorSettings): Ext
         return taken
       },
     }),
-    EditorView.contentAttributes.of({ 'aria-label': label, 'spellcheck': 'true' }),
+    EditorView.contentAttributes.of({ 'aria-label': label, 'spellcheck': 'true', 'tabindex': '0' }),
     EditorView.updateListener.of(changed),
   ]
 }
