@@ -1,17 +1,30 @@
+/** A file of the desktop with its path from where it was dropped or chosen, "Photos/May/sea.jpg". */
+export interface DroppedFile { readonly file: File; readonly path: string }
+
 /** The files of a drop from the desktop; those of dropped folders are taken out of them, however deep. */
 export async function filesOf(items: readonly DataTransferItem[]): Promise<File[]> {
+  return (await filesWithPaths(items)).map(({ file }) => file)
+}
+
+export async function filesWithPaths(items: readonly DataTransferItem[]): Promise<DroppedFile[]> {
+  // What was dropped can be asked for only before the first wait.
   const entries = items.map(item => ({ entry: item.webkitGetAsEntry(), file: item.getAsFile() }))
-  const found: File[] = []
+  const found: DroppedFile[] = []
   const stack: FileSystemEntry[] = []
   for (const { entry, file } of entries) {
     if (entry?.isDirectory) stack.push(entry)
-    else if (file) found.push(file)
+    else if (file) found.push({ file, path: file.name })
   }
   for (let at = stack.pop(); at; at = stack.pop()) {
-    if (isFile(at)) found.push(await fileOf(at))
+    if (isFile(at)) found.push({ file: await fileOf(at), path: at.fullPath.replace(/^\//, '') })
     else if (isFolder(at)) stack.push(...await childrenOf(at))
   }
   return found
+}
+
+/** Files of a picker that was asked for a folder. */
+export function pickedWithPaths(files: readonly File[]): DroppedFile[] {
+  return files.map(file => ({ file, path: file.webkitRelativePath === '' ? file.name : file.webkitRelativePath }))
 }
 
 function isFile(entry: FileSystemEntry): entry is FileSystemFileEntry {

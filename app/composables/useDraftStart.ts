@@ -3,11 +3,12 @@
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { DraftLine, PeriodSettings } from '../../core/draft/index'
-import { linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraft } from '../../core/draft/index'
+import { folderOfPath, linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraft } from '../../core/draft/index'
 import type { FolderId, MeaningId } from '../../core/ids'
 import { useDraft } from '../stores/draft'
 import { usePlan } from '../stores/plan'
 import { reasonOf } from '../stores/remote'
+import type { DroppedFile } from './droppedFiles'
 import { useDraftFiles } from '../stores/draftFiles'
 
 export function useDraftStart() {
@@ -42,16 +43,19 @@ export function useDraftStart() {
   }
 
   /** A folder of the desktop: its folders become lines; with `documents`, its files are brought in when the draft is applied. */
-  async function desktop(chosen: readonly File[], rootId: FolderId | null, documents: boolean): Promise<void> {
-    const paths = chosen.map(one => (one.webkitRelativePath === '' ? one.name : one.webkitRelativePath))
-    const { lines, folderOf } = linesOfPaths(paths)
-    if (lines.length === 0) { refused.value = 'There is no folder in what was chosen.'; return }
-    const id = await begin(paths[0]?.split('/')[0] ?? 'Desktop folder', rootId, lines, true)
+  async function desktop(chosen: readonly DroppedFile[], rootId: FolderId | null, documents: boolean): Promise<void> {
+    const lines = linesOfPaths(chosen.map(one => one.path))
+    if (lines.length === 0) { refused.value = 'There is no folder in what was chosen. To bring in single files, drop them on a folder’s page.'; return }
+    const id = await begin(chosen[0]?.path.split('/')[0] ?? 'Desktop folder', rootId, lines, true)
     if (id === null || !documents) return
-    files.keep(id, chosen.flatMap((one, index) => {
-      const line = folderOf.get((paths[index] ?? '').split('/').slice(0, -1).join('/'))
-      return line === undefined ? [] : [{ file: one, path: lines.slice(0, line + 1), line }]
-    }))
+    const byPath = new Map<string, File[]>()
+    for (const { file: one, path } of chosen) {
+      const folder = folderOfPath(path)
+      const files = byPath.get(folder)
+      if (files) files.push(one)
+      else byPath.set(folder, [one])
+    }
+    files.keep(id, byPath)
   }
 
   /** The branch with its top folder as an outline, without identity. */

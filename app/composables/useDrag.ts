@@ -65,7 +65,9 @@ export function useDropPlace(element: Ref<HTMLElement | null>, place: () => Fold
       element: node,
       canDrop: ({ source }) => isDragged(source.data),
       getData: ({ input, source }) => {
-        zone.value = zoneAt(input.clientY, source.data)
+        const now = zoneAt(input.clientY, source.data)
+        if (now !== zone.value && isOver.value) { leave(); enter() }
+        zone.value = now
         return { place: place(), zone: zone.value }
       },
       ...target,

@@ -43,8 +43,7 @@ export function usePlacing() {
   /** The code that the first of the folders would get there, or why they cannot go. */
   function preview(ids: readonly FolderId[], place: Place): { code: string } | { not: string } {
     if (!plan.reply) return { not: '' }
-    const rows = new Map(plan.reply.folders.map(folder => [folder.id as string, { ...folder, trashedAt: null, trashRoot: null }]))
-    const placed = placedRows(plan.reply.plan, rows, ids, place, 'en')
+    const placed = placedRows(plan.reply.plan, new Map(plan.rows.map(folder => [folder.id as string, folder])), ids, place, 'en')
     return placed.ok ? { code: placed.codes[0] ?? '' } : { not: refusal(placed.code, placed.details).message }
   }
 
@@ -52,6 +51,8 @@ export function usePlacing() {
   async function lay(ids: readonly FolderId[], place: Place): Promise<void> {
     const outcome = await acts.act({ kind: 'folder.place', ids, ...place, allowTwin: false })
     if (outcome.ok && place.parentId !== null) view.setOpen([place.parentId], true)
+    // The dialog takes a second word for it, as after every move.
+    if (!outcome.ok && outcome.reason.code === 'name.twin') dialogs.move = { folderIds: ids, documentIds: [], fromFolderId: null, name: ids.length === 1 ? plan.tree.byId.get(ids[0] ?? '' as FolderId)?.name ?? '' : '' }
     if (!outcome.ok && outcome.reason.code === 'number.noRoom') dialogs.numbering = { folderId: place.parentId, renumber: 'spread' }
   }
 

@@ -32,8 +32,8 @@ export const useDraft = defineStore('draft', () => {
   const name = ref('')
   const text = ref('')
   const folderIds = shallowRef<readonly (FolderId | null)[]>([])
-  const numbering = ref<Numbering | null>(null)
-  const settings = ref<HintSettings>(HINT_SETTINGS)
+  const numbering = shallowRef<Numbering | null>(null)
+  const settings = ref<HintSettings>({ ...HINT_SETTINGS })
   const compared = shallowRef<Compared | null>(null)
   const choices = ref(new Map<FolderId, WhereTo>())
   const collisions = ref<readonly string[]>([])
@@ -44,9 +44,12 @@ export const useDraft = defineStore('draft', () => {
   let base: readonly BaseFolder[] = []
   let worker: Worker | null = null
   let turn = 0
+  let sending: Promise<unknown> = Promise.resolve()
   let timers: { compare?: ReturnType<typeof setTimeout>; keep?: ReturnType<typeof setTimeout> } = {}
 
   const rootId = computed(() => (open.value.state === 'ready' ? open.value.value.rootId : null))
+  /** Its folder is in the Trash: the draft stays as it is until it is back. */
+  const isRootGone = computed(() => rootId.value !== null && plan.outline.state === 'ready' && !plan.tree.byId.has(rootId.value))
   const changes = computed(() => {
     if (!compared.value) return 0
     const { rows, removed } = compared.value
@@ -100,7 +103,7 @@ export const useDraft = defineStore('draft', () => {
   }
 
   function rebase(): void {
-    if (open.value.state !== 'ready' || plan.outline.state !== 'ready') return
+    if (open.value.state !== 'ready' || plan.outline.state !== 'ready' || isRootGone.value) return
     const now = baseNow()
     if (JSON.stringify(now) === JSON.stringify(base)) return
     const lines = linesOf(text.value, folderIds.value)
@@ -122,7 +125,7 @@ export const useDraft = defineStore('draft', () => {
   watch(name, keepSoon)
 
   function tellPlan(): void {
-    if (plan.reply) ask({ kind: 'plan', outline: plan.reply, locale: LOCALE })
+    if (plan.reply) ask({ kind: 'plan', outline: plan.reply, folders: plan.rows, locale: LOCALE })
   }
 
   function ask(question: DraftQuestion): void {
@@ -131,15 +134,14 @@ export const useDraft = defineStore('draft', () => {
       worker.onmessage = ({ data }: MessageEvent<{ turn: number; compared: Compared }>) => { if (data.turn === turn) compared.value = data.compared }
       if (question.kind !== 'plan') tellPlan()
     }
-    // Reactive wrappers cannot travel to a worker.
-    worker.postMessage(JSON.parse(JSON.stringify(question)))
+    worker.postMessage(question)
   }
 
   function compareSoon(after = COMPARE_MS): void {
     clearTimeout(timers.compare)
     timers.compare = setTimeout(() => {
       if (open.value.state !== 'ready') return
-      ask({ kind: 'compare', turn: ++turn, rootId: rootId.value, text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, settings: settings.value })
+      ask({ kind: 'compare', turn: ++turn, rootId: rootId.value, text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, settings: { ...settings.value } })
     }, after)
   }
 
@@ -156,7 +158,7 @@ export const useDraft = defineStore('draft', () => {
     keeping.value = 'keeping'
     const { id } = open.value.value
     try {
-      await api.keepDraft(id, { name: name.value, rootId: rootId.value, content: { text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, base } })
+      await (sending = api.keepDraft(id, { name: name.value, rootId: rootId.value, content: { text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, base } }))
       if (stillKeeping()) keeping.value = 'kept'
     }
     catch (error) {
@@ -199,11 +201,19 @@ export const useDraft = defineStore('draft', () => {
   async function discard(): Promise<void> {
     if (open.value.state !== 'ready') return
     const { id } = open.value.value
-    close()
+    forget()
+    // What is on its way would bring it back.
+    await sending.catch(reasonOf)
     await api.discardDraft(id).catch(reasonOf)
   }
 
+  /** Closes the draft; what was typed last is sent first. */
   function close(): void {
+    if (keeping.value !== 'kept') void keep()
+    forget()
+  }
+
+  function forget(): void {
     clearTimeout(timers.compare)
     clearTimeout(timers.keep)
     timers = {}
@@ -220,5 +230,5 @@ export const useDraft = defineStore('draft', () => {
     worker = null
   }
 
-  return { open, name, text, folderIds, numbering, settings, compared, choices, collisions, taken, keeping, handed, rootId, additive, changes, load, begin, write, keep, apply, discard, close, hand }
+  return { open, name, text, folderIds, numbering, settings, compared, choices, collisions, taken, keeping, handed, rootId, additive, isRootGone, changes, load, begin, write, keep, apply, discard, close }
 })

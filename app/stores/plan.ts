@@ -6,6 +6,7 @@ import type { Meaning, OutlineReply, PlanFolder } from '../../contract/plan'
 import { meaningOf, stripesOf } from '../../core/colour/index'
 import type { FolderId, MeaningId } from '../../core/ids'
 import { codedName, naturalOrder, numberTree, PLAIN_NUMBERING } from '../../core/numbering/index'
+import type { FolderRow } from '../../core/rows/index'
 import { totalsBelow } from '../../core/tree/index'
 import * as api from '../api/plan'
 import { laidOn } from './ink'
@@ -19,6 +20,8 @@ export const usePlan = defineStore('plan', () => {
   let asked = 0
 
   const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
+  /** The folders as the rows that core works on: the outline holds live ones only. */
+  const rows = computed(() => (reply.value?.folders ?? []).map((folder): FolderRow => ({ ...folder, trashedAt: null, trashRoot: null })))
   const numbered = computed(() => numberTree<PlanFolder>(reply.value?.plan ?? { numbering: PLAIN_NUMBERING, childOrder: 'number' }, reply.value?.folders ?? [], 'en'))
   const tree = computed(() => numbered.value.tree)
   const meanings = computed<readonly Meaning[]>(() => reply.value?.meanings ?? [])
@@ -73,5 +76,5 @@ export const usePlan = defineStore('plan', () => {
     outline.value = { state: 'idle' }
   }
 
-  return { outline, reply, tree, meanings, meaningById, totals, starredFolders, inTray, findable, codeOf, inkOf, placeOf, stripes, numbered, load, forget }
+  return { outline, reply, rows, tree, meanings, meaningById, totals, starredFolders, inTray, findable, codeOf, inkOf, placeOf, stripes, numbered, load, forget }
 })

@@ -6,12 +6,13 @@ import { draftDifference, draftHints, linesOf } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
 import type { Numbering } from '../../core/numbering/index'
 import { numberTree } from '../../core/numbering/index'
+import type { FolderRow } from '../../core/rows/index'
 
 /** What the page needs of a difference; the trees stay here. */
-export type Compared = Omit<Difference, 'tree' | 'before' | 'codes'> & { readonly hints: readonly DraftHint[]; readonly revision: number }
+export type Compared = Omit<Difference, 'tree' | 'codes'> & { readonly hints: readonly DraftHint[]; readonly revision: number }
 
 export type DraftQuestion =
-  | { readonly kind: 'plan'; readonly outline: OutlineReply; readonly locale: string }
+  | { readonly kind: 'plan'; readonly outline: OutlineReply; readonly folders: readonly FolderRow[]; readonly locale: string }
   | { readonly kind: 'compare'; readonly turn: number; readonly rootId: FolderId | null; readonly text: string; readonly folderIds: readonly (FolderId | null)[]; readonly numbering: Numbering | null; readonly additive: boolean; readonly settings: HintSettings }
 
 let known: PresentPlan | null = null
@@ -19,8 +20,7 @@ let revision = 0
 
 self.onmessage = ({ data }: MessageEvent<DraftQuestion>) => {
   if (data.kind === 'plan') {
-    const { outline, locale } = data
-    const folders = outline.folders.map(folder => ({ ...folder, trashedAt: null, trashRoot: null }))
+    const { outline, folders, locale } = data
     known = { plan: outline.plan, folders, meanings: outline.meanings, counts: outline.counts, locale, numbered: numberTree(outline.plan, folders, locale) }
     revision = outline.plan.revision
     return

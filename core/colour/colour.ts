@@ -1,6 +1,7 @@
 import type { FolderId, MeaningId } from '../ids'
 import type { Tree, TreeFolder } from '../tree/index'
 import { pathOf } from '../tree/index'
+import { linear } from './difference'
 
 /** The ten inks of the key: Paul Tol's "muted" qualitative scheme (SRON technical note 09-002), slightly darkened where paper needs it. */
 export const INKS = ['#332288', '#5FA8C9', '#44AA99', '#117733', '#999933', '#CDB75B', '#CC6677', '#882255', '#AA4499', '#B7B2A6'] as const
@@ -43,9 +44,6 @@ export function textOn(colour: string): '#000000' | '#FFFFFF' {
 }
 
 function luminance(hex: string): number {
-  const part = (from: number) => {
-    const value = Number.parseInt(hex.slice(from, from + 2), 16) / 255
-    return value <= 0.04045 ? value / 12.92 : ((value + 0.055) / 1.055) ** 2.4
-  }
-  return 0.2126 * part(1) + 0.7152 * part(3) + 0.0722 * part(5)
+  const [r, g, b] = linear(hex)
+  return 0.2126 * r + 0.7152 * g + 0.0722 * b
 }

@@ -60,6 +60,12 @@ describe(draftDifference, () => {
     expect(decision.ok ? 'changed' : decision.reason.code).toBe('act.nothing')
   })
 
+  it('leaves purposes of several lines, and meanings of one name, as they are', () => {
+    const twins = stateOf([folder('A', null, 'a0', { purpose: 'one\n\n  two', meaningId: 'm2' as MeaningId }), folder('B', null, 'a1', { meaningId: 'm1' as MeaningId })])
+    const state: State = { ...twins, meaning: new Map([...twins.meaning, ['m2', { id: 'm2' as MeaningId, name: 'urgent', ink: '#332288', orderKey: 'a1', closed: false, pattern: 'full' }]]) }
+    expect(applied(state, null, startLines(state)).difference.counts.kept).toBe(2)
+  })
+
   it('tells renamed, moved, renumbered, recoloured, described and new lines', () => {
     const lines = retext(startLines(), 'Leases', '#7 Leases signed [Urgent] -- only those')
     const { difference } = applied(START, null, [...lines, { folderId: null, depth: 1, text: 'Week {1..2}' }])

@@ -55,7 +55,6 @@ export interface Difference {
   readonly faults: readonly DraftFault[]
   readonly makes: ReadonlyMap<number, number>
   readonly tree: Tree<FolderRow>
-  readonly before: Tree<FolderRow>
   readonly codes: ReadonlyMap<string, string>
 }
 
@@ -79,7 +78,7 @@ export function draftDifference(present: PresentPlan, rootId: FolderId | null, l
     number: folder.number,
     label: folder.label,
     numbered: folder.numbered,
-    meaningId: folder.meaning === null ? null : meaningIds.get(foldedText(folder.meaning)) ?? null,
+    meaningId: folder.meaning === null ? null : ownMeaning(folder.meaning, before.tree.byId.get(ids[index] ?? '' as FolderId), present) ?? meaningIds.get(foldedText(folder.meaning)) ?? null,
     purpose: folder.purpose,
   }))
   const byId = before.tree.byId
@@ -104,7 +103,7 @@ export function draftDifference(present: PresentPlan, rootId: FolderId | null, l
     removed: gone.map(folder => ({ id: folder.id, text: codedName(before.codes.get(folder.id)?.code ?? '', folder.name), documents: present.counts[folder.id] ?? 0 })),
     counts: countStates(draftRows, gone.length),
     deepest: deepestOf(after.tree, rows),
-    tree: after.tree, before: before.tree, codes: new Map([...after.codes].map(([id, { code }]) => [id, code])),
+    tree: after.tree, codes: new Map([...after.codes].map(([id, { code }]) => [id, code])),
   }
 }
 
@@ -118,6 +117,12 @@ function meaningsOf(folders: readonly DraftFolder[], present: PresentPlan, newId
     newMeanings.push({ id, name: meaning })
   }
   return { meaningIds, newMeanings }
+}
+
+/** The meaning that the folder carries already, where it has the name that is written: two may have the same one. */
+function ownMeaning(written: string, folder: FolderRow | undefined, { meanings }: PresentPlan): MeaningId | null {
+  const own = folder?.meaningId ? meanings.find(meaning => meaning.id === folder.meaningId) : undefined
+  return own && foldedText(own.name) === foldedText(written) ? own.id : null
 }
 
 function planAfter({ plan }: PresentPlan, rootId: FolderId | null, numbering: NumberedPlan['numbering'] | null): NumberedPlan {

@@ -3,7 +3,7 @@ import { seeded } from '../../demo/random'
 import { readCsv, readOpml, writeCsv, writeOpml } from '../formats/index'
 import type { FolderId } from '../ids'
 import type { BaseFolder, DraftLine } from './index'
-import { countUp, escapeName, growDraft, linesOf, linesOfFile, linesOfNodes, linesOfPaths, markdownOf, nextPeriod, nodesOfLines, outlineText, readOutline, rebaseDraft, SKELETONS, writeLine } from './index'
+import { countUp, escapeName, folderOfPath, growDraft, linesOf, linesOfFile, linesOfNodes, linesOfPaths, markdownOf, nextPeriod, nodesOfLines, outlineText, readOutline, rebaseDraft, SKELETONS, writeLine } from './index'
 
 const random = seeded(12)
 const scrap = () => Array.from({ length: random.int(1, 5) }, () => random.pick(['&', '<b>', '"', '\'', 'é', '1.', '12', '#', '[x]', '{', '--', 'Leases', ']]>', '日本', '\\', '2026'])).join(' ')
@@ -76,10 +76,15 @@ describe('CSV', () => {
 })
 
 describe(linesOfPaths, () => {
-  it('makes each folder once, in natural order, and says which line it is', () => {
-    const { lines, folderOf } = linesOfPaths(['Photos/Week 10/a.jpg', 'Photos/Week 2/b.jpg', 'Photos/c.jpg', 'loose.txt'])
+  it('makes each folder once, in natural order', () => {
+    const lines = linesOfPaths(['Photos/Week 10/a.jpg', 'Photos/Week 2/b.jpg', 'Photos/c.jpg', 'loose.txt', 'Photos/Week 2/d.jpg'])
     expect(lines.map(line => '>'.repeat(line.depth) + line.text)).toEqual(['Photos', '>Week 2', '>Week 10'])
-    expect(folderOf.get('Photos/Week 10')).toBe(2)
+  })
+
+  it('reads names as the draft will, so that files find their folder again', () => {
+    const [path] = ['Two  blanks/{x} [y]/a.txt']
+    const { folders } = growDraft(linesOfPaths([path]))
+    expect(folders.map(folder => folder.name).join('/')).toBe(folderOfPath(path))
   })
 })
 

@@ -2,8 +2,10 @@
 
 import { readCsv, readOpml } from '../formats/index'
 import type { OutlineNode } from '../formats/index'
-import { NUMBER_LIMIT } from '../numbering/index'
+import { naturalOrder, NUMBER_LIMIT } from '../numbering/index'
+import { checkName } from '../plan/index'
 import type { DraftLine } from './grow'
+import { levelled } from './grow'
 import { escapeName, parseLine, plain, writeLine } from './line'
 import { readOutline } from './outline'
 
@@ -27,7 +29,7 @@ export function linesOfNodes(nodes: readonly OutlineNode[]): DraftLine[] {
 export function nodesOfLines(lines: readonly DraftLine[]): OutlineNode[] {
   return lines.filter(line => line.text.trim() !== '').map((line) => {
     const facts = parseLine(line.text)
-    return { depth: line.depth, name: plain(facts.name), number: facts.number, label: facts.label, numbered: facts.numbered, meaning: facts.meaning, purpose: facts.purpose }
+    return { ...facts, depth: line.depth, name: plain(facts.name) }
   })
 }
 
@@ -74,33 +76,40 @@ function linesOfCells(rows: readonly (readonly string[])[]): DraftLine[] {
   return levelled(lines)
 }
 
-function levelled(lines: readonly DraftLine[]): DraftLine[] {
-  let above = -1
-  return lines.map(line => ({ ...line, depth: above = Math.min(line.depth, above + 1) }))
+/** The path of names of a file's folder as a draft reads it: "Photos/2026" of "Photos/2026/May.jpg". */
+export function folderOfPath(path: string): string {
+  return stepsOf(path).join('/')
 }
 
-/** The folders of paths such as "Photos/2026/May.jpg", each once, in natural order of appearance. */
-export function linesOfPaths(paths: readonly string[]): { lines: DraftLine[]; folderOf: ReadonlyMap<string, number> } {
-  const lines: DraftLine[] = []
-  const at = new Map<string, number>()
+function stepsOf(path: string): string[] {
+  return path.split('/').filter(step => step !== '').slice(0, -1).map((step) => {
+    const checked = checkName(step)
+    return checked.ok ? checked.name : step
+  })
+}
+
+/** The folders of paths such as "Photos/2026/May.jpg", each once, in natural order. */
+export function linesOfPaths(paths: readonly string[]): DraftLine[] {
+  const order = naturalOrder('en')
   const children = new Map<string, string[]>([['', []]])
-  for (const path of [...paths].sort((a, b) => a.localeCompare(b, 'en', { numeric: true }))) {
-    const steps = path.split('/').filter(step => step !== '').slice(0, -1)
-    for (let depth = 0; depth < steps.length; depth++) {
+  for (const path of paths) {
+    const steps = stepsOf(path)
+    steps.forEach((_, depth) => {
       const [parent, own] = [steps.slice(0, depth).join('/'), steps.slice(0, depth + 1).join('/')]
-      if (children.has(own)) continue
+      if (children.has(own)) return
       children.set(own, [])
       children.get(parent)?.push(own)
-    }
+    })
   }
-  const stack = [...children.get('') ?? []].reverse()
+  const lines: DraftLine[] = []
+  const later = (parent: string) => [...children.get(parent) ?? []].sort((a, b) => order(b, a))
+  const stack = later('')
   for (let own = stack.pop(); own !== undefined; own = stack.pop()) {
-    at.set(own, lines.length)
     const steps = own.split('/')
     lines.push({ folderId: null, depth: steps.length - 1, text: escapeName(steps.at(-1) ?? '') })
-    stack.push(...[...children.get(own) ?? []].reverse())
+    stack.push(...later(own))
   }
-  return { lines, folderOf: at }
+  return lines
 }
 
 /** A Markdown list that readOutline gives back; a name that begins like a number is kept from being taken for one. */

@@ -1,6 +1,7 @@
 // From the lines of a draft to the folders they stand for: patterns are carried out, and every line
 // below one that makes many is repeated under each.
 
+import type { OutlineNode } from '../formats/index'
 import type { FolderId } from '../ids'
 import { checkName } from '../plan/index'
 import type { LineFacts } from './line'
@@ -16,19 +17,12 @@ export interface DraftLine {
   readonly text: string
 }
 
-export interface DraftFolder {
+export interface DraftFolder extends OutlineNode {
   /** Index of its line. */
   readonly line: number
   readonly folderId: FolderId | null
   /** Index of its parent among the folders; -1: the root of the draft. */
   readonly parent: number
-  readonly depth: number
-  readonly name: string
-  readonly number: number | null
-  readonly label: string | null
-  readonly numbered: boolean
-  readonly meaning: string | null
-  readonly purpose: string
 }
 
 export interface DraftFault { readonly line: number; readonly why: string }
@@ -41,6 +35,8 @@ export interface GrownDraft {
 }
 
 const FOLDER_LIMIT = 50_000
+/** Levels below the root of a draft. Nobody finds a folder again that lies deeper; a pasted text can pretend to. */
+export const LEVEL_LIMIT = 60
 
 /** Blank lines stand for nothing. A faulty line makes no folder; what is below it hangs from its parent. */
 export function growDraft(lines: readonly DraftLine[]): GrownDraft {
@@ -52,15 +48,18 @@ export function growDraft(lines: readonly DraftLine[]): GrownDraft {
 
   /** Adds lines from..to below `parent`; each run of lines deeper than its first belongs to that one. */
   const add = (from: number, to: number, parent: number, depth: number): void => {
+    if (depth >= LEVEL_LIMIT && from < to) {
+      if (!faults.some(fault => fault.line === from)) faults.push({ line: from, why: `A plan goes at most ${LEVEL_LIMIT} levels deep. Move this line and what is below it further out.` })
+      return
+    }
     for (let at = from; at < to;) {
       const line = lines[at]
       const end = line ? branchEnd(lines, at, to) : to
       const [fact, names] = [facts[at], expansions[at]]
-      if (!line || !fact) { add(at + 1, end, parent, depth); at = end; continue }
-      if (!names) add(at + 1, end, parent, depth)
-      for (const name of names ?? []) {
+      if (!line || !fact || !names) { add(at + 1, end, parent, depth); at = end; continue }
+      for (const name of names) {
         if (folders.length > FOLDER_LIMIT) break
-        folders.push({ line: at, folderId: (names ?? []).length === 1 ? line.folderId : null, parent, depth, name, number: fact.number, label: fact.label, numbered: fact.numbered, meaning: fact.meaning, purpose: fact.purpose })
+        folders.push({ line: at, folderId: names.length === 1 ? line.folderId : null, parent, depth, ...fact, name })
         add(at + 1, end, folders.length - 1, depth + 1)
       }
       at = end
@@ -76,6 +75,12 @@ export function growDraft(lines: readonly DraftLine[]): GrownDraft {
   }
   if (folders.length > FOLDER_LIMIT) faults.push({ line: lines.length - 1, why: `A draft makes at most ${FOLDER_LIMIT.toLocaleString('en-GB')} folders.` })
   return { folders, faults, makes }
+}
+
+/** No line is more than one step deeper than the one above. */
+export function levelled<L extends { readonly depth: number }>(lines: readonly L[]): L[] {
+  let above = -1
+  return lines.map(line => ({ ...line, depth: above = Math.min(line.depth, above + 1) }))
 }
 
 /** One past the last line that lies below the line `at`. */

@@ -1,20 +1,13 @@
 // The notation of one line of a draft: `#30 Leases [Urgent] -- what belongs here`. The number, the
 // meaning in square brackets and the purpose behind ` -- ` may each be left out. `#-` leaves the
 // folder out of the numbers; `#Q1` writes own text in place of the number. A backslash takes the
-// special sense from the sign behind it.
+// special sense from the sign behind it; in a purpose `\\n` begins a new line.
 
+import type { FolderFacts } from '../formats/index'
 import { LABEL_LIMIT, NUMBER_LIMIT } from '../numbering/index'
 
-export interface LineFacts {
-  readonly number: number | null
-  readonly label: string | null
-  readonly numbered: boolean
-  /** With patterns in braces as they are written. */
-  readonly name: string
-  /** Name of the meaning; null: the colour of the parent. */
-  readonly meaning: string | null
-  readonly purpose: string
-}
+/** The name is as it is written, with patterns in braces and backslashes. */
+export type LineFacts = FolderFacts
 
 const NUMBER = /^#(?:(-)|(\d+)|([\p{L}\p{N}]+))(?:\s+|$)/u
 const MEANING = /(?:^|\s+)\[((?:[^[\]\\]|\\.)*)\]$/u
@@ -34,7 +27,7 @@ export function parseLine(text: string): LineFacts {
   const meanings = MEANING.exec(rest)
   const meaning = meanings?.[1] === undefined ? null : plain(meanings[1]).trim()
   if (meanings) rest = rest.slice(0, meanings.index)
-  return { number, label, numbered: numbers?.[1] === undefined, name: rest.trim(), meaning: meaning === '' ? null : meaning, purpose: plain(purpose) }
+  return { number, label, numbered: numbers?.[1] === undefined, name: rest.trim(), meaning: meaning === '' ? null : meaning, purpose: purpose.replace(/\\(.)/gu, (_, sign: string) => (sign === 'n' ? '\n' : sign)) }
 }
 
 /** The line that says these facts; parseLine of it gives them back. `name` is in the notation, patterns and all. */
@@ -56,5 +49,5 @@ export function plain(text: string): string {
 }
 
 function onOneLine(text: string): string {
-  return text.replace(/\s+/gu, ' ').replace(/\\/g, '\\\\').trim()
+  return text.trim().replace(/\\/g, '\\\\').replace(/\r?\n|\r/gu, '\\n')
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
-import { escapeName, expandName, growDraft, linesOf, outlineText, parseLine, plain, readOutline, writeLine } from './index'
+import { escapeName, expandName, growDraft, LEVEL_LIMIT, linesOf, outlineText, parseLine, plain, readOutline, writeLine } from './index'
 
 const PLAIN = { number: null, label: null, numbered: true, meaning: null, purpose: '' }
 
@@ -16,13 +16,14 @@ describe(parseLine, () => {
     ['\\#5 boat', { ...PLAIN, name: '\\#5 boat' }],
     ['-- only a purpose', { ...PLAIN, name: '', purpose: 'only a purpose' }],
     ['A--B', { ...PLAIN, name: 'A--B' }],
+    ['A -- one\\ntwo', { ...PLAIN, name: 'A', purpose: 'one\ntwo' }],
   ])('reads %s', (text, facts) => expect(parseLine(text)).toEqual(facts))
 
   it('gives back what writeLine wrote, whatever the names hold', () => {
     const random = seeded(3)
     const scrap = () => Array.from({ length: random.int(1, 6) }, () => random.pick(['#', '[', ']', '{', '}', '--', ' -- ', ' ', 'a', '12', '\\', '-', '.', 'é', '* '])).join('').replace(/\s+/g, ' ').trim()
     for (let round = 0; round < 4000; round++) {
-      const [name, meaning, purpose] = [scrap(), random.next() < 0.5 ? null : scrap(), random.next() < 0.5 ? '' : scrap()]
+      const [name, meaning, purpose] = [scrap(), random.next() < 0.5 ? null : scrap(), random.next() < 0.5 ? '' : `${scrap()}\n${scrap()}`.trim()]
       if (name === '' || meaning === '') continue
       const kind = random.int(0, 3)
       const facts = { number: kind === 1 ? random.int(0, 300) : null, label: kind === 2 ? 'Q1' : null, numbered: kind !== 3, name: escapeName(name), meaning, purpose }
@@ -71,6 +72,12 @@ describe(growDraft, () => {
     const { folders, faults } = grown('Good\n\tBad/name\n\t\tBelow\n\tOther')
     expect(folders.map(folder => [folder.name, folder.parent])).toEqual([['Good', -1], ['Below', 0], ['Other', 0]])
     expect(faults).toEqual([{ line: 1, why: expect.stringContaining('cannot hold') as string }])
+  })
+
+  it('says when levels have no end, and does not fall over them', () => {
+    const { folders, faults } = grown(Array.from({ length: 10_000 }, (_, index) => '\t'.repeat(index) + index).join('\n'))
+    expect(folders).toHaveLength(LEVEL_LIMIT)
+    expect(faults).toEqual([{ line: LEVEL_LIMIT, why: expect.stringContaining('at most 60 levels') as string }])
   })
 
   it('stops at the limit with a sentence', () => {

@@ -3,6 +3,7 @@
 
 import { NUMBER_LIMIT } from '../numbering/index'
 import type { DraftLine } from './grow'
+import { levelled } from './grow'
 import { escapeName, parseLine, writeLine } from './line'
 
 const BULLET = /^(?:[-*+•◦▪–—]\s+)?(?:\[[ xX]\]\s+)?/u
@@ -13,13 +14,16 @@ const BARE = /^(\d+)\s+/u
 const HEADING = /^(#{1,6})\s+(.*?)\s*#*$/u
 const BLANK_TAB = 4
 
+/** A line as it was read; `parts` is how many parts its code had. */
+interface ReadLine extends DraftLine { readonly parts: number }
+
 /**
  * Depths follow from how far lines are indented among themselves, so tabs, two, three or four blanks
  * all work, mixed as well (a tab reaches the next multiple of four). `asNotation`: lines that hold the
  * draft's own notation keep it; otherwise names are taken as they stand.
  */
 export function readOutline(text: string, { asNotation = true } = {}): DraftLine[] {
-  const lines: DraftLine[] = []
+  const lines: ReadLine[] = []
   const codePattern = CODES.test(text) ? [CODE, BARE] : [CODE]
   /** Columns of the lines above that are still open, the outermost first. */
   let open: { column: number; depth: number }[] = []
@@ -40,7 +44,7 @@ export function readOutline(text: string, { asNotation = true } = {}): DraftLine
     if (last?.column !== column) open.push({ column, depth })
     lines.push(lineOf(raw.trim().replace(BULLET, ''), depth, asNotation, codePattern))
   }
-  return byCodes(levelled(lines))
+  return byCodes(levelled(lines)).map(({ folderId, depth, text: written }) => ({ folderId, depth, text: written }))
 }
 
 /** "#30 Name" and "#- Name" are the draft's notation; "# Name" is a heading. */
@@ -58,7 +62,7 @@ function columnOf(raw: string): number {
   return column
 }
 
-function lineOf(text: string, depth: number, asNotation: boolean, patterns: readonly RegExp[]): DraftLine {
+function lineOf(text: string, depth: number, asNotation: boolean, patterns: readonly RegExp[]): ReadLine {
   const strong = text.replace(/^(\*\*|__)(.+)\1$/u, '$2')
   const code = patterns.map(pattern => pattern.exec(strong)).find(found => found !== null) ?? null
   const rest = code ? strong.slice(code[0].length) : strong
@@ -66,37 +70,17 @@ function lineOf(text: string, depth: number, asNotation: boolean, patterns: read
   const facts = asNotation ? { ...parsed, name: parsed.name.replace(parsed.name.endsWith(']') ? /^\\(?=[\dA-Z])/u : /^\\(?=[\dA-Z[])/u, '') } : { ...parseLine(''), name: escapeName(rest.trim()) }
   const number = code ? Number(/(\d+)[.)-]*$/u.exec(code[1] ?? '')?.[1] ?? Number.NaN) : Number.NaN
   const numbered = Number.isInteger(number) && number <= NUMBER_LIMIT && facts.number === null && facts.label === null && facts.numbered
-  return { folderId: null, depth: depth + codeMark(code?.[1]), text: writeLine(numbered ? { ...facts, number } : facts) }
+  return { folderId: null, depth, parts: (code?.[1] ?? '').split(/[.)-]/u).filter(part => part !== '').length, text: writeLine(numbered ? { ...facts, number } : facts) }
 }
-
-// While reading, the parts of a code travel in the fraction of the depth, so that flat lists
-// ("1", "1.1", "1.2") find their levels afterwards.
-const PART = 1 / 64
-const codeMark = (code: string | undefined) => (code === undefined ? 0 : Math.min(32, code.split(/[.)-]/u).filter(part => part !== '').length) * PART)
 
 /** A flat list whose codes have different lengths is indented by its codes. */
-function byCodes(lines: readonly DraftLine[]): DraftLine[] {
-  const whole = (line: DraftLine) => Math.floor(line.depth)
-  const parts = (line: DraftLine) => Math.round((line.depth - whole(line)) / PART)
-  const isFlat = lines.every(line => whole(line) === 0) && lines.some(line => parts(line) > 1)
-  if (!isFlat) return levelled(lines.map(line => ({ ...line, depth: whole(line) })))
+function byCodes(lines: readonly ReadLine[]): ReadLine[] {
+  if (lines.some(line => line.depth > 0) || lines.every(line => line.parts <= 1)) return [...lines]
   let under = 0
   return levelled(lines.map((line) => {
-    const count = parts(line)
-    under = count > 0 ? count : under
-    return { ...line, depth: count > 0 ? count - 1 : under }
+    under = line.parts > 0 ? line.parts : under
+    return { ...line, depth: line.parts > 0 ? line.parts - 1 : under }
   }))
-}
-
-/** No line is more than one step deeper than the one above. */
-function levelled(lines: readonly DraftLine[]): DraftLine[] {
-  let above = -1
-  return lines.map((line) => {
-    const whole = Math.floor(line.depth)
-    const depth = Math.min(whole, above + 1)
-    above = depth
-    return { ...line, depth: depth + (line.depth - whole) }
-  })
 }
 
 /** Lines as text: one tab for each step. */

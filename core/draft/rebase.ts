@@ -1,6 +1,7 @@
 // A draft whose plan was changed meanwhile in another window: what changed there comes into the draft
 // where the draft left it alone, and what both changed is named.
 
+import type { FolderFacts } from '../formats/index'
 import type { FolderId } from '../ids'
 import { foldedText } from '../text/index'
 import type { DraftLine } from './grow'
@@ -9,15 +10,9 @@ import type { LineFacts } from './line'
 import { escapeName, parseLine, plain, writeLine } from './line'
 
 /** A folder as it was when the draft was last compared: its facts, its parent, and its meaning by name. */
-export interface BaseFolder {
+export interface BaseFolder extends FolderFacts {
   readonly id: FolderId
   readonly parentId: FolderId | null
-  readonly name: string
-  readonly number: number | null
-  readonly label: string | null
-  readonly numbered: boolean
-  readonly meaning: string | null
-  readonly purpose: string
 }
 
 export interface Rebased {
@@ -46,23 +41,26 @@ export function rebaseDraft(lines: readonly DraftLine[], base: readonly BaseFold
   const gone = dropGone(next, before, after, collisions)
   next = gone.lines
   taken += gone.taken
-  for (const folder of now) {
+  // Only what is new or moved in the plan is looked for among the lines; that is seldom much.
+  for (const folder of now.filter(({ id, parentId }) => before.get(id)?.parentId !== parentId)) {
     const was = before.get(folder.id)
     const at = next.findIndex(line => line.folderId === folder.id)
-    if (!was && at < 0) {
-      next = insertBelow(next, lineFor(folder), folder.parentId === rootId ? null : folder.parentId)
+    const into = folder.parentId === rootId ? null : folder.parentId
+    if (at < 0) {
+      if (was) continue // the draft removes it
+      next = insertBelow(next, lineFor(folder), into)
       taken++
+      continue
     }
-    else if (was && at >= 0 && was.parentId !== folder.parentId) {
-      if (parentIn(next, at, rootId) !== was.parentId) { if (parentIn(next, at, rootId) !== folder.parentId) collisions.push(`“${folder.name}” was moved elsewhere in the plan; the draft moves it as well, and its move stays.`) }
-      else { next = moveBelow(next, at, folder.parentId === rootId ? null : folder.parentId); taken++ }
-    }
+    const here = parentIn(next, at, rootId)
+    if (was && here === was.parentId) { next = moveBelow(next, at, into); taken++ }
+    else if (was && here !== folder.parentId) collisions.push(`“${folder.name}” was moved elsewhere in the plan; the draft moves it as well, and its move stays.`)
   }
   return { lines: next, taken, collisions }
 }
 
-export function lineFor({ name, number, label, numbered, meaning, purpose, id }: BaseFolder): DraftLine {
-  return { folderId: id, depth: 0, text: writeLine({ name: escapeName(name), number, label, numbered, meaning, purpose }) }
+function lineFor(folder: BaseFolder): DraftLine {
+  return { folderId: folder.id, depth: 0, text: writeLine({ ...folder, name: escapeName(folder.name) }) }
 }
 
 function mergeFacts(facts: LineFacts, was: BaseFolder, is: BaseFolder, collisions: string[]): { facts: LineFacts; taken: boolean } {
@@ -84,7 +82,6 @@ function mergeFacts(facts: LineFacts, was: BaseFolder, is: BaseFolder, collision
 
 function sameFact(fact: (typeof FACTS)[number], a: unknown, b: unknown): boolean {
   if (fact === 'meaning') return foldedText(a === null ? '' : String(a)) === foldedText(b === null ? '' : String(b))
-  if (fact === 'purpose') return String(a).replace(/\s+/gu, ' ').trim() === String(b).replace(/\s+/gu, ' ').trim()
   return a === b
 }
 
@@ -102,7 +99,8 @@ function dropGone(lines: readonly DraftLine[], before: ReadonlyMap<FolderId, Bas
     const depth = line.depth - lifted.length
     if (!isGone) { kept.push({ ...line, depth }); continue }
     taken++
-    const untouched = FACTS.every(fact => sameFact(fact, fact === 'name' ? plain(parseLine(line.text).name) : parseLine(line.text)[fact], was[fact]))
+    const facts = parseLine(line.text)
+    const untouched = FACTS.every(fact => sameFact(fact, fact === 'name' ? plain(facts.name) : facts[fact], was[fact]))
     if (untouched) { lifted.push(line.depth); continue }
     collisions.push(`“${was.name}” is no longer in the plan; the draft makes it anew.`)
     kept.push({ ...line, depth, folderId: null })

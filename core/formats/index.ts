@@ -3,4 +3,4 @@ export { fileNameOf, isPicture, isReadable, isShownInPlace, mediaTypeOf, READABL
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'
 export { readOpml, writeOpml } from './opml'
-export type { OutlineNode } from './outlineNode'
+export type { FolderFacts, OutlineNode } from './outlineNode'

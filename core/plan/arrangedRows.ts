@@ -5,7 +5,7 @@ import { generateNKeysBetween } from 'fractional-indexing'
 import { dateIn } from '../dates/index'
 import type { FolderId } from '../ids'
 import type { ChildOrder, Numbering, NumberedPlan } from '../numbering/index'
-import { naturalOrder, numberTree } from '../numbering/index'
+import { naturalOrder, numberTree, sameNumbering } from '../numbering/index'
 import type { FolderRow } from '../rows/index'
 import { branchOf, childrenOf, outlineOf } from '../tree/index'
 
@@ -40,13 +40,10 @@ export function arrangedRows(plan: NumberedPlan, present: readonly FolderRow[], 
     if (children.length === 0) continue
     const used = parent === null ? next.numbering : codes.get(parent)?.childNumbering ?? next.numbering
     const scheme = renumber === 'close' ? { ...used, step: 1, start: used.step > 1 ? 1 : used.start } : renumber === 'spread' ? { ...used, step: 10, start: 10 } : used
-    if (scheme !== used && (scheme.step !== used.step || scheme.start !== used.start)) {
-      if (parent === null) next = { ...next, numbering: scheme }
-      else {
-        const row = rows.get(parent)
-        if (row) put(row, { numbering: scheme })
-      }
-    }
+    // What is below inherits it; only a folder with a numbering of its own needs another one.
+    const row = parent === null ? undefined : rows.get(parent)
+    if (parent === null) next = { ...next, numbering: scheme }
+    else if (row && !sameNumbering(scheme, used) && (parent === id || row.numbering !== null)) put(row, { numbering: scheme })
     const inOrder = renumber === 'name' ? byName(children, locale) : renumber === 'dates' ? byDate(children, locale) : children
     const keys = inOrder === children ? null : generateNKeysBetween(null, null, inOrder.length)
     inOrder.forEach((row, index) => {

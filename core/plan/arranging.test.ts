@@ -84,6 +84,14 @@ describe(arrangedRows, () => {
     expect(shown(PLAN, kept.folders.filter(folder => folder.name !== 'A'))).toEqual(['2 B'])
   })
 
+  it('sets a scheme where it is inherited from, not on every level', () => {
+    const nested = [row('A', 'a0'), row('b', 'a0', { parentId: id('A') }), row('c', 'a0', { parentId: id('b') })]
+    const { plan, folders } = arrangedRows(PLAN, nested, { id: null, numbering: null, order: 'number', renumber: 'spread', deep: true }, 'en')
+    expect(plan.numbering.step).toBe(10)
+    expect(folders.map(folder => folder.numbering)).toEqual([null, null, null])
+    expect(shown(plan, folders, id('b'))).toEqual(['10.10.10 c'])
+  })
+
   it('goes below only when asked', () => {
     const nested = [row('A', 'a0'), row('b', 'a0', { parentId: id('A'), number: 5 })]
     for (const deep of [true, false]) {

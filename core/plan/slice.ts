@@ -108,6 +108,17 @@ export function documentPlaceText(slice: Slice, id: FolderId | null, locale: str
   return id === null ? 'the In-tray' : placeText(slice, id, locale)
 }
 
+/** Every place of each document of the slice. */
+export function placesByDocument(slice: Slice): Map<string, PlacementRow[]> {
+  const byDocument = new Map<string, PlacementRow[]>()
+  for (const placement of slice.placements) {
+    const places = byDocument.get(placement.documentId)
+    if (places) places.push(placement)
+    else byDocument.set(placement.documentId, [placement])
+  }
+  return byDocument
+}
+
 /** A live sibling under `parentId` with the same folded name, other than `except`. */
 export function twinOf(slice: Slice, parentId: FolderId | null, folded: string, except: readonly FolderId[]): FolderRow | undefined {
   return liveFolders(slice).find(folder => folder.parentId === parentId && folder.folded === folded && !except.includes(folder.id))

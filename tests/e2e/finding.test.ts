@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
 
 const found = (page: Page) => page.getByRole('grid', { name: 'Found documents' }).getByRole('row')
 const sum = (page: Page) => page.locator('main [role=status]', { hasText: /document/ })
@@ -100,14 +100,8 @@ test('a branch opens when something is held over it, and takes what is dropped',
   await page.getByRole('button', { name: 'Close Office' }).click()
   await expect(treeRow(page, 'Deep')).toHaveCount(0)
   await bringIn(page, [{ name: 'Paper.txt', text: 'x' }])
-  const row = registerRow(page, 'Paper')
-  await expect(row).toBeVisible()
-  const [from, over] = [await row.boundingBox(), await treeRow(page, 'Office').boundingBox()]
-  if (!from || !over) throw new Error('Nothing to drag.')
-  await page.mouse.move(from.x + 200, from.y + 14)
-  await page.mouse.down()
-  await page.mouse.move(from.x + 190, from.y + 10, { steps: 3 })
-  await page.mouse.move(over.x + 120, over.y + 14, { steps: 8 })
+  await expect(registerRow(page, 'Paper')).toBeVisible()
+  await hold(page, registerRow(page, 'Paper'), treeRow(page, 'Office'))
   await expect(treeRow(page, 'Deep')).toBeVisible()
   const deep = await treeRow(page, 'Deep').boundingBox()
   if (!deep) throw new Error('Nothing to drop on.')

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
 
 test('a plan is built, filed into and searched with the keyboard, and everything is taken back', async ({ page }) => {
   await newPerson(page)
@@ -70,12 +70,7 @@ test('a drag says what it will do before the drop, and does it', async ({ page }
   await openFolder(page, 'From')
   await bringIn(page, [{ name: 'Minutes.txt', text: 'x' }])
   await expect(registerRow(page, 'Minutes')).toBeVisible()
-  const [from, to] = [await registerRow(page, 'Minutes').boundingBox(), await treeRow(page, 'Into').boundingBox()]
-  if (!from || !to) throw new Error('Nothing to drag.')
-  await page.mouse.move(from.x + 200, from.y + 14)
-  await page.mouse.down()
-  await page.mouse.move(from.x + 180, from.y + 10, { steps: 4 })
-  await page.mouse.move(to.x + 120, to.y + 14, { steps: 8 })
+  await hold(page, registerRow(page, 'Minutes'), treeRow(page, 'Into'))
   await expect(page.getByText('Move “Minutes” to 2 Into')).toBeVisible()
   await page.mouse.up()
   await expect(bottomLine(page)).toHaveText('Moved “Minutes” to 2 Into')

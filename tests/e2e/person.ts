@@ -1,6 +1,6 @@
 // What a person does at the screen, in a few words.
 
-import type { Page } from '@playwright/test'
+import type { Locator, Page } from '@playwright/test'
 import { expect } from '@playwright/test'
 
 let count = 0
@@ -47,6 +47,16 @@ export async function unfold(page: Page, name: string): Promise<void> {
 
 export async function bringIn(page: Page, files: readonly { name: string; text: string }[]): Promise<void> {
   await page.locator('input[type=file]').setInputFiles(files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })))
+}
+
+/** Takes hold of something and holds it over something else, at this share of its height; the drop is the asker's. */
+export async function hold(page: Page, what: Locator, over: Locator, share = 0.5): Promise<void> {
+  const [from, to] = [await what.boundingBox(), await over.boundingBox()]
+  if (!from || !to) throw new Error('There is nothing to drag, or nothing to drop it on.')
+  await page.mouse.move(from.x + 120, from.y + 14)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 124, from.y + 18, { steps: 4 })
+  await page.mouse.move(to.x + 120, to.y + to.height * share, { steps: 8 })
 }
 
 export const treeRow = (page: Page, name: string) => page.getByRole('treeitem', { name: new RegExp(name) })

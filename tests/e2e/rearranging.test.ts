@@ -1,17 +1,11 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
 
 const codes = (page: Page) => page.getByRole('treeitem')
 
-async function drag(page: Page, name: string, onto: string, share: number): Promise<void> {
-  const [from, to] = [await treeRow(page, name).boundingBox(), await treeRow(page, onto).boundingBox()]
-  if (!from || !to) throw new Error('Nothing to drag.')
-  await page.mouse.move(from.x + 120, from.y + 14)
-  await page.mouse.down()
-  await page.mouse.move(from.x + 124, from.y + 18, { steps: 4 })
-  await page.mouse.move(to.x + 120, to.y + to.height * share, { steps: 8 })
-}
+/** Holds a folder of the outline over another one, at this share of its height. */
+const drag = (page: Page, name: string, onto: string, share: number) => hold(page, treeRow(page, name), treeRow(page, onto), share)
 
 test('folders are laid between others by drag, with the number said before the drop; Esc cancels', async ({ page }) => {
   await newPerson(page)

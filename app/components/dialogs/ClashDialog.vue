@@ -3,6 +3,7 @@
 import { ref, watch } from 'vue'
 import type { NameClash } from '../../../contract/document'
 import type { ClashAnswer } from '../../stores/dialogs'
+import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{ clashes: readonly NameClash[] | null }>()
 const emit = defineEmits<{ answer: [answers: ReadonlyMap<string, ClashAnswer> | null] }>()
@@ -19,40 +20,37 @@ function setAll(answer: ClashAnswer, clashes: readonly NameClash[]): void {
 </script>
 
 <template>
-  <v-dialog :model-value="clashes !== null" width="560" aria-label="Names that are taken" @update:model-value="emit('answer', null)">
-    <v-card v-if="clashes">
-      <v-card-title>{{ clashes.length === 1 ? 'This name is taken here' : `${clashes.length} names are taken here` }}</v-card-title>
-      <v-card-text>
-        <p v-if="clashes.length > 1" class="all second">
-          For all:
-          <button v-for="choice in CHOICES" :key="choice.value" type="button" class="act" @click="setAll(choice.value, clashes)">
-            {{ choice.title }}
-          </button>
-        </p>
-        <div class="list">
-          <fieldset v-for="clash in clashes" :key="clash.fileName">
-            <legend class="cut">
-              {{ clash.fileName }}
-            </legend>
-            <label v-for="choice in CHOICES" :key="choice.value"><input
-              type="radio" :name="clash.fileName" :checked="answers.get(clash.fileName) === choice.value" @change="answers.set(clash.fileName, choice.value)"
-            > {{ choice.title }}</label>
-          </fieldset>
-        </div>
-        <p class="quiet">
-          A new version takes the place of “{{ clashes[0]?.twin }}”{{ clashes.length > 1 ? ' and so on' : '' }}; the earlier one can still be downloaded from its card. Both are kept under a counted name.
-        </p>
-      </v-card-text>
-      <v-card-actions>
-        <button type="button" class="act full" autofocus @click="emit('answer', new Map(answers))">
-          Go on
+  <PaperDialog :open="clashes !== null" :width="560" label="Names that are taken" :title="!clashes ? '' : clashes.length === 1 ? 'This name is taken here' : `${clashes.length} names are taken here`" @leave="emit('answer', null)">
+    <template v-if="clashes">
+      <p v-if="clashes.length > 1" class="all second">
+        For all:
+        <button v-for="choice in CHOICES" :key="choice.value" type="button" class="act" @click="setAll(choice.value, clashes)">
+          {{ choice.title }}
         </button>
-        <button type="button" class="act" @click="emit('answer', null)">
-          Bring nothing in <span class="key">Esc</span>
-        </button>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+      </p>
+      <div class="list">
+        <fieldset v-for="clash in clashes" :key="clash.fileName">
+          <legend class="cut">
+            {{ clash.fileName }}
+          </legend>
+          <label v-for="choice in CHOICES" :key="choice.value"><input
+            type="radio" :name="clash.fileName" :checked="answers.get(clash.fileName) === choice.value" @change="answers.set(clash.fileName, choice.value)"
+          > {{ choice.title }}</label>
+        </fieldset>
+      </div>
+      <p class="quiet">
+        A new version takes the place of “{{ clashes[0]?.twin }}”{{ clashes.length > 1 ? ' and so on' : '' }}; the earlier one can still be downloaded from its card. Both are kept under a counted name.
+      </p>
+    </template>
+    <template #acts>
+      <button type="button" class="act full" autofocus @click="emit('answer', new Map(answers))">
+        Go on
+      </button>
+      <button type="button" class="act" @click="emit('answer', null)">
+        Bring nothing in <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
 </template>
 
 <style scoped>

@@ -12,6 +12,7 @@ import { PATTERNS } from '../../../core/rows/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import MeaningMark from '../common/MeaningMark.vue'
+import PaperDialog from '../common/PaperDialog.vue'
 
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
@@ -69,76 +70,71 @@ function improve(target: string, ink: string): void {
 </script>
 
 <template>
-  <v-dialog :model-value="open" width="760" aria-label="Colour key" @update:model-value="emit('close')">
-    <v-card>
-      <v-card-title>Colour key</v-card-title>
-      <v-card-text>
-        <p class="second">
-          What a colour means. A change here is seen everywhere at once.
-        </p>
-        <ul>
-          <li v-for="(meaning, index) in plan.meanings" :key="meaning.id">
-            <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />
-            <input class="line-field" :value="meaning.name" aria-label="Name of the colour" @change="set(meaning, { name: ($event.target as HTMLInputElement).value })">
-            <input class="ink" type="color" :value="meaning.ink" :aria-label="`Colour of ${meaning.name}`" list="published-inks" @change="set(meaning, { ink: ($event.target as HTMLInputElement).value })">
-            <select class="line-field" :aria-label="`Pattern of ${meaning.name}`" :value="meaning.pattern" @change="set(meaning, { pattern: ($event.target as HTMLSelectElement).value as Pattern })">
-              <option v-for="pattern in PATTERNS" :key="pattern" :value="pattern">
-                {{ PATTERN_WORDS[pattern] }}
-              </option>
-            </select>
-            <label><input type="checkbox" :checked="meaning.closed" @change="set(meaning, { closed: ($event.target as HTMLInputElement).checked })"> closed</label>
-            <span class="quiet">{{ counted(carried.get(meaning.id) ?? 0, 'folder') }}</span>
-            <span class="steps">
-              <button type="button" class="act" :disabled="index === 0" :aria-label="`${meaning.name} up`" @click="move(index, -1)"><v-icon :icon="mdiArrowUp" size="15" /></button>
-              <button type="button" class="act" :disabled="index === plan.meanings.length - 1" :aria-label="`${meaning.name} down`" @click="move(index, 1)"><v-icon :icon="mdiArrowDown" size="15" /></button>
-            </span>
-            <button type="button" class="act" :aria-label="`Take ${meaning.name} out`" @click="dropping = meaning.id">
-              Take out…
-            </button>
-          </li>
-        </ul>
-        <datalist id="published-inks">
-          <option v-for="ink in INKS" :key="ink" :value="ink" />
-        </datalist>
-        <p v-if="dropping" class="drop" role="group" aria-label="What its folders get">
-          What carries “{{ nameOf(dropping) }}” ({{ counted(carried.get(dropping) ?? 0, 'folder') }}) gets
-          <select v-model="replaceBy" class="line-field" aria-label="What its folders get">
-            <option value="">
-              the colour of its parent
-            </option>
-            <option v-for="meaning in plan.meanings.filter(one => one.id !== dropping)" :key="meaning.id" :value="meaning.id">
-              {{ meaning.name }}
-            </option>
-          </select>
-          <button type="button" class="act main" @click="drop">
-            {{ replaceBy ? 'Make them one' : 'Take it out' }}
-          </button>
-          <button type="button" class="act" @click="dropping = null">
-            Leave it
-          </button>
-        </p>
-        <ul v-if="advice.length > 0" class="advice">
-          <li v-for="one in advice" :key="one.id">
-            {{ one.text }}
-            <button v-if="one.better" type="button" class="place" @click="improve(one.target, one.better)">
-              Take <MeaningMark :ink="one.better" /> for “{{ nameOf(one.target) }}”
-            </button>
-          </li>
-        </ul>
-        <p v-if="refused" class="warn" role="alert">
-          {{ refused }}
-        </p>
-      </v-card-text>
-      <v-card-actions>
-        <button type="button" class="act main" @click="add">
-          Add a colour
+  <PaperDialog :open="open" :width="760" label="Colour key" title="Colour key" @leave="emit('close')">
+    <p class="second">
+      What a colour means. A change here is seen everywhere at once.
+    </p>
+    <ul>
+      <li v-for="(meaning, index) in plan.meanings" :key="meaning.id">
+        <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />
+        <input class="line-field" :value="meaning.name" aria-label="Name of the colour" @change="set(meaning, { name: ($event.target as HTMLInputElement).value })">
+        <input class="ink" type="color" :value="meaning.ink" :aria-label="`Colour of ${meaning.name}`" list="published-inks" @change="set(meaning, { ink: ($event.target as HTMLInputElement).value })">
+        <select class="line-field" :aria-label="`Pattern of ${meaning.name}`" :value="meaning.pattern" @change="set(meaning, { pattern: ($event.target as HTMLSelectElement).value as Pattern })">
+          <option v-for="pattern in PATTERNS" :key="pattern" :value="pattern">
+            {{ PATTERN_WORDS[pattern] }}
+          </option>
+        </select>
+        <label><input type="checkbox" :checked="meaning.closed" @change="set(meaning, { closed: ($event.target as HTMLInputElement).checked })"> closed</label>
+        <span class="quiet">{{ counted(carried.get(meaning.id) ?? 0, 'folder') }}</span>
+        <span class="steps">
+          <button type="button" class="act" :disabled="index === 0" :aria-label="`${meaning.name} up`" @click="move(index, -1)"><v-icon :icon="mdiArrowUp" size="15" /></button>
+          <button type="button" class="act" :disabled="index === plan.meanings.length - 1" :aria-label="`${meaning.name} down`" @click="move(index, 1)"><v-icon :icon="mdiArrowDown" size="15" /></button>
+        </span>
+        <button type="button" class="act" :aria-label="`Take ${meaning.name} out`" @click="dropping = meaning.id">
+          Take out…
         </button>
-        <button type="button" class="act" @click="emit('close')">
-          Close <span class="key">Esc</span>
+      </li>
+    </ul>
+    <datalist id="published-inks">
+      <option v-for="ink in INKS" :key="ink" :value="ink" />
+    </datalist>
+    <p v-if="dropping" class="drop" role="group" aria-label="What its folders get">
+      What carries “{{ nameOf(dropping) }}” ({{ counted(carried.get(dropping) ?? 0, 'folder') }}) gets
+      <select v-model="replaceBy" class="line-field" aria-label="What its folders get">
+        <option value="">
+          the colour of its parent
+        </option>
+        <option v-for="meaning in plan.meanings.filter(one => one.id !== dropping)" :key="meaning.id" :value="meaning.id">
+          {{ meaning.name }}
+        </option>
+      </select>
+      <button type="button" class="act main" @click="drop">
+        {{ replaceBy ? 'Make them one' : 'Take it out' }}
+      </button>
+      <button type="button" class="act" @click="dropping = null">
+        Leave it
+      </button>
+    </p>
+    <ul v-if="advice.length > 0" class="advice">
+      <li v-for="one in advice" :key="one.id">
+        {{ one.text }}
+        <button v-if="one.better" type="button" class="place" @click="improve(one.target, one.better)">
+          Take <MeaningMark :ink="one.better" /> for “{{ nameOf(one.target) }}”
         </button>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+      </li>
+    </ul>
+    <p v-if="refused" class="warn" role="alert">
+      {{ refused }}
+    </p>
+    <template #acts>
+      <button type="button" class="act main" @click="add">
+        Add a colour
+      </button>
+      <button type="button" class="act" @click="emit('close')">
+        Close <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
 </template>
 
 <style scoped>

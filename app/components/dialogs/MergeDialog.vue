@@ -10,6 +10,7 @@ import { useActs } from '../../stores/acts'
 import { useMerging } from '../../stores/merging'
 import { usePlan } from '../../stores/plan'
 import RemoteState from '../common/RemoteState.vue'
+import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{ fromId: FolderId | null }>()
 const emit = defineEmits<{ close: []; merged: [into: FolderId] }>()
@@ -40,62 +41,57 @@ async function merge(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :model-value="fromId !== null" width="620" aria-label="Merge" @update:model-value="emit('close')">
-    <v-card>
-      <v-card-title>Merge {{ fromId ? text(fromId) : '' }} into</v-card-title>
-      <v-card-text>
-        <select v-model="into" class="line-field" aria-label="Merge into" autofocus>
-          <option value="">
-            choose a folder
-          </option>
-          <option v-for="id in targets" :key="id" :value="id">
-            {{ text(id) }}
-          </option>
-        </select>
-        <RemoteState v-if="into" v-slot="{ value: meeting }" :remote="merging.meeting" @again="fromId && into && merging.look(fromId, into)">
-          <p class="sum">
-            {{ counted(meeting.documents, 'document') }} and {{ counted(meeting.moved.length, 'folder') }} move over<template v-if="meeting.folders.length > 1">
-              ; {{ counted(meeting.folders.length - 1, 'folder') }} below {{ meeting.folders.length === 2 ? 'becomes' : 'become' }} one with a namesake
-            </template>. What is left empty goes into the Trash.
-          </p>
-          <ul v-if="meeting.folders.length > 1">
-            <li v-for="pair in meeting.folders.slice(1, 40)" :key="pair.from">
-              {{ text(pair.from) }} <span class="quiet">becomes one with</span> {{ text(pair.into) }}
-            </li>
-          </ul>
-          <template v-if="meeting.clashes.length > 0">
-            <p class="part-head">
-              Documents that meet one of the same name
-            </p>
-            <ul>
-              <li v-for="clash in meeting.clashes.slice(0, 200)" :key="clash.from" class="clash">
-                <span class="cut">{{ fileNameOf(clash.name, clash.extension) }} <span class="quiet">{{ clash.same ? 'the very same bytes' : 'different bytes' }}</span></span>
-                <select class="line-field" :aria-label="`What becomes of ${clash.name}`" :value="choices.get(clash.from) ?? (clash.same ? 'one' : 'both')" @change="choose(clash.from, ($event.target as HTMLSelectElement).value as MergeChoice)">
-                  <option value="both">
-                    keep both
-                  </option>
-                  <option value="one">
-                    keep the one that is there
-                  </option>
-                </select>
-              </li>
-            </ul>
-          </template>
-        </RemoteState>
-        <p v-if="refused" class="warn" role="alert">
-          {{ refused }}
+  <PaperDialog :open="fromId !== null" :width="620" label="Merge" :title="`Merge ${fromId ? text(fromId) : ''} into`" @leave="emit('close')">
+    <select v-model="into" class="line-field" aria-label="Merge into" autofocus>
+      <option value="">
+        choose a folder
+      </option>
+      <option v-for="id in targets" :key="id" :value="id">
+        {{ text(id) }}
+      </option>
+    </select>
+    <RemoteState v-if="into" v-slot="{ value: meeting }" :remote="merging.meeting" @again="fromId && into && merging.look(fromId, into)">
+      <p class="sum">
+        {{ counted(meeting.documents, 'document') }} and {{ counted(meeting.moved.length, 'folder') }} move over<template v-if="meeting.folders.length > 1">
+          ; {{ counted(meeting.folders.length - 1, 'folder') }} below {{ meeting.folders.length === 2 ? 'becomes' : 'become' }} one with a namesake
+        </template>. What is left empty goes into the Trash.
+      </p>
+      <ul v-if="meeting.folders.length > 1">
+        <li v-for="pair in meeting.folders.slice(1, 40)" :key="pair.from">
+          {{ text(pair.from) }} <span class="quiet">becomes one with</span> {{ text(pair.into) }}
+        </li>
+      </ul>
+      <template v-if="meeting.clashes.length > 0">
+        <p class="part-head">
+          Documents that meet one of the same name
         </p>
-      </v-card-text>
-      <v-card-actions>
-        <button type="button" class="act full" :disabled="merging.meeting.state !== 'ready'" @click="merge">
-          Merge them
-        </button>
-        <button type="button" class="act" @click="emit('close')">
-          Leave them <span class="key">Esc</span>
-        </button>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+        <ul>
+          <li v-for="clash in meeting.clashes.slice(0, 200)" :key="clash.from" class="clash">
+            <span class="cut">{{ fileNameOf(clash.name, clash.extension) }} <span class="quiet">{{ clash.same ? 'the very same bytes' : 'different bytes' }}</span></span>
+            <select class="line-field" :aria-label="`What becomes of ${clash.name}`" :value="choices.get(clash.from) ?? (clash.same ? 'one' : 'both')" @change="choose(clash.from, ($event.target as HTMLSelectElement).value as MergeChoice)">
+              <option value="both">
+                keep both
+              </option>
+              <option value="one">
+                keep the one that is there
+              </option>
+            </select>
+          </li>
+        </ul>
+      </template>
+    </RemoteState>
+    <p v-if="refused" class="warn" role="alert">
+      {{ refused }}
+    </p>
+    <template #acts>
+      <button type="button" class="act full" :disabled="merging.meeting.state !== 'ready'" @click="merge">
+        Merge them
+      </button>
+      <button type="button" class="act" @click="emit('close')">
+        Leave them <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
 </template>
 
 <style scoped>

@@ -7,6 +7,7 @@ import { isInside, outlineOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import type { MoveAsked } from '../../stores/dialogs'
 import { usePlan } from '../../stores/plan'
+import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{ asked: MoveAsked | null; /** "“Minutes”" or "3 documents". */ what: string }>()
 const emit = defineEmits<{ close: [] }>()
@@ -70,39 +71,36 @@ async function go(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :model-value="asked !== null" width="480" aria-label="Move to" @update:model-value="emit('close')">
-    <v-card>
-      <v-card-title>Move {{ what }} to</v-card-title>
-      <v-card-text class="body">
-        <input
-          v-model="typed" class="line-field" type="text" autofocus placeholder="Type a number or part of a name" aria-label="Narrow the folders" role="combobox" aria-controls="move-list" aria-expanded="true"
-          :aria-activedescendant="`move-${at}`" @keydown.down.prevent="step(1)" @keydown.up.prevent="step(-1)" @keydown.enter.prevent="go"
+  <PaperDialog :open="asked !== null" :width="480" label="Move to" :title="`Move ${what} to`" @leave="emit('close')">
+    <div class="body">
+      <input
+        v-model="typed" class="line-field" type="text" autofocus placeholder="Type a number or part of a name" aria-label="Narrow the folders" role="combobox" aria-controls="move-list" aria-expanded="true"
+        :aria-activedescendant="`move-${at}`" @keydown.down.prevent="step(1)" @keydown.up.prevent="step(-1)" @keydown.enter.prevent="go"
+      >
+      <div id="move-list" ref="list" class="list" role="listbox" aria-label="Folders">
+        <div
+          v-for="(folder, index) in targets" :id="`move-${index}`" :key="String(folder.id)" role="option" class="target" :class="{ at: index === at, not: folder.not }" :aria-selected="index === at"
+          :style="{ paddingLeft: `${10 + folder.depth * 18}px` }" @click="at = index" @dblclick="at = index; go()"
         >
-        <div id="move-list" ref="list" class="list" role="listbox" aria-label="Folders">
-          <div
-            v-for="(folder, index) in targets" :id="`move-${index}`" :key="String(folder.id)" role="option" class="target" :class="{ at: index === at, not: folder.not }" :aria-selected="index === at"
-            :style="{ paddingLeft: `${10 + folder.depth * 18}px` }" @click="at = index" @dblclick="at = index; go()"
-          >
-            <span class="cut">{{ folder.label }}</span><span v-if="folder.not" class="quiet">{{ folder.not }}</span>
-          </div>
-          <p v-if="targets.length === 0" class="quiet none">
-            No folder is called so.
-          </p>
+          <span class="cut">{{ folder.label }}</span><span v-if="folder.not" class="quiet">{{ folder.not }}</span>
         </div>
-        <p v-if="hint" class="warn" role="alert">
-          {{ hint }}
+        <p v-if="targets.length === 0" class="quiet none">
+          No folder is called so.
         </p>
-      </v-card-text>
-      <v-card-actions>
-        <button type="button" class="act full" :disabled="!target || target.not !== ''" @click="go">
-          {{ target ? `Move to ${target.label}` : 'Move' }} <span class="key">Enter</span>
-        </button>
-        <button type="button" class="act" @click="emit('close')">
-          Leave it there <span class="key">Esc</span>
-        </button>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+      </div>
+      <p v-if="hint" class="warn" role="alert">
+        {{ hint }}
+      </p>
+    </div>
+    <template #acts>
+      <button type="button" class="act full" :disabled="!target || target.not !== ''" @click="go">
+        {{ target ? `Move to ${target.label}` : 'Move' }} <span class="key">Enter</span>
+      </button>
+      <button type="button" class="act" @click="emit('close')">
+        Leave it there <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
 </template>
 
 <style scoped>

@@ -31,7 +31,7 @@ export const lineNotes = [
     update(set, transaction) {
       const effect = transaction.effects.find(candidate => candidate.is(setNotes))
       if (!effect) return set.map(transaction.changes)
-      const { doc } = transaction.newDoc.lines > 0 ? { doc: transaction.newDoc } : { doc: transaction.startState.doc }
+      const doc = transaction.newDoc
       const ranges = (effect.value as readonly LineNote[]).filter(note => note.line < doc.lines)
         .map((note): Range<Decoration> => Decoration.widget({ widget: new NoteWidget(note), side: 1 }).range(doc.line(note.line + 1).to))
       return Decoration.set(ranges, true)

@@ -10,6 +10,7 @@ import { counted } from '../../../core/change/index'
 import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{ /** null: the top folders; undefined: closed. */ folderId: FolderId | null | undefined; /** What is asked for first. */ renumber: RenumberMode | null }>()
 const emit = defineEmits<{ close: [] }>()
@@ -67,7 +68,7 @@ const arrangement = computed(() => ({ id: props.folderId ?? null, numbering: num
 /** The children as they would be coded, and every code that changes anywhere below. */
 const after = computed(() => {
   if (props.folderId === undefined || !plan.reply) return { lines: [], changed: [], documents: 0 }
-  const rows = plan.reply.folders.map(folder => ({ ...folder, trashedAt: null, trashRoot: null }))
+  const { rows } = plan
   const arranged = arrangedRows(plan.reply.plan, rows, arrangement.value, 'en')
   const { tree, codes } = numberTree(arranged.plan, arranged.folders, 'en')
   const lines = childrenOf(tree, props.folderId).slice(0, 8).map(folder => codedName(codes.get(folder.id)?.code ?? '', folder.name))
@@ -86,59 +87,54 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <v-dialog :model-value="folderId !== undefined" width="620" aria-label="Numbering" @update:model-value="emit('close')">
-    <v-card>
-      <v-card-title>Number the folders in {{ folderId ? plan.placeOf(folderId)?.text : 'the plan' }}</v-card-title>
-      <v-card-text>
-        <form class="form" @submit.prevent="keep">
-          <v-select v-model="style" :items="choices" label="Numbers" autofocus />
-          <v-select v-model="order" :items="ORDERS" label="Order" />
-          <template v-if="style !== 'inherit' && style !== 'none'">
-            <v-text-field v-model="start" type="number" min="0" label="First number" />
-            <v-text-field v-model="step" type="number" min="1" label="Step" />
-            <v-text-field v-model="skip" label="Passed over" placeholder="13" />
-            <v-text-field v-if="style === '01'" v-model="width" type="number" min="1" max="6" label="Digits" />
-            <v-select v-if="folderId !== null" v-model="joint" :items="[...JOINTS.map(sign => ({ value: sign, title: `code above, then “${sign}”` })), { value: 'alone', title: 'without the code above' }]" label="Joined" />
-          </template>
-          <v-select v-model="mode" :items="MODES" label="Renumber" class="wide" />
-          <v-checkbox v-if="mode" v-model="deep" label="and everything below as well" class="wide" />
-          <div class="preview" aria-live="polite">
-            <p class="part-head">
-              Then they read
-            </p>
-            <p v-for="line in after.lines" :key="line" class="cut">
-              {{ line }}
-            </p>
-            <p v-if="after.lines.length === 0" class="quiet">
-              There is no folder in it yet; new ones will be numbered so.
-            </p>
-          </div>
-          <div class="preview">
-            <p class="part-head">
-              {{ after.changed.length === 0 ? 'No number changes' : `${counted(after.changed.length, 'number')} ${after.changed.length === 1 ? 'changes' : 'change'}; the place of ${counted(after.documents, 'document')} reads differently` }}
-            </p>
-            <div class="changed">
-              <p v-for="change in after.changed.slice(0, 200)" :key="change.id" class="cut second">
-                {{ change.text }}
-              </p>
-            </div>
-          </div>
-          <p v-if="refused" class="wide warn" role="alert">
-            {{ refused }}
+  <PaperDialog :open="folderId !== undefined" :width="620" label="Numbering" :title="`Number the folders in ${folderId ? plan.placeOf(folderId)?.text ?? '' : 'the plan'}`" @leave="emit('close')">
+    <form class="form" @submit.prevent="keep">
+      <v-select v-model="style" :items="choices" label="Numbers" autofocus />
+      <v-select v-model="order" :items="ORDERS" label="Order" />
+      <template v-if="style !== 'inherit' && style !== 'none'">
+        <v-text-field v-model="start" type="number" min="0" label="First number" />
+        <v-text-field v-model="step" type="number" min="1" label="Step" />
+        <v-text-field v-model="skip" label="Passed over" placeholder="13" />
+        <v-text-field v-if="style === '01'" v-model="width" type="number" min="1" max="6" label="Digits" />
+        <v-select v-if="folderId !== null" v-model="joint" :items="[...JOINTS.map(sign => ({ value: sign, title: `code above, then “${sign}”` })), { value: 'alone', title: 'without the code above' }]" label="Joined" />
+      </template>
+      <v-select v-model="mode" :items="MODES" label="Renumber" class="wide" />
+      <v-checkbox v-if="mode" v-model="deep" label="and everything below as well" class="wide" />
+      <div class="preview" aria-live="polite">
+        <p class="part-head">
+          Then they read
+        </p>
+        <p v-for="line in after.lines" :key="line" class="cut">
+          {{ line }}
+        </p>
+        <p v-if="after.lines.length === 0" class="quiet">
+          There is no folder in it yet; new ones will be numbered so.
+        </p>
+      </div>
+      <div class="preview">
+        <p class="part-head">
+          {{ after.changed.length === 0 ? 'No number changes' : `${counted(after.changed.length, 'number')} ${after.changed.length === 1 ? 'changes' : 'change'}; the place of ${counted(after.documents, 'document')} reads differently` }}
+        </p>
+        <div class="changed">
+          <p v-for="change in after.changed.slice(0, 200)" :key="change.id" class="cut second">
+            {{ change.text }}
           </p>
-          <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
-        </form>
-      </v-card-text>
-      <v-card-actions>
-        <button type="button" class="act full" @click="keep">
-          Number them
-        </button>
-        <button type="button" class="act" @click="emit('close')">
-          Leave as it is <span class="key">Esc</span>
-        </button>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+        </div>
+      </div>
+      <p v-if="refused" class="wide warn" role="alert">
+        {{ refused }}
+      </p>
+      <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+    </form>
+    <template #acts>
+      <button type="button" class="act full" @click="keep">
+        Number them
+      </button>
+      <button type="button" class="act" @click="emit('close')">
+        Leave as it is <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
 </template>
 
 <style scoped>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import PaperDialog from '../common/PaperDialog.vue'
+
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 
@@ -10,23 +12,18 @@ const KEYS: readonly (readonly [string, string])[] = [
 </script>
 
 <template>
-  <v-dialog :model-value="open" width="520" aria-label="Keys" @update:model-value="emit('close')">
-    <v-card>
-      <v-card-title>Keys</v-card-title>
-      <v-card-text>
-        <dl>
-          <template v-for="[key, what] in KEYS" :key="key">
-            <dt><span class="key">{{ key }}</span></dt><dd>{{ what }}</dd>
-          </template>
-        </dl>
-      </v-card-text>
-      <v-card-actions>
-        <button type="button" class="act main" autofocus @click="emit('close')">
-          Close <span class="key">Esc</span>
-        </button>
-      </v-card-actions>
-    </v-card>
-  </v-dialog>
+  <PaperDialog :open="open" :width="520" label="Keys" title="Keys" @leave="emit('close')">
+    <dl>
+      <template v-for="[key, what] in KEYS" :key="key">
+        <dt><span class="key">{{ key }}</span></dt><dd>{{ what }}</dd>
+      </template>
+    </dl>
+    <template #acts>
+      <button type="button" class="act main" autofocus @click="emit('close')">
+        Close <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
 </template>
 
 <style scoped>

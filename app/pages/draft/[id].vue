@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A draft: written at the left, and at the right what applying it would do.
+import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
 import { outlineOf } from '../../../core/tree/index'
@@ -27,10 +28,9 @@ const refused = ref('')
 const applying = ref(false)
 
 watch(() => String(route.params.id), id => void draft.load(id), { immediate: true })
-onBeforeUnmount(() => {
-  if (draft.keeping !== 'kept') void draft.keep().then(draft.close)
-  else draft.close()
-})
+onBeforeUnmount(() => draft.close())
+// A window that is put away or closed keeps what was typed last.
+useEventListener(document, 'visibilitychange', () => { if (document.hidden && draft.keeping !== 'kept') void draft.keep() })
 
 const compared = computed(() => draft.compared)
 const where = computed(() => (draft.rootId === null ? (draft.additive ? 'the plan' : 'the whole plan') : plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone'))
@@ -65,7 +65,7 @@ const summary = computed(() => {
 const blocked = computed(() => compared.value?.faults[0] ?? null)
 
 async function apply(): Promise<void> {
-  if (applying.value) return
+  if (applying.value || draft.isRootGone) return
   if (blocked.value) { editor.value?.goTo(blocked.value.line); refused.value = blocked.value.why; return }
   applying.value = true
   refused.value = ''
@@ -112,6 +112,9 @@ const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'b
             </button>
           </p>
         </div>
+        <p v-if="draft.isRootGone" class="meanwhile" role="alert">
+          The folder of this draft is in the Trash. The draft is kept as it is; restore the folder to apply it.
+        </p>
         <div v-if="draft.collisions.length > 0 || draft.taken > 0" class="meanwhile" role="alert">
           <p v-if="draft.taken > 0">
             The plan was changed meanwhile: {{ counted(draft.taken, 'change') }} {{ draft.taken === 1 ? 'was' : 'were' }} taken into the draft.
@@ -150,7 +153,7 @@ const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'b
           {{ refused }}
         </p>
         <p class="acts">
-          <button type="button" class="act full" :disabled="!compared || (draft.changes === 0 && !blocked) || applying" @click="apply">
+          <button type="button" class="act full" :disabled="!compared || (draft.changes === 0 && !blocked) || draft.isRootGone || applying" @click="apply">
             Apply {{ counted(draft.changes, 'change') }} <span class="key">Ctrl+Enter</span>
           </button>
           <NuxtLink to="/draft" class="act">

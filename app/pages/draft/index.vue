@@ -9,6 +9,7 @@ import { tryParseId } from '../../../core/ids'
 import { outlineOf } from '../../../core/tree/index'
 import RemoteState from '../../components/common/RemoteState.vue'
 import PeriodForm from '../../components/draft/PeriodForm.vue'
+import { filesWithPaths, pickedWithPaths } from '../../composables/droppedFiles'
 import { useDraftStart } from '../../composables/useDraftStart'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
@@ -29,6 +30,13 @@ const skeletons = computed(() => [
 const foldersIn = (outline: string) => growDraft(linesOf(outline)).folders.length
 
 const withDocuments = ref(true)
+const isOver = ref(false)
+async function dropped(event: DragEvent): Promise<void> {
+  isOver.value = false
+  const files = await filesWithPaths([...event.dataTransfer?.items ?? []])
+  if (files.length > 0) await start.desktop(files, rootId.value, withDocuments.value)
+}
+
 const filePicker = ref<HTMLInputElement | null>(null)
 const folderPicker = ref<HTMLInputElement | null>(null)
 
@@ -40,7 +48,7 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
 </script>
 
 <template>
-  <div class="begin">
+  <div class="begin" :class="{ over: isOver }" @dragover.prevent="isOver = true" @dragleave.self="isOver = false" @drop.prevent="dropped">
     <div class="column">
       <h1>Draft the plan</h1>
       <p class="second">
@@ -74,10 +82,10 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
       <p class="row">
         <button type="button" class="act main" @click="folderPicker?.click()">
           A folder of the desktop…
-        </button><label class="second"><input v-model="withDocuments" type="checkbox"> with its documents</label>
+        </button><label class="second"><input v-model="withDocuments" type="checkbox"> with its documents; it can be dropped here as well</label>
       </p>
       <input ref="filePicker" type="file" hidden accept=".opml,.xml,.csv,.tsv,.md,.txt" aria-label="A file with an outline" @change="picked(filePicker, ([one]) => one && start.file(one, rootId))">
-      <input ref="folderPicker" type="file" hidden multiple webkitdirectory aria-label="A folder of the desktop" @change="picked(folderPicker, files => start.desktop(files, rootId, withDocuments))">
+      <input ref="folderPicker" type="file" hidden multiple webkitdirectory aria-label="A folder of the desktop" @change="picked(folderPicker, files => start.desktop(pickedWithPaths(files), rootId, withDocuments))">
       <h2 class="part-head">
         Next period
       </h2>
@@ -126,6 +134,7 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
 
 <style scoped>
 .begin { flex: 1; min-height: 0; overflow-y: auto; display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: 20px 44px; padding: 22px max(24px, calc((100vw - 1120px) / 2)) 30px; align-content: start; }
+.begin.over { box-shadow: inset 0 0 0 2px var(--act); }
 h1 { font-size: 24px; line-height: 32px; }
 .part-head { margin-top: 20px; margin-bottom: 8px; }
 .where { display: flex; gap: 10px; align-items: center; padding-top: 14px; color: var(--ink-2); }

@@ -6,7 +6,7 @@ import { isInside } from '../../tree/index'
 import type { Command } from '../command'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
+import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placeText, placesByDocument, refuse, sliceAfter, twinHint, twinOf } from '../slice'
 import { keyAfterLast } from './createFolder'
 
 /**
@@ -35,7 +35,7 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
     if (isDecision(document)) return document
     documents.push(document)
   }
-  const placements = placementsByDocument(slice)
+  const placements = placesByDocument(slice)
   const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], command.fromFolderId)
   const rows = [
     ...moveFolders(slice, folders, toFolderId),
@@ -68,14 +68,4 @@ function moveDocument(places: readonly PlacementRow[], leaving: PlacementRow | u
 
 function leavingOf(places: readonly PlacementRow[], fromFolderId: FolderId | null): PlacementRow | undefined {
   return places.find(placement => placement.folderId === fromFolderId) ?? places.find(placement => placement.home) ?? places[0]
-}
-
-function placementsByDocument(slice: Slice): Map<string, PlacementRow[]> {
-  const byDocument = new Map<string, PlacementRow[]>()
-  for (const placement of slice.placements) {
-    const places = byDocument.get(placement.documentId)
-    if (places) places.push(placement)
-    else byDocument.set(placement.documentId, [placement])
-  }
-  return byDocument
 }

@@ -8,7 +8,7 @@ import type { Tree } from '../../tree/index'
 import { branchOf, outlineOf } from '../../tree/index'
 import type { WhereTo } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { findFolder, isDecision } from '../slice'
+import { findFolder, isDecision, placesByDocument } from '../slice'
 
 /** The folders below `rootId` (null: of the whole plan) that are not kept, parents before children. */
 export function removedFolders<F extends FolderRow>(tree: Tree<F>, rootId: FolderId | null, kept: ReadonlySet<FolderId>): F[] {
@@ -66,14 +66,4 @@ function documentRows(slice: Slice, id: string, places: readonly PlacementRow[],
 function trashRootOf(leaving: readonly PlacementRow[], rootOf: ReadonlyMap<FolderId, FolderId>, id: string): string {
   const [place] = leaving
   return (place?.folderId ? rootOf.get(place.folderId) : undefined) ?? id
-}
-
-function placesByDocument(slice: Slice): Map<string, PlacementRow[]> {
-  const byDocument = new Map<string, PlacementRow[]>()
-  for (const place of slice.placements) {
-    const places = byDocument.get(place.documentId)
-    if (places) places.push(place)
-    else byDocument.set(place.documentId, [place])
-  }
-  return byDocument
 }
