@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { DraftLine, PeriodSettings } from '../../core/draft/index'
 import { folderOfPath, linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraft } from '../../core/draft/index'
-import type { FolderId, MeaningId } from '../../core/ids'
+import type { FolderId } from '../../core/ids'
 import { useDraft } from '../stores/draft'
 import { usePlan } from '../stores/plan'
 import { reasonOf } from '../stores/remote'
@@ -15,7 +15,6 @@ export function useDraftStart() {
   const [draft, plan, files] = [useDraft(), usePlan(), useDraftFiles()]
   const router = useRouter()
   const refused = ref('')
-  const meaningName = (id: string) => plan.meaningById.get(id as MeaningId)?.name ?? null
   const placeText = (id: FolderId | null) => (id === null ? 'the plan' : plan.placeOf(id)?.text ?? '')
 
   async function begin(name: string, rootId: FolderId | null, lines: readonly DraftLine[], additive: boolean): Promise<string | null> {
@@ -32,9 +31,9 @@ export function useDraftStart() {
   }
 
   const empty = (rootId: FolderId | null) => begin('', rootId, [], true)
-  const present = (rootId: FolderId | null) => begin(rootId === null ? 'The whole plan' : placeText(rootId), rootId, startDraft(plan.tree, meaningName, rootId), false)
+  const present = (rootId: FolderId | null) => begin(rootId === null ? 'The whole plan' : placeText(rootId), rootId, startDraft(plan.tree, plan.meaningName, rootId), false)
   const skeleton = (name: string, outline: string, rootId: FolderId | null) => begin(name, rootId, linesOf(outline), true)
-  const period = (id: FolderId, settings: PeriodSettings) => begin(`Next period of ${placeText(id)}`, null, nextPeriod(startDraft(plan.tree, meaningName, null), id, settings), false)
+  const period = (id: FolderId, settings: PeriodSettings) => begin(`Next period of ${placeText(id)}`, null, nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, settings), false)
 
   async function file(chosen: File, rootId: FolderId | null): Promise<void> {
     const read = linesOfFile(chosen.name, await chosen.text())
@@ -59,7 +58,7 @@ export function useDraftStart() {
   }
 
   /** The branch with its top folder as an outline, without identity. */
-  const outlineOfBranch = (id: FolderId) => startDraft(plan.tree, meaningName, id, { identity: false, withRoot: true })
+  const outlineOfBranch = (id: FolderId) => startDraft(plan.tree, plan.meaningName, id, { identity: false, withRoot: true })
 
   return { refused, empty, present, skeleton, period, file, desktop, outlineOfBranch }
 }

@@ -43,7 +43,7 @@ export function usePlacing() {
   /** The code that the first of the folders would get there, or why they cannot go. */
   function preview(ids: readonly FolderId[], place: Place): { code: string } | { not: string } {
     if (!plan.reply) return { not: '' }
-    const placed = placedRows(plan.reply.plan, new Map(plan.rows.map(folder => [folder.id as string, folder])), ids, place, 'en')
+    const placed = placedRows(plan.reply.plan, plan.tree.byId, ids, place, 'en', plan.numbered)
     return placed.ok ? { code: placed.codes[0] ?? '' } : { not: refusal(placed.code, placed.details).message }
   }
 

@@ -2,7 +2,7 @@
 
 import { listingOf, markdownOf, nodesOfLines, startDraft } from '../../core/draft/index'
 import { writeOpml } from '../../core/formats/index'
-import type { FolderId, MeaningId } from '../../core/ids'
+import type { FolderId } from '../../core/ids'
 import { readFolderFacts } from '../api/plan'
 import { useActs } from '../stores/acts'
 import { usePlan } from '../stores/plan'
@@ -12,15 +12,14 @@ export type PlanFile = 'opml' | 'md' | 'csv'
 
 export function usePlanFiles() {
   const [plan, acts] = [usePlan(), useActs()]
-  const meaningName = (id: string) => plan.meaningById.get(id as MeaningId)?.name ?? null
   const nameOf = (id: FolderId | null) => (id === null ? plan.reply?.plan.name : plan.tree.byId.get(id)?.name) ?? 'Plan'
 
   async function textOf(kind: PlanFile, rootId: FolderId | null): Promise<string> {
-    const lines = startDraft(plan.tree, meaningName, rootId, { identity: false, withRoot: true })
+    const lines = startDraft(plan.tree, plan.meaningName, rootId, { identity: false, withRoot: true })
     if (kind === 'opml') return writeOpml(nameOf(rootId), nodesOfLines(lines))
     if (kind === 'md') return markdownOf(lines)
     const { folders } = await readFolderFacts()
-    return listingOf(plan.numbered, meaningName, new Map(folders.map(({ folderId, ...facts }) => [folderId, facts])), rootId)
+    return listingOf(plan.numbered, plan.meaningName, new Map(folders.map(({ folderId, ...facts }) => [folderId, facts])), rootId)
   }
 
   /** Makes the file and hands it to the browser as a download. */

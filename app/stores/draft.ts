@@ -6,7 +6,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { INKS } from '../../core/colour/index'
 import type { BaseFolder, DraftLine, HintSettings } from '../../core/draft/index'
 import { baseOf, HINT_SETTINGS, linesOf, outlineText, rebaseDraft } from '../../core/draft/index'
-import type { FolderId, MeaningId } from '../../core/ids'
+import type { FolderId } from '../../core/ids'
 import type { Numbering } from '../../core/numbering/index'
 import type { WhereTo } from '../../core/plan/index'
 import type { Refusal } from '../../core/errors'
@@ -55,9 +55,8 @@ export const useDraft = defineStore('draft', () => {
     const { rows, removed } = compared.value
     return rows.filter(row => row.states.length > 0).length + removed.length + (numbering.value ? 1 : 0)
   })
-  const meaningName = (id: string) => plan.meaningById.get(id as MeaningId)?.name ?? null
   const additive = computed(() => open.value.state === 'ready' && open.value.value.additive)
-  const baseNow = () => (additive.value ? [] : baseOf(plan.tree, meaningName, rootId.value))
+  const baseNow = () => (additive.value ? [] : baseOf(plan.tree, plan.meaningName, rootId.value))
 
   /** Opens a kept draft. What changed in the plan since is taken into it. */
   async function load(id: string): Promise<void> {
@@ -82,7 +81,7 @@ export const useDraft = defineStore('draft', () => {
   /** Makes a draft of lines and keeps it; the id to open it by. Throws the refusal. */
   async function begin(draft: { name: string; rootId: FolderId | null; lines: readonly DraftLine[]; additive?: boolean }): Promise<string> {
     const id = v7()
-    const content = { text: outlineText(draft.lines), folderIds: draft.lines.map(line => line.folderId), numbering: null, additive: draft.additive ?? false, base: draft.additive ? [] : baseOf(plan.tree, meaningName, draft.rootId) }
+    const content = { text: outlineText(draft.lines), folderIds: draft.lines.map(line => line.folderId), numbering: null, additive: draft.additive ?? false, base: draft.additive ? [] : baseOf(plan.tree, plan.meaningName, draft.rootId) }
     await api.keepDraft(id, { name: draft.name, rootId: draft.rootId, content })
     return id
   }

@@ -21,8 +21,8 @@ export const usePlan = defineStore('plan', () => {
 
   const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
   /** The folders as the rows that core works on: the outline holds live ones only. */
-  const rows = computed(() => (reply.value?.folders ?? []).map((folder): FolderRow => ({ ...folder, trashedAt: null, trashRoot: null })))
-  const numbered = computed(() => numberTree<PlanFolder>(reply.value?.plan ?? { numbering: PLAIN_NUMBERING, childOrder: 'number' }, reply.value?.folders ?? [], 'en'))
+  const rows = computed(() => (reply.value?.folders ?? []).map((folder): FolderRow & PlanFolder => ({ ...folder, trashedAt: null, trashRoot: null })))
+  const numbered = computed(() => numberTree(reply.value?.plan ?? { numbering: PLAIN_NUMBERING, childOrder: 'number' }, rows.value, 'en'))
   const tree = computed(() => numbered.value.tree)
   const meanings = computed<readonly Meaning[]>(() => reply.value?.meanings ?? [])
   const meaningById = computed(() => new Map(meanings.value.map(meaning => [meaning.id, meaning])))
@@ -38,6 +38,10 @@ export const usePlan = defineStore('plan', () => {
 
   function inkOf(id: MeaningId | null): string | null {
     return id === null ? null : meaningById.value.get(id)?.ink ?? null
+  }
+
+  function meaningName(id: string): string | null {
+    return meaningById.value.get(id as MeaningId)?.name ?? null
   }
 
   /** How a place is named and coloured; null is the In-tray. A folder that is gone (or in the Trash) gives null. */
@@ -76,5 +80,5 @@ export const usePlan = defineStore('plan', () => {
     outline.value = { state: 'idle' }
   }
 
-  return { outline, reply, rows, tree, meanings, meaningById, totals, starredFolders, inTray, findable, codeOf, inkOf, placeOf, stripes, numbered, load, forget }
+  return { outline, reply, rows, tree, meanings, meaningById, totals, starredFolders, inTray, findable, codeOf, inkOf, meaningName, placeOf, stripes, numbered, load, forget }
 })

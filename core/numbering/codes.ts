@@ -119,7 +119,8 @@ function ownCode(folder: NumberedFolder, number: number | null, { style, width }
   return folder.label ?? writeNumber(number, style, width)
 }
 
-function joinCode(parent: string, own: string, numbering: Numbering): string {
+/** A folder's code: its parent's, the joint, its own. */
+export function joinCode(parent: string, own: string, numbering: Numbering): string {
   if (own === '' || !numbering.joined || parent === '') return own
   return `${parent}${numbering.joint ?? '.'}${own}`
 }

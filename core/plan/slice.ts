@@ -52,7 +52,7 @@ export function liveFolders(slice: Slice): FolderRow[] {
 // A command asks for codes and places several times; each slice is numbered once.
 const numbered = new WeakMap<Slice, NumberedTree<FolderRow>>()
 
-function numberedSlice(slice: Slice, locale: string): NumberedTree<FolderRow> {
+export function numberedSlice(slice: Slice, locale: string): NumberedTree<FolderRow> {
   const known = numbered.get(slice)
   if (known) return known
   const made = numberTree(slice.plan, liveFolders(slice), locale)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Folders that go when the draft is applied, and where the documents in them go: for all at once, or each.
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { RemovedRow } from '../../../core/draft/index'
 import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
@@ -8,6 +8,11 @@ import type { WhereTo } from '../../../core/plan/index'
 
 const props = defineProps<{ removed: readonly RemovedRow[]; choices: ReadonlyMap<FolderId, WhereTo>; places: readonly { readonly id: FolderId; readonly text: string }[] }>()
 const emit = defineEmits<{ choose: [ids: readonly FolderId[], where: WhereTo] }>()
+
+// Thousands of folders are offered in a row only once it is entered.
+const MANY = 400
+const entered = ref<FolderId | null>(null)
+const offered = (id: FolderId) => props.places.filter(place => props.places.length <= MANY || entered.value === id || keyOf(props.choices.get(id)) === place.id)
 
 const full = computed(() => props.removed.filter(row => row.documents > 0))
 const documents = computed(() => full.value.reduce((sum, row) => sum + row.documents, 0))
@@ -36,9 +41,9 @@ function chosen(key: string): WhereTo {
       <li v-for="row in removed.slice(0, 60)" :key="row.id">
         <span class="cut">{{ row.text }}</span>
         <label v-if="row.documents > 0">{{ counted(row.documents, 'document') }} to
-          <select class="line-field" :value="keyOf(choices.get(row.id))" :aria-label="`Where the documents of ${row.text} go`" @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
+          <select class="line-field" :value="keyOf(choices.get(row.id))" @focus="entered = row.id" :aria-label="`Where the documents of ${row.text} go`" @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
             <option value="parent">the folder above</option><option value="in-tray">the In-tray</option><option value="trash">the Trash</option>
-            <option v-for="place in places" :key="place.id" :value="place.id">{{ place.text }}</option>
+            <option v-for="place in offered(row.id)" :key="place.id" :value="place.id">{{ place.text }}</option>
           </select>
         </label>
         <span v-else class="quiet">empty</span>

@@ -86,6 +86,8 @@ export function editorExtensions({ label, changed, apply }: EditorSettings): Ext
     highlightActiveLine(),
     highlightSelectionMatches({ minSelectionLength: 3 }),
     search({ top: true }),
+    // A long purpose goes on below; scrolled sideways, the beginnings of names would be out of sight.
+    EditorView.lineWrapping,
     EditorState.tabSize.of(7),
     EditorState.allowMultipleSelections.of(false),
     WORDS,

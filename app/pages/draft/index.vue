@@ -143,7 +143,7 @@ h1 { font-size: 24px; line-height: 32px; }
 .row .act { min-width: 178px; }
 .list { list-style: none; padding: 0; margin-bottom: 6px; }
 .list li { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr) 70px; gap: 10px; align-items: center; min-height: var(--row); border-bottom: 1px solid var(--rule); }
-.list .skeleton { grid-template-columns: 160px minmax(0, 1fr) 72px 46px; }
+.list .skeleton { grid-template-columns: 182px minmax(0, 1fr) 72px 46px; }
 .right { text-align: right; }
 .list li:first-child { border-top: 2px solid var(--ink); }
 </style>

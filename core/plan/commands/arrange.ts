@@ -4,7 +4,7 @@ import { arrangedRows } from '../arrangedRows'
 import type { Command } from '../command'
 import { placedRows } from '../placedRows'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveFolders, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
+import { decided, findFolder, isDecision, liveFolders, numberedSlice, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
 import type { FolderRow } from '../../rows/index'
 
 const MODE_WORDS = { keep: 'numbers written down as they are', close: 'gaps closed', spread: 'spread with gaps', name: 'in the order of the names', dates: 'in the order of the dates' } as const
@@ -47,7 +47,7 @@ export function place(slice: Slice, command: Extract<Command, { kind: 'folder.pl
     if (isDecision(parent)) return parent
   }
   const live = new Map(liveFolders(slice).map(folder => [folder.id, folder]))
-  const found = placedRows(slice.plan, live, command.ids, command, moment.locale)
+  const found = placedRows(slice.plan, live, command.ids, command, moment.locale, numberedSlice(slice, moment.locale))
   if (!found.ok) return refuse(found.code, found.details)
   const rows = found.rows.flatMap((row) => {
     const present = slice.folders.get(row.id)
