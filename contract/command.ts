@@ -1,10 +1,10 @@
 import * as yup from 'yup'
 import { UUID_PATTERN } from '../core/ids'
-import { CHILD_ORDERS, JOINTS, NUMBER_LIMIT, NUMBER_STYLES, SKIP_LIMIT } from '../core/numbering/index'
+import { CHILD_ORDERS, JOINTS, NUMBER_LIMIT, NUMBER_STYLES, OWN_TEXT_LIMIT, SKIP_LIMIT } from '../core/numbering/index'
 import type { Command, DraftedFolder } from '../core/plan/index'
 import { MERGE_CHOICES, RENUMBER_MODES } from '../core/plan/index'
 import { PATTERNS } from '../core/rows/index'
-import { anyId, documentId, folderId, meaningId } from './ids'
+import { anyId, documentId, folderId, meaningId, tagId } from './ids'
 
 const THINGS_LIMIT = 50_000
 
@@ -22,6 +22,7 @@ export const numberingShape = yup.object({
   step: yup.number().required(),
   joint: yup.string().oneOf(JOINTS).optional(),
   width: yup.number().optional(),
+  text: yup.string().strict().max(OWN_TEXT_LIMIT).optional(),
   skip: yup.mixed<readonly number[]>().test('skip', 'the numbers to skip are a list of numbers', value => value === undefined || (Array.isArray(value) && value.length <= SKIP_LIMIT && value.every(Number.isInteger))).optional(),
 })
 
@@ -45,6 +46,8 @@ export const COMMAND_SHAPES = {
   'folder.rename': yup.object({ id: folderId(), name: name(), allowTwin: allowTwin() }),
   'folder.describe': yup.object({ id: folderId(), purpose: yup.string().strict().defined() }),
   'folder.remark': yup.object({ id: folderId(), remark: yup.string().strict().defined() }),
+  'folder.pin': yup.object({ id: folderId(), on: yup.boolean().required() }),
+  'folder.register': yup.object({ id: folderId(), on: yup.boolean().required() }),
   'folder.first': yup.object({ id: folderId(), on: yup.boolean().required() }),
   'folder.colour': yup.object({ id: folderId(), meaningId: meaningId().nullable(), below: yup.boolean().default(false) }),
   'folder.number': yup.object({ id: folderId(), number: yup.number().nullable().defined(), fixed: yup.boolean().default(true), label: yup.string().nullable().default(null), numbered: yup.boolean().default(true) }),
@@ -69,6 +72,11 @@ export const COMMAND_SHAPES = {
   'meaning.place': yup.object({ id: meaningId(), before: meaningId().nullable() }),
   'meaning.drop': yup.object({ id: meaningId(), replaceBy: meaningId().nullable() }),
   'document.colour': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), meaningId: meaningId().nullable() }),
+  'tag.put': yup.object({ ...things, tags: yup.array(yup.object({ id: tagId(), name: name() })).min(1).max(50).required() }),
+  'tag.take': yup.object({ ...things, tagIds: yup.array(tagId()).min(1).max(50).required() }),
+  'tag.set': yup.object({ id: tagId(), name: name(), meaningId: meaningId().nullable(), hidden: yup.boolean().required() }),
+  'tag.merge': yup.object({ id: tagId(), into: tagId() }),
+  'tag.drop': yup.object({ id: tagId() }),
   'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin() }),
   'star': yup.object({ ...things, on: yup.boolean().required() }),
   'trash': yup.object(things),

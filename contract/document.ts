@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { CLASHES } from '../core/plan/index'
-import { anyId, documentId, folderId, meaningId, time } from './ids'
+import { anyId, documentId, folderId, meaningId, tagId, time } from './ids'
 
 export const SORTS = ['name', 'changed', 'size', 'type'] as const
 export type Sort = (typeof SORTS)[number]
@@ -17,6 +17,9 @@ export const registerRowShape = yup.object({
   version: yup.number().required(),
   /** A meaning of its own; null: the colour of the folder. */
   meaningId: meaningId().nullable(),
+  /** As a folder gave it ("1.1-014"); null: none. */
+  runningNumber: yup.string().nullable().defined(),
+  tagIds: yup.array(tagId()).required(),
   starred: yup.boolean().required(),
   reading: yup.string().oneOf(READING_STATES).required(),
   /** All its places, home first; null is the In-tray. */
@@ -47,6 +50,8 @@ export const documentShape = yup.object({
   version: yup.number().required(),
   remark: yup.string().defined(),
   meaningId: meaningId().nullable(),
+  runningNumber: yup.string().nullable().defined(),
+  tagIds: yup.array(tagId()).required(),
   createdAt: time(),
   changedAt: time(),
   trashedAt: yup.string().nullable().defined(),

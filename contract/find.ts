@@ -2,9 +2,10 @@ import * as yup from 'yup'
 import type { TypeGroup } from '../core/find/index'
 import { TYPE_GROUP_NAMES } from '../core/find/index'
 import { registerRowShape } from './document'
+import { tagId } from './ids'
 
-const list = () => yup.array(yup.string<TypeGroup>().oneOf(TYPE_GROUP_NAMES).required()).transform((_, given: unknown) =>
-  given === undefined || given === '' ? [] : Array.isArray(given) ? given : String(given).split(','))
+const split = (_: unknown, given: unknown): unknown[] => (given === undefined || given === '' ? [] : Array.isArray(given) ? given : String(given).split(','))
+const list = () => yup.array(yup.string<TypeGroup>().oneOf(TYPE_GROUP_NAMES).required()).transform(split)
 
 /** Query of a search. */
 export const findQueryShape = yup.object({
@@ -19,6 +20,8 @@ export const findQueryShape = yup.object({
   /** ISO 8601; changed before this time. */
   before: yup.string().datetime().nullable().default(null),
   starred: yup.boolean().default(false),
+  /** Comma-separated ids of tags; all of them. */
+  tags: yup.array(tagId()).max(20).transform(split).default([]),
   cursor: yup.string().max(500).nullable().default(null),
   limit: yup.number().integer().min(1).max(200).default(30),
 })

@@ -1,8 +1,9 @@
 import * as yup from 'yup'
+import type { TagId } from '../core/ids'
 import { CHILD_ORDERS } from '../core/numbering/index'
 import { PATTERNS } from '../core/rows/index'
 import { numberingShape } from './command'
-import { documentId, folderId, meaningId, time } from './ids'
+import { documentId, folderId, meaningId, tagId, time } from './ids'
 
 export const folderShape = yup.object({
   id: folderId(),
@@ -15,6 +16,8 @@ export const folderShape = yup.object({
   label: yup.string().nullable().defined(),
   numbered: yup.boolean().required(),
   first: yup.boolean().required(),
+  pinned: yup.boolean().required(),
+  registering: yup.boolean().required(),
   numbering: numberingShape.nullable().default(null),
   childOrder: yup.string().oneOf(CHILD_ORDERS).required(),
   meaningId: meaningId().nullable(),
@@ -27,6 +30,17 @@ export type PlanFolder = yup.InferType<typeof folderShape>
 
 export const meaningShape = yup.object({ id: meaningId(), name: yup.string().required(), ink: yup.string().required(), orderKey: yup.string().required(), closed: yup.boolean().required(), pattern: yup.string().oneOf(PATTERNS).required() })
 export type Meaning = yup.InferType<typeof meaningShape>
+
+export const tagShape = yup.object({
+  id: tagId(),
+  name: yup.string().required(),
+  folded: yup.string().required(),
+  meaningId: meaningId().nullable(),
+  hidden: yup.boolean().required(),
+  /** Live folders and documents that carry it. */
+  count: yup.number().required(),
+})
+export type Tag = yup.InferType<typeof tagShape>
 
 export const folderFactsShape = yup.object({ folders: yup.array(yup.object({ folderId: folderId(), documents: yup.number().required(), size: yup.number().required(), changedAt: time() })).required() })
 export type FolderFacts = yup.InferType<typeof folderFactsShape>['folders'][number]
@@ -48,6 +62,9 @@ export const outlineShape = yup.object({
   plan: yup.object({ id: yup.string().required(), name: yup.string().required(), numbering: numberingShape.required(), childOrder: yup.string().oneOf(CHILD_ORDERS).required(), revision: yup.number().required() }),
   folders: yup.array(folderShape).required(),
   meanings: yup.array(meaningShape).required(),
+  tags: yup.array(tagShape).required(),
+  /** Tags of folders, by the folder's id; folders without any are left out. */
+  folderTags: yup.mixed<Record<string, readonly TagId[]>>().required(),
   /** Ids of starred folders. */
   starred: yup.array(yup.string().required()).required(),
   /** Documents directly in each folder, by its id; folders without any are left out. */

@@ -9,6 +9,7 @@ export interface FindAsked {
   readonly from: string | null
   readonly before: string | null
   readonly starred: boolean
+  readonly tags: string
   readonly cursor?: string | null
 }
 

@@ -3,6 +3,7 @@
 import type { LocationQuery } from 'vue-router'
 import type { TypeGroup } from '../../core/find/index'
 import { isTypeGroup } from '../../core/find/index'
+import { tryParseId } from '../../core/ids'
 
 export const CHANGED_CHOICES = {
   any: { name: 'any time', days: null },
@@ -23,7 +24,12 @@ export interface FindChoices {
   readonly from: string
   readonly to: string
   readonly starred: boolean
+  /** Ids of tags; all of them. */
+  readonly tags: readonly string[]
 }
+
+/** Nothing but the words narrows the search. */
+export const UNNARROWED: Partial<FindChoices> = { types: [], place: '', changed: 'any', from: '', to: '', starred: false, tags: [] }
 
 const DAY_MS = 86_400_000
 
@@ -38,12 +44,13 @@ export function choicesIn(query: LocationQuery): FindChoices {
     from: text('from'),
     to: text('to'),
     starred: text('starred') === '1',
+    tags: text('tags').split(',').filter(id => tryParseId(id) !== null),
   }
 }
 
 export function queryOf(choices: FindChoices): Record<string, string> {
-  const { q, types, place, changed, from, to, starred } = choices
-  const parts = { q, types: types.join(','), place, changed: changed === 'any' ? '' : changed, from, to, starred: starred ? '1' : '' }
+  const { q, types, place, changed, from, to, starred, tags } = choices
+  const parts = { q, types: types.join(','), place, changed: changed === 'any' ? '' : changed, from, to, starred: starred ? '1' : '', tags: tags.join(',') }
   return Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== ''))
 }
 
@@ -59,5 +66,5 @@ export function spanOf(choices: FindChoices, now: number): { from: string | null
 }
 
 export function isNarrowed(choices: FindChoices): boolean {
-  return choices.types.length > 0 || choices.place !== '' || choices.changed !== 'any' || choices.starred
+  return choices.types.length > 0 || choices.place !== '' || choices.changed !== 'any' || choices.starred || choices.tags.length > 0
 }

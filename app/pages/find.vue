@@ -13,7 +13,7 @@ import FindFilters from '../components/find/FindFilters.vue'
 import FoundRow from '../components/find/FoundRow.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
 import type { FindChoices } from '../composables/findChoices'
-import { choicesIn, isNarrowed, queryOf, spanOf } from '../composables/findChoices'
+import { choicesIn, isNarrowed, queryOf, spanOf, UNNARROWED } from '../composables/findChoices'
 import type { Dragged } from '../composables/useDrag'
 import { useList } from '../composables/useList'
 import { useShortcuts } from '../composables/useShortcuts'
@@ -43,7 +43,7 @@ watch(choices, (asked) => {
   if (asked.q !== typed.value) typed.value = asked.q
   if (!asksAnything.value) return find.clear()
   const span = spanOf(asked, Date.now())
-  void find.run({ q: asked.q, typing: true, types: asked.types.join(','), place: asked.place, from: span.from, before: span.before, starred: asked.starred })
+  void find.run({ q: asked.q, typing: true, types: asked.types.join(','), place: asked.place, from: span.from, before: span.before, starred: asked.starred, tags: asked.tags.join(',') })
 }, { immediate: true })
 watchDebounced(typed, q => choose({ q }), { debounce: 140 })
 onMounted(() => field.value?.focus())
@@ -119,7 +119,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         <template v-if="find.results.state === 'ready'">
           <b>{{ countText }}</b>{{ folders.length > 0 ? `, ${counted(folders.length, 'folder')}` : '' }} <span class="quiet">· {{ find.results.value.ms }} ms</span>
         </template>
-        <button v-if="isNarrowed(choices)" type="button" class="place" @click="choose({ types: [], place: '', changed: 'any', from: '', to: '', starred: false })">
+        <button v-if="isNarrowed(choices)" type="button" class="place" @click="choose(UNNARROWED)">
           Search everywhere again
         </button>
       </p>
@@ -139,7 +139,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         <div v-if="items.length === 0" class="empty">
           <h2>Nothing is found</h2>
           <p>No name and no text holds all of these words{{ isNarrowed(choices) ? ', with the narrowing at the left' : '' }}. Leave a word out, or try the beginning of one.</p>
-          <button v-if="isNarrowed(choices)" type="button" class="act main" @click="choose({ types: [], place: '', changed: 'any', from: '', to: '', starred: false })">
+          <button v-if="isNarrowed(choices)" type="button" class="act main" @click="choose(UNNARROWED)">
             Search everywhere
           </button>
         </div>

@@ -44,7 +44,7 @@ describe(usePlan, () => {
     answers = { 'GET /api/plan': { body: OUTLINE } }
     const plan = usePlan()
     await plan.load()
-    expect(plan.placeOf('b' as FolderId)).toEqual({ code: '1.1', name: 'b', text: '1.1 b', ink: '#44AA99' })
+    expect(plan.placeOf('b' as FolderId)).toEqual({ code: '1.1', name: 'b', text: '1.1 b', ink: '#44AA99', laid: '#44AA99' })
     expect([plan.totals.get('a' as FolderId), plan.inTray, plan.starredFolders.has('b'), plan.stripes('b' as FolderId)]).toEqual([3, 4, true, ['#44AA99', '#44AA99']])
     expect([plan.placeOf(null)?.text, plan.placeOf('gone' as FolderId)]).toEqual(['In-tray', null])
   })
@@ -142,7 +142,7 @@ describe('finding', () => {
     const found = { countLimit: 10, sought: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
     answers = { 'GET /api/find': url => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
     const find = useFind()
-    await find.run({ q: 'x', typing: true, types: '', place: '', from: null, before: null, starred: false })
+    await find.run({ q: 'x', typing: true, types: '', place: '', from: null, before: null, starred: false, tags: '' })
     await find.more()
     expect(find.documents.map(({ id }) => id)).toEqual(['a', 'b'])
     answers = { 'GET /api/find': { status: 422, body: refusal('query.onlyWithout') } }

@@ -1,21 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
-import type { FolderId, DocumentId } from '../ids'
+import type { FolderId, DocumentId, TagId } from '../ids'
+import { EMPTY, sliceOf } from '../../tests/support/rows'
 import { buildTree } from '../tree/index'
 import { decide, needsOf } from '../plan/index'
-import type { Command, Slice } from '../plan/index'
-import { PLAIN_NUMBERING } from '../numbering/index'
+import type { Command } from '../plan/index'
 import type { FolderRow } from '../rows/index'
 import type { RowChange, State } from './change'
 import { conflicts, invert, tryApply, updated } from './change'
-
-const EMPTY: State = { plan: new Map([['plan', { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number' }]]), meaning: new Map(), folder: new Map(), document: new Map(), version: new Map(), placement: new Map(), star: new Map() }
-
-function sliceOf(state: State): Slice {
-  const plan = state.plan.get('plan')
-  if (!plan) throw new Error('The plan is gone.')
-  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning }
-}
 
 /** A random command, sensible or not, on what is there. */
 function randomCommand(state: State, seed: { next: number }, random = seeded(seed.next++)): Command {
@@ -25,7 +17,7 @@ function randomCommand(state: State, seed: { next: number }, random = seeded(see
   const place = () => (random.next() < 0.3 || folders.length === 0 ? null : random.pick(folders))
   const things = () => ({ folderIds: random.some(folders, random.int(0, 2)), documentIds: random.some(documents, random.int(0, 2)) })
   const id = `x${seed.next}`
-  switch (random.int(0, 8)) {
+  switch (random.int(0, 11)) {
     case 0: case 1: return { kind: 'folder.create', id: id as FolderId, parentId: place(), name: random.pick(['A', 'B', 'Week 2', '']), allowTwin: random.next() < 0.7 }
     case 2: return { kind: 'document.add', folderId: place(), clash: random.pick(['both', 'version']), files: [{ id: id as DocumentId, versionId: `v${id}`, placementId: `p${id}`, fileName: random.pick(['a.txt', 'b.pdf']), mediaType: 'text/plain', size: 3, blobId: `b${id}`, changedAt: '2026-01-01T00:00:00.000Z' }] }
     case 3: return { kind: 'move', ...things(), toFolderId: place(), fromFolderId: place(), allowTwin: true }
@@ -33,6 +25,9 @@ function randomCommand(state: State, seed: { next: number }, random = seeded(see
     case 5: return { kind: 'restore', ...things() }
     case 6: return { kind: 'star', ...things(), on: random.next() < 0.6 }
     case 7: return { kind: 'folder.rename', id: folder(), name: random.pick(['C', 'D']), allowTwin: random.next() < 0.5 }
+    case 8: return { kind: 'folder.register', id: folder(), on: random.next() < 0.7 }
+    case 9: return { kind: 'tag.put', ...things(), tags: [{ id: `t${id}` as TagId, name: random.pick(['Signed', 'sent', 'Sígned']) }] }
+    case 10: return random.next() < 0.5 ? { kind: 'tag.take', ...things(), tagIds: [...state.tag.keys()] as TagId[] } : { kind: 'tag.drop', id: random.pick([...state.tag.keys(), 'none']) as TagId }
     default: return { kind: 'folder.number', id: folder(), number: random.next() < 0.3 ? null : random.int(0, 20) }
   }
 }
@@ -106,7 +101,8 @@ describe(updated, () => {
 
 describe(needsOf, () => {
   it('asks for the documents that a command touches and no others', () => {
-    expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual({ documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [] })
-    expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ documentIds: ['d'], inFolder: null, inFolders: [], meaningId: null, inBranches: ['a'], trashRoots: [] })
+    const nothing = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [] }
+    expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual(nothing)
+    expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ ...nothing, documentIds: ['d'], inBranches: ['a'] })
   })
 })

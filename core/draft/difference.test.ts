@@ -1,32 +1,28 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
+import { documentRow, EMPTY, folderRow, NOW, PLAN, sliceOf } from '../../tests/support/rows'
 import { invert, tryApply } from '../change/index'
 import type { State } from '../change/index'
 import type { DocumentId, FolderId, MeaningId } from '../ids'
-import { codedName, numberTree, PLAIN_NUMBERING } from '../numbering/index'
-import type { Command, Slice, WhereTo } from '../plan/index'
+import { codedName, numberTree } from '../numbering/index'
+import type { Command, WhereTo } from '../plan/index'
 import { decide } from '../plan/index'
-import { newFolder } from '../plan/newFolder'
-import type { DocumentRow, FolderRow, MeaningRow, PlacementRow } from '../rows/index'
+import type { FolderRow, MeaningRow, PlacementRow } from '../rows/index'
 import { outlineOf } from '../tree/index'
 import type { DraftLine } from './index'
 import { draftDifference, draftHints, linesOf, outlineText, parseLine, readOutline, startDraft, writeLine } from './index'
 
-const NOW = '2026-03-01T00:00:00.000Z'
-const PLAN = { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number' as const }
 const MEANINGS: MeaningRow[] = [{ id: 'm1' as MeaningId, name: 'Urgent', ink: '#CC6677', orderKey: 'a0', closed: false, pattern: 'full' }]
 const id = (text: string) => text as FolderId
-const folder = (name: string, parentId: string | null, orderKey: string, more: Partial<FolderRow> = {}) => newFolder({ id: id(name), parentId: parentId === null ? null : id(parentId), name, orderKey, ...more }, { now: NOW })
-const document = (name: string): DocumentRow => ({ id: name as DocumentId, name, folded: name, extension: 'txt', mediaType: 'text/plain', size: 1, blobId: 'b', version: 1, remark: '', meaningId: null, createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null })
+const folder = (name: string, parentId: string | null, orderKey: string, more: Partial<FolderRow> = {}) => folderRow(name, { parentId: parentId === null ? null : id(parentId), orderKey, ...more })
 
 function stateOf(folders: readonly FolderRow[], documents: readonly [string, string | null][] = []): State {
   const placements = documents.map(([name, folderId], index): PlacementRow => ({ id: `p${index}`, documentId: name as DocumentId, folderId: folderId === null ? null : id(folderId), home: true }))
   return {
-    plan: new Map([['plan', PLAN]]), meaning: new Map(MEANINGS.map(row => [row.id, row])), folder: new Map(folders.map(row => [row.id, row])),
-    document: new Map(documents.map(([name]) => [name, document(name)])), version: new Map(), placement: new Map(placements.map(row => [row.id, row])), star: new Map(),
+    ...EMPTY, meaning: new Map(MEANINGS.map(row => [row.id, row])), folder: new Map(folders.map(row => [row.id, row])),
+    document: new Map(documents.map(([name]) => [name, documentRow(name)])), placement: new Map(placements.map(row => [row.id, row])),
   }
 }
-const sliceOf = (state: State): Slice => ({ revision: 1, plan: PLAN, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning })
 const live = (state: State) => [...state.folder.values()].filter(row => row.trashedAt === null)
 const presentOf = (state: State) => ({ plan: PLAN, folders: live(state), meanings: [...state.meaning.values()], counts: {}, locale: 'en' })
 const meaningName = (state: State) => (meaning: string) => state.meaning.get(meaning)?.name ?? null

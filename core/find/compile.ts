@@ -30,6 +30,7 @@ function conditionOf(rule: Rule, bind: Bind, below: (id: FolderId) => readonly F
     case 'type': return typeCondition(rule, bind)
     case 'place': return placeCondition(rule, bind, below)
     case 'changed': return changedCondition(rule, bind)
+    case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.tag_id = ${bind(rule.tagId)}::uuid)`
     case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.id = s.document_id)`
   }
 }

@@ -13,6 +13,7 @@ export function matches(rule: Rule, document: Findable, below: (id: FolderId) =>
     case 'type': return rule.anyOf.includes(typeGroupOf(document.extension))
     case 'place': return isIn(rule, document, below)
     case 'changed': return (rule.from === null || document.changedAt >= rule.from) && (rule.before === null || document.changedAt < rule.before)
+    case 'tag': return document.tagIds.includes(rule.tagId)
     case 'star': return document.starred === rule.on
   }
 }

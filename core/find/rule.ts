@@ -1,7 +1,7 @@
 // A search as data. The same value is typed in the find field, put in a URL, matched in memory and
 // compiled to SQL; the two ways of answering it are held against each other by a test.
 
-import type { FolderId } from '../ids'
+import type { FolderId, TagId } from '../ids'
 import type { TypeGroup } from './types'
 
 export type Rule =
@@ -15,6 +15,8 @@ export type Rule =
   | { readonly kind: 'place'; readonly folderId: FolderId | null; readonly below: boolean }
   /** Changed at `from` or later and before `before`; ISO 8601; null leaves a side open. */
   | { readonly kind: 'changed'; readonly from: string | null; readonly before: string | null }
+  /** Carries the tag. */
+  | { readonly kind: 'tag'; readonly tagId: TagId }
   | { readonly kind: 'star'; readonly on: boolean }
 
 export const EVERYTHING: Rule = { kind: 'all', rules: [] }
@@ -27,4 +29,5 @@ export interface Findable {
   readonly folderIds: readonly FolderId[]
   readonly changedAt: string
   readonly starred: boolean
+  readonly tagIds: readonly TagId[]
 }

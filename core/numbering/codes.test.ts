@@ -3,12 +3,13 @@ import type { FolderId } from '../ids'
 import { childrenOf } from '../tree/index'
 import type { NumberedFolder } from './codes'
 import { codedName, numberTree } from './codes'
-import type { Numbering } from './numbering'
-import { PLAIN_NUMBERING, writeNumber } from './numbering'
+import type { Numbering, NumberStyle } from './numbering'
+import { isNumberingSound, PLAIN_NUMBERING, writeNumber } from './numbering'
 
 const folder = (id: string, more: Partial<NumberedFolder> = {}): NumberedFolder => ({
   id: id as FolderId, parentId: null, name: id, orderKey: id, number: null, numbering: null, childOrder: 'number', ...more,
 })
+const write = (number: number, style: NumberStyle, more: Partial<Numbering> = {}) => writeNumber(number, { ...PLAIN_NUMBERING, style, ...more })
 const PLAN = { numbering: PLAIN_NUMBERING, childOrder: 'number' as const }
 
 function codesOf(folders: NumberedFolder[], plan: { numbering: Numbering; childOrder: 'number' | 'name' } = PLAN): Record<string, string> {
@@ -75,9 +76,27 @@ describe(numberTree, () => {
 
 describe(writeNumber, () => {
   it('writes digits, padded digits and letters past Z', () => {
-    expect([writeNumber(3, '1'), writeNumber(3, '01'), writeNumber(12, '01'), writeNumber(3, 'A'), writeNumber(26, 'A'), writeNumber(27, 'A'), writeNumber(703, 'A'), writeNumber(0, 'A'), writeNumber(3, 'none')])
+    expect([write(3, '1'), write(3, '01'), write(12, '01'), write(3, 'A'), write(26, 'A'), write(27, 'A'), write(703, 'A'), write(0, 'A'), write(3, 'none')])
       .toEqual(['3', '03', '12', 'C', 'Z', 'AA', 'AAA', '0', ''])
-    expect([writeNumber(27, 'a'), writeNumber(4, 'I'), writeNumber(1994, 'i'), writeNumber(0, 'I'), writeNumber(2026, 'year'), writeNumber(7, '01', 4)]).toEqual(['aa', 'IV', 'mcmxciv', '0', '2026', '0007'])
+    expect([write(27, 'a'), write(4, 'I'), write(1994, 'i'), write(0, 'I'), write(2026, 'year'), write(7, '01', { width: 4 })]).toEqual(['aa', 'IV', 'mcmxciv', '0', '2026', '0007'])
+  })
+})
+
+describe('own text', () => {
+  const quarters: Numbering = { style: 'own', joined: true, start: 1, step: 1, text: 'Q1, Q2, Q3' }
+
+  it('is written at the number’s place in the row, behind the last the number itself; or with the number in it', () => {
+    expect([1, 3, 4].map(number => write(number, 'own', quarters))).toEqual(['Q1', 'Q3', '4'])
+    expect([10, 20, 15].map(number => write(number, 'own', { ...quarters, start: 10, step: 10 }))).toEqual(['Q1', 'Q2', '15'])
+    expect(write(7, 'own', { text: 'U#' })).toBe('U7')
+  })
+
+  it('belongs to one level; below, folders are counted again', () => {
+    expect(codesOf([folder('a', { numbering: quarters }), folder('b', { parentId: 'a' as FolderId }), folder('c', { parentId: 'b' as FolderId })])).toEqual({ a: '1', b: '1.Q1', c: '1.Q1.1' })
+  })
+
+  it.each([['U#', true], ['Q1, Q2', true], ['Q', false], ['', false], ['Q1, Q1', false], ['1, 2', false], ['#, A', false], ['A.B, C', false], ['averylongtext#', false]])('%j is %s', (text, sound) => {
+    expect(isNumberingSound({ ...quarters, text })).toBe(sound)
   })
 })
 

@@ -3,7 +3,7 @@ import type { Tree, TreeFolder } from '../tree/index'
 import { buildTree, childrenOf } from '../tree/index'
 import { naturalOrder } from './natural'
 import type { ChildOrder, Numbering } from './numbering'
-import { writeNumber } from './numbering'
+import { inheritedNumbering, writeNumber } from './numbering'
 
 export interface NumberedFolder extends TreeFolder {
   readonly name: string
@@ -60,7 +60,7 @@ export function numberTree<F extends NumberedFolder>(plan: NumberedPlan, folders
     for (const { folder, number } of placed) {
       const code = joinCode(at.code, ownCode(folder, number, at.numbering), at.numbering)
       // Below a folder without a number nothing is numbered, unless it says so.
-      const childNumbering = folder.numbering ?? (number === null ? { ...at.numbering, style: 'none' } : at.numbering)
+      const childNumbering = folder.numbering ?? (number === null ? { ...at.numbering, style: 'none' } : inheritedNumbering(at.numbering))
       codes.set(folder.id, { code, number, childNumbering })
       stack.push({ id: folder.id, code, numbering: childNumbering, order: folder.childOrder })
     }
@@ -114,9 +114,9 @@ function giveNumbers<F extends NumberedFolder>(folders: readonly F[], { start, s
   })
 }
 
-function ownCode(folder: NumberedFolder, number: number | null, { style, width }: Numbering): string {
+function ownCode(folder: NumberedFolder, number: number | null, numbering: Numbering): string {
   if (number === null) return ''
-  return folder.label ?? writeNumber(number, style, width)
+  return folder.label ?? writeNumber(number, numbering)
 }
 
 /** A folder's code: its parent's, the joint, its own. */

@@ -1,4 +1,4 @@
-import type { DocumentId, FolderId, MeaningId } from '../ids'
+import type { DocumentId, FolderId, MeaningId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 import type { Arrangement } from './arrangedRows'
 import type { DraftedFolder } from './draftedRows'
@@ -23,6 +23,8 @@ export type Command =
   | { readonly kind: 'folder.colour'; readonly id: FolderId; readonly meaningId: MeaningId | null; readonly below?: boolean }
   | { readonly kind: 'folder.number'; readonly id: FolderId; readonly number: number | null; readonly fixed?: boolean; readonly label?: string | null; readonly numbered?: boolean }
   | { readonly kind: 'folder.first'; readonly id: FolderId; readonly on: boolean }
+  | { readonly kind: 'folder.pin'; readonly id: FolderId; readonly on: boolean }
+  | { readonly kind: 'folder.register'; readonly id: FolderId; readonly on: boolean }
   | { readonly kind: 'folder.remark'; readonly id: FolderId; readonly remark: string }
   | { readonly kind: 'folder.numbering'; readonly id: FolderId | null; readonly numbering: Numbering | null }
   | { readonly kind: 'folder.order'; readonly id: FolderId | null; readonly order: ChildOrder }
@@ -50,6 +52,11 @@ export type Command =
   | { readonly kind: 'meaning.place'; readonly id: MeaningId; readonly before: MeaningId | null }
   | { readonly kind: 'meaning.drop'; readonly id: MeaningId; readonly replaceBy: MeaningId | null }
   | { readonly kind: 'document.colour'; readonly documentIds: readonly DocumentId[]; readonly meaningId: MeaningId | null }
+  | { readonly kind: 'tag.put'; readonly tags: readonly { readonly id: TagId; readonly name: string }[] } & Things
+  | { readonly kind: 'tag.take'; readonly tagIds: readonly TagId[] } & Things
+  | { readonly kind: 'tag.set'; readonly id: TagId; readonly name: string; readonly meaningId: MeaningId | null; readonly hidden: boolean }
+  | { readonly kind: 'tag.merge'; readonly id: TagId; readonly into: TagId }
+  | { readonly kind: 'tag.drop'; readonly id: TagId }
   | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean } & Things
   | { readonly kind: 'star'; readonly on: boolean } & Things
   | { readonly kind: 'trash' } & Things

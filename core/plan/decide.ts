@@ -7,21 +7,31 @@ import { arrange, place } from './commands/arrange'
 import { addDocuments } from './commands/addDocuments'
 import { createFolder } from './commands/createFolder'
 import { colourDocuments, remarkDocument, renameDocument } from './commands/editDocument'
-import { colourFolder, describeFolder, keepFirst, numberFolder, orderFolders, remarkFolder, renameFolder, setNumbering } from './commands/editFolder'
+import { colourFolder, describeFolder, keepFirst, numberFolder, orderFolders, pinFolder, remarkFolder, renameFolder, setNumbering } from './commands/editFolder'
 import { move } from './commands/move'
+import { registerFolder } from './commands/registerFolder'
 import { setMeaning } from './commands/setMeaning'
 import { star } from './commands/star'
+import { dropTag, mergeTags, putTags, setTag, takeTags } from './commands/tags'
 import { restore, trash } from './commands/trash'
+import { withRunningNumbers } from './runningNumbers'
 import type { Decision, Moment, Slice } from './slice'
 
 /** The Change that a command makes of the slice, or the reason why there is none. */
 export function decide(slice: Slice, command: Command, moment: Moment): Decision {
+  const decision = decideAlone(slice, command, moment)
+  return decision.ok ? { ...decision, rows: withRunningNumbers(slice, decision.rows, moment.locale) } : decision
+}
+
+function decideAlone(slice: Slice, command: Command, moment: Moment): Decision {
   switch (command.kind) {
     case 'folder.create': return createFolder(slice, command, moment)
     case 'folder.rename': return renameFolder(slice, command, moment)
     case 'folder.describe': return describeFolder(slice, command, moment)
     case 'folder.remark': return remarkFolder(slice, command, moment)
     case 'folder.first': return keepFirst(slice, command, moment)
+    case 'folder.pin': return pinFolder(slice, command, moment)
+    case 'folder.register': return registerFolder(slice, command, moment)
     case 'folder.colour': return colourFolder(slice, command, moment)
     case 'folder.number': return numberFolder(slice, command, moment)
     case 'folder.numbering': return setNumbering(slice, command, moment)
@@ -38,6 +48,11 @@ export function decide(slice: Slice, command: Command, moment: Moment): Decision
     case 'meaning.place': return placeMeaning(slice, command)
     case 'meaning.drop': return dropMeaning(slice, command)
     case 'document.colour': return colourDocuments(slice, command, moment)
+    case 'tag.put': return putTags(slice, command, moment)
+    case 'tag.take': return takeTags(slice, command)
+    case 'tag.set': return setTag(slice, command)
+    case 'tag.merge': return mergeTags(slice, command)
+    case 'tag.drop': return dropTag(slice, command)
     case 'move': return move(slice, command, moment)
     case 'star': return star(slice, command, moment)
     case 'trash': return trash(slice, command, moment)

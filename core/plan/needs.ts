@@ -1,4 +1,4 @@
-import type { DocumentId, FolderId, MeaningId } from '../ids'
+import type { DocumentId, FolderId, MeaningId, TagId } from '../ids'
 import type { Command } from './command'
 
 /** Which documents a command has to see; all folders, meanings and the plan itself are always there. */
@@ -12,11 +12,15 @@ export interface Needs {
   readonly inBranches: readonly FolderId[]
   /** All documents that carry this meaning themselves. */
   readonly meaningId: MeaningId | null
+  /** All taggings of these tags. */
+  readonly tagIds: readonly TagId[]
+  /** All taggings of these folders and documents. */
+  readonly taggedIds: readonly string[]
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
 
-const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [] }
+const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [] }
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
@@ -24,6 +28,11 @@ export function needsOf(command: Command): Needs {
     case 'document.rename':
     case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
     case 'meaning.drop': return { ...NOTHING, meaningId: command.id }
+    case 'folder.register': return command.on ? { ...NOTHING, inFolder: command.id } : NOTHING
+    case 'tag.put':
+    case 'tag.take': return { ...NOTHING, documentIds: command.documentIds, taggedIds: [...command.folderIds, ...command.documentIds] }
+    case 'tag.merge': return { ...NOTHING, tagIds: [command.id, command.into] }
+    case 'tag.drop': return { ...NOTHING, tagIds: [command.id] }
     case 'document.colour':
     case 'move':
     case 'star': return { ...NOTHING, documentIds: command.documentIds }

@@ -10,6 +10,8 @@ export function newFolder(given: Pick<FolderRow, 'id' | 'parentId' | 'name' | 'o
     label: null,
     numbered: true,
     first: false,
+    pinned: false,
+    registering: false,
     numbering: null,
     childOrder: 'number',
     meaningId: null,

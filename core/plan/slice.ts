@@ -5,7 +5,7 @@ import type { DocumentId, FolderId } from '../ids'
 import type { NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { Tree } from '../tree/index'
-import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow } from '../rows/index'
+import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow } from '../rows/index'
 
 /** The part of a plan that a command needs: all folders, and those documents that it touches with all their places. */
 export interface Slice {
@@ -16,6 +16,11 @@ export interface Slice {
   readonly placements: readonly PlacementRow[]
   readonly stars: ReadonlyMap<string, StarRow>
   readonly meanings: ReadonlyMap<string, MeaningRow>
+  readonly tags: ReadonlyMap<string, TagRow>
+  /** Those of the tags and things that the command names. */
+  readonly taggings: readonly TaggingRow[]
+  /** The last running number given under each code. */
+  readonly serials: ReadonlyMap<string, number>
 }
 
 /** What a decision may not fetch by itself. */
@@ -49,15 +54,17 @@ export function liveFolders(slice: Slice): FolderRow[] {
   return [...slice.folders.values()].filter(folder => folder.trashedAt === null)
 }
 
-// A command asks for codes and places several times; each slice is numbered once.
-const numbered = new WeakMap<Slice, NumberedTree<FolderRow>>()
+// A command asks for codes and places several times; the same folders under the same numbering are numbered once.
+const numbered = new WeakMap<Slice['folders'], { plan: string; locale: string; tree: NumberedTree<FolderRow> }>()
 
 export function numberedSlice(slice: Slice, locale: string): NumberedTree<FolderRow> {
-  const known = numbered.get(slice)
-  if (known) return known
-  const made = numberTree(slice.plan, liveFolders(slice), locale)
-  numbered.set(slice, made)
-  return made
+  const { folders, plan: { numbering, childOrder } } = slice
+  const plan = JSON.stringify([numbering, childOrder])
+  const known = numbered.get(folders)
+  if (known?.plan === plan && known.locale === locale) return known.tree
+  const tree = numberTree(slice.plan, liveFolders(slice), locale)
+  numbered.set(folders, { plan, locale, tree })
+  return tree
 }
 
 export function liveTree(slice: Slice, locale: string): Tree<FolderRow> {
@@ -90,17 +97,23 @@ export function placeText(slice: Slice, id: FolderId | null, locale: string): st
 
 /** The slice as it will be once these rows are written, as far as folders go: labels name a place as it is found afterwards. */
 export function sliceAfter(slice: Slice, rows: readonly RowChange[]): Slice {
-  const folders = new Map(slice.folders)
-  for (const row of rows) {
-    if (row.table !== 'folder') continue
+  return { ...slice, folders: foldersAfter(slice.folders, rows) }
+}
+
+/** The folders once these rows are written; where none is among them, the very same map. */
+export function foldersAfter(present: ReadonlyMap<string, FolderRow>, rows: readonly RowChange[]): ReadonlyMap<string, FolderRow> {
+  const changed = rows.filter(row => row.table === 'folder')
+  if (changed.length === 0) return present
+  const folders = new Map(present)
+  for (const row of changed) {
     if (row.op === 'delete') folders.delete(row.id)
     else if (row.op === 'insert') folders.set(row.id, row.after)
     else {
-      const present = folders.get(row.id)
-      if (present) folders.set(row.id, { ...present, ...row.after })
+      const before = folders.get(row.id)
+      if (before) folders.set(row.id, { ...before, ...row.after })
     }
   }
-  return { ...slice, folders }
+  return folders
 }
 
 /** Where a document goes, in words: the folder, or the In-tray for null. */

@@ -1,7 +1,8 @@
 // The rows of a plan as the journal and the database know them. Times are ISO 8601 in UTC with
-// milliseconds; sizes are bytes; `folded` is the name as searches compare it (core/text).
+// milliseconds; sizes are bytes; `folded` is the name as searches compare it
+// (core/text), for a document with its running number.
 
-import type { DocumentId, FolderId, MeaningId } from '../ids'
+import type { DocumentId, FolderId, MeaningId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 
 export interface PlanRow {
@@ -29,6 +30,10 @@ export interface FolderRow {
   readonly numbered: boolean
   /** Kept before its siblings, in whatever order they are. */
   readonly first: boolean
+  /** In the short list under the outline. */
+  readonly pinned: boolean
+  /** Its documents get running numbers. */
+  readonly registering: boolean
   /** How its children are numbered; null: as the folder itself is. */
   readonly numbering: Numbering | null
   readonly childOrder: ChildOrder
@@ -56,6 +61,8 @@ export interface DocumentRow {
   readonly remark: string
   /** A meaning of its own; null: the colour of the folder it lies in. */
   readonly meaningId: MeaningId | null
+  /** Given once by the first folder that numbers its documents ("1.1-014"), never used twice, kept wherever it goes. */
+  readonly runningNumber: string | null
   readonly createdAt: string
   /** When the contents last changed, as the file said, else when it was brought in. */
   readonly changedAt: string
@@ -105,6 +112,25 @@ export interface MeaningRow {
   readonly pattern: Pattern
 }
 
+/** A word on documents and folders that cuts across the plan. */
+export interface TagRow {
+  readonly id: TagId
+  readonly name: string
+  readonly folded: string
+  /** The ink it is written with, from the colour key; null: plain. */
+  readonly meaningId: MeaningId | null
+  /** Not offered while tagging; what carries it keeps it. */
+  readonly hidden: boolean
+}
+
+export interface TaggingRow {
+  readonly id: string
+  readonly tagId: TagId
+  readonly target: 'folder' | 'document'
+  /** The id of what carries the tag. */
+  readonly targetId: string
+}
+
 export interface Tables {
   plan: PlanRow
   folder: FolderRow
@@ -113,8 +139,10 @@ export interface Tables {
   placement: PlacementRow
   star: StarRow
   meaning: MeaningRow
+  tag: TagRow
+  tagging: TaggingRow
 }
 
 /** In the order in which rows may be inserted: what is pointed at comes first. */
-export const TABLE_NAMES = ['plan', 'meaning', 'folder', 'document', 'version', 'placement', 'star'] as const
+export const TABLE_NAMES = ['plan', 'meaning', 'tag', 'folder', 'document', 'version', 'placement', 'star', 'tagging'] as const
 export type TableName = (typeof TABLE_NAMES)[number]

@@ -2,9 +2,10 @@ import { Umzug } from 'umzug'
 import { database, rows, touched, withTransaction } from './client'
 import * as plan from './migrations/000001_plan'
 import * as building from './migrations/000002_building'
+import * as registers from './migrations/000003_registers'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building]
+const MIGRATIONS = [plan, building, registers]
 
 const LOCK = 4_802_661
 

@@ -1,6 +1,7 @@
 import { createHash } from 'node:crypto'
 import { readFile } from 'node:fs/promises'
 import { expect, test } from '@playwright/test'
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
 
 test('folders are numbered and ordered as the dialog shows before', async ({ page }) => {
@@ -163,4 +164,27 @@ test('signing out ends the session, and the page one wanted comes after signing 
   await expect(page).toHaveURL(/sign-in\?to=/)
   await page.getByRole('button', { name: 'Open the demo plan' }).click()
   await expect(page.getByRole('heading', { name: 'History' })).toBeVisible()
+})
+
+test('the contents are printed on A4, every folder within the margins', async ({ page }) => {
+  await openDemo(page)
+  await page.goto('/contents')
+  const lines = page.locator('.contents li')
+  await expect(lines.first()).toBeVisible()
+  const names = await lines.locator('> span:nth-of-type(2)').allTextContents()
+  const pdf = await getDocument({ data: new Uint8Array(await page.pdf({ preferCSSPageSize: true })) }).promise
+  const texts: string[] = []
+  for (let number = 1; number <= pdf.numPages; number++) {
+    const sheet = await pdf.getPage(number)
+    expect(sheet.view.slice(2).map(Math.round)).toEqual([595, 842])
+    for (const item of (await sheet.getTextContent()).items) {
+      if (!('str' in item) || item.str.trim() === '') continue
+      texts.push(item.str)
+      const left = Number(item.transform[4])
+      expect(left).toBeGreaterThan(40)
+      expect(left + item.width).toBeLessThan(595 - 40)
+    }
+  }
+  expect(names.length).toBeGreaterThan(50)
+  expect(names.filter(name => !texts.join(' ').includes(name))).toEqual([])
 })

@@ -3,7 +3,7 @@ import { v7 } from 'uuid'
 import type { Found, FoundNames } from '../../contract/find'
 import { compile, matches } from '../../core/find/index'
 import type { Findable, Rule, TypeGroup } from '../../core/find/index'
-import type { DocumentId, FolderId } from '../../core/ids'
+import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { foldedText } from '../../core/text/index'
 import { seeded } from '../../demo/random'
 import { rows } from '../../server/db/client'
@@ -27,6 +27,8 @@ function below(id: FolderId): FolderId[] {
   return at === 0 ? folders.slice(0, 3) : [id] // the second and third lie in the first
 }
 
+const tags = [v7(), v7()] as TagId[]
+
 beforeAll(async () => {
   client = await newClient()
   folders.push(await client.folder('One'))
@@ -41,10 +43,12 @@ beforeAll(async () => {
     const { id } = await client.upload(`${name}.${extension}`, body, folderId, { changed: changedAt })
     const starred = random.next() < 0.3
     if (starred) await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
+    const tagIds = random.next() < 0.4 ? [random.pick(tags)] : []
+    if (tagIds.length > 0) await client.act({ kind: 'tag.put', folderIds: [], documentIds: [id], tags: tagIds.map(tagId => ({ id: tagId, name: `tag ${tags.indexOf(tagId)}` })) })
     if (extension !== 'xyz') await client.whenRead(id)
     if (extension !== 'xyz' && body !== '') readBodies.add(body)
     bodies.set(id, body)
-    documents.set(id, { id, name, folded: foldedText(name), pages: [], extension, folderIds: folderId === null ? [] : [folderId], changedAt, starred })
+    documents.set(id, { id, name, folded: foldedText(name), pages: [], extension, folderIds: folderId === null ? [] : [folderId], changedAt, starred, tagIds })
   }
   // What was read belongs to the bytes: a document of any type that holds the same ones is found by it.
   for (const [id, body] of bodies) {
@@ -57,7 +61,7 @@ beforeAll(async () => {
 })
 
 function randomRule(depth: number): Rule {
-  const kind = random.int(0, depth > 0 ? 7 : 5)
+  const kind = random.int(0, depth > 0 ? 8 : 6)
   const word = () => foldedText(random.pick(WORDS))
   switch (kind) {
     case 0: return { kind: 'word', text: word(), prefix: false }
@@ -66,6 +70,7 @@ function randomRule(depth: number): Rule {
     case 3: return { kind: 'type', anyOf: random.some<TypeGroup>(['text', 'table', 'other', 'pdf'], random.int(1, 2)) }
     case 4: return { kind: 'place', folderId: random.next() < 0.2 ? null : random.pick(folders), below: random.next() < 0.5 }
     case 5: return random.next() < 0.5 ? { kind: 'star', on: random.next() < 0.5 } : { kind: 'changed', from: random.next() < 0.5 ? null : '2025-03-15T00:00:00.000Z', before: random.next() < 0.5 ? null : '2026-04-01T00:00:00.000Z' }
+    case 6: return { kind: 'tag', tagId: random.pick(tags) }
     default: return { kind: random.pick(['all', 'any', 'none'] as const), rules: Array.from({ length: random.int(0, 3) }, () => randomRule(depth - 1)) }
   }
 }
@@ -103,6 +108,12 @@ describe('the Find page', () => {
     await stranger.upload('berth lease of a stranger.txt', 'x')
     const found = await find('q=berth&limit=200')
     expect(found.documents.every(row => documents.has(row.id))).toBe(true)
+  })
+
+  it('narrows by tags: all of them', async () => {
+    const found = await find(`tags=${tags[0]}&limit=200`)
+    expect(found.documents.map(row => row.id).sort()).toEqual([...documents.values()].filter(document => document.tagIds.includes(tags[0] as TagId)).map(document => document.id as string).sort())
+    expect((await find(`tags=${tags.join(',')}`)).count).toBe(0)
   })
 
   it('narrows by type, place, time and star together', async () => {

@@ -13,6 +13,7 @@ import type { Remote } from '../../stores/remote'
 import { reasonOf } from '../../stores/remote'
 import PlaceLinks from '../common/PlaceLinks.vue'
 import RemoteState from '../common/RemoteState.vue'
+import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
 import DocumentPreview from '../preview/DocumentPreview.vue'
 
@@ -60,6 +61,10 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
     </p>
     <dl>
       <dt>Filed in</dt><dd><PlaceLinks :folder-ids="document.folderIds" lines /></dd>
+      <template v-if="document.runningNumber">
+        <dt>Number</dt><dd>{{ document.runningNumber }}</dd>
+      </template>
+      <dt>Tags</dt><dd><TagField :folder-ids="[]" :document-ids="[document.id]" :carried="document.tagIds" /></dd>
       <dt>Colour</dt><dd>
         <select class="line-field colour" aria-label="Colour of the document" :value="document.meaningId ?? ''" @change="acts.act({ kind: 'document.colour', documentIds: [document.id], meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })" @keydown.stop>
           <option value="">of its folder</option><option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">{{ meaning.name }}</option>

@@ -7,6 +7,7 @@ import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import ColourMenu from '../folder/ColourMenu.vue'
+import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
 
 const props = defineProps<{ id: FolderId; /** False where its page is open already. */ canOpen?: boolean }>()
@@ -35,7 +36,7 @@ const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number'
 
 <template>
   <template v-if="folder && place">
-    <div class="edge" :style="{ background: place.ink ?? 'var(--no-colour)' }" />
+    <div class="edge" :style="{ background: place.laid ?? 'var(--no-colour)' }" />
     <h2>{{ place.text }}</h2>
     <p class="kind second">
       Folder · {{ counted(plan.totals.get(id) ?? 0, 'document') }} with all below
@@ -48,7 +49,9 @@ const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number'
         <label class="check"><input type="checkbox" :checked="folder.numberFixed" :disabled="!folder.numbered" @change="setFixed(($event.target as HTMLInputElement).checked)"> held fixed</label>
         <label class="check"><input type="checkbox" :checked="!folder.numbered" @change="setNumbered(!($event.target as HTMLInputElement).checked)"> left out of the numbers</label>
         <label class="check"><input type="checkbox" :checked="folder.first" @change="acts.act({ kind: 'folder.first', id, on: ($event.target as HTMLInputElement).checked })"> kept first in its place</label>
+        <label class="check"><input type="checkbox" :checked="folder.registering" @change="acts.act({ kind: 'folder.register', id, on: ($event.target as HTMLInputElement).checked })"> running numbers for its documents</label>
       </dd>
+      <dt>Tags</dt><dd><TagField :folder-ids="[id]" :document-ids="[]" :carried="plan.reply?.folderTags[id] ?? []" /></dd>
       <dt>Remark</dt><dd><TextEdit :value="folder.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" /></dd>
       <dt>Holds</dt><dd>{{ counted(plan.reply?.counts[id] ?? 0, 'document') }}, {{ counted(childrenOf(plan.tree, id).length, 'folder') }}</dd>
       <dt>Changed</dt><dd>{{ timeText(folder.changedAt) }}</dd>
@@ -68,6 +71,9 @@ const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number'
       </button>
       <button type="button" class="act" @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
         {{ starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
+      </button>
+      <button type="button" class="act" @click="acts.act({ kind: 'folder.pin', id, on: !folder.pinned })">
+        {{ folder.pinned ? 'Unpin' : 'Pin' }}
       </button>
       <button type="button" class="act" @click="emit('trash')">
         Put into Trash

@@ -9,6 +9,7 @@ const emit = defineEmits<{ want: [numbering: Numbering | null] }>()
 
 const GAPS = [1, 2, 5, 10, 100]
 const now = computed(() => props.wanted ?? props.present)
+const styles = computed(() => NUMBER_STYLES.filter(style => style !== 'own' || props.present.style === 'own'))
 const styleText = (style: NumberStyle) => numberingText({ ...now.value, style, start: style === 'year' ? new Date().getFullYear() : 1, step: 1, skip: [] })
 
 function want(patch: Partial<Numbering>): void {
@@ -27,7 +28,7 @@ const setGap = (step: number) => want({ step, start: step > 1 ? step : 1 })
   <p class="numbers">
     <b>Numbers</b>
     <select class="line-field" aria-label="How they are numbered" :value="now.style" @change="setStyle(($event.target as HTMLSelectElement).value as NumberStyle)">
-      <option v-for="style in NUMBER_STYLES" :key="style" :value="style">
+      <option v-for="style in styles" :key="style" :value="style">
         {{ styleText(style) }}
       </option>
     </select>

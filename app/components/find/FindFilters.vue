@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What narrows a search: place, type, when it changed, star.
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { TypeGroup } from '../../../core/find/index'
 import { TYPE_GROUP_NAMES, TYPE_GROUPS } from '../../../core/find/index'
 import { outlineOf } from '../../../core/tree/index'
@@ -13,6 +13,18 @@ const emit = defineEmits<{ choose: [choices: Partial<FindChoices>] }>()
 
 const plan = usePlan()
 const places = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => ({ value: folder.id as string, title: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}` })))
+
+// Those chosen, and the most used.
+const allTags = ref(false)
+const FEW = 8
+const shownTags = computed(() => {
+  const used = [...plan.tags].sort((a, b) => b.count - a.count).slice(0, allTags.value ? undefined : FEW)
+  return plan.tags.filter(tag => used.includes(tag) || props.choices.tags.includes(tag.id))
+})
+
+function toggleTag(id: string): void {
+  emit('choose', { tags: props.choices.tags.includes(id) ? props.choices.tags.filter(other => other !== id) : [...props.choices.tags, id] })
+}
 
 function toggle(type: TypeGroup): void {
   const types = props.choices.types.includes(type) ? props.choices.types.filter(other => other !== type) : [...props.choices.types, type]
@@ -51,6 +63,15 @@ function toggle(type: TypeGroup): void {
       <input class="line-field" type="date" aria-label="From this day" :value="choices.from" @change="emit('choose', { from: ($event.target as HTMLInputElement).value })">
       <input class="line-field" type="date" aria-label="Up to this day" :value="choices.to" @change="emit('choose', { to: ($event.target as HTMLInputElement).value })">
     </div>
+    <template v-if="plan.tags.length > 0">
+      <h2 class="part-head">
+        Tags
+      </h2>
+      <label v-for="tag in shownTags" :key="tag.id"><input type="checkbox" :checked="choices.tags.includes(tag.id)" @change="toggleTag(tag.id)"> <span class="cut">{{ tag.name }}</span> <span class="quiet">{{ tag.count }}</span></label>
+      <button v-if="plan.tags.length > shownTags.length" type="button" class="place" @click="allTags = true">
+        all {{ plan.tags.length }} tags
+      </button>
+    </template>
     <h2 class="part-head">
       Star
     </h2>

@@ -22,7 +22,7 @@ const plan = usePlan()
 const rename = useRename()
 const element = ref<HTMLElement | null>(null)
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
-const ink = computed(() => plan.placeOf(props.row.folderIds[0] ?? null)?.ink ?? null)
+const ink = computed(() => plan.placeOf(props.row.folderIds[0] ?? null)?.laid ?? null)
 const why = computed(() => {
   if (props.sought.length === 0) return ''
   const { rank, passage } = props.row

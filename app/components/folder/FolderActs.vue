@@ -5,7 +5,7 @@ import type { PlanFolder } from '../../../contract/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean] }>()
+const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: [] }>()
 </script>
 
 <template>
@@ -20,6 +20,9 @@ const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []
       Numbering…
     </button>
     <ColourMenu v-if="folder" :folder="folder" as-act />
+    <button v-if="folder" type="button" class="act" @click="emit('pin')">
+      {{ folder.pinned ? 'Unpin' : 'Pin' }}
+    </button>
     <button v-if="!folder" type="button" class="act" @click="emit('draft')">
       Draft the plan…
     </button>

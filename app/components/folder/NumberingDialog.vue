@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import type { ChildOrder, Joint, Numbering, NumberStyle } from '../../../core/numbering/index'
-import { codedName, JOINTS, NUMBER_STYLES, numberingText, numberTree, PLAIN_NUMBERING } from '../../../core/numbering/index'
+import { codedName, JOINTS, NUMBER_STYLES, numberingText, numberTree, OWN_TEXT_LIMIT, PLAIN_NUMBERING } from '../../../core/numbering/index'
 import type { RenumberMode } from '../../../core/plan/index'
 import { arrangedRows } from '../../../core/plan/index'
 import { counted } from '../../../core/change/index'
@@ -23,12 +23,13 @@ const start = ref(1)
 const step = ref(1)
 const width = ref(2)
 const skip = ref('')
+const text = ref('')
 const order = ref<ChildOrder>('number')
 const mode = ref<RenumberMode | null>(null)
 const deep = ref(false)
 const refused = ref('')
 
-const title = (one: NumberStyle) => (one === 'none' ? 'no numbers' : one === 'year' ? 'years' : numberingText({ ...PLAIN_NUMBERING, style: one }))
+const title = (one: NumberStyle) => (one === 'none' ? 'no numbers' : one === 'year' ? 'years' : one === 'own' ? 'own text (Q1, Q2, Q3)' : numberingText({ ...PLAIN_NUMBERING, style: one }))
 const STYLES = NUMBER_STYLES.map(value => ({ value, title: title(value) }))
 const choices = computed(() => (props.folderId === null ? STYLES : [{ value: 'inherit' as const, title: 'as the folder itself is' }, ...STYLES]))
 const ORDERS = [{ value: 'number', title: 'by number' }, { value: 'name', title: 'by name (Week 2 before Week 10)' }, { value: 'hand', title: 'by hand' }, { value: 'changed', title: 'what changed last first' }]
@@ -48,6 +49,7 @@ watch(() => props.folderId, (id) => {
   step.value = used.step
   width.value = used.width ?? 2
   skip.value = (used.skip ?? []).join(', ')
+  text.value = used.text ?? ''
   order.value = folder?.childOrder ?? plan.reply?.plan.childOrder ?? 'number'
   mode.value = props.renumber
   deep.value = false
@@ -60,7 +62,7 @@ const numbering = computed<Numbering | null>(() => {
   const skipped = skip.value.split(/[^\d]+/).filter(part => part !== '').map(Number)
   return {
     style: style.value, joined: joint.value !== 'alone', start: Number(start.value), step: Number(step.value),
-    ...(joint.value !== 'alone' && joint.value !== '.' ? { joint: joint.value } : {}), ...(style.value === '01' && Number(width.value) !== 2 ? { width: Number(width.value) } : {}), ...(skipped.length > 0 ? { skip: skipped } : {}),
+    ...(joint.value !== 'alone' && joint.value !== '.' ? { joint: joint.value } : {}), ...(style.value === '01' && Number(width.value) !== 2 ? { width: Number(width.value) } : {}), ...(style.value === 'own' ? { text: text.value } : {}), ...(skipped.length > 0 ? { skip: skipped } : {}),
   }
 })
 const arrangement = computed(() => ({ id: props.folderId ?? null, numbering: numbering.value, order: order.value, renumber: mode.value, deep: deep.value }))
@@ -95,6 +97,7 @@ async function keep(): Promise<void> {
         <v-text-field v-model="start" type="number" min="0" label="First number" />
         <v-text-field v-model="step" type="number" min="1" label="Step" />
         <v-text-field v-model="skip" label="Passed over" placeholder="13" />
+        <v-text-field v-if="style === 'own'" v-model="text" label="Own text" placeholder="Q1, Q2, Q3 – or U# for U1, U2, …" :maxlength="OWN_TEXT_LIMIT" />
         <v-text-field v-if="style === '01'" v-model="width" type="number" min="1" max="6" label="Digits" />
         <v-select v-if="folderId !== null" v-model="joint" :items="[...JOINTS.map(sign => ({ value: sign, title: `code above, then “${sign}”` })), { value: 'alone', title: 'without the code above' }]" label="Joined" />
       </template>

@@ -12,6 +12,7 @@ import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
+import TagWords from '../common/TagWords.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 
 const props = defineProps<{
@@ -46,8 +47,10 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
     <span role="gridcell" class="cell name">
       <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
       <template v-else>
+        <span v-if="row.runningNumber" class="aside running">{{ row.runningNumber }}</span>
         <span class="cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
         <span v-if="row.version > 1" class="aside">version {{ row.version }}</span>
+        <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
         <span v-if="READING[row.reading]" class="aside" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
       </template>
@@ -72,6 +75,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 .name { padding-right: 10px; }
 .aside { flex: none; font-size: 11.5px; color: var(--ink-3); }
 .meaning { display: inline-flex; gap: 5px; align-items: center; color: var(--ink-2); }
+.running { color: var(--ink-2); font-weight: 600; font-variant-numeric: tabular-nums; }
 .aside.warn { color: var(--warn); }
 .changed { color: var(--ink-2); }
 .size { justify-content: flex-end; padding-right: 8px; font-weight: 500; }

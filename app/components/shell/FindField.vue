@@ -6,7 +6,8 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { RegisterRow } from '../../../contract/document'
 import { findFolders } from '../../../core/find/index'
-import type { FolderId } from '../../../core/ids'
+import type { FolderId, TagId } from '../../../core/ids'
+import { suggest } from '../../../core/text/index'
 import { useNames } from '../../stores/names'
 import { usePlan } from '../../stores/plan'
 import ColourStripe from '../common/ColourStripe.vue'
@@ -24,17 +25,19 @@ defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
 
 watchDebounced(typed, text => names.look(text), { debounce: 60 })
 
-interface Answer { readonly key: string; readonly kind: 'folder' | 'document' | 'search'; readonly name: string; readonly code: string; readonly row?: RegisterRow; readonly folderId: FolderId | null }
+interface Answer { readonly key: string; readonly kind: 'folder' | 'document' | 'tag' | 'search'; readonly name: string; readonly code: string; readonly row?: RegisterRow; readonly folderId: FolderId | null }
 
 const answers = computed<readonly Answer[]>(() => {
   if (typed.value.trim() === '') return []
   const folders = findFolders(plan.findable, typed.value, 6).map((folder): Answer => ({ key: folder.id, kind: 'folder', name: folder.name, code: folder.code, folderId: folder.id }))
+  const tags = suggest(plan.tags, typed.value, 2).filter(({ isNear }) => !isNear).map(({ item }): Answer => ({ key: item.id, kind: 'tag', name: item.name, code: '', folderId: null }))
   const documents = names.documents.map((row): Answer => ({ key: row.id, kind: 'document', name: row.name, code: '', row, folderId: row.folderIds[0] ?? null }))
-  return [...folders, ...documents, { key: 'search', kind: 'search', name: `Search for “${typed.value.trim()}” inside documents as well`, code: '', folderId: null }]
+  return [...folders, ...tags, ...documents, { key: 'search', kind: 'search', name: `Search for “${typed.value.trim()}” inside documents as well`, code: '', folderId: null }]
 })
 
 function placeOf(answer: Answer): string {
   if (answer.kind === 'document') return plan.placeOf(answer.folderId)?.text ?? ''
+  if (answer.kind === 'tag') return `tag on ${plan.tagById.get(answer.key as TagId)?.count ?? 0}`
   const parent = answer.folderId ? plan.tree.byId.get(answer.folderId)?.parentId : null
   return parent ? `in ${plan.placeOf(parent)?.text ?? ''}` : ''
 }
@@ -44,6 +47,7 @@ async function take(answer: Answer | undefined, show: boolean): Promise<void> {
   isOpen.value = false
   field.value?.blur()
   if (answer.kind === 'folder') await router.push(`/plan/${answer.folderId}`)
+  else if (answer.kind === 'tag') await router.push({ path: '/find', query: { tags: answer.key } })
   else if (answer.kind === 'search') await search()
   else if (show) await router.push({ path: answer.folderId === null ? '/in-tray' : `/plan/${answer.folderId}`, query: { doc: answer.key } })
   else await router.push(`/document/${answer.key}`)
@@ -92,8 +96,8 @@ function input(): void {
         @mousedown.prevent="take(answer, $event.altKey)" @mousemove="at = index"
       >
         <template v-if="answer.kind !== 'search'">
-          <ColourStripe :ink="plan.placeOf(answer.folderId)?.ink ?? null" />
-          <span class="mark"><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else>{{ answer.code || '–' }}</b></span>
+          <ColourStripe :ink="plan.placeOf(answer.folderId)?.laid ?? null" />
+          <span class="mark"><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else-if="answer.kind === 'folder'">{{ answer.code || '–' }}</b><span v-else class="quiet">tag</span></span>
         </template>
         <span class="cut name">{{ answer.name }}</span>
         <span class="cut where">{{ placeOf(answer) }}</span>

@@ -10,6 +10,7 @@ import { useThings } from '../../composables/useThings'
 import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import OutlineTree from '../outline/OutlineTree.vue'
+import ShortList from '../outline/ShortList.vue'
 import FindField from './FindField.vue'
 
 defineProps<{ current: FolderId | null }>()
@@ -55,6 +56,7 @@ function press(event: KeyboardEvent, id: FolderId): void {
       <FindField />
     </div>
     <OutlineTree :current="current" :renaming="renaming" @go="go" @menu="menu" @rename="renaming = $event" @renamed="renaming = null" @act="press" @lay="layByKey" />
+    <ShortList :current="current" @go="go" />
     <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>

@@ -42,7 +42,7 @@ const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(rou
 const folder = computed(() => (folderId.value === null ? undefined : plan.tree.byId.get(folderId.value)))
 const children = computed(() => childrenOf(plan.tree, folderId.value))
 const isGone = computed(() => folderId.value !== null && plan.outline.state === 'ready' && !folder.value)
-const ink = computed(() => (folderId.value === null ? null : plan.placeOf(folderId.value)?.ink ?? null))
+const ink = computed(() => (folderId.value === null ? null : plan.placeOf(folderId.value)?.laid ?? null))
 const where = computed(() => (folderId.value === null ? 'the top of the plan' : plan.placeOf(folderId.value)?.text ?? ''))
 const documents = computed(() => (folderId.value === null ? [] : register.rows))
 
@@ -152,7 +152,7 @@ function picked(): void {
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"

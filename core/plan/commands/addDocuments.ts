@@ -65,6 +65,7 @@ function newDocument(file: NewFile, name: string, extension: string, moment: Mom
     trashedAt: null,
     trashRoot: null,
     meaningId: null,
+    runningNumber: null,
   }
 }
 

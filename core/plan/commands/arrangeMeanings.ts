@@ -32,6 +32,7 @@ export function dropMeaning(slice: Slice, command: Extract<Command, { kind: 'mea
   const rows: RowChange[] = [
     ...folders.flatMap(folder => updated('folder', folder, { meaningId: command.replaceBy })),
     ...documents.flatMap(document => updated('document', document, { meaningId: command.replaceBy })),
+    ...[...slice.tags.values()].filter(tag => tag.meaningId === command.id).flatMap(tag => updated('tag', tag, { meaningId: command.replaceBy })),
     deleted('meaning', meaning),
   ]
   const carried = [folders.length > 0 ? counted(folders.length, 'folder') : '', documents.length > 0 ? counted(documents.length, 'document') : ''].filter(part => part !== '').join(' and ')

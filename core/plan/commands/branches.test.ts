@@ -1,24 +1,22 @@
 import { describe, expect, it } from 'vitest'
+import { documentRow, EMPTY, folderRow, NOW, PLAN, sliceOf } from '../../../tests/support/rows'
 import { invert, tryApply } from '../../change/index'
 import type { State } from '../../change/index'
 import type { DocumentId, FolderId, MeaningId } from '../../ids'
-import { numberTree, PLAIN_NUMBERING } from '../../numbering/index'
+import { numberTree } from '../../numbering/index'
 import type { DocumentRow, FolderRow, MeaningRow, PlacementRow } from '../../rows/index'
 import { outlineOf } from '../../tree/index'
 import type { Command } from '../command'
 import { decide } from '../decide'
-import { newFolder } from '../newFolder'
 
-const NOW = '2026-03-01T00:00:00.000Z'
-const PLAN = { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number' as const }
 const id = (text: string) => text as FolderId
-const folder = (key: string, name: string, parentId: string | null, orderKey: string, more: Partial<FolderRow> = {}) => newFolder({ id: id(key), parentId: parentId === null ? null : id(parentId), name, orderKey, ...more }, { now: NOW })
-const document = (key: string, name: string, blobId: string, more: Partial<DocumentRow> = {}): DocumentRow => ({ id: key as DocumentId, name, folded: name.toLowerCase(), extension: 'txt', mediaType: 'text/plain', size: 1, blobId, version: 1, remark: '', meaningId: null, createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more })
+const folder = (key: string, name: string, parentId: string | null, orderKey: string, more: Partial<FolderRow> = {}) => folderRow(key, { parentId: parentId === null ? null : id(parentId), name, orderKey, ...more })
+const document = (key: string, name: string, blobId: string, more: Partial<DocumentRow> = {}) => documentRow(key, { name, blobId, ...more })
 const MEANINGS: MeaningRow[] = ['Urgent', 'Office', 'Old'].map((name, index) => ({ id: `m${index}` as MeaningId, name, ink: '#CC6677', orderKey: `a${index}`, closed: false, pattern: 'full' }))
 
 /** Two yearly folders that hold much of the same. */
 const STATE: State = {
-  plan: new Map([['plan', PLAN]]),
+  ...EMPTY,
   meaning: new Map(MEANINGS.map(row => [row.id, row])),
   folder: new Map([
     folder('a', 'Letters', null, 'a0', { meaningId: 'm2' as MeaningId }), folder('a1', 'March', 'a', 'a0'), folder('a2', 'Old', 'a', 'a1', { meaningId: 'm2' as MeaningId }),
@@ -26,12 +24,11 @@ const STATE: State = {
   ].map(row => [row.id, row])),
   document: new Map([document('d1', 'Invoice', 'x'), document('d2', 'Invoice', 'y'), document('d3', 'Same', 'z'), document('d4', 'Same', 'z'), document('d5', 'Alone', 'q', { meaningId: 'm2' as MeaningId })].map(row => [row.id, row])),
   placement: new Map(([['p1', 'd1', 'a1'], ['p2', 'd2', 'b1'], ['p3', 'd3', 'a'], ['p4', 'd4', 'b'], ['p5', 'd5', 'a2']] as const).map(([key, documentId, folderId]): [string, PlacementRow] => [key, { id: key, documentId: documentId as DocumentId, folderId: id(folderId), home: true }])),
-  version: new Map(), star: new Map(),
 }
 
 let made = 0
 function run(command: Command) {
-  const decision = decide({ revision: 1, plan: PLAN, folders: STATE.folder, documents: STATE.document, placements: [...STATE.placement.values()], stars: STATE.star, meanings: STATE.meaning }, command, { now: NOW, newId: () => `new${made++}`, locale: 'en' })
+  const decision = decide(sliceOf(STATE), command, { now: NOW, newId: () => `new${made++}`, locale: 'en' })
   if (!decision.ok) return { code: decision.reason.code, label: '', next: STATE }
   const next = tryApply(STATE, decision.rows)
   if (!next) throw new Error('The Change does not fit.')

@@ -1,31 +1,19 @@
 import { describe, expect, it } from 'vitest'
 import type { DocumentId, FolderId, MeaningId } from '../../ids'
 import { PLAIN_NUMBERING } from '../../numbering/index'
+import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
 import type { Command } from '../command'
 import { decide } from '../decide'
 import type { Slice } from '../slice'
 
-const NOW = '2026-03-01T00:00:00.000Z'
-const folder = (id: string, more: Partial<FolderRow> = {}): FolderRow => ({
-  id: id as FolderId, parentId: null, name: id.toUpperCase(), folded: id, orderKey: `a${id}`, number: null, numberFixed: false, label: null, numbered: true, first: false, numbering: null, childOrder: 'number', meaningId: null, purpose: '', remark: '',
-  createdAt: NOW, trashedAt: null, trashRoot: null, ...more,
-})
-const document = (id: string, more: Partial<DocumentRow> = {}): DocumentRow => ({
-  id: id as DocumentId, name: id, folded: id, extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more,
-})
+const folder = (id: string, more: Partial<FolderRow> = {}) => folderRow(id, { name: id.toUpperCase(), ...more })
+const document = documentRow
 const placed = (documentId: string, folderId: string | null, home = true): PlacementRow => ({ id: `${documentId}-${folderId}`, documentId: documentId as DocumentId, folderId: folderId as FolderId | null, home })
 
 function slice(folders: FolderRow[], documents: DocumentRow[] = [], placements: PlacementRow[] = []): Slice {
-  return {
-    revision: 1,
-    plan: { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number' },
-    folders: new Map(folders.map(row => [row.id, row])),
-    documents: new Map(documents.map(row => [row.id, row])),
-    placements,
-    stars: new Map(),
-    meanings: new Map([['m', { id: 'm' as MeaningId, name: 'Urgent', ink: '#CC6677', orderKey: 'a0', closed: false, pattern: 'full' }]]),
-  }
+  const byId = <Row extends { id: string }>(rows: Row[]) => new Map(rows.map(row => [row.id as string, row]))
+  return sliceOf({ ...EMPTY, folder: byId(folders), document: byId(documents), placement: byId(placements), meaning: byId([{ id: 'm' as MeaningId, name: 'Urgent', ink: '#CC6677', orderKey: 'a0', closed: false, pattern: 'full' }]) })
 }
 
 function decideOn(given: Slice, command: Command) {

@@ -1,8 +1,8 @@
 import { nameThings, quoted, updated } from '../../change/index'
 import type { FolderId } from '../../ids'
-import { foldedText } from '../../text/index'
 import type { Command } from '../command'
 import { checkName } from '../name'
+import { foldedName } from '../runningNumbers'
 import type { DocumentRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceText, findDocument, isDecision, refuse } from '../slice'
@@ -15,7 +15,7 @@ export function renameDocument(slice: Slice, command: Extract<Command, { kind: '
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   const home = homeOf(slice, document)
-  return decided(updated('document', document, { name: checked.name, folded: foldedText(checked.name) }),
+  return decided(updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) }),
     `Renamed ${quoted(document.name)} to ${quoted(checked.name)} in ${documentPlaceText(slice, home, moment.locale)}`, placesOf(slice, document))
 }
 

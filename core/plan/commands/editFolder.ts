@@ -85,6 +85,14 @@ export function keepFirst(slice: Slice, command: Of<'folder.first'>, moment: Mom
   return decided(updated('folder', folder, { first: command.on }), command.on ? `Kept ${where} first in its place` : `Let ${where} stand in order again`, [folder.id, folder.parentId])
 }
 
+/** Pinned folders stand in the short list under the outline, whatever else is open. */
+export function pinFolder(slice: Slice, command: Of<'folder.pin'>, moment: Moment): Decision {
+  const folder = findFolder(slice, command.id)
+  if (isDecision(folder)) return folder
+  const where = placeText(slice, folder.id, moment.locale)
+  return decided(updated('folder', folder, { pinned: command.on }), command.on ? `Pinned ${where} to the short list` : `Took ${where} off the short list`, [folder.id])
+}
+
 export function setNumbering(slice: Slice, command: Of<'folder.numbering'>, moment: Moment): Decision {
   if (command.numbering && !isNumberingSound(command.numbering)) return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
   if (command.id === null) {

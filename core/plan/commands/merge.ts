@@ -4,9 +4,9 @@ import { isInside } from '../../tree/index'
 import type { Command } from '../command'
 import { meetingOf } from '../mergedRows'
 import { nameKey, nextFreeName } from '../name'
+import { foldedName } from '../runningNumbers'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter } from '../slice'
-import { foldedText } from '../../text/index'
 import { documentsIn } from './addDocuments'
 import { keyAfterLast } from './createFolder'
 
@@ -46,7 +46,7 @@ export function merge(slice: Slice, command: Extract<Command, { kind: 'folder.me
     const taken = names.get(folderId) ?? new Set(documentsIn(slice, folderId).map(other => nameKey(other.name, other.extension)))
     const name = nextFreeName(document.name, candidate => taken.has(nameKey(candidate, document.extension)))
     names.set(folderId, taken.add(nameKey(name, document.extension)))
-    rows.push(...updated('document', document, { name, folded: foldedText(name) }))
+    rows.push(...updated('document', document, { name, folded: foldedName(name, document.runningNumber) }))
   }
   for (const pair of meeting.folders) {
     const folder = slice.folders.get(pair.from)

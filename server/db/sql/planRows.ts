@@ -1,8 +1,8 @@
 // The rows of a plan as commands load them.
 
-import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow } from '../../../core/rows/index'
+import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
-import { rows } from '../client'
+import { rows, touched } from '../client'
 import { isoText, selectList } from '../tables'
 
 export interface LockedPlan extends PlanRow { readonly revision: number }
@@ -77,4 +77,41 @@ export function folderFacts(planId: string): Promise<FolderFacts[]> {
 export async function documentCounts(planId: string): Promise<{ folderId: string | null; count: number }[]> {
   return rows(null, `SELECT NULLIF(p.place, p.plan_id) AS "folderId", count(*)::int AS count FROM placement p
     WHERE p.plan_id = $1 AND p.live GROUP BY p.place, p.plan_id`, [planId])
+}
+
+export function tagsOf(transaction: Transaction | null, planId: string): Promise<TagRow[]> {
+  return rows<TagRow>(transaction, `SELECT ${selectList('tag', 't')} FROM tag t WHERE t.plan_id = $1 ORDER BY t.name COLLATE natural_order`, [planId])
+}
+
+/** Taggings with any of these tags, or on any of these folders and documents. */
+export function taggingsAmong(transaction: Transaction, planId: string, tagIds: readonly string[], targetIds: readonly string[]): Promise<TaggingRow[]> {
+  return rows<TaggingRow>(transaction, `SELECT ${selectList('tagging', 'g')} FROM tagging g WHERE g.plan_id = $1 AND (g.tag_id = ANY($2::uuid[]) OR g.target_id = ANY($3::uuid[]))`, [planId, tagIds, targetIds])
+}
+
+/** How many live folders and documents carry each tag. */
+export function tagCounts(planId: string): Promise<{ tagId: string; count: number }[]> {
+  return rows(null, `SELECT g.tag_id AS "tagId", count(*)::int AS count FROM tagging g LEFT JOIN document d ON d.id = g.target_id LEFT JOIN folder f ON f.id = g.target_id
+    WHERE g.plan_id = $1 AND coalesce(d.trashed_at, f.trashed_at) IS NULL GROUP BY g.tag_id`, [planId])
+}
+
+export function tagsOfFolders(planId: string): Promise<{ folderId: string; tagIds: string[] }[]> {
+  return rows(null, `SELECT g.target_id AS "folderId", array_agg(g.tag_id ORDER BY t.name COLLATE natural_order) AS "tagIds" FROM tagging g JOIN tag t ON t.id = g.tag_id
+    WHERE g.plan_id = $1 AND g.target = 'folder' GROUP BY g.target_id`, [planId])
+}
+
+export async function serialsOf(transaction: Transaction, planId: string): Promise<Map<string, number>> {
+  const found = await rows<{ prefix: string; last: number }>(transaction, 'SELECT prefix, last FROM serial WHERE plan_id = $1', [planId])
+  return new Map(found.map(({ prefix, last }) => [prefix, last]))
+}
+
+/** Keeps in mind which running numbers were given out; never goes back. */
+export async function keepSerials(transaction: Transaction, planId: string, serials: ReadonlyMap<string, number>): Promise<void> {
+  if (serials.size === 0) return
+  await touched(transaction, `INSERT INTO serial (plan_id, prefix, last) SELECT $1::uuid, s.prefix, s.last FROM unnest($2::text[], $3::int[]) AS s(prefix, last)
+    ON CONFLICT (plan_id, prefix) DO UPDATE SET last = greatest(serial.last, excluded.last)`, [planId, [...serials.keys()], [...serials.values()]])
+}
+
+export async function folderById(planId: string, id: string): Promise<FolderRow | undefined> {
+  const found = await rows<FolderRow>(null, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.id = $2`, [planId, id])
+  return found[0]
 }

@@ -1,12 +1,14 @@
 import { HembixError, fail } from '../../../core/errors'
 import type { Command } from '../../../core/plan/index'
-import { decide, needsOf } from '../../../core/plan/index'
+import { decide, foldersAfter, needsOf } from '../../../core/plan/index'
 import { withTransaction } from '../../db/client'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById } from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { LOCALE, newId } from '../actor'
+import type { KnownFolders } from './folderCache'
+import { keepFolders } from './folderCache'
 import { loadSlice } from './loadSlice'
 import { DoesNotFit, writeChange } from './writeChange'
 
@@ -15,8 +17,9 @@ import { DoesNotFit, writeChange } from './writeChange'
  * again with the same one, nothing changes and the first answer is given. Throws the refusal.
  */
 export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date): Promise<JournalEntry> {
+  const held: KnownFolders[] = []
   try {
-    return await withTransaction(async (transaction) => {
+    const entry = await withTransaction(async (transaction) => {
       const plan = await lockPlan(transaction, actor.planId)
       if (!plan) fail('notFound')
       const earlier = await entryById(transaction, actor.planId, changeId)
@@ -26,9 +29,12 @@ export async function applyCommand(actor: Actor, changeId: string, command: Comm
       const decision = decide(slice, command, { now: now.toISOString(), newId, locale: LOCALE })
       if (!decision.ok) throw new HembixError(decision.reason)
       const { rows, label, places } = decision
-      await writeChange(transaction, actor, { id: changeId, kind: command.kind, label, places, rows, undoes: null, at: now.toISOString() })
+      const revision = await writeChange(transaction, actor, { id: changeId, kind: command.kind, label, places, rows, undoes: null, at: now.toISOString() })
+      held.push({ revision, folders: foldersAfter(slice.folders, rows) })
       return (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
     })
+    for (const folders of held) keepFolders(actor.planId, folders)
+    return entry
   }
   catch (error) {
     if (error instanceof DoesNotFit) fail('change.collided')

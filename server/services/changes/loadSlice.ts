@@ -1,13 +1,15 @@
 import type { FolderId } from '../../../core/ids'
 import type { Needs, Slice } from '../../../core/plan/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
+import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
-import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, placementsOf, starsAmong } from '../../db/sql/planRows'
+import { foldersAt } from './folderCache'
+import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, placementsOf, serialsOf, starsAmong, taggingsAmong, tagsOf } from '../../db/sql/planRows'
 
 /** The part of the plan that a command needs, under the plan's lock. */
 export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs, starIds: readonly string[]): Promise<Slice> {
-  const folders = await foldersOf(transaction, plan.id)
+  const folders = foldersAt(plan.id, plan.revision) ?? byId(await foldersOf(transaction, plan.id))
   const meanings = await meaningsOf(transaction, plan.id)
   const documents = [
     ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
@@ -19,20 +21,26 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   ]
   const placements = documents.length > 0 ? await placementsOf(transaction, plan.id, documents.map(document => document.id)) : []
   const stars = starIds.length > 0 ? await starsAmong(transaction, plan.id, starIds) : []
+  const tags = await tagsOf(transaction, plan.id)
+  const taggings = needs.tagIds.length + needs.taggedIds.length > 0 ? await taggingsAmong(transaction, plan.id, needs.tagIds, needs.taggedIds) : []
+  const serials = await serialsOf(transaction, plan.id)
   const { id, name, numbering, childOrder, revision } = plan
   return {
     revision,
     plan: { id, name, numbering, childOrder },
-    folders: byId(folders),
+    folders,
     documents: byId(documents),
     placements,
     stars: byId(stars),
     meanings: byId(meanings),
+    tags: byId(tags),
+    taggings,
+    serials,
   }
 }
 
-function branches(folders: Parameters<typeof buildTree>[0] & { id: FolderId; parentId: FolderId | null }[], tops: readonly FolderId[]): string[] {
-  const tree = buildTree(folders)
+function branches(folders: ReadonlyMap<string, FolderRow>, tops: readonly FolderId[]): string[] {
+  const tree = buildTree(folders.values())
   return tops.flatMap(top => branchOf(tree, top).map(folder => folder.id))
 }
 

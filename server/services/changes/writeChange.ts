@@ -2,10 +2,12 @@
 // journal, and the word to other windows, in the transaction of the caller, who holds the plan's lock.
 
 import type { RowChange } from '../../../core/change/index'
+import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
 import { refreshDerived, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
+import { keepSerials } from '../../db/sql/planRows'
 import { writeRows } from '../../db/sql/writeRows'
 import type { Actor } from '../actor'
 
@@ -31,6 +33,7 @@ export async function writeChange(transaction: Transaction, actor: Actor, change
   if (written !== change.rows.length) throw new DoesNotFit()
   await refreshDerived(transaction, actor.planId, touchedDocuments(change.rows))
   await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
+  await keepSerials(transaction, actor.planId, serialsIn(change.rows))
   await checkKeys(transaction).catch((error: unknown) => {
     throw isKeyViolation(error) ? new DoesNotFit() : error
   })

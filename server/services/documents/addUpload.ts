@@ -5,7 +5,7 @@ import { nameFromFile, nameKey } from '../../../core/plan/index'
 import type { Clash } from '../../../core/plan/index'
 import { blobStore, TooLarge } from '../../db/blobStore'
 import type { JournalEntry } from '../../db/sql/journal'
-import { foldersOf } from '../../db/sql/planRows'
+import { folderById } from '../../db/sql/planRows'
 import { namesIn } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
@@ -81,7 +81,7 @@ function isLostConnection(error: unknown): boolean {
 
 async function checkFolder(actor: Actor, folderId: FolderId | null): Promise<void> {
   if (folderId === null) return
-  const folder = (await foldersOf(null, actor.planId)).find(candidate => candidate.id === folderId)
+  const folder = await folderById(actor.planId, folderId)
   if (!folder) fail('notFound')
   if (folder.trashedAt !== null) fail('folder.inTrash', { name: folder.name })
 }

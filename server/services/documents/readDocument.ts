@@ -2,6 +2,7 @@ import { fail } from '../../../core/errors'
 import type { DocumentRow, VersionRow } from '../../../core/rows/index'
 import { documentById, versionsOf } from '../../db/sql/documentFacts'
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
+import { tagsOfDocument } from '../../db/sql/register'
 import { pagesOf, readingOf } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 
@@ -9,6 +10,7 @@ export interface DocumentFacts extends DocumentRow {
   /** Its places, home first; null is the In-tray. */
   readonly folderIds: readonly (string | null)[]
   readonly starred: boolean
+  readonly tagIds: readonly string[]
   readonly versions: readonly VersionRow[]
   readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean }
 }
@@ -16,13 +18,14 @@ export interface DocumentFacts extends DocumentRow {
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const [placements, stars, versions, reading] = await Promise.all([
-    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId),
+  const [placements, stars, versions, reading, tagIds] = await Promise.all([
+    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(id),
   ])
   return {
     ...document,
     folderIds: placements.map(placement => placement.folderId),
     starred: stars.length > 0,
+    tagIds,
     versions,
     reading: reading ?? { state: 'none', reason: null, pages: 0, paged: false },
   }

@@ -1,7 +1,7 @@
 import { fail } from '../../../core/errors'
 import type { Rule, TypeGroup } from '../../../core/find/index'
 import { compile, isOnlyWithout, parseQuery, QUERY_LIMIT, soughtIn } from '../../../core/find/index'
-import type { FolderId } from '../../../core/ids'
+import type { FolderId, TagId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
@@ -23,6 +23,8 @@ export interface FindAsked {
   readonly changedFrom: string | null
   readonly changedBefore: string | null
   readonly starred: boolean
+  /** All of these tags. */
+  readonly tags: readonly TagId[]
   readonly after: Hit | null
   readonly limit: number
 }
@@ -93,6 +95,7 @@ function filters(asked: FindAsked): Rule[] {
   if (asked.types.length > 0) rules.push({ kind: 'type', anyOf: asked.types })
   if (asked.place !== undefined) rules.push({ kind: 'place', folderId: asked.place, below: true })
   if (asked.changedFrom !== null || asked.changedBefore !== null) rules.push({ kind: 'changed', from: asked.changedFrom, before: asked.changedBefore })
+  rules.push(...asked.tags.map((tagId): Rule => ({ kind: 'tag', tagId })))
   if (asked.starred) rules.push({ kind: 'star', on: true })
   return rules
 }

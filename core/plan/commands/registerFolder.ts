@@ -1,0 +1,30 @@
+import { counted, updated } from '../../change/index'
+import { naturalOrder } from '../../numbering/index'
+import type { Command } from '../command'
+import { foldedName, writeRunningNumber } from '../runningNumbers'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, findFolder, isDecision, numberedSlice, placeText } from '../slice'
+import { documentsIn } from './addDocuments'
+
+/**
+ * Switched on, the folder gives every document that comes into it a running number; those in it that
+ * have none get theirs now, the oldest first. Switched off, all keep what they have.
+ */
+export function registerFolder(slice: Slice, command: Extract<Command, { kind: 'folder.register' }>, moment: Moment): Decision {
+  const folder = findFolder(slice, command.id)
+  if (isDecision(folder)) return folder
+  const where = placeText(slice, folder.id, moment.locale)
+  const switched = updated('folder', folder, { registering: command.on })
+  if (!command.on) return decided(switched, `Stopped giving running numbers in ${where}`, [folder.id])
+  const byName = naturalOrder(moment.locale)
+  const waiting = documentsIn(slice, folder.id).filter(document => document.runningNumber === null)
+    .sort((a, b) => (a.createdAt < b.createdAt ? -1 : a.createdAt > b.createdAt ? 1 : byName(a.name, b.name)))
+  const prefix = numberedSlice(slice, moment.locale).codes.get(folder.id)?.code || folder.name
+  const last = slice.serials.get(prefix) ?? 0
+  const numbered = waiting.flatMap((document, index) => {
+    const runningNumber = writeRunningNumber({ prefix, serial: last + index + 1 })
+    return updated('document', document, { runningNumber, folded: foldedName(document.name, runningNumber) })
+  })
+  const withThose = numbered.length > 0 ? ` with ${counted(numbered.length, 'document')} in it` : ''
+  return decided([...switched, ...numbered], `Began running numbers in ${where}${withThose}`, [folder.id])
+}
