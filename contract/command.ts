@@ -15,6 +15,8 @@ const things = {
   documentIds: yup.array(documentId()).max(THINGS_LIMIT).default([]),
 }
 
+const tagsShape = yup.array(yup.object({ id: tagId(), name: name() })).max(50)
+
 export const numberingShape = yup.object({
   style: yup.string().oneOf(NUMBER_STYLES).required(),
   joined: yup.boolean().required(),
@@ -72,12 +74,21 @@ export const COMMAND_SHAPES = {
   'meaning.place': yup.object({ id: meaningId(), before: meaningId().nullable() }),
   'meaning.drop': yup.object({ id: meaningId(), replaceBy: meaningId().nullable() }),
   'document.colour': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), meaningId: meaningId().nullable() }),
-  'tag.put': yup.object({ ...things, tags: yup.array(yup.object({ id: tagId(), name: name() })).min(1).max(50).required() }),
+  'folder.names': yup.object({ id: folderId(), pattern: yup.string().strict().max(1000).nullable().defined() }),
+  'document.file': yup.object({
+    documents: yup.array(yup.object({ id: documentId(), name: name().nullable().default(null) })).min(1).max(THINGS_LIMIT).required(),
+    folderIds: yup.array(folderId()).min(1).max(50).required(),
+    tags: tagsShape.default([]),
+  }),
+  'place.remove': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), folderId: folderId() }),
+  'place.home': yup.object({ documentId: documentId(), folderId: folderId() }),
+  'document.copy': yup.object({ copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).min(1).max(THINGS_LIMIT).required(), folderId: folderId().nullable() }),
+  'tag.put': yup.object({ ...things, tags: tagsShape.min(1).required() }),
   'tag.take': yup.object({ ...things, tagIds: yup.array(tagId()).min(1).max(50).required() }),
   'tag.set': yup.object({ id: tagId(), name: name(), meaningId: meaningId().nullable(), hidden: yup.boolean().required() }),
   'tag.merge': yup.object({ id: tagId(), into: tagId() }),
   'tag.drop': yup.object({ id: tagId() }),
-  'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin() }),
+  'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin(), also: yup.array(folderId()).max(50).default([]) }),
   'star': yup.object({ ...things, on: yup.boolean().required() }),
   'trash': yup.object(things),
   'restore': yup.object(things),

@@ -1,8 +1,9 @@
 import * as yup from 'yup'
 import { CLASHES } from '../core/plan/index'
+import { ORIGINS } from '../core/rows/index'
 import { anyId, documentId, folderId, meaningId, tagId, time } from './ids'
 
-export const SORTS = ['name', 'changed', 'size', 'type'] as const
+export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
 export type Sort = (typeof SORTS)[number]
 export const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed'] as const
 
@@ -19,6 +20,10 @@ export const registerRowShape = yup.object({
   meaningId: meaningId().nullable(),
   /** As a folder gave it ("1.1-014"); null: none. */
   runningNumber: yup.string().nullable().defined(),
+  /** The way in. */
+  origin: yup.string().oneOf(ORIGINS).required(),
+  /** Who it came from; empty when nobody is known. */
+  sender: yup.string().defined(),
   tagIds: yup.array(tagId()).required(),
   starred: yup.boolean().required(),
   reading: yup.string().oneOf(READING_STATES).required(),
@@ -39,7 +44,7 @@ export const registerQueryShape = yup.object({
   limit: yup.number().integer().min(1).max(1000).default(100),
 })
 
-export const versionShape = yup.object({ number: yup.number().required(), size: yup.number().required(), extension: yup.string().defined(), changedAt: time(), createdAt: time() })
+export const versionShape = yup.object({ number: yup.number().required(), size: yup.number().required(), extension: yup.string().defined(), changedAt: time(), createdAt: time(), remark: yup.string().defined() })
 
 export const documentShape = yup.object({
   id: documentId(),
@@ -51,6 +56,10 @@ export const documentShape = yup.object({
   remark: yup.string().defined(),
   meaningId: meaningId().nullable(),
   runningNumber: yup.string().nullable().defined(),
+  origin: yup.string().oneOf(ORIGINS).required(),
+  sender: yup.string().defined(),
+  /** The document it was copied from. */
+  copiedFrom: documentId().nullable(),
   tagIds: yup.array(tagId()).required(),
   createdAt: time(),
   changedAt: time(),

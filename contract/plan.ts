@@ -23,6 +23,8 @@ export const folderShape = yup.object({
   meaningId: meaningId().nullable(),
   purpose: yup.string().defined(),
   remark: yup.string().defined(),
+  /** How documents filed here are called; null: as in its parent. */
+  namePattern: yup.string().nullable().defined(),
   createdAt: time(),
   changedAt: time(),
 })

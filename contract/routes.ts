@@ -6,6 +6,7 @@ import { changeRequestShape } from './command'
 import { changeShape, historyShape, lastActsShape, redoRequestShape, undoRequestShape } from './change'
 import { clashReplyShape, clashRequestShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
+import { suggestionsQueryShape, suggestionsShape } from './filing'
 import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
 import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
@@ -38,6 +39,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/documents/{id}/content', summary: 'Its bytes; ranges are supported', signedIn: true, reply: 'bytes' },
   { method: 'GET', path: '/api/documents/{id}/text', summary: 'The text that was read, by pages', signedIn: true, reply: textShape },
   { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },
+  { method: 'GET', path: '/api/documents/{id}/suggestions', summary: 'Where it could go, what it could be called, what holds the same bytes', signedIn: true, query: suggestionsQueryShape, reply: suggestionsShape },
   { method: 'POST', path: '/api/uploads', summary: 'Bring a file in; the body is the file', signedIn: true, query: uploadQueryShape, body: 'bytes', reply: changeShape },
   { method: 'POST', path: '/api/uploads/clashes', summary: 'Which files would meet a document of the same name', signedIn: true, body: clashRequestShape, reply: clashReplyShape },
   { method: 'POST', path: '/api/changes', summary: 'Carry out a command', signedIn: true, body: changeRequestShape, reply: changeShape },

@@ -28,6 +28,8 @@ export const ERRORS = {
   'number.fixed': { status: 409, message: '“{name}” holds its number {number} fixed. Let it go on its card first.' },
   'order.itself': { status: 409, message: 'These folders are ordered {order}. Choose another order under Numbering first.' },
   'numbering.wrong': { status: 422, message: 'Numbering needs a first number from 0 to {limit} and a step from 1 to {steps}; own text needs “#” for the number, or several texts with commas between.' },
+  'name.pattern': { status: 422, message: 'This pattern of names does not work: {why}.' },
+  'place.last': { status: 409, message: '“{name}” does not lie in {place}.' },
   'tag.name': { status: 422, message: 'A tag is a word or a few, without commas, at most {limit} characters.' },
   'tag.twin': { status: 409, message: 'There is already the tag “{name}”. Merge the two, or choose another name.' },
   'draft.stale': { status: 409, message: 'The plan was changed in another window meanwhile. The draft was compared anew; look at it and apply it again.' },

@@ -75,7 +75,7 @@ class Seeding {
         const paper = this.paper(run, number)
         const bytes = await setInFile(paper)
         const { id: blobId, size } = await storeFile(bytes, paper.format)
-        files.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString() })
+        files.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString(), ...(run.origin ? { origin: run.origin } : {}), ...(run.sender ? { sender: run.sender } : {}) })
       }
     }
     if (files.length === 0) return
@@ -93,7 +93,7 @@ class Seeding {
     const { random } = this
     const [from, to] = run.years ?? [FIRST_YEAR, 2026]
     const date = new Date(Math.min(LAST_DAY - random.int(0, 40) * 86_400_000, Date.UTC(random.int(from, to), random.int(0, 11), random.int(1, 28), random.int(7, 18), random.int(0, 59))))
-    const berth = String(random.int(1, 24))
+    const berth = String(random.int(...(run.berths ?? [1, 24])))
     const values: Record<string, string> = {
       n: run.name.startsWith('scan') ? String(30 + number).padStart(4, '0') : String(number),
       date: isoDay(date),

@@ -1,4 +1,5 @@
 import type { DocumentFacts, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
+import type { Suggestions } from '../../contract/filing'
 import { addressOf, call } from './http'
 
 export interface RegisterAsked { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
@@ -9,6 +10,7 @@ export const readStarred = () => call<RegisterPage>('GET', '/api/documents/starr
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
 export const readText = (id: string, from: number) => call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
+export const readSuggestions = (id: string, folder: string | null) => call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
 export const findClashes = (folder: string, names: string[]) => call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })
 export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
 

@@ -20,6 +20,13 @@ export interface Dragged extends Things {
 /** Where on a row of the outline something is held: between rows (before, after) or on it. */
 export type Zone = 'before' | 'into' | 'after'
 
+const dragging = ref(false)
+
+/** True while things of the plan are dragged. */
+export function useDragging(): Readonly<Ref<boolean>> {
+  return dragging
+}
+
 const OPEN_AFTER_MS = 600
 
 export function isDragged(data: Readonly<Record<string | symbol, unknown>>): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
@@ -32,6 +39,8 @@ export function useDragSource(element: Ref<HTMLElement | null>, dragged: () => D
     element: node,
     canDrag: () => dragged() !== null,
     getInitialData: () => ({ dragged: dragged() }),
+    onDragStart: () => { dragging.value = true },
+    onDrop: () => { dragging.value = false },
     onGenerateDragPreview: ({ nativeSetDragImage }) => disableNativeDragPreview({ nativeSetDragImage }),
   }))
 }

@@ -8,6 +8,7 @@ import ClashDialog from '../components/dialogs/ClashDialog.vue'
 import ColourKeyDialog from '../components/dialogs/ColourKeyDialog.vue'
 import MergeDialog from '../components/dialogs/MergeDialog.vue'
 import MoveDialog from '../components/dialogs/MoveDialog.vue'
+import PlaceDialog from '../components/dialogs/PlaceDialog.vue'
 import NumberingDialog from '../components/folder/NumberingDialog.vue'
 import AwayNotice from '../components/shell/AwayNotice.vue'
 import BottomLine from '../components/shell/BottomLine.vue'
@@ -92,6 +93,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <UploadPanel />
     <DragHint @move="move" @files="(files, to) => uploads.add(files, to)" />
     <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
+    <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
     <ClashDialog :clashes="dialogs.clash?.clashes ?? null" @answer="dialogs.clash?.answer($event)" />
     <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />

@@ -1,63 +1,221 @@
 <script setup lang="ts">
-// Exactly the documents that have no place yet. Moving one into a folder takes it away from here.
-import { computed, ref } from 'vue'
+// Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
+import { useMediaQuery } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import type { DocumentFacts, RegisterRow } from '../../contract/document'
 import { counted } from '../../core/change/index'
-import LoosePage from '../components/common/LoosePage.vue'
+import { agoText } from '../../core/dates/index'
+import type { DocumentId } from '../../core/ids'
+import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
-import { useDropPlace } from '../composables/useDrag'
+import OutlineSide from '../components/shell/OutlineSide.vue'
+import DocumentPreview from '../components/preview/DocumentPreview.vue'
+import FilePanel from '../components/tray/FilePanel.vue'
+import TrayList from '../components/tray/TrayList.vue'
+import type { Dragged } from '../composables/useDrag'
+import { useDragging, useDropPlace } from '../composables/useDrag'
+import { useList } from '../composables/useList'
+import { onPlanEvent } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
+import type { ThingItem } from '../composables/useThings'
+import { thingsOf, useThings } from '../composables/useThings'
+import { readDocument } from '../stores/content'
+import { useActs } from '../stores/acts'
+import { useDialogs } from '../stores/dialogs'
+import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
 import { useRegister } from '../stores/register'
+import { reasonOf } from '../stores/remote'
 import { useUploads } from '../stores/uploads'
 
-const [plan, register, uploads] = [usePlan(), useRegister(), useUploads()]
-const page = ref<InstanceType<typeof LoosePage> | null>(null)
+const [plan, register, uploads, acts, filing, dialogs] = [usePlan(), useRegister(), useUploads(), useActs(), useFiling(), useDialogs()]
+const router = useRouter()
 const picker = ref<HTMLInputElement | null>(null)
-const scroller = computed(() => page.value?.scroller ?? null)
+const page = ref<HTMLElement | null>(null)
+const tray = ref<InstanceType<typeof TrayList> | null>(null)
+const panel = ref<InstanceType<typeof FilePanel> | null>(null)
+const menuAt = ref<{ x: number; y: number } | null>(null)
+const document = ref<DocumentFacts | null>(null)
+const isNarrow = useMediaQuery('(max-width: 1099px)')
+const showsPreview = ref(false)
+const isDragging = useDragging()
 const isReady = computed(() => register.place === 'in-tray' && register.loaded.state === 'ready')
-useDropPlace(scroller, () => null)
+const rows = computed<readonly RegisterRow[]>(() => (isReady.value ? register.rows : []))
+useDropPlace(page, () => null)
 void register.open('in-tray')
 
+const items = computed<readonly ThingItem[]>(() => rows.value.map(row => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })))
+const list = useList<ThingItem>({ items, typing: false, loadAll: register.all, reveal: key => tray.value?.reveal(key) })
+const things = useThings(list.meant, { open: item => void router.push(`/document/${item.id}`), rename: () => panel.value?.focusName(), fromFolderId: () => null })
+const at = computed(() => items.value.findIndex(item => item.key === list.focused.value))
+
+// One is always in view: the first, or after filing the one that moved up. What undo brings back is in view again.
+let lastAt = 0
+const filed: string[] = []
+watch([items, isReady], ([now], [before]) => {
+  const back = now.find(item => filed.includes(item.id) && !(before ?? []).some(other => other.id === item.id))
+  if (back) { filed.splice(filed.indexOf(back.id), 1); select(back) }
+  else if (list.focused.value === null && now.length > 0) select(now[Math.min(lastAt, now.length - 1)])
+}, { immediate: true })
+
+function select(item: ThingItem | undefined): void {
+  if (!item) return
+  list.selected.value = new Set([item.key])
+  list.focus(item.key)
+}
+
+watch([list.meant, rows], ([meant]) => {
+  if (at.value >= 0) lastAt = at.value
+  void filing.look(meant.map(({ id, name }) => ({ id: id as DocumentId, name })), (items.value[at.value + 1]?.id ?? null) as DocumentId | null)
+}, { immediate: true })
+
+watch(() => filing.only?.id, load, { immediate: true })
+onPlanEvent((event) => {
+  if (event.type === 'change' || event.type === 'refresh') filing.forgetAhead()
+  if (event.type === 'reading' && event.documentId === filing.only?.id) { filing.forgetAhead(); void load(event.documentId); void filing.look([...filing.documents], null) }
+})
+
+async function load(id: string | undefined): Promise<void> {
+  if (id === undefined) { document.value = null; return }
+  try {
+    const found = await readDocument(id)
+    if (filing.only?.id === id) document.value = found
+  }
+  catch (error) {
+    acts.refuse(reasonOf(error))
+  }
+}
+
+async function file(): Promise<void> {
+  const ids = filing.documents.map(({ id }) => id)
+  if (ids.length === 0 || acts.busy > 0) return
+  if (!await filing.file()) return
+  filed.push(...ids)
+  await nextTick()
+  page.value?.focus()
+}
+
+function skip(by: number): void {
+  const next = items.value[at.value + by]
+  if (next) select(next)
+  else acts.say(by > 0 ? 'This is the last one that waits.' : 'This is the first one.')
+}
+
+function trash(): void {
+  const meant = list.meant.value
+  if (meant.length === 0) return
+  filed.push(...meant.map(item => item.id))
+  void acts.act({ kind: 'trash', ...thingsOf(meant) })
+}
+
+function another(): void {
+  dialogs.place = {
+    title: filing.only ? `File “${filing.only.name}” in` : `File ${counted(filing.documents.length, 'document')} in`,
+    suggested: filing.suggested.places,
+    answer: (ids) => { for (const [index, id] of ids.entries()) void filing.choose(id, index > 0) },
+  }
+}
+
 useShortcuts((event) => {
-  if (event.key.toLowerCase() !== 'u' || event.ctrlKey || event.metaKey || event.altKey) return false
-  picker.value?.click()
+  const key = event.key.toLowerCase()
+  if (event.ctrlKey || event.metaKey || event.altKey) return list.press(event)
+  const place = /^[1-3]$/.exec(event.key) ?? /^Digit([1-3])$/.exec(event.code)
+  const suggestion = place ? filing.suggested.places[Number(place[1] ?? place[0]) - 1] : undefined
+  if (suggestion) void filing.choose(suggestion.folderId, event.shiftKey)
+  else if (key === 'enter') void file()
+  else if (key === 'arrowright') skip(1)
+  else if (key === 'arrowleft') skip(-1)
+  else if (key === 'delete') trash()
+  else if (key === 'n') panel.value?.focusName()
+  else if (key === 't') panel.value?.focusTags()
+  else if (key === 'm') another()
+  else if (key === 'u') picker.value?.click()
+  else if (key === 'o' && list.meant.value[0]) void router.push(`/document/${list.meant.value[0].id}`)
+  else return list.press(event)
   return true
 })
+
+function menu(key: string, event: MouseEvent): void {
+  if (!list.selected.value.has(key)) list.click(key, event)
+  menuAt.value = { x: event.clientX, y: event.clientY }
+}
+
+function draggedBy(row: RegisterRow): Dragged {
+  const mine = list.selected.value.has(`d:${row.id}`) ? list.selectedItems.value : items.value.filter(item => item.id === row.id)
+  return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '' }
+}
 
 function picked(): void {
   const files = [...picker.value?.files ?? []]
   if (picker.value) picker.value.value = ''
   void uploads.add(files, null)
 }
+
+const oldest = computed(() => rows.value.at(-1))
+const head = computed(() => {
+  if (plan.inTray === 0) return 'Nothing waits for a place.'
+  const since = oldest.value && !register.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, Date.now())}` : ''
+  return `${counted(plan.inTray, 'document')} waiting for a place${since}`
+})
 </script>
 
 <template>
-  <LoosePage ref="page" :folders="[]" :documents="isReady ? register.rows : []" :sort="register.sort" :descending="register.descending" :show-places="false" :load-all="register.all" @sort="register.sortBy" @end="register.more()">
-    <template #head>
-      <h1>In-tray</h1>
-      <p class="second">
-        {{ plan.inTray === 0 ? 'Nothing waits for a place.' : `${counted(plan.inTray, 'document')} waiting for a place. M moves what is selected; so does dragging it onto the outline.` }}
-      </p>
-      <p class="acts">
-        <button type="button" class="act main" @click="picker?.click()">
-          Add documents <span class="key">U</span>
-        </button>
+  <div ref="page" class="tray" tabindex="-1">
+    <section class="left">
+      <div class="head">
+        <h1>In-tray</h1>
+        <p class="second">
+          {{ head }}
+        </p>
+        <p class="acts">
+          <button type="button" class="act main" @click="picker?.click()">
+            Add documents <span class="key">U</span>
+          </button>
+          <button v-if="isNarrow && filing.only" type="button" class="act" @click="showsPreview = !showsPreview">
+            {{ showsPreview ? 'Hide it' : 'Look at it' }}
+          </button>
+        </p>
         <input ref="picker" type="file" multiple hidden aria-label="Files to bring in" @change="picked">
-      </p>
-    </template>
-    <template #state>
-      <RemoteState v-if="!isReady" :remote="register.loaded" @again="register.open('in-tray')" />
-    </template>
-    <template #empty>
-      <div v-if="isReady" class="empty">
-        <h2>The In-tray is empty</h2>
-        <p>Drop files from the desktop here, or add them; they wait until you move them into a folder.</p>
       </div>
-    </template>
-  </LoosePage>
+      <RemoteState v-if="!isReady" :remote="register.loaded" @again="register.open('in-tray')" />
+      <TrayList
+        v-else-if="items.length > 0" ref="tray" :rows="rows" :selected="list.selected.value" :focused="list.focused.value" :dragged="draggedBy" @pick="list.click" @menu="menu"
+        @open="router.push(`/document/${$event.id}`)" @end="register.more()"
+      />
+      <div v-else class="empty">
+        <h2>The In-tray is empty</h2>
+        <p>Drop files from the desktop here, or add them; they wait here until they have a place.</p>
+      </div>
+    </section>
+    <section v-show="!isNarrow || showsPreview || isDragging" class="middle" aria-label="The document in view">
+      <OutlineSide v-if="isDragging" :current="null" />
+      <template v-else>
+        <DocumentPreview v-if="document && filing.only" :key="document.id" :document="document" large />
+        <p v-else-if="filing.documents.length > 1" class="many second">
+          {{ counted(filing.documents.length, 'document') }} selected. They are filed together, each with the name it has.
+        </p>
+      </template>
+    </section>
+    <aside v-if="filing.documents.length > 0" class="right" aria-label="Filing">
+      <FilePanel ref="panel" @file="file" @skip="skip(1)" @trash="trash" @another="another" />
+    </aside>
+    <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+  </div>
 </template>
 
 <style scoped>
+.tray { flex: 1; min-height: 0; display: flex; outline: none; }
+.left { width: 360px; flex: none; display: flex; flex-direction: column; min-height: 0; background: var(--sheet); border-right: 1px solid var(--rule-strong); }
+.head { padding: 18px 18px 10px; }
 h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 10px 0 14px -1px; }
+.acts { margin: 8px 0 0 -1px; display: flex; gap: 6px; }
+.middle { flex: 1; min-width: 0; overflow-y: auto; padding: 18px 22px; display: flex; flex-direction: column; }
+.many { margin: 60px auto; max-width: 300px; text-align: center; }
+.right { width: 336px; flex: none; overflow-y: auto; background: var(--sheet); border-left: 1px solid var(--rule-strong); padding: 16px; }
+.empty { padding: 20px 18px; }
+@media (max-width: 1099px) {
+  .left { width: auto; flex: 1; min-width: 240px; }
+  .middle { position: absolute; inset: 0 336px 0 0; background: var(--paper); z-index: 5; }
+  .tray { position: relative; }
+}
 </style>

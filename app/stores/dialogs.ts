@@ -9,6 +9,12 @@ export interface MoveAsked extends Things {
   /** Of the one thing that is moved; empty when there are several. */
   readonly name: string
 }
+export interface PlaceAsked {
+  readonly title: string
+  readonly suggested: readonly { readonly folderId: FolderId; readonly share: number }[]
+  /** The first is the home. */
+  readonly answer: (ids: FolderId[]) => void
+}
 export type ClashAnswer = 'both' | 'version' | 'skip'
 
 /** Which dialog is open, and what it is about. */
@@ -16,6 +22,7 @@ export const useDialogs = defineStore('dialogs', () => {
   const move = ref<MoveAsked | null>(null)
   /** The folder whose children are to be numbered; null inside stands for the top. */
   const numbering = ref<{ folderId: FolderId | null; renumber?: RenumberMode } | null>(null)
+  const place = ref<PlaceAsked | null>(null)
   const keys = ref(false)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
@@ -30,5 +37,5 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  return { move, numbering, keys, colours, merge, clash, askClash }
+  return { move, place, numbering, keys, colours, merge, clash, askClash }
 })

@@ -9,6 +9,8 @@ import { reasonOf } from './remote'
 
 const PAGE = 200
 const MOST = 1000
+/** What has no place yet stands newest first. */
+const IN_TRAY = 'in-tray'
 
 interface Loaded { readonly rows: readonly RegisterRow[]; readonly next: string | null }
 
@@ -27,6 +29,8 @@ export const useRegister = defineStore('register', () => {
   async function open(newPlace: string): Promise<void> {
     if (place.value === newPlace && loaded.value.state === 'ready') return refresh()
     place.value = newPlace
+    if (newPlace === IN_TRAY) { sort.value = 'added'; descending.value = true }
+    else if (sort.value === 'added') { sort.value = 'name'; descending.value = false }
     loaded.value = { state: 'loading' }
     await fetchFirst(PAGE)
   }

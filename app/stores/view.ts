@@ -7,8 +7,9 @@ import type { FolderId, MeaningId } from '../../core/ids'
 export const THEMES = ['system', 'light', 'dark'] as const
 export type ThemeChoice = (typeof THEMES)[number]
 
-interface Kept { open: string[]; outlineWidth: number; cardWidth: number; outlineShown: boolean; cardShown: boolean; theme: ThemeChoice }
-const FIRST: Kept = { open: [], outlineWidth: 288, cardWidth: 292, outlineShown: true, cardShown: true, theme: 'system' }
+interface Kept { open: string[]; outlineWidth: number; cardWidth: number; outlineShown: boolean; cardShown: boolean; theme: ThemeChoice; /** Folders into which something went lately, the last first. */ recent: string[] }
+const FIRST: Kept = { open: [], outlineWidth: 288, cardWidth: 292, outlineShown: true, cardShown: true, theme: 'system', recent: [] }
+const RECENT = 6
 const KEY = 'hembix.view'
 
 export const useView = defineStore('view', () => {
@@ -28,7 +29,11 @@ export const useView = defineStore('view', () => {
     open.value = next
   }
 
-  return { kept, open, bright, setOpen }
+  function wentTo(ids: readonly FolderId[]): void {
+    kept.value.recent = [...new Set([...ids, ...kept.value.recent])].slice(0, RECENT)
+  }
+
+  return { kept, open, bright, setOpen, wentTo }
 })
 
 function read(): Kept {

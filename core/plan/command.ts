@@ -4,7 +4,7 @@ import type { Arrangement } from './arrangedRows'
 import type { DraftedFolder } from './draftedRows'
 import type { MergeChoice } from './mergedRows'
 import type { Place } from './placedRows'
-import type { Pattern } from '../rows/index'
+import type { Origin, Pattern } from '../rows/index'
 
 /** Folders and documents meant together, as a selection holds them. */
 export interface Things {
@@ -52,12 +52,23 @@ export type Command =
   | { readonly kind: 'meaning.place'; readonly id: MeaningId; readonly before: MeaningId | null }
   | { readonly kind: 'meaning.drop'; readonly id: MeaningId; readonly replaceBy: MeaningId | null }
   | { readonly kind: 'document.colour'; readonly documentIds: readonly DocumentId[]; readonly meaningId: MeaningId | null }
+  | { readonly kind: 'folder.names'; readonly id: FolderId; readonly pattern: string | null }
+  | {
+    readonly kind: 'document.file'
+    readonly documents: readonly { readonly id: DocumentId; readonly name: string | null }[]
+    /** The first becomes the home of what has none. */
+    readonly folderIds: readonly FolderId[]
+    readonly tags: readonly { readonly id: TagId; readonly name: string }[]
+  }
+  | { readonly kind: 'place.remove'; readonly documentIds: readonly DocumentId[]; readonly folderId: FolderId }
+  | { readonly kind: 'place.home'; readonly documentId: DocumentId; readonly folderId: FolderId }
+  | { readonly kind: 'document.copy'; readonly copies: readonly { readonly id: DocumentId; readonly newId: DocumentId }[]; readonly folderId: FolderId | null }
   | { readonly kind: 'tag.put'; readonly tags: readonly { readonly id: TagId; readonly name: string }[] } & Things
   | { readonly kind: 'tag.take'; readonly tagIds: readonly TagId[] } & Things
   | { readonly kind: 'tag.set'; readonly id: TagId; readonly name: string; readonly meaningId: MeaningId | null; readonly hidden: boolean }
   | { readonly kind: 'tag.merge'; readonly id: TagId; readonly into: TagId }
   | { readonly kind: 'tag.drop'; readonly id: TagId }
-  | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean } & Things
+  | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean; /** Folders in which the documents are filed as well. */ readonly also?: readonly FolderId[] } & Things
   | { readonly kind: 'star'; readonly on: boolean } & Things
   | { readonly kind: 'trash' } & Things
   | { readonly kind: 'restore' } & Things
@@ -83,4 +94,7 @@ export interface NewFile {
   readonly size: number
   readonly blobId: string
   readonly changedAt: string
+  /** The way in; an upload unless said. */
+  readonly origin?: Origin
+  readonly sender?: string
 }

@@ -7,11 +7,12 @@ import { arrange, place } from './commands/arrange'
 import { addDocuments } from './commands/addDocuments'
 import { createFolder } from './commands/createFolder'
 import { colourDocuments, remarkDocument, renameDocument } from './commands/editDocument'
-import { colourFolder, describeFolder, keepFirst, numberFolder, orderFolders, pinFolder, remarkFolder, renameFolder, setNumbering } from './commands/editFolder'
+import { colourFolder, describeFolder, keepFirst, nameBelow, numberFolder, orderFolders, pinFolder, remarkFolder, renameFolder, setNumbering } from './commands/editFolder'
 import { move } from './commands/move'
 import { registerFolder } from './commands/registerFolder'
 import { setMeaning } from './commands/setMeaning'
 import { star } from './commands/star'
+import { copyDocuments, fileDocuments, makeHome, removePlace } from './commands/file'
 import { dropTag, mergeTags, putTags, setTag, takeTags } from './commands/tags'
 import { restore, trash } from './commands/trash'
 import { withRunningNumbers } from './runningNumbers'
@@ -48,6 +49,11 @@ function decideAlone(slice: Slice, command: Command, moment: Moment): Decision {
     case 'meaning.place': return placeMeaning(slice, command)
     case 'meaning.drop': return dropMeaning(slice, command)
     case 'document.colour': return colourDocuments(slice, command, moment)
+    case 'folder.names': return nameBelow(slice, command, moment)
+    case 'document.file': return fileDocuments(slice, command, moment)
+    case 'place.remove': return removePlace(slice, command, moment)
+    case 'place.home': return makeHome(slice, command, moment)
+    case 'document.copy': return copyDocuments(slice, command, moment)
     case 'tag.put': return putTags(slice, command, moment)
     case 'tag.take': return takeTags(slice, command)
     case 'tag.set': return setTag(slice, command)

@@ -29,6 +29,10 @@ export function needsOf(command: Command): Needs {
     case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
     case 'meaning.drop': return { ...NOTHING, meaningId: command.id }
     case 'folder.register': return command.on ? { ...NOTHING, inFolder: command.id } : NOTHING
+    case 'document.file': return { ...NOTHING, documentIds: command.documents.map(({ id }) => id), taggedIds: command.tags.length > 0 ? command.documents.map(({ id }) => id) : [] }
+    case 'place.home': return { ...NOTHING, documentIds: [command.documentId] }
+    case 'place.remove': return { ...NOTHING, documentIds: command.documentIds }
+    case 'document.copy': return { ...NOTHING, documentIds: command.copies.map(({ id }) => id), inFolder: command.folderId }
     case 'tag.put':
     case 'tag.take': return { ...NOTHING, documentIds: command.documentIds, taggedIds: [...command.folderIds, ...command.documentIds] }
     case 'tag.merge': return { ...NOTHING, tagIds: [command.id, command.into] }

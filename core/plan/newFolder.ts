@@ -17,6 +17,7 @@ export function newFolder(given: Pick<FolderRow, 'id' | 'parentId' | 'name' | 'o
     meaningId: null,
     purpose: '',
     remark: '',
+    namePattern: null,
     createdAt: moment.now,
     trashedAt: null,
     trashRoot: null,

@@ -41,11 +41,17 @@ export interface FolderRow {
   readonly meaningId: MeaningId | null
   readonly purpose: string
   readonly remark: string
+  /** How documents filed here are called (core/filing); null: as in its parent. */
+  readonly namePattern: string | null
   readonly createdAt: string
   readonly trashedAt: string | null
   /** The id of what was put into the Trash and took this row with it; its own id when it was meant itself. */
   readonly trashRoot: string | null
 }
+
+/** Ways in by which a document arrived. */
+export const ORIGINS = ['upload', 'memo', 'link', 'paste', 'scan', 'mail', 'colleague', 'drop', 'copy'] as const
+export type Origin = (typeof ORIGINS)[number]
 
 export interface DocumentRow {
   readonly id: DocumentId
@@ -63,6 +69,12 @@ export interface DocumentRow {
   readonly meaningId: MeaningId | null
   /** Given once by the first folder that numbers its documents ("1.1-014"), never used twice, kept wherever it goes. */
   readonly runningNumber: string | null
+  /** The way in. */
+  readonly origin: Origin
+  /** Who it came from (a mail's sender, a colleague); empty when nobody is known. */
+  readonly sender: string
+  /** The document it was copied from. */
+  readonly copiedFrom: DocumentId | null
   readonly createdAt: string
   /** When the contents last changed, as the file said, else when it was brought in. */
   readonly changedAt: string
@@ -80,6 +92,7 @@ export interface VersionRow {
   readonly extension: string
   readonly changedAt: string
   readonly createdAt: string
+  readonly remark: string
 }
 
 export interface PlacementRow {

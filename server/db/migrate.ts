@@ -3,9 +3,10 @@ import { database, rows, touched, withTransaction } from './client'
 import * as plan from './migrations/000001_plan'
 import * as building from './migrations/000002_building'
 import * as registers from './migrations/000003_registers'
+import * as filing from './migrations/000004_filing'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers]
+const MIGRATIONS = [plan, building, registers, filing]
 
 const LOCK = 4_802_661
 

@@ -8,9 +8,9 @@ type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[
 export const COLUMNS: Columns = {
   plan: ['id', 'name', 'numbering', 'childOrder'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed', 'pattern'],
-  folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numberFixed', 'label', 'numbered', 'first', 'pinned', 'registering', 'numbering', 'childOrder', 'meaningId', 'purpose', 'remark', 'createdAt', 'trashedAt', 'trashRoot'],
-  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
-  version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt'],
+  folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numberFixed', 'label', 'numbered', 'first', 'pinned', 'registering', 'numbering', 'childOrder', 'meaningId', 'purpose', 'remark', 'namePattern', 'createdAt', 'trashedAt', 'trashRoot'],
+  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
+  version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt', 'remark'],
   placement: ['id', 'documentId', 'folderId', 'home'],
   star: ['id', 'target', 'createdAt'],
   tag: ['id', 'name', 'folded', 'meaningId', 'hidden'],
@@ -19,8 +19,9 @@ export const COLUMNS: Columns = {
 
 /** What rows of earlier versions, in the journal, do not hold yet. */
 export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
-  folder: { numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false, remark: '' },
-  document: { meaningId: null, runningNumber: null },
+  folder: { numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false, remark: '', namePattern: null },
+  document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null },
+  version: { remark: '' },
   meaning: { pattern: 'full' },
 }
 

@@ -8,9 +8,13 @@ export async function timings<I>(name: string, inputs: readonly I[], work: (inpu
     await work(input)
     if (index >= inputs.length / 10) taken.push(performance.now() - began)
   }
-  taken.sort((a, b) => a - b)
-  const at = (share: number) => taken[Math.min(taken.length - 1, Math.floor(taken.length * share))] ?? 0
-  return { name, p50: at(0.5), p95: at(0.95), count: taken.length }
+  return { name, p50: percentile(taken, 0.5), p95: percentile(taken, 0.95), count: taken.length }
+}
+
+/** The value below which this share of the values lies; 0 where there are none. */
+export function percentile(values: readonly number[], share: number): number {
+  const sorted = [...values].sort((a, b) => a - b)
+  return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0
 }
 
 export function row({ name, p50, p95, count }: Figure): string {

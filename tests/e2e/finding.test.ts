@@ -72,25 +72,6 @@ test('results are acted on like any list: star, move, Trash, undo', async ({ pag
   await expect(sum(page)).toContainText('2 documents')
 })
 
-test('the In-tray is emptied with the keyboard, one after the other', async ({ page }) => {
-  await newPerson(page)
-  await makeFolders(page, ['Office', 'Class'])
-  await page.getByRole('link', { name: /In-tray/ }).click()
-  await bringIn(page, [{ name: 'a letter.txt', text: '1' }, { name: 'b lesson.txt', text: '2' }, { name: 'c rubbish.txt', text: '3' }])
-  await expect(registerRow(page, 'c rubbish')).toBeVisible()
-  for (const [name, to, said] of [['a letter', '1', 'Moved “a letter” to 1 Office'], ['b lesson', 'class', 'Moved “b lesson” to 2 Class']] as const) {
-    await registerRow(page, name).click()
-    await page.keyboard.press('m')
-    await page.getByLabel('Narrow the folders').fill(to)
-    await page.keyboard.press('Enter')
-    await expect(bottomLine(page)).toHaveText(said)
-    await expect(registerRow(page, name)).toHaveCount(0)
-  }
-  await registerRow(page, 'c rubbish').click()
-  await page.keyboard.press('Delete')
-  await expect(page.getByText('Nothing waits for a place.')).toBeVisible()
-})
-
 test('a branch opens when something is held over it, and takes what is dropped', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['Office', 'Other'])

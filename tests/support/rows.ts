@@ -14,14 +14,14 @@ export function folderRow(id: string, more: Partial<FolderRow> = {}): FolderRow 
   const name = more.name ?? id
   return {
     id: id as FolderId, parentId: null, name, folded: foldedText(name), orderKey: `a${id}`, number: null, numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false,
-    numbering: null, childOrder: 'number', meaningId: null, purpose: '', remark: '', createdAt: NOW, trashedAt: null, trashRoot: null, ...more,
+    numbering: null, childOrder: 'number', meaningId: null, purpose: '', remark: '', namePattern: null, createdAt: NOW, trashedAt: null, trashRoot: null, ...more,
   }
 }
 
 export function documentRow(id: string, more: Partial<DocumentRow> = {}): DocumentRow {
   const name = more.name ?? id
   return {
-    id: id as DocumentId, name, folded: foldedText(name), extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, runningNumber: null,
+    id: id as DocumentId, name, folded: foldedText(name), extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null,
     createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more,
   }
 }

@@ -9,12 +9,13 @@ import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import { contentAddress, readAgain, readDocument } from '../../stores/content'
+import { originText } from '../../stores/origin'
 import type { Remote } from '../../stores/remote'
 import { reasonOf } from '../../stores/remote'
-import PlaceLinks from '../common/PlaceLinks.vue'
 import RemoteState from '../common/RemoteState.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
+import PlacesEdit from './PlacesEdit.vue'
 import DocumentPreview from '../preview/DocumentPreview.vue'
 
 const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document itself is open beside the card. */ inReader?: boolean }>()
@@ -60,7 +61,7 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       </template> · {{ sizeText(document.size) }}
     </p>
     <dl>
-      <dt>Filed in</dt><dd><PlaceLinks :folder-ids="document.folderIds" lines /></dd>
+      <dt>Filed in</dt><dd><PlacesEdit :id="document.id" :name="document.name" :folder-ids="document.folderIds" /></dd>
       <template v-if="document.runningNumber">
         <dt>Number</dt><dd>{{ document.runningNumber }}</dd>
       </template>
@@ -70,6 +71,9 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
           <option value="">of its folder</option><option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">{{ meaning.name }}</option>
         </select>
       </dd>
+      <template v-if="document.origin !== 'upload' || document.sender">
+        <dt>From</dt><dd>{{ originText(document) }}</dd>
+      </template>
       <dt>Changed</dt><dd>{{ timeText(document.changedAt) }}</dd>
       <dt>Added</dt><dd>{{ agoText(document.createdAt, now) }}</dd>
       <template v-if="document.versions.length > 1">

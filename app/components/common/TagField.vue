@@ -1,89 +1,22 @@
 <script setup lang="ts">
-// The tags of one or more things: taken off by their cross, put on by typing. Those that exist are offered
-// while typing, also for a slip of the key; a word that is none yet makes a new tag.
-import { v7 } from 'uuid'
-import { computed, ref } from 'vue'
+// The tags of one or more things; what is put on or taken off is done at once.
+import { computed } from 'vue'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
-import { foldedText, suggest } from '../../../core/text/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import TagPicker from './TagPicker.vue'
 
 const props = defineProps<{ folderIds: readonly FolderId[]; documentIds: readonly DocumentId[]; carried: readonly TagId[]; /** Tags that only some of the things carry. */ some?: readonly TagId[] }>()
 
 const plan = usePlan()
 const acts = useActs()
-const typed = ref('')
-const at = ref(0)
-const isOpen = ref(false)
-const MOST = 7
-
-const shown = computed(() => [...props.carried, ...props.some ?? []].flatMap(id => plan.tagById.get(id) ?? []))
-const isPart = (id: TagId) => !props.carried.includes(id)
-
-interface Offer { readonly id: TagId | null; readonly name: string; readonly note: string }
-const offers = computed<readonly Offer[]>(() => {
-  const free = plan.tags.filter(tag => !props.carried.includes(tag.id) && (!tag.hidden || typed.value.trim() !== ''))
-  const found = suggest(free, typed.value, MOST).map(({ item, isNear }): Offer => ({ id: item.id, name: item.name, note: isNear ? 'did you mean this?' : String(item.count) }))
-  const name = typed.value.trim()
-  const folded = foldedText(name)
-  const isKnown = folded === '' || plan.tags.some(tag => tag.folded === folded)
-  const made: Offer[] = isKnown ? [] : [{ id: null, name, note: 'new tag' }]
-  return [...found, ...made]
-})
-
-function put(offer: Offer | undefined): void {
-  if (!offer) return
-  typed.value = ''
-  at.value = 0
-  void acts.act({ kind: 'tag.put', folderIds: [...props.folderIds], documentIds: [...props.documentIds], tags: [{ id: offer.id ?? v7() as TagId, name: offer.name }] })
-}
-
-function take(id: TagId): void {
-  void acts.act({ kind: 'tag.take', folderIds: [...props.folderIds], documentIds: [...props.documentIds], tagIds: [id] })
-}
-
-function press(event: KeyboardEvent): void {
-  event.stopPropagation()
-  if (event.key === 'ArrowDown') at.value = Math.min(offers.value.length - 1, at.value + 1)
-  else if (event.key === 'ArrowUp') at.value = Math.max(0, at.value - 1)
-  else if ((event.key === 'Enter' || event.key === ',') && typed.value.trim() !== '') put(offers.value[at.value])
-  else if (event.key === 'Enter' && isOpen.value && offers.value[at.value]) put(offers.value[at.value])
-  else if (event.key === 'Escape') { typed.value = ''; isOpen.value = false; (event.target as HTMLElement).blur() }
-  else return
-  event.preventDefault()
-}
+const named = (ids: readonly TagId[]) => ids.flatMap(id => plan.tagById.get(id) ?? [])
+const things = computed(() => ({ folderIds: [...props.folderIds], documentIds: [...props.documentIds] }))
 </script>
 
 <template>
-  <div class="tags">
-    <span v-for="tag in shown" :key="tag.id" class="tag" :class="{ part: isPart(tag.id) }" :style="{ borderColor: plan.inkOf(tag.meaningId) ?? undefined }" :title="isPart(tag.id) ? 'on some of them' : undefined">
-      {{ tag.name }}<button type="button" :aria-label="`Take the tag ${tag.name} off`" @click="take(tag.id)">×</button>
-    </span>
-    <span class="add">
-      <input
-        v-model="typed" class="field" placeholder="add…" aria-label="Add a tag" autocomplete="off" role="combobox" aria-autocomplete="list" :aria-expanded="isOpen && offers.length > 0"
-        @focus="isOpen = true" @blur="isOpen = false; typed = ''" @input="at = 0; isOpen = true" @keydown="press"
-      >
-      <span v-if="isOpen && offers.length > 0" class="offers" role="listbox" aria-label="Tags">
-        <span v-for="(offer, index) in offers" :key="offer.id ?? 'new'" role="option" class="offer" :class="{ at: index === at }" :aria-selected="index === at" @mousedown.prevent="put(offer)" @mousemove="at = index">
-          <span class="cut">{{ offer.name }}</span><span class="quiet">{{ offer.note }}</span>
-        </span>
-      </span>
-    </span>
-  </div>
+  <TagPicker
+    :carried="named(carried)" :some="named(some ?? [])" @put="acts.act({ kind: 'tag.put', ...things, tags: [$event] })"
+    @take="acts.act({ kind: 'tag.take', ...things, tagIds: [$event] })"
+  />
 </template>
-
-<style scoped>
-.tags { display: flex; flex-wrap: wrap; gap: 3px 9px; align-items: baseline; }
-.tag { border-bottom: 2px solid var(--rule-strong); line-height: 17px; color: var(--ink-2); overflow-wrap: anywhere; }
-.tag.part { border-bottom-style: dashed; }
-.tag button { color: var(--ink-3); padding: 0 2px; }
-.tag button:hover { color: var(--act); }
-.add { position: relative; flex: 1; min-width: 60px; }
-.field { border: 0; border-bottom: 1px solid transparent; background: none; color: inherit; font: inherit; width: 100%; padding: 0 1px; }
-.field:focus { outline: none; border-color: var(--act); }
-.field::placeholder { color: var(--ink-3); opacity: 1; }
-.offers { position: absolute; top: 100%; right: 0; min-width: 190px; max-width: 240px; z-index: 25; background: var(--sheet); border: 1px solid var(--ink); display: block; padding: 3px 0; }
-.offer { display: flex; justify-content: space-between; gap: 10px; padding: 3px 9px; cursor: default; }
-.offer.at { background: var(--act-soft); }
-</style>

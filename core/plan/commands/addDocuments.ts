@@ -66,19 +66,22 @@ function newDocument(file: NewFile, name: string, extension: string, moment: Mom
     trashRoot: null,
     meaningId: null,
     runningNumber: null,
+    origin: file.origin ?? 'upload',
+    sender: file.sender ?? '',
+    copiedFrom: null,
   }
 }
 
 function firstVersion(document: DocumentRow, file: NewFile): RowChange {
   const { id, extension, mediaType, size, blobId, changedAt, createdAt } = document
-  return inserted('version', { id: file.versionId, documentId: id, number: 1, blobId, size, mediaType, extension, changedAt, createdAt })
+  return inserted('version', { id: file.versionId, documentId: id, number: 1, blobId, size, mediaType, extension, changedAt, createdAt, remark: '' })
 }
 
 function newVersion(document: DocumentRow, file: NewFile, extension: string, moment: Moment): RowChange[] {
   const { mediaType, size, blobId, changedAt } = file
   const number = document.version + 1
   return [
-    inserted('version', { id: file.versionId, documentId: document.id, number, blobId, size, mediaType, extension, changedAt, createdAt: moment.now }),
+    inserted('version', { id: file.versionId, documentId: document.id, number, blobId, size, mediaType, extension, changedAt, createdAt: moment.now, remark: '' }),
     ...updated('document', document, { blobId, size, mediaType, changedAt, version: number }),
   ]
 }

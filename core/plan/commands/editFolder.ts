@@ -8,6 +8,7 @@ import { foldedText } from '../../text/index'
 import { branchOf } from '../../tree/index'
 import type { Command, CommandKind } from '../command'
 import { checkName } from '../name'
+import { wrongPattern } from '../namePattern'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveFolders, liveTree, placeText, refuse, twinHint, twinOf } from '../slice'
 
@@ -91,6 +92,17 @@ export function pinFolder(slice: Slice, command: Of<'folder.pin'>, moment: Momen
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)
   return decided(updated('folder', folder, { pinned: command.on }), command.on ? `Pinned ${where} to the short list` : `Took ${where} off the short list`, [folder.id])
+}
+
+/** How documents filed here, and in folders below that say nothing else, are called. */
+export function nameBelow(slice: Slice, command: Of<'folder.names'>, moment: Moment): Decision {
+  const folder = findFolder(slice, command.id)
+  if (isDecision(folder)) return folder
+  const namePattern = command.pattern?.trim() || null
+  const why = namePattern === null ? null : wrongPattern(namePattern)
+  if (why !== null) return refuse('name.pattern', { why })
+  const where = placeText(slice, folder.id, moment.locale)
+  return decided(updated('folder', folder, { namePattern }), namePattern === null ? `Let names in ${where} be made as above` : `Set the names in ${where} to ${quoted(namePattern)}`, [folder.id])
 }
 
 export function setNumbering(slice: Slice, command: Of<'folder.numbering'>, moment: Moment): Decision {

@@ -1,6 +1,6 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import type { RowChange } from '../../change/index'
-import { deleted, nameThings, updated } from '../../change/index'
+import { deleted, inserted, nameThings, updated } from '../../change/index'
 import type { FolderId } from '../../ids'
 import { isInside } from '../../tree/index'
 import type { Command } from '../command'
@@ -15,6 +15,11 @@ import { keyAfterLast } from './createFolder'
  */
 export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, moment: Moment): Decision {
   const { toFolderId } = command
+  const also = toFolderId === null ? [] : (command.also ?? []).filter(id => id !== toFolderId)
+  for (const id of also) {
+    const folder = findFolder(slice, id)
+    if (isDecision(folder)) return folder
+  }
   if (toFolderId !== null) {
     const target = findFolder(slice, toFolderId)
     if (isDecision(target)) return target
@@ -39,12 +44,12 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
   const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], command.fromFolderId)
   const rows = [
     ...moveFolders(slice, folders, toFolderId),
-    ...documents.flatMap(document => moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId)),
+    ...documents.flatMap(document => [...moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId), ...alsoIn(document, placements.get(document.id) ?? [], also, moment)]),
   ]
   const after = sliceAfter(slice, rows)
   const where = folders.length > 0 ? placeText(after, toFolderId, moment.locale) : documentPlaceText(after, toFolderId, moment.locale)
-  const places = [toFolderId, ...folders.map(folder => folder.parentId), ...documents.map(document => leaving(document)?.folderId ?? null)]
-  return decided(rows, `Moved ${nameThings(folders, documents)} to ${where}`, places)
+  const places = [toFolderId, ...also, ...folders.map(folder => folder.parentId), ...documents.map(document => leaving(document)?.folderId ?? null)]
+  return decided(rows, `Moved ${nameThings(folders, documents)} to ${where}${also.map(id => ` and ${placeText(after, id, moment.locale)}`).join('')}`, places)
 }
 
 function moveFolders(slice: Slice, folders: readonly FolderRow[], toFolderId: FolderId | null): RowChange[] {
@@ -64,6 +69,10 @@ function moveDocument(places: readonly PlacementRow[], leaving: PlacementRow | u
   const there = places.find(placement => placement.folderId === toFolderId)
   if (!there) return updated('placement', leaving, { folderId: toFolderId })
   return [deleted('placement', leaving), ...(leaving.home ? updated('placement', there, { home: true }) : [])]
+}
+
+function alsoIn(document: DocumentRow, places: readonly PlacementRow[], also: readonly FolderId[], moment: Moment): RowChange[] {
+  return also.filter(id => !places.some(place => place.folderId === id)).map(folderId => inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false }))
 }
 
 function leavingOf(places: readonly PlacementRow[], fromFolderId: FolderId | null): PlacementRow | undefined {

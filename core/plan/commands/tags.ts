@@ -17,14 +17,21 @@ type Of<K extends CommandKind> = Extract<Command, { kind: K }>
 export function putTags(slice: Slice, command: Of<'tag.put'>, moment: Moment): Decision {
   const things = thingsOf(slice, command)
   if (isDecision(things)) return things
+  const put = tagRows(slice, command.tags, things, moment)
+  if (isDecision(put)) return put
+  return decided(put.rows, `Tagged ${nameThings(things.folders, things.documents)} with ${tagsText(put.tags)}`, things.places)
+}
+
+/** The rows that put these tags on things, and the tags as they are then; or why one cannot be a tag. */
+export function tagRows(slice: Slice, given: Of<'tag.put'>['tags'], things: { readonly folders: readonly FolderRow[]; readonly documents: readonly DocumentRow[] }, moment: Moment): Decision | { readonly rows: readonly RowChange[]; readonly tags: readonly TagRow[] } {
   const rows: RowChange[] = []
   const tags: TagRow[] = []
-  for (const given of command.tags) {
-    const name = tagName(given.name)
+  for (const wanted of given) {
+    const name = tagName(wanted.name)
     if (name === null) return refuse('tag.name', { limit: TAG_LIMIT })
     const folded = foldedText(name)
-    const known = slice.tags.get(given.id) ?? [...slice.tags.values(), ...tags].find(tag => tag.folded === folded)
-    const tag = known ?? { id: given.id, name, folded, meaningId: null, hidden: false }
+    const known = slice.tags.get(wanted.id) ?? [...slice.tags.values(), ...tags].find(tag => tag.folded === folded)
+    const tag = known ?? { id: wanted.id, name, folded, meaningId: null, hidden: false }
     if (!known) rows.push(inserted('tag', tag))
     if (!tags.includes(tag)) tags.push(tag)
   }
@@ -36,7 +43,7 @@ export function putTags(slice: Slice, command: Of<'tag.put'>, moment: Moment): D
     for (const folder of things.folders) put('folder', folder.id)
     for (const document of things.documents) put('document', document.id)
   }
-  return decided(rows, `Tagged ${nameThings(things.folders, things.documents)} with ${tagsText(tags)}`, things.places)
+  return { rows, tags }
 }
 
 export function takeTags(slice: Slice, command: Of<'tag.take'>): Decision {
@@ -84,7 +91,7 @@ function tagName(given: string): string | null {
   return foldedText(name) === '' || name.includes(',') || /\p{Cc}/u.test(name) || [...name].length > TAG_LIMIT ? null : name
 }
 
-function tagsText(tags: readonly TagRow[]): string {
+export function tagsText(tags: readonly TagRow[]): string {
   return tags.map(tag => quoted(tag.name)).join(', ')
 }
 

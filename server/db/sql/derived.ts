@@ -8,9 +8,9 @@ import { touched } from '../client'
 export async function refreshDerived(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
   const bind = [planId, documentIds]
-  await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, live = d.trashed_at IS NULL
+  await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
     FROM document d WHERE d.id = p.document_id AND d.plan_id = $1 AND d.id = ANY($2::uuid[])
-    AND (p.name, p.extension, p.changed_at, p.size, p.live) IS DISTINCT FROM (d.name, d.extension, d.changed_at, d.size, d.trashed_at IS NULL)`, bind)
+    AND (p.name, p.extension, p.changed_at, p.size, p.added_at, p.live) IS DISTINCT FROM (d.name, d.extension, d.changed_at, d.size, d.created_at, d.trashed_at IS NULL)`, bind)
   await touched(transaction, `DELETE FROM search_row s WHERE s.document_id = ANY($2::uuid[])
     AND NOT EXISTS (SELECT FROM document d WHERE d.id = s.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL)`, bind)
   await refreshWords(transaction, planId, documentIds)

@@ -1,15 +1,17 @@
 // The register: the documents of one place, a page at a time, by a key and not by counting.
 
+import type { Origin } from '../../../core/rows/index'
 import { rows } from '../client'
 import { isoText } from '../tables'
 
-export const SORTS = ['name', 'changed', 'size', 'type'] as const
+export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
 export type Sort = (typeof SORTS)[number]
 
 const KEY: Record<Sort, { column: string; cast: string; text: string }> = {
   name: { column: 'p.name COLLATE natural_order', cast: 'text', text: 'p.name' },
   changed: { column: 'p.changed_at', cast: 'timestamptz', text: isoText('p.changed_at') },
   size: { column: 'p.size', cast: 'bigint', text: 'p.size::text' },
+  added: { column: 'p.added_at', cast: 'timestamptz', text: isoText('p.added_at') },
   type: { column: 'p.extension', cast: 'text', text: 'p.extension' },
 }
 
@@ -23,6 +25,8 @@ export interface RegisterRow {
   readonly version: number
   readonly meaningId: string | null
   readonly runningNumber: string | null
+  readonly origin: Origin
+  readonly sender: string
   readonly tagIds: readonly string[]
   readonly starred: boolean
   /** none: never read, or not of a type that is read. */
@@ -34,7 +38,7 @@ export interface RegisterRow {
 /** The tags of the document `d`, by name. */
 export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id ORDER BY t.name COLLATE natural_order)`
 
-const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", ${TAG_IDS} AS "tagIds",
+const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
   EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
   (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id WHERE q.document_id = d.id AND qf.trashed_at IS NULL) AS "folderIds"`

@@ -1,0 +1,31 @@
+<script setup lang="ts">
+// Choosing one or several folders by typing.
+import { ref } from 'vue'
+import type { FolderId } from '../../../core/ids'
+import type { PlaceAsked } from '../../stores/dialogs'
+import PaperDialog from '../common/PaperDialog.vue'
+import PlacePicker from '../places/PlacePicker.vue'
+
+const props = defineProps<{ asked: PlaceAsked | null }>()
+const emit = defineEmits<{ close: [] }>()
+const picker = ref<InstanceType<typeof PlacePicker> | null>(null)
+
+function pick(ids: (FolderId | null)[]): void {
+  props.asked?.answer(ids.filter(id => id !== null))
+  emit('close')
+}
+</script>
+
+<template>
+  <PaperDialog :open="asked !== null" :width="480" label="Choose a place" :title="asked?.title ?? ''" @leave="emit('close')">
+    <PlacePicker v-if="asked" ref="picker" :top="null" :moved="[]" :suggested="asked.suggested" :parent="asked.suggested[0]?.folderId ?? null" several :lies="() => false" @pick="pick" />
+    <template #acts>
+      <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
+        {{ picker?.goal ? `Choose ${picker.goal}` : 'Choose' }} <span class="key">Enter</span>
+      </button>
+      <button type="button" class="act" @click="emit('close')">
+        Leave it <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
+</template>

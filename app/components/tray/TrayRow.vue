@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { RegisterRow } from '../../../contract/document'
+import { agoText, timeText } from '../../../core/dates/index'
+import { fileNameOf } from '../../../core/formats/index'
+import type { Dragged } from '../../composables/useDrag'
+import { useDragSource } from '../../composables/useDrag'
+import { originText } from '../../stores/origin'
+import TypeMark from '../common/TypeMark.vue'
+
+const props = defineProps<{ row: RegisterRow; selected: boolean; focused: boolean; dragged: () => Dragged }>()
+const emit = defineEmits<{ pick: [event: MouseEvent]; menu: [event: MouseEvent]; open: [] }>()
+
+const element = ref<HTMLElement | null>(null)
+useDragSource(element, () => props.dragged())
+const now = Date.now()
+const reading = computed(() => ({ none: '', waiting: ' · waiting to be read', reading: ' · being read', read: '', failed: ' · could not be read' })[props.row.reading])
+</script>
+
+<template>
+  <div :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+    <span role="gridcell" class="type"><TypeMark :extension="row.extension" /></span>
+    <span role="gridcell" class="what">
+      <span class="name cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
+      <span class="from"><span class="cut">{{ originText(row) }}{{ reading }}</span><span class="when" :title="timeText(row.createdAt)">{{ agoText(row.createdAt, now) }}</span></span>
+    </span>
+  </div>
+</template>
+
+<style scoped>
+.row { display: grid; grid-template-columns: 47px minmax(0, 1fr); height: 56px; padding: 7px 18px 0; border-bottom: 1px solid var(--rule-strong); cursor: default; user-select: none; background: var(--sheet); }
+.row:hover { background: color-mix(in srgb, var(--act-soft) 45%, var(--sheet)); }
+.row.selected { background: var(--act-soft); box-shadow: inset 4px 0 0 var(--act); }
+.row.focused { outline: 1px solid var(--act); outline-offset: -1px; }
+.name { display: block; font-weight: 600; font-size: 14px; line-height: 20px; }
+.from { display: flex; justify-content: space-between; gap: 10px; font-size: 12px; color: var(--ink-3); }
+.when { flex: none; }
+.type { padding-top: 2px; }
+</style>

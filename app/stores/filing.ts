@@ -1,0 +1,121 @@
+// Filing what waits in the In-tray: what is suggested for the document in view, what was chosen for it,
+// and the act itself.
+
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef } from 'vue'
+import type { Suggestions } from '../../contract/filing'
+import type { DocumentId, FolderId, TagId } from '../../core/ids'
+import { readSuggestions } from '../api/documents'
+import { useActs } from './acts'
+import type { Remote } from './remote'
+import { reasonOf } from './remote'
+import { useView } from './view'
+
+export interface Waiting { readonly id: DocumentId; readonly name: string }
+interface PickedTag { readonly id: TagId; readonly name: string }
+
+const NONE: Suggestions = { places: [], names: [], same: [] }
+// Suggestions for several documents are those of a few of them, taken together.
+const ASKED_OF_MANY = 12
+
+export const useFiling = defineStore('filing', () => {
+  const acts = useActs()
+  const view = useView()
+  const documents = shallowRef<readonly Waiting[]>([])
+  const suggestions = shallowRef<Remote<Suggestions>>({ state: 'idle' })
+  const name = ref('')
+  const places = ref<FolderId[]>([])
+  const tags = ref<PickedTag[]>([])
+  const refused = ref('')
+  let chose = false
+  let asked = 0
+  const ahead = new Map<string, Promise<Suggestions>>()
+
+  const only = computed(() => (documents.value.length === 1 ? documents.value[0] ?? null : null))
+  const suggested = computed(() => (suggestions.value.state === 'ready' ? suggestions.value.value : NONE))
+
+  /** Takes these documents in view; `next` is the one that will come after, which is looked at ahead. */
+  async function look(waiting: readonly Waiting[], next: DocumentId | null): Promise<void> {
+    const mine = ++asked
+    const isSame = waiting.map(({ id }) => id).join() === documents.value.map(({ id }) => id).join()
+    documents.value = waiting
+    if (!isSame) begin()
+    if (waiting.length === 0) return
+    if (!isSame) suggestions.value = { state: 'loading' }
+    try {
+      const found = await together(waiting)
+      if (mine !== asked) return
+      suggestions.value = { state: 'ready', value: found }
+      const [best] = found.places
+      if (!chose) places.value = best ? [best.folderId] : []
+      if (next) void fetchAhead(next)
+    }
+    catch (error) {
+      const reason = reasonOf(error)
+      if (mine === asked) suggestions.value = { state: 'error', reason }
+    }
+  }
+
+  function begin(): void {
+    name.value = only.value?.name ?? ''
+    places.value = []
+    tags.value = []
+    refused.value = ''
+    chose = false
+  }
+
+  function fetchAhead(id: string): Promise<Suggestions> {
+    const known = ahead.get(id)
+    if (known) return known
+    const made = readSuggestions(id, null)
+    made.catch(() => ahead.delete(id)) // said again when it is asked for
+    ahead.set(id, made)
+    return made
+  }
+
+  async function together(waiting: readonly Waiting[]): Promise<Suggestions> {
+    const some = await Promise.all(waiting.slice(0, ASKED_OF_MANY).map(({ id }) => fetchAhead(id)))
+    const [single] = some
+    if (some.length === 1 && single) return single
+    const shares = new Map<FolderId, number>()
+    for (const { places: found } of some) for (const { folderId, share } of found) shares.set(folderId, (shares.get(folderId) ?? 0) + share / some.length)
+    const best = [...shares].sort((a, b) => b[1] - a[1]).slice(0, 3)
+    return { ...NONE, places: best.map(([folderId, share]) => ({ folderId, share, reason: `for ${some.filter(one => one.places[0]?.folderId === folderId).length} of them the likeliest` })) }
+  }
+
+  /** The place, or one more beside those chosen. Names are made as they are made there. */
+  async function choose(folderId: FolderId, asWell = false): Promise<void> {
+    chose = true
+    refused.value = ''
+    places.value = !asWell ? [folderId] : places.value.includes(folderId) ? places.value.filter(id => id !== folderId) : [...places.value, folderId]
+    const home = places.value[0]
+    const { value: document } = only
+    if (!document || home === undefined || suggestions.value.state !== 'ready') return
+    const mine = asked
+    try {
+      const { names } = await readSuggestions(document.id, home)
+      if (mine === asked) suggestions.value = { state: 'ready', value: { ...suggested.value, names } }
+    }
+    catch (error) {
+      reasonOf(error) // the names that are there stay
+    }
+  }
+
+  /** True when it was done. */
+  async function file(): Promise<boolean> {
+    if (places.value.length === 0) { refused.value = 'Choose a place first: 1 to 3, or M for another folder.'; return false }
+    const { value: document } = only
+    const renamed = document && name.value.trim() !== document.name ? name.value : null
+    const outcome = await acts.act({ kind: 'document.file', documents: documents.value.map(({ id }) => ({ id, name: renamed })), folderIds: [...places.value], tags: tags.value }, { quiet: true })
+    refused.value = outcome.ok ? '' : outcome.reason.message
+    if (outcome.ok) view.wentTo(places.value)
+    return outcome.ok
+  }
+
+  /** What was looked at ahead may be different after an act. */
+  function forgetAhead(): void {
+    ahead.clear()
+  }
+
+  return { documents, only, suggestions, suggested, name, places, tags, refused, look, choose, file, forgetAhead }
+})

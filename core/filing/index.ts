@@ -1,0 +1,8 @@
+export type { FolderWords, Scored } from './model'
+export { FilingModel } from './model'
+export type { Nameable, NamePlace, NameSuggestion } from './names'
+export { suggestNames, titleIn, usualPattern } from './names'
+export { tidyName } from './tidyName'
+export type { PlaceSuggestion } from './reason'
+export { suggestPlaces } from './reason'
+export type { Filable } from './terms'

@@ -1,0 +1,42 @@
+import { quoted } from '../change/index'
+import type { FolderId } from '../ids'
+import { foldedText } from '../text/index'
+import type { FilingModel, Scored } from './model'
+import type { Filable } from './terms'
+import { isWord } from './terms'
+
+export interface PlaceSuggestion {
+  readonly folderId: FolderId
+  /** Confidence, from 0 to 1. */
+  readonly share: number
+  readonly reason: string
+}
+
+/** Below this share of confidence of the best folder nothing is suggested. */
+const NO_IDEA = 0.12
+/** A folder that is far behind the best one is no suggestion. */
+const LEAST_SHARE = 0.02
+
+/** Up to three folders with the reason in words; empty where a suggestion would be a guess. `nameOf` gives a folder's name, or null when it is gone. */
+export function suggestPlaces(model: FilingModel, document: Filable, nameOf: (id: FolderId) => string | null, now: number | null = null): PlaceSuggestion[] {
+  const scored = model.score(document, 6, now).filter(({ folderId }) => nameOf(folderId) !== null)
+  const [best] = scored
+  if (!best || best.share < NO_IDEA || evidence(best) < 2) return []
+  return scored.filter(({ share }) => share >= LEAST_SHARE).slice(0, 3)
+    .map(one => ({ folderId: one.folderId, share: one.share, reason: reasonFor(model, document, one, nameOf(one.folderId) ?? '') }))
+}
+
+function evidence(scored: Scored): number {
+  return scored.terms.reduce((sum, term) => sum + (term.startsWith('@') ? 2 : isWord(term) ? 1 : 0), 0)
+}
+
+function reasonFor(model: FilingModel, document: Filable, scored: Scored, name: string): string {
+  if (scored.terms.slice(0, 3).some(term => term.startsWith('@'))) return `other documents from ${document.sender} are there`
+  const { alike, of } = model.alike(document, scored.folderId)
+  if (alike >= 3 && alike >= of * 0.4) return `reads like ${alike} of ${of} documents there`
+  const inName = foldedText(name).split(' ').filter(word => word.length > 3 && scored.terms.includes(word))
+  if (inName.length > 0) return `speaks of ${inName.map(quoted).join(' and ')}, as the folder is called`
+  const words = scored.terms.filter(isWord).slice(0, 2)
+  if (words.length > 0) return `shares ${words.map(quoted).join(' and ')}`
+  return 'documents of this kind are there'
+}

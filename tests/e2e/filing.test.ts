@@ -1,0 +1,119 @@
+import type { Page } from '@playwright/test'
+import { expect, test } from '@playwright/test'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
+
+const waiting = (page: Page, name: string) => page.getByRole('grid', { name: 'Waiting documents' }).getByRole('row', { name: new RegExp(name) })
+const LEASE = 'Berth lease: pontoon 7\n\nThis lease is made on 1 October 2026. The holder pays quarterly dues for the berth.'
+const LESSON = 'Lesson: the bowline\n\nLearners tie the bowline with a rope and practise it in pairs.'
+
+async function openTray(page: Page): Promise<void> {
+  await page.getByRole('link', { name: /In-tray/ }).click()
+  await expect(page.getByRole('heading', { name: 'In-tray', exact: true })).toBeVisible()
+}
+
+/** Two folders in each of which a document lies that was read. */
+async function filedPlan(page: Page): Promise<void> {
+  await newPerson(page)
+  await makeFolders(page, ['Leases', 'Lessons'])
+  for (const [folder, name, text] of [['Leases', '2026-09-01 Berth lease, pontoon 3', LEASE], ['Lessons', 'Evening 1', LESSON]] as const) {
+    await openFolder(page, folder)
+    await bringIn(page, [{ name: `${name}.txt`, text: `${text}\nOnce more.` }])
+    await expect(registerRow(page, name)).toBeVisible()
+    await expect(registerRow(page, name)).not.toContainText('read')
+  }
+}
+
+test('arrivals are named, placed and tagged from the keyboard; undo goes one back', async ({ page }) => {
+  await filedPlan(page)
+  await openTray(page)
+  await bringIn(page, [{ name: 'scan 0042.txt', text: LEASE }, { name: 'knots.txt', text: LESSON }, { name: 'rubbish.txt', text: 'zzz' }])
+  await expect(waiting(page, 'rubbish')).toBeVisible()
+  await waiting(page, 'scan 0042').click()
+  const panel = page.getByRole('form', { name: 'File it' })
+  await expect(panel.getByRole('radio', { name: /1 Leases/ })).toHaveAttribute('aria-checked', 'true')
+  await expect(panel.getByRole('button', { name: /2026-10-01 Berth lease: pontoon 7/ })).toBeVisible()
+  await page.keyboard.press('n')
+  await page.keyboard.type('2026-10-01 Berth lease, pontoon 7')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('t')
+  await page.keyboard.type('signed')
+  await page.keyboard.press('Enter')
+  await page.keyboard.press('Escape')
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Filed “2026-10-01 Berth lease, pontoon 7” in 1 Leases, tagged “signed”')
+  await expect(waiting(page, 'scan 0042')).toHaveCount(0)
+
+  await page.keyboard.press('Control+z')
+  await expect(waiting(page, 'scan 0042')).toHaveAttribute('aria-selected', 'true')
+  await page.keyboard.press('Control+Shift+z')
+  await expect(waiting(page, 'scan 0042')).toHaveCount(0)
+
+  await waiting(page, 'knots').click()
+  await expect(panel.getByRole('radio', { name: /2 Lessons/ })).toHaveAttribute('aria-checked', 'true')
+  await page.keyboard.press('1')
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toContainText('Filed “knots” in 2 Lessons')
+  await expect(waiting(page, 'rubbish')).toHaveAttribute('aria-selected', 'true')
+  await expect(panel.getByText('No idea')).toBeVisible()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('alert')).toContainText('Choose a place first')
+  await page.keyboard.press('Delete')
+  await expect(page.getByText('Nothing waits for a place.')).toBeVisible()
+})
+
+test('a missing folder is made while filing, in several places at once, and each place is told apart on the card', async ({ page }) => {
+  await filedPlan(page)
+  await openTray(page)
+  await bringIn(page, [{ name: 'policy.txt', text: 'Insurance of the boathouse' }])
+  await expect(waiting(page, 'policy')).toBeVisible()
+  await page.keyboard.press('m')
+  const field = page.getByLabel('Narrow the folders')
+  await field.fill('Insurance')
+  await page.getByRole('option', { name: /New folder “Insurance” at the top/ }).click()
+  await field.press('Shift+Enter')
+  await expect(page.getByRole('dialog')).toContainText('3 Insurance')
+  await field.fill('leases')
+  await field.press('Enter')
+  await expect(page.getByRole('radio', { name: /3 Insurance.*home|home.*3 Insurance|3 Insurance/ })).toHaveAttribute('aria-checked', 'true')
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Filed “policy” in 3 Insurance and 1 Leases')
+  await page.getByRole('link', { name: 'Plan', exact: true }).click()
+  await openFolder(page, 'Leases')
+  await registerRow(page, 'policy').click()
+  await page.getByRole('button', { name: 'Take it out of 1 Leases' }).click()
+  await expect(bottomLine(page)).toHaveText('Took “policy” out of 1 Leases; still in 3 Insurance')
+  await expect(registerRow(page, 'policy')).toHaveCount(0)
+  await openFolder(page, 'Insurance')
+  await registerRow(page, 'policy').click()
+  await page.getByRole('button', { name: 'Take it out of 3 Insurance' }).click()
+  await expect(bottomLine(page)).toHaveText('Took “policy” out of 3 Insurance; it is in the In-tray now')
+})
+
+test('a dozen are selected and filed together; dragging shows the outline', async ({ page }) => {
+  await filedPlan(page)
+  await openTray(page)
+  await bringIn(page, Array.from({ length: 12 }, (_, index) => ({ name: `paper ${index + 10}.txt`, text: `${LEASE} ${index}` })))
+  await expect(waiting(page, 'paper 21')).toBeVisible()
+  await waiting(page, 'paper').first().click()
+  await page.keyboard.press('Control+a')
+  await expect(page.getByRole('form', { name: 'File it' })).toContainText('12 documents together')
+  await expect(page.getByRole('radio', { name: /1 Leases/ })).toHaveAttribute('aria-checked', 'true')
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Filed 12 documents in 1 Leases')
+  await page.keyboard.press('Control+z')
+  await expect(waiting(page, 'paper').first()).toBeVisible()
+  await waiting(page, 'paper 21').click()
+  const from = await waiting(page, 'paper 21').boundingBox()
+  if (!from) throw new Error('Nothing to drag.')
+  await page.mouse.move(from.x + 100, from.y + 20)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 130, from.y + 30, { steps: 5 })
+  await expect(treeRow(page, 'Lessons')).toBeVisible()
+  const to = await treeRow(page, 'Lessons').boundingBox()
+  if (!to) throw new Error('Nothing to drop on.')
+  await page.mouse.move(to.x + 60, to.y + 14, { steps: 6 })
+  await page.mouse.move(to.x + 66, to.y + 15, { steps: 3 })
+  await expect(page.getByText('Move “paper 21” to 2 Lessons')).toBeVisible()
+  await page.mouse.up()
+  await expect(bottomLine(page)).toHaveText('Moved “paper 21” to 2 Lessons')
+})
