@@ -88,7 +88,7 @@ export const COMMAND_SHAPES = {
   'tag.set': yup.object({ id: tagId(), name: name(), meaningId: meaningId().nullable(), hidden: yup.boolean().required() }),
   'tag.merge': yup.object({ id: tagId(), into: tagId() }),
   'tag.drop': yup.object({ id: tagId() }),
-  'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin(), also: yup.array(folderId()).max(50).default([]) }),
+  'move': yup.object({ ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin(), also: yup.array(folderId()).max(50).default([]), froms: yup.array(yup.object({ documentId: documentId(), folderId: folderId().nullable().defined() })).max(THINGS_LIMIT).default([]) }),
   'star': yup.object({ ...things, on: yup.boolean().required() }),
   'trash': yup.object(things),
   'restore': yup.object(things),

@@ -12,7 +12,7 @@ const ID = '01900000-0000-7000-8000-000000000001'
 
 describe(parseCommand, () => {
   it('gives the command with what may be left out filled in, and nothing else', async () => {
-    expect(await parseCommand({ kind: 'move', folderIds: [ID], toFolderId: null, fromFolderId: null, extra: 1 })).toEqual({ kind: 'move', folderIds: [ID], documentIds: [], toFolderId: null, fromFolderId: null, allowTwin: false, also: [] })
+    expect(await parseCommand({ kind: 'move', folderIds: [ID], toFolderId: null, fromFolderId: null, extra: 1 })).toEqual({ kind: 'move', folderIds: [ID], documentIds: [], toFolderId: null, fromFolderId: null, allowTwin: false, also: [], froms: [] })
     expect(await parseCommand({ kind: 'folder.numbering', id: null, numbering: { style: 'A', joined: true, start: 1, step: 1 } })).toEqual({ kind: 'folder.numbering', id: null, numbering: { style: 'A', joined: true, start: 1, step: 1 } })
   })
 

@@ -2,7 +2,9 @@ import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, ref } from 'vue'
 import type { FolderId } from '../../core/ids'
+import { stubBrowser } from '../../tests/support/browserParts'
 import { useActs } from '../stores/acts'
+import { useHand } from '../stores/hand'
 import { useDialogs } from '../stores/dialogs'
 import type { ThingItem } from './useThings'
 import { thingsOf, useThings } from './useThings'
@@ -14,6 +16,7 @@ let things: ReturnType<typeof useThings>
 let act: ReturnType<typeof vi.fn>
 
 beforeEach(() => {
+  stubBrowser()
   setActivePinia(createPinia())
   opened.length = 0
   act = vi.fn()
@@ -27,9 +30,9 @@ describe('the acts on things', () => {
   it('are none without a thing, all for one, and those for many only for many', () => {
     expect(things.acts.value).toEqual([])
     meant.value = [item('document', 'a')]
-    expect(things.acts.value.map(({ name }) => name)).toEqual(['Open', 'Show in plan', 'Rename', 'Move to…', 'Star', 'Put into Trash'])
+    expect(things.acts.value.map(({ name }) => name)).toEqual(['Open', 'Show in plan', 'Rename', 'Pick up', 'Move to…', 'Star', 'Put into Trash'])
     meant.value = [item('document', 'a'), item('folder', 'b')]
-    expect(things.acts.value.map(({ name }) => name)).toEqual(['Move to…', 'Star', 'Put into Trash'])
+    expect(things.acts.value.map(({ name }) => name)).toEqual(['Pick up', 'Move to…', 'Star', 'Put into Trash'])
   })
 
   it('are run by their keys, and by no key that is held with another', () => {
@@ -37,6 +40,15 @@ describe('the acts on things', () => {
     expect([press('Enter'), press('g'), press('F2'), press('q'), press('s', { ctrlKey: true })]).toEqual([true, true, true, false, false])
     expect(opened).toEqual(['open a', 'show a', 'rename a'])
     expect(act).not.toHaveBeenCalled()
+  })
+
+  it('are picked up with X, Ctrl+X and Ctrl+C, and the hand knows how', () => {
+    meant.value = [item('document', 'a')]
+    expect(press('c', { ctrlKey: true })).toBe(true)
+    expect([useHand().way, useHand().items]).toEqual(['copy', [{ kind: 'document', id: 'a', name: 'a', fromFolderId: 'here' }]])
+    meant.value = [item('folder', 'b')]
+    press('x')
+    expect([useHand().way, useHand().items.map(({ id }) => id)]).toEqual(['move', ['a', 'b']])
   })
 
   it('star all unless all have one, and send each kind by its ids', () => {

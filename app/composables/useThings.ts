@@ -6,6 +6,7 @@ import type { FolderId, DocumentId } from '../../core/ids'
 import type { Things } from '../../core/plan/index'
 import { useActs } from '../stores/acts'
 import { useDialogs } from '../stores/dialogs'
+import { useHand } from '../stores/hand'
 import type { ListItem } from './useList'
 
 export interface ThingItem extends ListItem {
@@ -39,6 +40,7 @@ export interface ThingHandlers {
 export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: ThingHandlers): { acts: ComputedRef<readonly ThingAct[]>; press: (event: KeyboardEvent) => boolean } {
   const store = useActs()
   const dialogs = useDialogs()
+  const hand = useHand()
 
   const acts = computed<readonly ThingAct[]>(() => {
     const items = meant.value
@@ -50,13 +52,24 @@ export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: Th
       ...(single ? [{ name: 'Open', key: 'Enter', run: () => handlers.open(only) }] : []),
       ...(single && handlers.show ? [{ name: 'Show in plan', key: 'G', run: () => handlers.show?.(only) }] : []),
       ...(single ? [{ name: 'Rename', key: 'F2', run: () => handlers.rename(only) }] : []),
+      { name: 'Pick up', key: 'X', run: () => pickUp('move') },
       { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' } } },
       { name: on ? 'Star' : 'Take star off', key: 'S', run: () => void store.act({ kind: 'star', ...thingsOf(items), on }) },
       { name: 'Put into Trash', key: 'Delete', run: () => void store.act({ kind: 'trash', ...thingsOf(items) }) },
     ]
   })
 
+  function pickUp(way: 'move' | 'copy'): void {
+    hand.pick(meant.value.map(({ kind, id, name }) => ({ kind, id, name, fromFolderId: kind === 'document' ? handlers.fromFolderId() : null })), way)
+  }
+
   function press(event: KeyboardEvent): boolean {
+    const isCarry = (event.ctrlKey || event.metaKey) && !event.shiftKey && !event.altKey && /^[xc]$/i.test(event.key)
+    // Marked text is copied as text.
+    if (isCarry && meant.value.length > 0 && (window.getSelection()?.toString() ?? '') === '') {
+      pickUp(event.key.toLowerCase() === 'x' ? 'move' : 'copy')
+      return true
+    }
     if (event.ctrlKey || event.metaKey || event.altKey) return false
     const act = acts.value.find(candidate => candidate.key.toLowerCase() === event.key.toLowerCase())
     act?.run()

@@ -12,6 +12,7 @@ import PlaceDialog from '../components/dialogs/PlaceDialog.vue'
 import NumberingDialog from '../components/folder/NumberingDialog.vue'
 import AwayNotice from '../components/shell/AwayNotice.vue'
 import BottomLine from '../components/shell/BottomLine.vue'
+import HandBar from '../components/shell/HandBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
@@ -21,12 +22,14 @@ import { usePlanEvents } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useActs } from '../stores/acts'
 import { useDialogs } from '../stores/dialogs'
+import { useHand } from '../stores/hand'
 import { usePlan } from '../stores/plan'
 import { useSession } from '../stores/session'
 import { useUploads } from '../stores/uploads'
 import { useView } from '../stores/view'
 
 const [plan, acts, session, dialogs, uploads, view] = [usePlan(), useActs(), useSession(), useDialogs(), useUploads(), useView()]
+const hand = useHand()
 const route = useRoute()
 const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
 
@@ -38,6 +41,7 @@ onMounted(() => {
 useShortcuts((event) => {
   const isZ = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
   if (isZ) void (event.shiftKey ? acts.redo() : acts.undo())
+  else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.items.length > 0) hand.wantsDown = true
   else if (event.key === '?') dialogs.keys = true
   else if (event.key === '/') return focusFind()
   else return false
@@ -49,6 +53,17 @@ function focusFind(): boolean {
   if (field) { field.focus(); field.select() }
   else void navigateTo('/find')
   return true
+}
+
+/** What is dragged onto the hand is picked up. */
+function pickUp({ folderIds, documentIds, fromFolderId, name }: Dragged): void {
+  const nameOf = (id: string) => name || (plan.tree.byId.get(id as FolderId)?.name ?? 'a document')
+  hand.pick([...folderIds.map(id => ({ kind: 'folder' as const, id, name: nameOf(id), fromFolderId: null })), ...documentIds.map(id => ({ kind: 'document' as const, id, name: nameOf(id), fromFolderId }))], 'move')
+}
+
+/** Files dragged documents in one more place. */
+function fileAsWell({ documentIds }: Dragged, folderId: FolderId): void {
+  void acts.act({ kind: 'document.file', documents: documentIds.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] })
 }
 
 async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void> {
@@ -89,9 +104,10 @@ async function leave(query: Record<string, string>): Promise<void> {
     <main class="page">
       <slot />
     </main>
+    <HandBar />
     <BottomLine />
     <UploadPanel />
-    <DragHint @move="move" @files="(files, to) => uploads.add(files, to)" />
+    <DragHint @move="move" @file="fileAsWell" @pick="pickUp" @files="(files, to) => uploads.add(files, to)" />
     <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
     <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />

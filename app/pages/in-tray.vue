@@ -118,7 +118,7 @@ function another(): void {
 
 useShortcuts((event) => {
   const key = event.key.toLowerCase()
-  if (event.ctrlKey || event.metaKey || event.altKey) return list.press(event)
+  if (event.ctrlKey || event.metaKey || event.altKey) return things.press(event) || list.press(event)
   const place = /^[1-3]$/.exec(event.key) ?? /^Digit([1-3])$/.exec(event.code)
   const suggestion = place ? filing.suggested.places[Number(place[1] ?? place[0]) - 1] : undefined
   if (suggestion) void filing.choose(suggestion.folderId, event.shiftKey)
@@ -131,7 +131,7 @@ useShortcuts((event) => {
   else if (key === 'm') another()
   else if (key === 'u') picker.value?.click()
   else if (key === 'o' && list.meant.value[0]) void router.push(`/document/${list.meant.value[0].id}`)
-  else return list.press(event)
+  else return things.press(event) || list.press(event)
   return true
 })
 

@@ -68,7 +68,7 @@ export type Command =
   | { readonly kind: 'tag.set'; readonly id: TagId; readonly name: string; readonly meaningId: MeaningId | null; readonly hidden: boolean }
   | { readonly kind: 'tag.merge'; readonly id: TagId; readonly into: TagId }
   | { readonly kind: 'tag.drop'; readonly id: TagId }
-  | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean; /** Folders in which the documents are filed as well. */ readonly also?: readonly FolderId[] } & Things
+  | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean; /** Folders in which the documents are filed as well. */ readonly also?: readonly FolderId[]; /** Where single documents are left, instead of fromFolderId; null: the In-tray. */ readonly froms?: readonly { readonly documentId: DocumentId; readonly folderId: FolderId | null }[] } & Things
   | { readonly kind: 'star'; readonly on: boolean } & Things
   | { readonly kind: 'trash' } & Things
   | { readonly kind: 'restore' } & Things

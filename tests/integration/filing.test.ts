@@ -24,7 +24,7 @@ describe('suggestions', () => {
     expect(first.places[0]?.folderId).toBe(leases)
     expect(first.names.map(({ name }) => name)).toEqual(['Berth lease', '2026-10-01 Berth lease'])
     const filed = await client.document((await client.register(leases)).documents[0]?.id ?? '')
-    await client.act({ kind: 'move', folderIds: [], documentIds: [filed.id], fromFolderId: leases, toFolderId: other, allowTwin: false, also: [] })
+    await client.act({ kind: 'move', folderIds: [], documentIds: [filed.id], fromFolderId: leases, toFolderId: other, allowTwin: false })
     expect((await suggestions(client, arrived)).places[0]?.folderId).toBe(other)
     await client.undo()
     expect((await suggestions(client, arrived)).places[0]?.folderId).toBe(leases)

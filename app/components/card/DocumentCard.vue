@@ -7,6 +7,7 @@ import { sizeText } from '../../../core/formats/index'
 import type { DocumentId, MeaningId } from '../../../core/ids'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
+import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
 import { contentAddress, readAgain, readDocument } from '../../stores/content'
 import { originText } from '../../stores/origin'
@@ -23,6 +24,7 @@ const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: Doc
 
 const acts = useActs()
 const plan = usePlan()
+const hand = useHand()
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const now = ref(Date.now())
 
@@ -105,6 +107,9 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       </button>
       <button type="button" class="act" @click="emit('move', document.starred)">
         Move to… <span class="key">M</span>
+      </button>
+      <button type="button" class="act" @click="hand.pick([{ kind: 'document', id: document.id, name: document.name, fromFolderId: document.folderIds[0] ?? null }], 'move')">
+        Pick up <span class="key">X</span>
       </button>
       <button type="button" class="act" @click="acts.act({ kind: 'star', folderIds: [], documentIds: [document.id], on: !document.starred })">
         {{ document.starred ? 'Take star off' : 'Star' }} <span class="key">S</span>

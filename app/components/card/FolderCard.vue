@@ -7,6 +7,7 @@ import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import ColourMenu from '../folder/ColourMenu.vue'
+import NamePatternEdit from './NamePatternEdit.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
 
@@ -52,6 +53,7 @@ const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number'
         <label class="check"><input type="checkbox" :checked="folder.registering" @change="acts.act({ kind: 'folder.register', id, on: ($event.target as HTMLInputElement).checked })"> running numbers for its documents</label>
       </dd>
       <dt>Tags</dt><dd><TagField :folder-ids="[id]" :document-ids="[]" :carried="plan.reply?.folderTags[id] ?? []" /></dd>
+      <dt>Names</dt><dd><NamePatternEdit :id="id" :pattern="folder.namePattern" /></dd>
       <dt>Remark</dt><dd><TextEdit :value="folder.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" /></dd>
       <dt>Holds</dt><dd>{{ counted(plan.reply?.counts[id] ?? 0, 'document') }}, {{ counted(childrenOf(plan.tree, id).length, 'folder') }}</dd>
       <dt>Changed</dt><dd>{{ timeText(folder.changedAt) }}</dd>

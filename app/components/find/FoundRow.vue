@@ -7,6 +7,7 @@ import { marksIn } from '../../../core/text/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
+import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
 import ColourStripe from '../common/ColourStripe.vue'
 import NameField from '../common/NameField.vue'
@@ -15,6 +16,7 @@ import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
 import MarkedText from './MarkedText.vue'
 
+const hand = useHand()
 const props = defineProps<{ row: FoundDocument; sought: readonly Sought[]; selected: boolean; focused: boolean; renaming: boolean; dragged: () => Dragged }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; star: []; menu: [event: MouseEvent]; renamed: [] }>()
 
@@ -33,7 +35,7 @@ const why = computed(() => {
 </script>
 
 <template>
-  <div ref="element" class="found" role="row" :aria-selected="selected" :class="{ selected, focused }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+  <div ref="element" class="found" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
     <ColourStripe :ink="ink" />
     <TypeMark class="type" :extension="row.extension" />
     <div class="text" role="gridcell">

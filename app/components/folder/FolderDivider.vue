@@ -7,9 +7,11 @@ import { textOn } from '../../../core/colour/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
+import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
 import NameField from '../common/NameField.vue'
 
+const hand = useHand()
 const props = defineProps<{
   folder: PlanFolder
   selected: boolean
@@ -38,7 +40,7 @@ const words = computed(() => counted(plan.totals.get(props.folder.id) ?? 0, 'doc
 <template>
   <div
     ref="divider" class="divider" role="row" :aria-selected="selected" :aria-label="`${place?.text ?? folder.name}, ${words}`"
-    :class="{ selected, focused, over: isOver }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
+    :class="{ selected, focused, over: isOver, 'in-hand': hand.holds(folder.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
     <span class="tab" role="gridcell" :style="ink ? { background: ink, color: textOn(ink) } : {}">{{ place?.code || '–' }}</span>
     <span class="body" role="gridcell">

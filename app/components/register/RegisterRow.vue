@@ -7,6 +7,7 @@ import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { computed } from 'vue'
+import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
@@ -15,6 +16,7 @@ import TypeMark from '../common/TypeMark.vue'
 import TagWords from '../common/TagWords.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 
+const hand = useHand()
 const props = defineProps<{
   row: RegisterRow
   /** From 1. */
@@ -39,7 +41,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 
 <template>
   <div
-    :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces }"
+    :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces, 'in-hand': hand.holds(row.id) }"
     @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
     <span role="gridcell" class="cell check"><input type="checkbox" :checked="selected" tabindex="-1" :aria-label="`Select ${row.name}`" @click.stop="emit('toggle')"></span>

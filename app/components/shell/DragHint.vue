@@ -14,7 +14,7 @@ import { filesOf } from '../../composables/droppedFiles'
 import { usePlacing } from '../../composables/usePlacing'
 import { usePlan } from '../../stores/plan'
 
-const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; files: [files: File[], to: FolderId | null] }>()
+const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; file: [dragged: Dragged, to: FolderId]; pick: [dragged: Dragged]; files: [files: File[], to: FolderId | null] }>()
 
 const plan = usePlan()
 const hint = ref<{ text: string; x: number; y: number; not: boolean } | null>(null)
@@ -51,9 +51,25 @@ function whereText(place: FolderId | null): string {
   return place === null ? 'the In-tray' : plan.placeOf(place)?.text ?? ''
 }
 
+const nameOf = ({ folderIds, documentIds, name }: Dragged) => (name !== '' ? quoted(name) : [folderIds.length > 0 ? counted(folderIds.length, 'folder') : '', documentIds.length > 0 ? counted(documentIds.length, 'document') : ''].filter(part => part !== '').join(' and '))
+const isHand = (targets: Targets) => targets[0]?.data.hand === true
+
+/** With Ctrl held, documents are filed there as well instead of leaving their place. */
+function asWellText(dragged: Dragged, place: FolderId | null | undefined): { text: string; not: boolean } | null {
+  if (!place || dragged.fromFolderId === place) return null
+  if (dragged.folderIds.length > 0) return { text: 'Not possible: a folder lies in one place only', not: true }
+  return { text: `File ${nameOf(dragged)} in ${whereText(place)} as well`, not: false }
+}
+
+function textFor(dragged: Dragged, targets: Targets, withControl: boolean): { text: string; not: boolean } {
+  if (isHand(targets)) return { text: `Pick up ${nameOf(dragged)}`, not: false }
+  const place = placeIn(targets)
+  return (withControl ? asWellText(dragged, place) : null) ?? moveText(dragged, place)
+}
+
 function moveText(dragged: Dragged, place: FolderId | null | undefined): { text: string; not: boolean } {
-  const { folderIds, documentIds, name } = dragged
-  const what = name !== '' ? quoted(name) : [folderIds.length > 0 ? counted(folderIds.length, 'folder') : '', documentIds.length > 0 ? counted(documentIds.length, 'document') : ''].filter(part => part !== '').join(' and ')
+  const { folderIds, documentIds } = dragged
+  const what = nameOf(dragged)
   if (place === undefined) return { text: `Move ${what}: drop it on a folder`, not: true }
   if (place !== null && folderIds.some(id => isInside(plan.tree, place, id))) return { text: 'Not possible: a folder cannot go into itself', not: true }
   const lies = folderIds.every(id => plan.tree.byId.get(id)?.parentId === place) && (documentIds.length === 0 || dragged.fromFolderId === place)
@@ -69,16 +85,20 @@ onMounted(() => {
       canMonitor: ({ source }) => isDragged(source.data),
       onDrag: ({ source, location }) => {
         if (!isDragged(source.data)) return
-        const { clientX, clientY } = location.current.input
+        const { clientX, clientY, ctrlKey } = location.current.input
         const exact = exactPlace(location.current.dropTargets)
-        hint.value = { ...(exact ? layTextOnce(source.data.dragged, exact) : moveText(source.data.dragged, placeIn(location.current.dropTargets))), x: clientX, y: clientY }
+        hint.value = { ...(exact ? layTextOnce(source.data.dragged, exact) : textFor(source.data.dragged, location.current.dropTargets, ctrlKey)), x: clientX, y: clientY }
       },
       onDrop: ({ source, location }) => {
         hint.value = null
         const exact = exactPlace(location.current.dropTargets)
         if (exact && isDragged(source.data)) { void placing.lay(source.data.dragged.folderIds, exact); return }
+        if (!isDragged(source.data)) return
+        if (isHand(location.current.dropTargets)) { emit('pick', source.data.dragged); return }
         const place = placeIn(location.current.dropTargets)
-        if (isDragged(source.data) && place !== undefined && !moveText(source.data.dragged, place).not) emit('move', source.data.dragged, place)
+        const asWell = location.current.input.ctrlKey ? asWellText(source.data.dragged, place) : null
+        if (asWell) { if (place && !asWell.not) emit('file', source.data.dragged, place); return }
+        if (place !== undefined && !moveText(source.data.dragged, place).not) emit('move', source.data.dragged, place)
       },
     }),
     monitorForExternal({

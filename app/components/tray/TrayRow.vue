@@ -5,9 +5,11 @@ import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
+import { useHand } from '../../stores/hand'
 import { originText } from '../../stores/origin'
 import TypeMark from '../common/TypeMark.vue'
 
+const hand = useHand()
 const props = defineProps<{ row: RegisterRow; selected: boolean; focused: boolean; dragged: () => Dragged }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; menu: [event: MouseEvent]; open: [] }>()
 
@@ -18,7 +20,7 @@ const reading = computed(() => ({ none: '', waiting: ' · waiting to be read', r
 </script>
 
 <template>
-  <div :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+  <div :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="type"><TypeMark :extension="row.extension" /></span>
     <span role="gridcell" class="what">
       <span class="name cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>

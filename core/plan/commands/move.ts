@@ -11,7 +11,7 @@ import { keyAfterLast } from './createFolder'
 
 /**
  * Moves folders (with all that is in them) and documents to one place. A document leaves the folder
- * it is looked at in (`fromFolderId`), or its home when that is null; its other places stay.
+ * it is looked at in (`fromFolderId`, or its own in `froms`), or its home when that is null; its other places stay.
  */
 export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, moment: Moment): Decision {
   const { toFolderId } = command
@@ -41,7 +41,8 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
     documents.push(document)
   }
   const placements = placesByDocument(slice)
-  const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], command.fromFolderId)
+  const froms = new Map<string, FolderId | null>((command.froms ?? []).map(({ documentId, folderId }) => [documentId, folderId]))
+  const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], froms.has(document.id) ? froms.get(document.id) ?? null : command.fromFolderId)
   const rows = [
     ...moveFolders(slice, folders, toFolderId),
     ...documents.flatMap(document => [...moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId), ...alsoIn(document, placements.get(document.id) ?? [], also, moment)]),

@@ -1,0 +1,89 @@
+// What was picked up and is carried about until it is put down. It survives going elsewhere and a reload;
+// nothing of it has moved yet.
+
+import { defineStore } from 'pinia'
+import { v7 } from 'uuid'
+import { computed, ref, watch } from 'vue'
+import type { ClientCommand } from '../../contract/command'
+import type { DocumentId, FolderId } from '../../core/ids'
+import { useActs } from './acts'
+
+export interface InHand {
+  readonly kind: 'folder' | 'document'
+  readonly id: string
+  readonly name: string
+  /** The place a document was picked up in; null: the In-tray, or a list from many places. */
+  readonly fromFolderId: FolderId | null
+}
+export type PutDown = 'move' | 'copy' | 'file'
+
+const KEY = 'hembix.hand'
+
+export const useHand = defineStore('hand', () => {
+  const acts = useActs()
+  const items = ref<readonly InHand[]>(read())
+  /** How it was picked up: what Ctrl+V does. */
+  const way = ref<'move' | 'copy'>('move')
+  /** Ctrl+V was pressed: the bar, which knows the place, puts down. */
+  const wantsDown = ref(false)
+  const refused = ref('')
+  const ids = computed(() => new Set(items.value.map(({ id }) => id)))
+  const documentIds = computed(() => items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId))
+  const folderIds = computed(() => items.value.filter(({ kind }) => kind === 'folder').map(({ id }) => id as FolderId))
+
+  watch(items, () => { localStorage.setItem(KEY, JSON.stringify(items.value)) })
+
+  const holds = (id: string): boolean => ids.value.has(id)
+
+  /** Adds to what is in hand; something picked up twice is carried once. */
+  function pick(more: readonly InHand[], how: 'move' | 'copy'): void {
+    way.value = how
+    refused.value = ''
+    items.value = [...items.value.filter(({ id }) => !more.some(other => other.id === id)), ...more]
+  }
+
+  function drop(id: string): void {
+    items.value = items.value.filter(item => item.id !== id)
+  }
+
+  function empty(): void {
+    items.value = []
+    refused.value = ''
+  }
+
+  /** Puts everything down in one act and empties the hand; refused things stay in it. */
+  async function putDown(how: PutDown, to: FolderId | null): Promise<void> {
+    refused.value = ''
+    for (const command of commandsFor(how, to)) {
+      const outcome = await acts.act(command, { quiet: true })
+      if (!outcome.ok) { refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message; return }
+    }
+    empty()
+  }
+
+  function commandsFor(how: PutDown, to: FolderId | null): ClientCommand[] {
+    const [documents, folders] = [documentIds.value, folderIds.value]
+    if (how === 'file') return to === null ? [] : [{ kind: 'document.file', documents: documents.map(id => ({ id, name: null })), folderIds: [to], tags: [] }]
+    if (how === 'copy') {
+      return [
+        ...(documents.length > 0 ? [{ kind: 'document.copy', copies: documents.map(id => ({ id, newId: v7() as DocumentId })), folderId: to } as const] : []),
+        ...folders.map(id => ({ kind: 'folder.duplicate', id, newId: v7() as FolderId, parentId: to, withDocuments: true } as const)),
+      ]
+    }
+    const froms = items.value.filter(({ kind }) => kind === 'document').map(({ id, fromFolderId }) => ({ documentId: id as DocumentId, folderId: fromFolderId }))
+    return [{ kind: 'move', folderIds: folders, documentIds: documents, fromFolderId: null, toFolderId: to, froms, allowTwin: true }]
+  }
+
+  return { items, way, wantsDown, refused, documentIds, folderIds, holds, pick, drop, empty, putDown }
+})
+
+function read(): readonly InHand[] {
+  try {
+    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
+    return Array.isArray(kept) ? kept as InHand[] : []
+  }
+  catch (error) {
+    if (error instanceof SyntaxError) return []
+    throw error
+  }
+}
