@@ -19,6 +19,20 @@ export type ChangeEntry = yup.InferType<typeof changeShape>
 export const historyShape = yup.object({ changes: yup.array(changeShape).required(), next: yup.number().nullable().defined() })
 export type HistoryPage = yup.InferType<typeof historyShape>
 
+/** Query of History. `before` is the revision given as `next` with the page before. */
+export const historyQueryShape = yup.object({
+  before: yup.number().integer().min(0).nullable().default(null),
+  /** Words that stand in what was done. */
+  text: yup.string().max(200).default(''),
+  /** ISO 8601; done at this time or later, and before that time. */
+  from: yup.string().datetime().nullable().default(null),
+  until: yup.string().datetime().nullable().default(null),
+  /** A folder's id: what was done in it and below. */
+  folder: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
+  /** A folder's or document's id: its own story. */
+  thing: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
+})
+
 export const lastActsShape = yup.object({ last: changeShape.nullable().defined(), undo: changeShape.nullable().defined(), redo: changeShape.nullable().defined() })
 export type LastActs = yup.InferType<typeof lastActsShape>
 

@@ -80,6 +80,10 @@ export const COMMAND_SHAPES = {
     folderIds: yup.array(folderId()).min(1).max(50).required(),
     tags: tagsShape.default([]),
   }),
+  'document.names': yup.object({ names: yup.array(yup.object({ id: documentId(), name: name() })).min(1).max(THINGS_LIMIT).required() }),
+  'version.current': yup.object({ documentId: documentId(), number: yup.number().integer().min(1).required() }),
+  'version.remark': yup.object({ documentId: documentId(), number: yup.number().integer().min(1).required(), remark: yup.string().strict().defined() }),
+  'plan.trash': yup.object({ days: yup.number().nullable().defined() }),
   'place.remove': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), folderId: folderId() }),
   'place.home': yup.object({ documentId: documentId(), folderId: folderId() }),
   'document.copy': yup.object({ copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).min(1).max(THINGS_LIMIT).required(), folderId: folderId().nullable() }),
@@ -95,8 +99,8 @@ export const COMMAND_SHAPES = {
 } as const
 
 export type CommandName = keyof typeof COMMAND_SHAPES
-/** What a client may ask for; documents are added by uploads only. */
-export type ClientCommand = Exclude<Command, { kind: 'document.add' }>
+/** What a client may ask for; bytes come in by uploads only. */
+export type ClientCommand = Exclude<Command, { kind: 'document.add' | 'document.write' }>
 
 export function isCommandName(kind: unknown): kind is CommandName {
   return typeof kind === 'string' && Object.hasOwn(COMMAND_SHAPES, kind)

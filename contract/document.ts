@@ -91,6 +91,18 @@ export const uploadQueryShape = yup.object({
   name: yup.string().max(1000).required(),
   changed: time(),
   clash: yup.string().oneOf(CLASHES).default('both'),
+  /** The way in, where it is not a file that was chosen. */
+  origin: yup.string().oneOf(['upload', 'memo', 'link', 'paste'] as const).default('upload'),
+})
+
+/** Query of new contents for a document; the body is the file itself. */
+export const contentQueryShape = yup.object({
+  change: anyId(),
+  /** Its file name, for the type. */
+  name: yup.string().max(1000).required(),
+  changed: time(),
+  /** It was written here, not brought in. */
+  written: yup.boolean().default(false),
 })
 
 export const clashRequestShape = yup.object({

@@ -61,7 +61,7 @@ export const meetingShape = yup.object({
 export type MeetingReply = yup.InferType<typeof meetingShape>
 
 export const outlineShape = yup.object({
-  plan: yup.object({ id: yup.string().required(), name: yup.string().required(), numbering: numberingShape.required(), childOrder: yup.string().oneOf(CHILD_ORDERS).required(), revision: yup.number().required() }),
+  plan: yup.object({ id: yup.string().required(), name: yup.string().required(), numbering: numberingShape.required(), childOrder: yup.string().oneOf(CHILD_ORDERS).required(), trashDays: yup.number().nullable().defined(), revision: yup.number().required() }),
   folders: yup.array(folderShape).required(),
   meanings: yup.array(meaningShape).required(),
   tags: yup.array(tagShape).required(),

@@ -3,8 +3,9 @@
 import type { AnySchema } from 'yup'
 import { newAccountShape, sessionShape, signInShape } from './account'
 import { changeRequestShape } from './command'
-import { changeShape, historyShape, lastActsShape, redoRequestShape, undoRequestShape } from './change'
-import { clashReplyShape, clashRequestShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
+import { changeShape, historyQueryShape, historyShape, lastActsShape, redoRequestShape, undoRequestShape } from './change'
+import { purgeRequestShape } from './trash'
+import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { suggestionsQueryShape, suggestionsShape } from './filing'
 import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
@@ -37,13 +38,14 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/documents/starred', summary: 'Starred documents, the newest star first', signedIn: true, reply: registerShape },
   { method: 'GET', path: '/api/documents/{id}', summary: 'One document with its places, versions and reading state', signedIn: true, reply: documentShape },
   { method: 'GET', path: '/api/documents/{id}/content', summary: 'Its bytes; ranges are supported', signedIn: true, reply: 'bytes' },
+  { method: 'POST', path: '/api/documents/{id}/content', summary: 'New contents, as a version; the body is the file', signedIn: true, query: contentQueryShape, body: 'bytes', reply: changeShape },
   { method: 'GET', path: '/api/documents/{id}/text', summary: 'The text that was read, by pages', signedIn: true, reply: textShape },
   { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },
   { method: 'GET', path: '/api/documents/{id}/suggestions', summary: 'Where it could go, what it could be called, what holds the same bytes', signedIn: true, query: suggestionsQueryShape, reply: suggestionsShape },
   { method: 'POST', path: '/api/uploads', summary: 'Bring a file in; the body is the file', signedIn: true, query: uploadQueryShape, body: 'bytes', reply: changeShape },
   { method: 'POST', path: '/api/uploads/clashes', summary: 'Which files would meet a document of the same name', signedIn: true, body: clashRequestShape, reply: clashReplyShape },
   { method: 'POST', path: '/api/changes', summary: 'Carry out a command', signedIn: true, body: changeRequestShape, reply: changeShape },
-  { method: 'GET', path: '/api/changes', summary: 'History, newest first', signedIn: true, reply: historyShape },
+  { method: 'GET', path: '/api/changes', summary: 'History, newest first', signedIn: true, query: historyQueryShape, reply: historyShape },
   { method: 'GET', path: '/api/changes/last', summary: 'The last act, and what undo and redo would take back', signedIn: true, reply: lastActsShape },
   { method: 'POST', path: '/api/changes/undo', summary: 'Undo the last act, or the one named', signedIn: true, body: undoRequestShape, reply: changeShape },
   { method: 'POST', path: '/api/changes/redo', summary: 'Take the last undo back', signedIn: true, body: redoRequestShape, reply: changeShape },
@@ -54,6 +56,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/skeletons', summary: 'Branches kept for use again', signedIn: true, reply: skeletonsShape },
   { method: 'PUT', path: '/api/skeletons/{id}', summary: 'Keep a skeleton under an id of the client', signedIn: true, body: skeletonPutShape },
   { method: 'DELETE', path: '/api/skeletons/{id}', summary: 'Drop a skeleton', signedIn: true },
+  { method: 'POST', path: '/api/trash/purge', summary: 'Delete for good what lies in the Trash; this cannot be undone', signedIn: true, body: purgeRequestShape, reply: changeShape },
   { method: 'GET', path: '/api/trash', summary: 'What lies in the Trash', signedIn: true, reply: trashShape },
   { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
   { method: 'GET', path: '/api/find/names', summary: 'Documents by name while it is typed', signedIn: true, query: namesQueryShape, reply: foundNamesShape },

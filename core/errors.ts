@@ -38,6 +38,7 @@ export const ERRORS = {
   'undo.nothing': { status: 409, message: 'There is nothing to undo.' },
   'redo.nothing': { status: 409, message: 'There is nothing to redo.' },
   'undo.done': { status: 409, message: 'This was undone already.' },
+  'undo.never': { status: 409, message: 'What was deleted for good cannot come back.' },
   'undo.blocked': { status: 409, message: 'This cannot be undone, because something later stands against it: {later}.' },
   'change.collided': { status: 409, message: 'Another window changed the same thing at this moment. Look at it, then try again.' },
   'upload.large': { status: 413, message: '“{name}” is larger than the limit of {limit}.' },

@@ -5,5 +5,7 @@ import { call } from './http'
 export const sendCommand = (id: string, command: ClientCommand) => call<ChangeEntry>('POST', '/api/changes', { body: { id, command } })
 export const undo = (id: string, changeId: string | null) => call<ChangeEntry>('POST', '/api/changes/undo', { body: { id, changeId } })
 export const redo = (id: string) => call<ChangeEntry>('POST', '/api/changes/redo', { body: { id } })
-export const readHistory = (before: number | null) => call<HistoryPage>('GET', '/api/changes', { query: { before } })
+export interface HistoryAsked { readonly text?: string; readonly from?: string | null; readonly until?: string | null; readonly folder?: string | null; readonly thing?: string | null }
+export const readHistory = (before: number | null, asked: HistoryAsked = {}) => call<HistoryPage>('GET', '/api/changes', { query: { before, ...asked } })
+export const purge = (id: string, what: { ids: readonly string[] } | { all: true }) => call<ChangeEntry>('POST', '/api/trash/purge', { body: { id, ...what } })
 export const readLastActs = () => call<LastActs>('GET', '/api/changes/last')

@@ -52,6 +52,7 @@ export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: Th
       ...(single ? [{ name: 'Open', key: 'Enter', run: () => handlers.open(only) }] : []),
       ...(single && handlers.show ? [{ name: 'Show in plan', key: 'G', run: () => handlers.show?.(only) }] : []),
       ...(single ? [{ name: 'Rename', key: 'F2', run: () => handlers.rename(only) }] : []),
+      ...(!single && items.every(item => item.kind === 'document') ? [{ name: 'Rename together…', key: 'F2', run: () => { dialogs.names = thingsOf(items).documentIds } }] : []),
       { name: 'Pick up', key: 'X', run: () => pickUp('move') },
       { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' } } },
       { name: on ? 'Star' : 'Take star off', key: 'S', run: () => void store.act({ kind: 'star', ...thingsOf(items), on }) },

@@ -5,6 +5,8 @@ import { useRoute } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
 import ClashDialog from '../components/dialogs/ClashDialog.vue'
+import CompareDialog from '../components/dialogs/CompareDialog.vue'
+import NamesDialog from '../components/dialogs/NamesDialog.vue'
 import ColourKeyDialog from '../components/dialogs/ColourKeyDialog.vue'
 import MergeDialog from '../components/dialogs/MergeDialog.vue'
 import MoveDialog from '../components/dialogs/MoveDialog.vue'
@@ -110,6 +112,8 @@ async function leave(query: Record<string, string>): Promise<void> {
     <DragHint @move="move" @file="fileAsWell" @pick="pickUp" @files="(files, to) => uploads.add(files, to)" />
     <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
     <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
+    <CompareDialog :asked="dialogs.compare" @close="dialogs.compare = null" />
+    <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
     <ClashDialog :clashes="dialogs.clash?.clashes ?? null" @answer="dialogs.clash?.answer($event)" />
     <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />

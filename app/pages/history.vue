@@ -1,18 +1,28 @@
 <script setup lang="ts">
 // Everything done to the plan: when, what, where, who. Each act can be undone, also in the middle,
 // unless something later stands against it; then it says what.
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
 import { clockText, dayText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
+import { outlineOf } from '../../core/tree/index'
 import RemoteState from '../components/common/RemoteState.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useActs } from '../stores/acts'
 import { useHistory } from '../stores/history'
 import { usePlan } from '../stores/plan'
 
+const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
-void history.load()
+const filter = ref({ text: '', day: '', folder: '' })
+void history.ask({})
+const folders = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => ({ id: folder.id, text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}` })))
+watchDebounced(filter, ({ text, day, folder }) => {
+  const from = day === '' ? null : new Date(`${day}T00:00:00`)
+  void history.ask({ text: text.trim(), from: from?.toISOString() ?? null, until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null, folder: folder || null })
+}, { deep: true, debounce: 200 })
+const isFiltered = computed(() => Object.values(filter.value).some(value => value !== ''))
 onPlanEvent((event) => { if (event.type !== 'reading') void history.load() })
 const blocked = ref<{ id: string; text: string } | null>(null)
 const now = Date.now()
@@ -49,10 +59,27 @@ async function undo(change: ChangeEntry): Promise<void> {
     <p class="second lead">
       Everything done to the plan, newest first. Each act can be undone, also one in the middle, unless something later stands against it.
     </p>
+    <form class="filter" aria-label="Narrow History" @submit.prevent>
+      <input v-model="filter.text" class="line-field" aria-label="Words of what was done" placeholder="what was done, to what…">
+      <input v-model="filter.day" class="line-field" type="date" aria-label="On this day">
+      <select v-model="filter.folder" class="line-field" aria-label="In this folder and below">
+        <option value="">
+          anywhere
+        </option>
+        <option v-for="folder in folders" :key="folder.id" :value="folder.id">
+          {{ folder.text }}
+        </option>
+      </select>
+      <button v-if="isFiltered" type="button" class="place" @click="filter = { text: '', day: '', folder: '' }">
+        Show all
+      </button>
+    </form>
     <RemoteState :remote="history.loaded" @again="history.load()">
       <div v-if="history.changes.length === 0" class="empty">
-        <h2>Nothing was done yet</h2>
-        <p>Make a folder or bring a document in: it is written down here, and can be taken back from here.</p>
+        <h2>{{ isFiltered ? 'Nothing like this was done' : 'Nothing was done yet' }}</h2>
+        <p v-if="!isFiltered">
+          Make a folder or bring a document in: it is written down here, and can be taken back from here.
+        </p>
       </div>
       <section v-for="group in days" :key="group.day">
         <h2 class="part-head">
@@ -64,7 +91,7 @@ async function undo(change: ChangeEntry): Promise<void> {
             <span class="what">{{ change.label }}<span v-if="change.undoneBy !== null" class="quiet"> · {{ change.kind === 'undo' ? 'done again' : 'undone' }}</span></span>
             <span class="where"><NuxtLink v-for="place in placesOf(change)" :key="place.to" class="place cut" :to="place.to">{{ place.text }}</NuxtLink></span>
             <span class="quiet cut">{{ change.actor }}</span>
-            <button v-if="change.undoneBy === null" type="button" class="place" :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`" @click="undo(change)">
+            <button v-if="change.undoneBy === null && change.kind !== 'purge'" type="button" class="place" :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`" @click="undo(change)">
               {{ change.kind === 'undo' ? 'Do again' : 'Undo' }}
             </button>
             <span v-else />
@@ -85,6 +112,7 @@ async function undo(change: ChangeEntry): Promise<void> {
 .history { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px; }
 h1 { font-size: 24px; line-height: 32px; }
 .lead { margin-bottom: 10px; }
+.filter { display: grid; grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 70px; gap: 8px; align-items: center; }
 .part-head { margin-top: 16px; }
 ol { list-style: none; padding: 0; }
 li { display: grid; grid-template-columns: 50px minmax(0, 1fr) minmax(0, 230px) 170px 70px; gap: 2px 14px; border-bottom: 1px solid var(--rule); padding: 5px 0; align-items: baseline; }

@@ -6,6 +6,7 @@ import { counted } from '../../core/change/index'
 import { agoText, timeText } from '../../core/dates/index'
 import { fileNameOf, sizeText } from '../../core/formats/index'
 import type { DocumentId, FolderId } from '../../core/ids'
+import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import TypeMark from '../components/common/TypeMark.vue'
 import { useList } from '../composables/useList'
@@ -28,7 +29,28 @@ async function restore(chosen: readonly TrashItem[]): Promise<void> {
   await acts.act({ kind: 'restore', folderIds: ids('folder') as FolderId[], documentIds: ids('document') as DocumentId[] })
 }
 
+const asking = ref<readonly TrashItem[] | 'all' | null>(null)
+const meant = computed(() => (asking.value === 'all' ? trash.items : asking.value ?? []))
+const sizeOf = (some: readonly TrashItem[]) => sizeText(some.reduce((sum, item) => sum + item.size, 0))
+const goes = computed(() => {
+  const documents = meant.value.reduce((sum, item) => sum + item.documents + (item.target === 'document' ? 1 : 0), 0)
+  const folders = meant.value.reduce((sum, item) => sum + item.folders + (item.target === 'folder' ? 1 : 0), 0)
+  return [...(documents > 0 ? [counted(documents, 'document')] : []), ...(folders > 0 ? [counted(folders, 'folder')] : [])].join(' and ')
+})
+
+async function purge(): Promise<void> {
+  const what = asking.value === 'all' ? { all: true as const } : { ids: meant.value.map(item => item.id) }
+  asking.value = null
+  await acts.purge(what)
+}
+
+const KEEPS = [{ days: 30, text: 'for 30 days' }, { days: 60, text: 'for 60 days' }, { days: 180, text: 'for half a year' }, { days: 365, text: 'for a year' }, { days: null, text: 'until it is deleted by hand' }]
+const keeps = computed(() => plan.reply?.plan.trashDays ?? null)
+const keepChoices = computed(() => (KEEPS.some(({ days }) => days === keeps.value) ? KEEPS : [...KEEPS, { days: keeps.value, text: `for ${keeps.value} days` }]))
+
 useShortcuts((event) => {
+  if (event.key === 'Delete' && list.meant.value.length > 0) { asking.value = list.meant.value; return true }
+
   const isRestore = event.key.toLowerCase() === 'r' && !event.ctrlKey && !event.metaKey && !event.altKey
   if (isRestore) void restore(list.meant.value)
   return isRestore || list.press(event)
@@ -46,6 +68,14 @@ function inside(item: TrashItem): string {
     <p class="second lead">
       What was put away comes back to where it was. If its folder is gone, it says where it goes instead.
     </p>
+    <p class="second">
+      Things are kept
+      <select class="line-field keep" aria-label="How long the Trash keeps things" :value="String(keeps)" @change="acts.act({ kind: 'plan.trash', days: ($event.target as HTMLSelectElement).value === 'null' ? null : Number(($event.target as HTMLSelectElement).value) })">
+        <option v-for="{ days, text } in keepChoices" :key="String(days)" :value="String(days)">
+          {{ text }}
+        </option>
+      </select>
+    </p>
     <RemoteState :remote="trash.loaded" @again="trash.load()">
       <div v-if="items.length === 0" class="empty">
         <h2>The Trash is empty</h2>
@@ -56,6 +86,13 @@ function inside(item: TrashItem): string {
           <button type="button" class="act main" :disabled="list.meant.value.length === 0" @click="restore(list.meant.value)">
             Restore {{ list.meant.value.length > 1 ? counted(list.meant.value.length, 'thing') : '' }} <span class="key">R</span>
           </button>
+          <button type="button" class="act" :disabled="list.meant.value.length === 0" @click="asking = list.meant.value">
+            Delete for good… <span class="key">Delete</span>
+          </button>
+          <button type="button" class="act" @click="asking = 'all'">
+            Empty the Trash…
+          </button>
+          <span class="second holds">{{ sizeOf(items) }} in all</span>
         </p>
         <div role="grid" aria-label="In the Trash" aria-multiselectable="true">
           <div
@@ -74,13 +111,30 @@ function inside(item: TrashItem): string {
         </div>
       </template>
     </RemoteState>
+    <PaperDialog :open="asking !== null" :width="460" label="Delete for good" title="Delete for good?" @leave="asking = null">
+      <p>
+        {{ goes }} <template v-if="meant.length === 1">
+          (“{{ meant[0]?.name }}”)
+        </template> will be gone, with {{ sizeOf(meant) }}. This is the one act that cannot be undone.
+      </p>
+      <template #acts>
+        <button type="button" class="act full" @click="purge">
+          Delete {{ goes }} for good
+        </button>
+        <button type="button" class="act" autofocus @click="asking = null">
+          Keep {{ meant.length === 1 ? 'it' : 'them' }} <span class="key">Esc</span>
+        </button>
+      </template>
+    </PaperDialog>
   </div>
 </template>
 
 <style scoped>
 .trash { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px; }
 h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 10px 0 12px -1px; }
+.acts { margin: 10px 0 12px -1px; display: flex; gap: 6px; align-items: center; }
+.holds { margin-left: auto; }
+.keep { width: auto; display: inline-block; padding: 2px 6px; }
 .item { display: grid; grid-template-columns: 58px minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 1fr) 110px 62px; gap: 12px; align-items: center; min-height: var(--row); border-bottom: 1px solid var(--rule); cursor: default; user-select: none; }
 .item:first-child { border-top: 2px solid var(--ink); }
 .item.selected { background: var(--act-soft); box-shadow: inset 3px 0 0 var(--act); }

@@ -35,6 +35,12 @@ export const useActs = defineStore('acts', () => {
     return finish(() => api.redo(id), false)
   }
 
+  /** Deletes for good; the asker has asked the person before. */
+  async function purge(what: { ids: readonly string[] } | { all: true }): Promise<Outcome> {
+    const id = v7()
+    return finish(() => api.purge(id, what), false)
+  }
+
   async function finish(send: () => Promise<ChangeEntry>, quiet: boolean): Promise<Outcome> {
     busy.value++
     try {
@@ -75,6 +81,6 @@ export const useActs = defineStore('acts', () => {
     notice.value = null
   }
 
-  return { last, notice, busy, act, undo, redo, refuse, say, refresh, forget }
+  return { last, notice, busy, act, undo, redo, purge, refuse, say, refresh, forget }
 })
 

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { NameClash } from '../../contract/document'
-import type { FolderId } from '../../core/ids'
+import type { DocumentId, FolderId } from '../../core/ids'
 import type { RenumberMode, Things } from '../../core/plan/index'
 
 export interface MoveAsked extends Things {
@@ -15,6 +15,7 @@ export interface PlaceAsked {
   /** The first is the home. */
   readonly answer: (ids: FolderId[]) => void
 }
+export interface CompareAsked { readonly id: DocumentId; readonly name: string; readonly from: number; readonly to: number }
 export type ClashAnswer = 'both' | 'version' | 'skip'
 
 /** Which dialog is open, and what it is about. */
@@ -23,6 +24,9 @@ export const useDialogs = defineStore('dialogs', () => {
   /** The folder whose children are to be numbered; null inside stands for the top. */
   const numbering = ref<{ folderId: FolderId | null; renumber?: RenumberMode } | null>(null)
   const place = ref<PlaceAsked | null>(null)
+  const compare = ref<CompareAsked | null>(null)
+  /** Documents that are to be renamed together. */
+  const names = ref<readonly DocumentId[] | null>(null)
   const keys = ref(false)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
@@ -37,5 +41,5 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  return { move, place, numbering, keys, colours, merge, clash, askClash }
+  return { move, place, compare, names, numbering, keys, colours, merge, clash, askClash }
 })

@@ -1,22 +1,33 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
+import type { HistoryAsked } from '../api/changes'
 import { readHistory } from '../api/changes'
 import type { Remote } from './remote'
 import { reasonOf } from './remote'
 
 interface Loaded { readonly changes: readonly ChangeEntry[]; readonly next: number | null }
 
+/** What was done to one folder or document, newest first. */
+export async function readStory(thing: string): Promise<readonly ChangeEntry[]> {
+  return (await readHistory(null, { thing })).changes
+}
+
 /** The list of everything done, newest first. */
 export const useHistory = defineStore('history', () => {
   const loaded = shallowRef<Remote<Loaded>>({ state: 'idle' })
   const changes = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.changes : []))
+  /** What is shown of it. */
+  const asked = shallowRef<HistoryAsked>({})
+  let newest = 0
   const hasMore = computed(() => loaded.value.state === 'ready' && loaded.value.value.next !== null)
 
   async function load(): Promise<void> {
+    const mine = ++newest
     if (loaded.value.state !== 'ready') loaded.value = { state: 'loading' }
     try {
-      loaded.value = { state: 'ready', value: await readHistory(null) }
+      const value = await readHistory(null, asked.value)
+      if (mine === newest) loaded.value = { state: 'ready', value }
     }
     catch (error) {
       const reason = reasonOf(error)
@@ -28,7 +39,7 @@ export const useHistory = defineStore('history', () => {
     const present = loaded.value
     if (present.state !== 'ready' || present.value.next === null) return
     try {
-      const page = await readHistory(present.value.next)
+      const page = await readHistory(present.value.next, asked.value)
       loaded.value = { state: 'ready', value: { changes: [...present.value.changes, ...page.changes], next: page.next } }
     }
     catch (error) {
@@ -36,5 +47,10 @@ export const useHistory = defineStore('history', () => {
     }
   }
 
-  return { loaded, changes, hasMore, load, more }
+  async function ask(wanted: HistoryAsked): Promise<void> {
+    asked.value = wanted
+    await load()
+  }
+
+  return { loaded, changes, asked, hasMore, load, ask, more }
 })

@@ -1,3 +1,5 @@
+export type { NameCase, NameRules, NewName, Renamable } from './bulkNames'
+export { CASES, newNames, NO_RULES } from './bulkNames'
 export type { FolderWords, Scored } from './model'
 export { FilingModel } from './model'
 export type { Nameable, NamePlace, NameSuggestion } from './names'

@@ -17,6 +17,7 @@ const MEDIA_TYPES: Readonly<Record<string, string>> = {
   html: 'text/html',
   htm: 'text/html',
   eml: 'message/rfc822',
+  uri: 'text/uri-list',
   png: 'image/png',
   jpg: 'image/jpeg',
   jpeg: 'image/jpeg',
@@ -36,7 +37,7 @@ export function mediaTypeOf(extension: string): string {
 }
 
 /** Formats whose words are read. */
-export const READABLE = ['pdf', 'docx', 'odt', 'txt', 'md', 'csv', 'tsv', 'html', 'htm'] as const
+export const READABLE = ['pdf', 'docx', 'odt', 'txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri', 'eml'] as const
 export type Readable = (typeof READABLE)[number]
 
 export function isReadable(extension: string): extension is Readable {

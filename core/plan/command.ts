@@ -60,6 +60,11 @@ export type Command =
     readonly folderIds: readonly FolderId[]
     readonly tags: readonly { readonly id: TagId; readonly name: string }[]
   }
+  | { readonly kind: 'document.names'; readonly names: readonly { readonly id: DocumentId; readonly name: string }[] }
+  | { readonly kind: 'document.write'; readonly id: DocumentId; readonly written: boolean; readonly file: Pick<NewFile, 'versionId' | 'blobId' | 'size' | 'mediaType' | 'changedAt'> & { readonly extension: string } }
+  | { readonly kind: 'version.current'; readonly documentId: DocumentId; readonly number: number }
+  | { readonly kind: 'version.remark'; readonly documentId: DocumentId; readonly number: number; readonly remark: string }
+  | { readonly kind: 'plan.trash'; readonly days: number | null }
   | { readonly kind: 'place.remove'; readonly documentIds: readonly DocumentId[]; readonly folderId: FolderId }
   | { readonly kind: 'place.home'; readonly documentId: DocumentId; readonly folderId: FolderId }
   | { readonly kind: 'document.copy'; readonly copies: readonly { readonly id: DocumentId; readonly newId: DocumentId }[]; readonly folderId: FolderId | null }

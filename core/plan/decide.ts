@@ -14,7 +14,9 @@ import { setMeaning } from './commands/setMeaning'
 import { star } from './commands/star'
 import { copyDocuments, fileDocuments, makeHome, removePlace } from './commands/file'
 import { dropTag, mergeTags, putTags, setTag, takeTags } from './commands/tags'
-import { restore, trash } from './commands/trash'
+import { makeCurrent, remarkVersion, writeDocument } from './commands/versions'
+import { renameMany } from './commands/renameMany'
+import { keepTrash, restore, trash } from './commands/trash'
 import { withRunningNumbers } from './runningNumbers'
 import type { Decision, Moment, Slice } from './slice'
 
@@ -51,6 +53,11 @@ function decideAlone(slice: Slice, command: Command, moment: Moment): Decision {
     case 'document.colour': return colourDocuments(slice, command, moment)
     case 'folder.names': return nameBelow(slice, command, moment)
     case 'document.file': return fileDocuments(slice, command, moment)
+    case 'document.names': return renameMany(slice, command)
+    case 'document.write': return writeDocument(slice, command, moment)
+    case 'version.current': return makeCurrent(slice, command, moment)
+    case 'version.remark': return remarkVersion(slice, command, moment)
+    case 'plan.trash': return keepTrash(slice, command)
     case 'place.remove': return removePlace(slice, command, moment)
     case 'place.home': return makeHome(slice, command, moment)
     case 'document.copy': return copyDocuments(slice, command, moment)

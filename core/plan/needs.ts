@@ -16,11 +16,13 @@ export interface Needs {
   readonly tagIds: readonly TagId[]
   /** All taggings of these folders and documents. */
   readonly taggedIds: readonly string[]
+  /** All versions of these documents. */
+  readonly versionsOf: readonly DocumentId[]
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
 
-const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [] }
+const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [] }
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
@@ -29,6 +31,10 @@ export function needsOf(command: Command): Needs {
     case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
     case 'meaning.drop': return { ...NOTHING, meaningId: command.id }
     case 'folder.register': return command.on ? { ...NOTHING, inFolder: command.id } : NOTHING
+    case 'document.names': return { ...NOTHING, documentIds: command.names.map(({ id }) => id) }
+    case 'document.write': return { ...NOTHING, documentIds: [command.id] }
+    case 'version.current':
+    case 'version.remark': return { ...NOTHING, documentIds: [command.documentId], versionsOf: [command.documentId] }
     case 'document.file': return { ...NOTHING, documentIds: command.documents.map(({ id }) => id), taggedIds: command.tags.length > 0 ? command.documents.map(({ id }) => id) : [] }
     case 'place.home': return { ...NOTHING, documentIds: [command.documentId] }
     case 'place.remove': return { ...NOTHING, documentIds: command.documentIds }

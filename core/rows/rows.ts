@@ -11,6 +11,8 @@ export interface PlanRow {
   /** Numbering of the top folders. */
   readonly numbering: Numbering
   readonly childOrder: ChildOrder
+  /** Days after which what lies in the Trash is deleted for good; null: never. */
+  readonly trashDays: number | null
 }
 
 export interface FolderRow {

@@ -4,9 +4,10 @@ import * as plan from './migrations/000001_plan'
 import * as building from './migrations/000002_building'
 import * as registers from './migrations/000003_registers'
 import * as filing from './migrations/000004_filing'
+import * as stories from './migrations/000005_stories'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing]
+const MIGRATIONS = [plan, building, registers, filing, stories]
 
 const LOCK = 4_802_661
 

@@ -6,7 +6,7 @@ import type { TableName, Tables } from '../../core/rows/index'
 type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[] }
 
 export const COLUMNS: Columns = {
-  plan: ['id', 'name', 'numbering', 'childOrder'],
+  plan: ['id', 'name', 'numbering', 'childOrder', 'trashDays'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed', 'pattern'],
   folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numberFixed', 'label', 'numbered', 'first', 'pinned', 'registering', 'numbering', 'childOrder', 'meaningId', 'purpose', 'remark', 'namePattern', 'createdAt', 'trashedAt', 'trashRoot'],
   document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
@@ -19,6 +19,7 @@ export const COLUMNS: Columns = {
 
 /** What rows of earlier versions, in the journal, do not hold yet. */
 export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
+  plan: { trashDays: 60 },
   folder: { numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false, remark: '', namePattern: null },
   document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null },
   version: { remark: '' },

@@ -5,6 +5,7 @@ import type { Readable } from '../../core/formats/index'
 import { readDocx } from './docx'
 import { readHtml } from './html'
 import { readOdt } from './odt'
+import { readMail } from './mail'
 import type { Outcome, ReadTask } from './outcome'
 import { Unreadable } from './outcome'
 import { readPdf } from './pdf'
@@ -24,6 +25,8 @@ const READERS: Record<Readable, Reader> = {
   tsv: inParts(readPlain),
   html: inParts(readHtml),
   htm: inParts(readHtml),
+  uri: inParts(readPlain),
+  eml: inParts(readMail),
 }
 
 export default async function read({ extension, bytes }: ReadTask): Promise<Outcome> {

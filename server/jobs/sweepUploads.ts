@@ -1,5 +1,8 @@
 import { sweepIncoming } from '../services/documents/sweepIncoming'
+import { sweepTrash } from '../services/trash/sweepTrash'
 
+/** Once a day: what broken uploads left, and what the Trash kept long enough. */
 export async function sweepUploads(): Promise<void> {
   await sweepIncoming()
+  await sweepTrash(new Date())
 }

@@ -8,7 +8,7 @@ import type { DocumentRow, FolderRow, PlanRow } from '../../core/rows/index'
 import { foldedText } from '../../core/text/index'
 
 export const NOW = '2026-03-01T00:00:00.000Z'
-export const PLAN: PlanRow = { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number' }
+export const PLAN: PlanRow = { id: 'plan', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number', trashDays: 60 }
 
 export function folderRow(id: string, more: Partial<FolderRow> = {}): FolderRow {
   const name = more.name ?? id
@@ -34,5 +34,5 @@ export const EMPTY: State = {
 export function sliceOf(state: State, serials: ReadonlyMap<string, number> = new Map()): Slice {
   const plan = state.plan.get(PLAN.id)
   if (!plan) throw new Error('The plan is gone.')
-  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning, tags: state.tag, taggings: [...state.tagging.values()], serials }
+  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning, tags: state.tag, taggings: [...state.tagging.values()], versions: [...state.version.values()], serials }
 }

@@ -17,6 +17,8 @@ import RemoteState from '../common/RemoteState.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
 import PlacesEdit from './PlacesEdit.vue'
+import StoryList from './StoryList.vue'
+import VersionList from './VersionList.vue'
 import DocumentPreview from '../preview/DocumentPreview.vue'
 
 const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document itself is open beside the card. */ inReader?: boolean }>()
@@ -79,9 +81,7 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       <dt>Changed</dt><dd>{{ timeText(document.changedAt) }}</dd>
       <dt>Added</dt><dd>{{ agoText(document.createdAt, now) }}</dd>
       <template v-if="document.versions.length > 1">
-        <dt>Versions</dt><dd>
-          <a v-for="version in document.versions" :key="version.number" class="place version" :href="contentAddress(document.id, { version: version.number })" download>{{ version.number }}<span class="quiet"> · {{ sizeText(version.size) }}</span></a>
-        </dd>
+        <dt>Versions</dt><dd><VersionList :document="document" /></dd>
       </template>
       <dt>Words</dt><dd>
         <template v-if="document.reading.state === 'read'">
@@ -96,6 +96,7 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
         </template>
       </dd>
       <dt>Remark</dt><dd><TextEdit :value="document.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'document.remark', id: document.id, remark: $event })" /></dd>
+      <dt>Story</dt><dd><StoryList :id="document.id" /></dd>
     </dl>
     <div class="acts">
       <button v-if="!inReader" type="button" class="act main" @click="emit('open')">
@@ -126,6 +127,5 @@ dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 4px 8px; }
 dt { color: var(--ink-3); }
 dd { min-width: 0; }
 .colour { width: 150px; padding: 1px 5px; }
-.version { display: block; }
 .acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
 </style>

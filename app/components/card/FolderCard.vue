@@ -7,6 +7,7 @@ import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import ColourMenu from '../folder/ColourMenu.vue'
+import StoryList from './StoryList.vue'
 import NamePatternEdit from './NamePatternEdit.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
@@ -57,6 +58,7 @@ const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number'
       <dt>Remark</dt><dd><TextEdit :value="folder.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" /></dd>
       <dt>Holds</dt><dd>{{ counted(plan.reply?.counts[id] ?? 0, 'document') }}, {{ counted(childrenOf(plan.tree, id).length, 'folder') }}</dd>
       <dt>Changed</dt><dd>{{ timeText(folder.changedAt) }}</dd>
+      <dt>Story</dt><dd><StoryList :id="id" /></dd>
     </dl>
     <div class="acts">
       <button v-if="canOpen" type="button" class="act main" @click="emit('open')">

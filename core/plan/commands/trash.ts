@@ -91,3 +91,11 @@ function intoInTray(slice: Slice, document: DocumentRow): RowChange[] {
   const [kept, ...others] = slice.placements.filter(placement => placement.documentId === document.id)
   return kept ? [...others.map(placement => deleted('placement', placement)), ...updated('placement', kept, { folderId: null, home: true })] : []
 }
+
+export const TRASH_DAYS_LIMIT = 3650
+
+/** How long the Trash keeps what lies in it. */
+export function keepTrash(slice: Slice, { days }: Extract<Command, { kind: 'plan.trash' }>): Decision {
+  if (days !== null && (!Number.isInteger(days) || days < 1 || days > TRASH_DAYS_LIMIT)) return refuse('request.invalid', { why: `the Trash keeps from 1 to ${TRASH_DAYS_LIMIT} days, or for ever` })
+  return decided(updated('plan', slice.plan, { trashDays: days }), days === null ? 'The Trash keeps everything until it is deleted by hand' : `The Trash keeps things for ${days} days`, [])
+}

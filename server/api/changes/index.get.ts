@@ -1,9 +1,13 @@
-import { getQuery } from 'h3'
+import { historyQueryShape } from '../../../contract/change'
+import { tryParseId } from '../../../core/ids'
 import { signedIn } from '../../http/actor'
-import { wholeNumberOf } from '../../http/parse'
+import { queryOf } from '../../http/parse'
 import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { listHistory } from '../../services/changes/history'
 
-/** `before` is the revision given as `next` with the page before. */
-export default route(async event => listHistory(await signedIn(event, whoIs), wholeNumberOf(getQuery(event).before)))
+export default route(async (event) => {
+  const actor = await signedIn(event, whoIs)
+  const { before, folder, until, ...asked } = await queryOf(event, historyQueryShape)
+  return listHistory(actor, before, { ...asked, before: until, folderId: folder === null ? null : tryParseId<'folder'>(folder) })
+})

@@ -17,6 +17,7 @@ export default route(async (event) => {
     fileName: asked.name,
     changedAt: new Date(asked.changed).toISOString(),
     clash: asked.clash,
+    origin: asked.origin,
     bytes: bodyStream(event),
     announcedBytes: wholeNumberOf(event.node.req.headers['content-length']),
   }, new Date())

@@ -34,12 +34,43 @@ export interface NewEntry {
 /** Writes the entry under the plan's next revision, which it gives back. */
 export async function writeEntry(transaction: Transaction, entry: NewEntry): Promise<number> {
   const [plan] = await rows<{ revision: number }>(transaction, `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
-    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes)
-      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::jsonb, $9::uuid FROM p)
+    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes, things)
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::jsonb, $9::uuid, $10::uuid[] FROM p)
     SELECT revision::float8 AS revision FROM p`,
-  [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes])
+  [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes, thingsIn(entry.rows)])
   if (!plan) throw new Error('The plan of a journal entry is gone.')
   return plan.revision
+}
+
+/** Folders and documents that the rows are about. */
+function thingsIn(changes: readonly RowChange[]): string[] {
+  const things = new Set<string>()
+  for (const change of changes) {
+    const facts = { ...('before' in change ? change.before : {}), ...('after' in change ? change.after : {}) } as { documentId?: string; targetId?: string }
+    if (change.table === 'folder' || change.table === 'document' || change.table === 'star') things.add(change.id)
+    const about = facts.documentId ?? facts.targetId
+    if (about) things.add(about)
+  }
+  return [...things]
+}
+
+export interface HistoryFilter {
+  /** Words that stand in what was done. */
+  readonly text: string
+  /** ISO 8601; null leaves a side open. */
+  readonly from: string | null
+  readonly before: string | null
+  /** Any of these folders was touched; null: anywhere. */
+  readonly places: readonly string[] | null
+  /** A folder or document that was touched itself; null: any. */
+  readonly thing: string | null
+}
+
+/** Newest first, older than `revision`, as the filter asks. */
+export function entriesOf(planId: string, revision: number | null, filter: HistoryFilter, limit: number): Promise<JournalEntry[]> {
+  return rows<JournalEntry>(null, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) AND ($4 = '' OR c.label ILIKE '%' || $4 || '%')
+    AND ($5::timestamptz IS NULL OR c.at >= $5) AND ($6::timestamptz IS NULL OR c.at < $6) AND ($7::uuid[] IS NULL OR c.places && $7) AND ($8::uuid IS NULL OR c.things @> ARRAY[$8])
+    ORDER BY c.revision DESC LIMIT $3`, [planId, revision, limit, filter.text.replace(/[\\%_]/g, '\\$&'), filter.from, filter.before, filter.places, filter.thing])
 }
 
 export async function entryById(transaction: Transaction | null, planId: string, id: string): Promise<JournalEntry | undefined> {
@@ -63,7 +94,7 @@ export function entriesBefore(planId: string, before: number | null, limit: numb
 
 /** The newest act that is not undone: what Undo takes back. */
 export async function nextToUndo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC LIMIT 1`, [planId])
+  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo', 'purge') ORDER BY c.revision DESC LIMIT 1`, [planId])
   return found[0]
 }
 

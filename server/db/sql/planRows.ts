@@ -1,6 +1,6 @@
 // The rows of a plan as commands load them.
 
-import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow } from '../../../core/rows/index'
+import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 import { isoText, selectList } from '../tables'
@@ -114,4 +114,8 @@ export async function keepSerials(transaction: Transaction, planId: string, seri
 export async function folderById(planId: string, id: string): Promise<FolderRow | undefined> {
   const found = await rows<FolderRow>(null, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.id = $2`, [planId, id])
   return found[0]
+}
+
+export function versionsAmong(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<VersionRow[]> {
+  return rows<VersionRow>(transaction, `SELECT ${selectList('version', 'v')} FROM version v WHERE v.plan_id = $1 AND v.document_id = ANY($2::uuid[])`, [planId, documentIds])
 }

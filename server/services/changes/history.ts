@@ -1,5 +1,9 @@
-import type { JournalEntry } from '../../db/sql/journal'
-import { entriesBefore, nextToRedo, nextToUndo } from '../../db/sql/journal'
+import { fail } from '../../../core/errors'
+import type { FolderId } from '../../../core/ids'
+import { branchOf, buildTree } from '../../../core/tree/index'
+import type { HistoryFilter, JournalEntry } from '../../db/sql/journal'
+import { entriesBefore, entriesOf, nextToRedo, nextToUndo } from '../../db/sql/journal'
+import { liveFoldersOf } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 
 const PAGE = 100
@@ -10,10 +14,20 @@ export interface HistoryPage {
   readonly next: number | null
 }
 
-export async function listHistory(actor: Actor, before: number | null): Promise<HistoryPage> {
-  const entries = await entriesBefore(actor.planId, before, PAGE + 1)
+export type HistoryAsked = Omit<HistoryFilter, 'places'> & { /** With everything below; null: anywhere. */ readonly folderId: FolderId | null }
+
+/** Throws notFound for a folder that is gone. */
+export async function listHistory(actor: Actor, before: number | null, { folderId, ...asked }: HistoryAsked): Promise<HistoryPage> {
+  const places = folderId === null ? null : await branchIds(actor, folderId)
+  const entries = await entriesOf(actor.planId, before, { ...asked, places }, PAGE + 1)
   const changes = entries.slice(0, PAGE)
   return { changes, next: entries.length > PAGE ? (changes.at(-1)?.revision ?? null) : null }
+}
+
+async function branchIds(actor: Actor, folderId: FolderId): Promise<FolderId[]> {
+  const tree = buildTree(await liveFoldersOf(actor.planId))
+  if (!tree.byId.has(folderId)) fail('notFound')
+  return branchOf(tree, folderId).map(folder => folder.id)
 }
 
 export interface LastActs {
@@ -27,4 +41,3 @@ export async function readLastActs(actor: Actor): Promise<LastActs> {
   const [[last], undo, redo] = await Promise.all([entriesBefore(actor.planId, null, 1), nextToUndo(null, actor.planId), nextToRedo(null, actor.planId)])
   return { last: last ?? null, undo: undo ?? null, redo: redo ?? null }
 }
-

@@ -41,6 +41,7 @@ async function takeBack(actor: Actor, newChangeId: string, now: Date, choose: (t
       if (earlier) return earlier
       const target = await choose(transaction)
       chosen.push(target)
+      if (target.kind === 'purge') fail('undo.never')
       if (target.undoneBy !== null) fail('undo.done')
       await writeInverse(transaction, actor, newChangeId, target, now)
       return (await entryById(transaction, actor.planId, newChangeId)) ?? fail('notFound')

@@ -3,7 +3,10 @@ import { isReadable, mediaTypeOf, sizeText } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import { nameFromFile, nameKey } from '../../../core/plan/index'
 import type { Clash } from '../../../core/plan/index'
+import type { Origin } from '../../../core/rows/index'
+import type { StoredBlob } from '../../db/blobStore'
 import { blobStore, TooLarge } from '../../db/blobStore'
+import { documentById } from '../../db/sql/documentFacts'
 import type { JournalEntry } from '../../db/sql/journal'
 import { folderById } from '../../db/sql/planRows'
 import { namesIn } from '../../db/sql/register'
@@ -20,6 +23,8 @@ export interface Upload {
   readonly fileName: string
   readonly changedAt: string
   readonly clash: Clash
+  readonly origin?: Origin
+  readonly sender?: string
   readonly bytes: AsyncIterable<Uint8Array>
   /** As the client announced it; null when it did not. */
   readonly announcedBytes: number | null
@@ -37,30 +42,65 @@ export function uploadLimit(): number {
  * Change. Throws upload.large, upload.short, notFound and folder.inTrash; then nothing is kept.
  */
 export async function addUpload(actor: Actor, upload: Upload, now: Date): Promise<JournalEntry> {
-  const { name, extension } = nameFromFile(upload.fileName)
-  const limit = uploadLimit()
-  const tooLarge = () => fail('upload.large', { name, limit: sizeText(limit) })
-  if ((upload.announcedBytes ?? 0) > limit) tooLarge()
+  const { extension } = nameFromFile(upload.fileName)
+  refuseTooLarge(upload)
   await checkFolder(actor, upload.folderId)
-  const blob = await blobStore.write(newId(), whole(upload, name), limit).catch((error: unknown) => {
-    if (error instanceof TooLarge) tooLarge()
-    throw error
-  })
+  const blob = await takeBytes(upload)
   const entry = await applyCommand(actor, upload.changeId, {
     kind: 'document.add',
     folderId: upload.folderId,
     clash: upload.clash,
     files: [{
       id: upload.documentId, versionId: newId(), placementId: newId(), fileName: upload.fileName,
-      mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: upload.changedAt,
+      mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: upload.changedAt, origin: upload.origin ?? 'upload', sender: upload.sender ?? '',
     }],
   }, now)
   if (isReadable(extension)) await requestReading(blob.id, extension)
   return entry
 }
 
+export interface Rewriting {
+  readonly changeId: string
+  readonly fileName: string
+  readonly changedAt: string
+  /** Written in Hembix, not brought in. */
+  readonly written: boolean
+  readonly bytes: AsyncIterable<Uint8Array>
+  readonly announcedBytes: number | null
+}
+
+/** New contents for a document, as a version of it. Throws upload.large, upload.short, notFound, document.inTrash, act.nothing. */
+export async function addVersion(actor: Actor, documentId: DocumentId, given: Rewriting, now: Date): Promise<JournalEntry> {
+  const { extension } = nameFromFile(given.fileName)
+  refuseTooLarge(given)
+  if (!await documentById(actor.planId, documentId)) fail('notFound')
+  const blob = await takeBytes(given)
+  const entry = await applyCommand(actor, given.changeId, {
+    kind: 'document.write', id: documentId, written: given.written, file: { versionId: newId(), blobId: blob.id, size: blob.size, mediaType: mediaTypeOf(extension), extension, changedAt: given.changedAt },
+  }, now)
+  if (isReadable(extension)) await requestReading(blob.id, extension)
+  return entry
+}
+
+type Incoming = Pick<Upload, 'fileName' | 'bytes' | 'announcedBytes'>
+
+function refuseTooLarge({ fileName, announcedBytes }: Incoming): void {
+  if ((announcedBytes ?? 0) > uploadLimit()) tooLarge(fileName)
+}
+
+function tooLarge(fileName: string): never {
+  return fail('upload.large', { name: nameFromFile(fileName).name, limit: sizeText(uploadLimit()) })
+}
+
+function takeBytes(given: Incoming): Promise<StoredBlob> {
+  return blobStore.write(newId(), whole(given, nameFromFile(given.fileName).name), uploadLimit()).catch((error: unknown) => {
+    if (error instanceof TooLarge) tooLarge(given.fileName)
+    throw error
+  })
+}
+
 /** The stream, which fails when it ends before what was announced. */
-async function* whole(upload: Upload, name: string): AsyncGenerator<Uint8Array> {
+async function* whole(upload: Incoming, name: string): AsyncGenerator<Uint8Array> {
   let size = 0
   try {
     for await (const part of upload.bytes) {

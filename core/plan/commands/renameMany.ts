@@ -1,0 +1,27 @@
+import { counted, quoted, updated } from '../../change/index'
+import type { RowChange } from '../../change/index'
+import type { Command } from '../command'
+import { checkName } from '../name'
+import { foldedName } from '../runningNumbers'
+import type { Decision, Slice } from '../slice'
+import { decided, findDocument, isDecision } from '../slice'
+import { placesOf } from './editDocument'
+
+/** Gives each document its own new name, all in one Change; one name that cannot be refuses them all. */
+export function renameMany(slice: Slice, command: Extract<Command, { kind: 'document.names' }>): Decision {
+  const rows: RowChange[] = []
+  const places = []
+  let last = ''
+  for (const { id, name } of command.names) {
+    const document = findDocument(slice, id)
+    if (isDecision(document)) return document
+    const checked = checkName(name)
+    if (!checked.ok) return checked
+    const changes = updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) })
+    if (changes.length === 0) continue
+    rows.push(...changes)
+    places.push(...placesOf(slice, document))
+    last = `${quoted(document.name)} to ${quoted(checked.name)}`
+  }
+  return decided(rows, rows.length === 1 ? `Renamed ${last}` : `Renamed ${counted(rows.length, 'document')}`, places)
+}

@@ -1,0 +1,23 @@
+// Messages (RFC 5322, MIME) by postal-mime: who, when, about what, and the text.
+
+import PostalMime from 'postal-mime'
+import type { Address } from 'postal-mime'
+import { readHtml } from './html'
+import { Unreadable } from './outcome'
+
+export async function readMail(bytes: Uint8Array): Promise<string> {
+  const mail = await PostalMime.parse(bytes).catch(() => { throw new Unreadable('It is named as a message but is none.') })
+  const body = mail.text ?? (mail.html ? await readHtml(new TextEncoder().encode(mail.html)) : '')
+  const attachments = mail.attachments.map(({ filename }) => filename).filter(name => name !== null && name !== undefined)
+  return [
+    mail.subject ?? '', '',
+    ...(mail.from ? [`From: ${nameOf(mail.from)}`] : []), ...(mail.to?.length ? [`To: ${mail.to.map(nameOf).join(', ')}`] : []), ...(mail.date ? [`Date: ${mail.date}`] : []),
+    ...(attachments.length > 0 ? [`Attachments: ${attachments.join(', ')}`] : []), '', body,
+  ].join('\n')
+}
+
+/** "Rona Vail <rona@quay.example>" */
+export function nameOf(address: Address): string {
+  if (!address.address) return address.name
+  return address.name ? `${address.name} <${address.address}>` : address.address
+}
