@@ -60,6 +60,10 @@ export const documentShape = yup.object({
   sender: yup.string().defined(),
   /** The document it was copied from. */
   copiedFrom: documentId().nullable(),
+  /** The message it was attached to. */
+  partOf: documentId().nullable(),
+  /** What belongs together with it: the message and its attachments. */
+  together: yup.array(yup.object({ id: documentId(), name: yup.string().required(), extension: yup.string().defined() })).required(),
   tagIds: yup.array(tagId()).required(),
   createdAt: time(),
   changedAt: time(),

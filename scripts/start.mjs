@@ -38,7 +38,8 @@ await script(async () => {
     const { buildApp } = await import('./lib/build.mjs')
     await buildApp({ log })
     const { serve } = await import('./lib/serve.mjs')
-    const server = await serve({ port, host, databaseUrl })
+    const arrivals = resolve(process.env.HEMBIX_ARRIVALS ?? join(process.env.HEMBIX_DATA ?? join(ROOT, '.data'), 'arrivals'))
+    const server = await serve({ port, host, databaseUrl, env: { HEMBIX_ARRIVALS: arrivals } })
     stops.push(server.stop)
     console.log(`\nHembix: ${server.address}\n${empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'}. Ctrl+C stops everything.\n`)
     await server.ended

@@ -7,6 +7,7 @@ import type { FolderId } from '../../core/ids'
 import ClashDialog from '../components/dialogs/ClashDialog.vue'
 import CompareDialog from '../components/dialogs/CompareDialog.vue'
 import NamesDialog from '../components/dialogs/NamesDialog.vue'
+import LinkDialog from '../components/dialogs/LinkDialog.vue'
 import ColourKeyDialog from '../components/dialogs/ColourKeyDialog.vue'
 import MergeDialog from '../components/dialogs/MergeDialog.vue'
 import MoveDialog from '../components/dialogs/MoveDialog.vue'
@@ -20,6 +21,8 @@ import KeysDialog from '../components/shell/KeysDialog.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
 import UploadPanel from '../components/shell/UploadPanel.vue'
 import type { Dragged } from '../composables/useDrag'
+import { useOpenPlace } from '../composables/useOpenPlace'
+import { usePasting } from '../composables/usePasting'
 import { usePlanEvents } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useActs } from '../stores/acts'
@@ -32,6 +35,7 @@ import { useView } from '../stores/view'
 
 const [plan, acts, session, dialogs, uploads, view] = [usePlan(), useActs(), useSession(), useDialogs(), useUploads(), useView()]
 const hand = useHand()
+const openPlace = useOpenPlace()
 const route = useRoute()
 const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
 
@@ -39,6 +43,8 @@ onMounted(() => {
   void plan.load()
   void acts.refresh()
 })
+
+usePasting(() => openPlace.value)
 
 useShortcuts((event) => {
   const isZ = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
@@ -114,6 +120,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
     <CompareDialog :asked="dialogs.compare" @close="dialogs.compare = null" />
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
+    <LinkDialog />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
     <ClashDialog :clashes="dialogs.clash?.clashes ?? null" @answer="dialogs.clash?.answer($event)" />
     <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />

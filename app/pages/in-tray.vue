@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
+import { mdiMenuDown } from '@mdi/js'
 import { useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, RegisterRow } from '../../contract/document'
@@ -21,6 +22,7 @@ import type { ThingItem } from '../composables/useThings'
 import { thingsOf, useThings } from '../composables/useThings'
 import { readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
+import { fetchFrom } from '../stores/arrivals'
 import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
@@ -171,6 +173,17 @@ const head = computed(() => {
           <button type="button" class="act main" @click="picker?.click()">
             Add documents <span class="key">U</span>
           </button>
+          <v-menu>
+            <template #activator="{ props: more }">
+              <button v-bind="more" type="button" class="act">
+                Fetch<v-icon :icon="mdiMenuDown" size="16" />
+              </button>
+            </template>
+            <v-list aria-label="Simulated ways in">
+              <v-list-item title="Mail" subtitle="simulated: made-up messages with attachments" @click="fetchFrom('mailbox')" />
+              <v-list-item title="From a colleague" subtitle="simulated: papers that are handed over" @click="fetchFrom('colleague')" />
+            </v-list>
+          </v-menu>
           <button v-if="isNarrow && filing.only" type="button" class="act" @click="showsPreview = !showsPreview">
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
           </button>

@@ -33,7 +33,7 @@ const asking = ref<readonly TrashItem[] | 'all' | null>(null)
 const meant = computed(() => (asking.value === 'all' ? trash.items : asking.value ?? []))
 const sizeOf = (some: readonly TrashItem[]) => sizeText(some.reduce((sum, item) => sum + item.size, 0))
 const goes = computed(() => {
-  const documents = meant.value.reduce((sum, item) => sum + item.documents + (item.target === 'document' ? 1 : 0), 0)
+  const documents = meant.value.reduce((sum, item) => sum + item.documents, 0)
   const folders = meant.value.reduce((sum, item) => sum + item.folders + (item.target === 'folder' ? 1 : 0), 0)
   return [...(documents > 0 ? [counted(documents, 'document')] : []), ...(folders > 0 ? [counted(folders, 'folder')] : [])].join(' and ')
 })
@@ -113,9 +113,7 @@ function inside(item: TrashItem): string {
     </RemoteState>
     <PaperDialog :open="asking !== null" :width="460" label="Delete for good" title="Delete for good?" @leave="asking = null">
       <p>
-        {{ goes }} <template v-if="meant.length === 1">
-          (“{{ meant[0]?.name }}”)
-        </template> will be gone, with {{ sizeOf(meant) }}. This is the one act that cannot be undone.
+        {{ goes }}{{ meant.length === 1 ? ` (“${meant[0]?.name}”)` : '' }} will be gone, with {{ sizeOf(meant) }}. This is the one act that cannot be undone.
       </p>
       <template #acts>
         <button type="button" class="act full" @click="purge">

@@ -27,6 +27,8 @@ export const useDialogs = defineStore('dialogs', () => {
   const compare = ref<CompareAsked | null>(null)
   /** Documents that are to be renamed together. */
   const names = ref<readonly DocumentId[] | null>(null)
+  /** Where a link is to be kept, and what is known of it. */
+  const link = ref<{ folderId: FolderId | null; address: string } | null>(null)
   const keys = ref(false)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
@@ -41,5 +43,5 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  return { move, place, compare, names, numbering, keys, colours, merge, clash, askClash }
+  return { move, place, compare, names, link, numbering, keys, colours, merge, clash, askClash }
 })

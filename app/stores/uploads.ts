@@ -16,6 +16,7 @@ export interface UploadItem {
   readonly size: number
   readonly folder: string
   readonly clash: Clash
+  readonly origin: 'upload' | 'paste'
   state: 'waiting' | 'running' | 'done' | 'stopped' | 'failed'
   /** 0 to 1. */
   share: number
@@ -33,7 +34,7 @@ export const useUploads = defineStore('uploads', () => {
   const open = computed(() => items.value.filter(item => item.state === 'waiting' || item.state === 'running'))
 
   /** Asks about names that are taken, then queues the files. null is the In-tray. */
-  async function add(chosen: readonly File[], folderId: FolderId | null): Promise<void> {
+  async function add(chosen: readonly File[], folderId: FolderId | null, origin: UploadItem['origin'] = 'upload'): Promise<void> {
     if (chosen.length === 0) return
     const folder = folderId ?? 'in-tray'
     const answers = await answersFor(chosen, folder)
@@ -41,7 +42,7 @@ export const useUploads = defineStore('uploads', () => {
     for (const file of chosen) {
       const answer = answers.get(file.name) ?? 'both'
       if (answer === 'skip') continue
-      const item: UploadItem = { id: v7(), changeId: v7(), name: file.name, size: file.size, folder, clash: answer, state: 'waiting', share: 0, reason: '' }
+      const item: UploadItem = { id: v7(), changeId: v7(), name: file.name, size: file.size, folder, clash: answer, origin, state: 'waiting', share: 0, reason: '' }
       files.set(item.id, file)
       items.value.push(item)
     }
@@ -74,7 +75,7 @@ export const useUploads = defineStore('uploads', () => {
     stops.set(item.id, stop)
     item.state = 'running'
     try {
-      await upload({ changeId: item.changeId, documentId: item.id, folder: item.folder, file, clash: item.clash }, (share) => { item.share = share }, stop.signal)
+      await upload({ changeId: item.changeId, documentId: item.id, folder: item.folder, file, clash: item.clash, origin: item.origin }, (share) => { item.share = share }, stop.signal)
       item.state = 'done'
       files.delete(item.id)
       await useActs().refresh()

@@ -102,4 +102,6 @@ export interface NewFile {
   /** The way in; an upload unless said. */
   readonly origin?: Origin
   readonly sender?: string
+  /** The message it came with. */
+  readonly partOf?: DocumentId
 }

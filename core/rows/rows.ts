@@ -77,6 +77,8 @@ export interface DocumentRow {
   readonly sender: string
   /** The document it was copied from. */
   readonly copiedFrom: DocumentId | null
+  /** The message it was attached to. */
+  readonly partOf: DocumentId | null
   readonly createdAt: string
   /** When the contents last changed, as the file said, else when it was brought in. */
   readonly changedAt: string

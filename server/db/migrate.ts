@@ -5,9 +5,10 @@ import * as building from './migrations/000002_building'
 import * as registers from './migrations/000003_registers'
 import * as filing from './migrations/000004_filing'
 import * as stories from './migrations/000005_stories'
+import * as messages from './migrations/000006_messages'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages]
 
 const LOCK = 4_802_661
 

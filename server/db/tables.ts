@@ -9,7 +9,7 @@ export const COLUMNS: Columns = {
   plan: ['id', 'name', 'numbering', 'childOrder', 'trashDays'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed', 'pattern'],
   folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numberFixed', 'label', 'numbered', 'first', 'pinned', 'registering', 'numbering', 'childOrder', 'meaningId', 'purpose', 'remark', 'namePattern', 'createdAt', 'trashedAt', 'trashRoot'],
-  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
+  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'partOf', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
   version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt', 'remark'],
   placement: ['id', 'documentId', 'folderId', 'home'],
   star: ['id', 'target', 'createdAt'],
@@ -21,7 +21,7 @@ export const COLUMNS: Columns = {
 export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
   plan: { trashDays: 60 },
   folder: { numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false, remark: '', namePattern: null },
-  document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null },
+  document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null },
   version: { remark: '' },
   meaning: { pattern: 'full' },
 }

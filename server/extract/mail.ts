@@ -8,7 +8,7 @@ import { Unreadable } from './outcome'
 export async function readMail(bytes: Uint8Array): Promise<string> {
   const mail = await PostalMime.parse(bytes).catch(() => { throw new Unreadable('It is named as a message but is none.') })
   const body = mail.text ?? (mail.html ? await readHtml(new TextEncoder().encode(mail.html)) : '')
-  const attachments = mail.attachments.map(({ filename }) => filename).filter(name => name !== null && name !== undefined)
+  const attachments = mail.attachments.map(({ filename }) => filename).filter(name => name !== null)
   return [
     mail.subject ?? '', '',
     ...(mail.from ? [`From: ${nameOf(mail.from)}`] : []), ...(mail.to?.length ? [`To: ${mail.to.map(nameOf).join(', ')}`] : []), ...(mail.date ? [`Date: ${mail.date}`] : []),

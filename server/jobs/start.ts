@@ -2,6 +2,7 @@ import { queue, READ_QUEUE, stopQueue, SWEEP_QUEUE } from '../db/queue'
 import { requeueOpenReadings } from '../services/reading/requestReading'
 import { startReaders } from '../extract/readers'
 import { readDocument } from './readDocument'
+import { watchArrivals } from './watchArrivals'
 import { sweepUploads } from './sweepUploads'
 
 const RETRY_MS = 2000
@@ -29,9 +30,11 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
     })
   }
   keepTrying()
+  const arrivals = watchArrivals(log)
   return {
     async stop() {
       stopped = true
+      await arrivals.stop()
       await stopQueue()
       await readers.stop()
     },

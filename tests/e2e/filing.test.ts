@@ -117,3 +117,14 @@ test('a dozen are selected and filed together; dragging shows the outline', asyn
   await page.mouse.up()
   await expect(bottomLine(page)).toHaveText('Moved “paper 21” to 2 Lessons')
 })
+
+test('mail is fetched with what was attached, and each shows what it came with', async ({ page }) => {
+  await newPerson(page)
+  await openTray(page)
+  await page.getByRole('button', { name: 'Fetch' }).click()
+  await page.getByText('simulated: made-up messages').click()
+  const rows = page.getByRole('grid', { name: 'Waiting documents' }).getByRole('row')
+  await expect(bottomLine(page)).toContainText('2 messages came')
+  await expect(rows.nth(1)).toBeVisible()
+  await expect(rows.first()).toContainText('Mail from')
+})

@@ -21,7 +21,7 @@ export function folderRow(id: string, more: Partial<FolderRow> = {}): FolderRow 
 export function documentRow(id: string, more: Partial<DocumentRow> = {}): DocumentRow {
   const name = more.name ?? id
   return {
-    id: id as DocumentId, name, folded: foldedText(name), extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null,
+    id: id as DocumentId, name, folded: foldedText(name), extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null,
     createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more,
   }
 }

@@ -3,7 +3,7 @@
 import { ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
-import { sizeText } from '../../../core/formats/index'
+import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { DocumentId, MeaningId } from '../../../core/ids'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
@@ -78,6 +78,13 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       <template v-if="document.origin !== 'upload' || document.sender">
         <dt>From</dt><dd>{{ originText(document) }}</dd>
       </template>
+      <template v-if="document.together.length > 0">
+        <dt>Came with</dt><dd>
+          <NuxtLink v-for="other in document.together" :key="other.id" class="place with" :to="`/document/${other.id}`">
+            {{ fileNameOf(other.name, other.extension) }}
+          </NuxtLink>
+        </dd>
+      </template>
       <dt>Changed</dt><dd>{{ timeText(document.changedAt) }}</dd>
       <dt>Added</dt><dd>{{ agoText(document.createdAt, now) }}</dd>
       <template v-if="document.versions.length > 1">
@@ -102,6 +109,9 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       <button v-if="!inReader" type="button" class="act main" @click="emit('open')">
         Open <span class="key">Enter</span>
       </button>
+      <NuxtLink v-if="document.extension === 'md' && !document.trashedAt" class="act" :to="`/memo/${document.id}`">
+        Write
+      </NuxtLink>
       <a class="act" :href="contentAddress(document.id)" download>Download</a>
       <button v-if="canShow" type="button" class="act" @click="emit('show', document)">
         Show in plan <span class="key">G</span>
@@ -126,6 +136,7 @@ h2 { font-size: 16.5px; line-height: 21px; padding-top: 12px; overflow-wrap: any
 dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 4px 8px; }
 dt { color: var(--ink-3); }
 dd { min-width: 0; }
+.with { display: block; overflow-wrap: anywhere; }
 .colour { width: 150px; padding: 1px 5px; }
 .acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
 </style>

@@ -2,10 +2,18 @@
 // What can be done in the open place, in words with their keys.
 import { mdiMenuDown } from '@mdi/js'
 import type { PlanFolder } from '../../../contract/plan'
+import { ref } from 'vue'
+import type { MemoPattern } from '../../stores/memoPatterns'
+import { memoPatterns } from '../../stores/memoPatterns'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: [] }>()
+const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
+
+const patterns = ref<readonly MemoPattern[]>([])
+async function lookForPatterns(isOpen: boolean): Promise<void> {
+  if (isOpen) patterns.value = await memoPatterns()
+}
 </script>
 
 <template>
@@ -16,6 +24,26 @@ const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []
     <button type="button" class="act" @click="emit('add')">
       {{ folder ? 'Add documents' : 'Add documents to the In-tray' }} <span class="key">U</span>
     </button>
+    <v-menu v-if="folder" @update:model-value="lookForPatterns">
+      <template #activator="{ props: menu }">
+        <button v-bind="menu" type="button" class="act">
+          Write<v-icon :icon="mdiMenuDown" size="16" />
+        </button>
+      </template>
+      <v-list aria-label="What is written here">
+        <v-list-item title="New memo" @click="emit('memo', '')">
+          <template #append>
+            <span class="key">W</span>
+          </template>
+        </v-list-item>
+        <v-list-item v-for="pattern in patterns" :key="pattern.id" :title="`Memo from “${pattern.name}”`" @click="emit('memo', pattern.id)" />
+        <v-list-item title="New link…" @click="emit('link')">
+          <template #append>
+            <span class="key">L</span>
+          </template>
+        </v-list-item>
+      </v-list>
+    </v-menu>
     <button type="button" class="act" @click="emit('number')">
       Numbering…
     </button>

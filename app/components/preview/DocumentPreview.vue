@@ -5,6 +5,7 @@ import type { DocumentFacts } from '../../../contract/document'
 import { isPicture } from '../../../core/formats/index'
 import { contentAddress } from '../../stores/content'
 import HtmlSheet from './HtmlSheet.vue'
+import LinkSheet from './LinkSheet.vue'
 import PdfPages from './PdfPages.vue'
 import TextPages from './TextPages.vue'
 
@@ -18,6 +19,7 @@ const way = computed(() => {
   if (size === 0) return 'empty'
   if (extension === 'pdf' && !failed.value) return 'pdf'
   if (isPicture(extension) && !failed.value) return 'picture'
+  if (extension === 'uri' && !failed.value) return 'link'
   // A DOCX is unpacked here only after the server found it honest.
   if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value) return 'html'
   return reading.state === 'read' ? 'text' : reading.state === 'none' ? 'none' : reading.state
@@ -30,6 +32,7 @@ const way = computed(() => {
     <img v-else-if="way === 'picture'" :src="contentAddress(document.id, { inline: true, version: document.version })" :alt="document.name" @error="failed = true">
     <div v-else class="paper">
       <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />
+      <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />
       <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :first-only="!large" @failed="failed = true" />
       <p v-else-if="way === 'empty'" class="quiet">
         This file is empty.

@@ -6,9 +6,9 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { nameThings } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
-import { tryParseId } from '../../../core/ids'
 import { isInside } from '../../../core/tree/index'
 import { isDragged } from '../../composables/useDrag'
+import { useOpenPlace } from '../../composables/useOpenPlace'
 import { useHand } from '../../stores/hand'
 import type { PutDown } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
@@ -20,10 +20,7 @@ const bar = ref<HTMLElement | null>(null)
 const isOver = ref(false)
 
 /** Where it would be put down: the open folder, the top, the In-tray; undefined on other pages. */
-const place = computed<FolderId | null | undefined>(() => {
-  if (route.path === '/plan' || route.path === '/in-tray') return null
-  return route.path.startsWith('/plan/') ? tryParseId<'folder'>(String(route.params.folder ?? '')) ?? undefined : undefined
-})
+const place = useOpenPlace()
 const isTray = computed(() => route.path === '/in-tray')
 const where = computed(() => {
   if (place.value === undefined) return ''

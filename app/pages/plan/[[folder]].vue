@@ -84,6 +84,10 @@ function go(id: FolderId | null): void {
 const openDocument = (row: RegisterRow) => router.push(`/document/${row.id}`)
 const showDocument = (document: DocumentFacts) => router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
 
+function writeMemo(pattern: string): void {
+  void router.push({ path: `/memo/${v7()}`, query: { folder: folderId.value ?? undefined, pattern: pattern || undefined } })
+}
+
 function moveFolder(): void {
   if (folder.value) dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null, name: folder.value.name }
 }
@@ -112,6 +116,8 @@ useShortcuts((event) => {
   if (key === 'n') naming.value = true
   else if (key === 'o') document.querySelector<HTMLInputElement>('[data-narrow]')?.focus()
   else if (key === 'u') void chooseFiles()
+  else if (key === 'w' && folder.value && !meant.value.some(item => item.kind === 'folder')) writeMemo('')
+  else if (key === 'l' && folder.value) dialogs.link = { folderId: folderId.value, address: '' }
   else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
   else if (key === 'm' && folder.value && meant.value.length === 0) moveFolder()
   else if (key === 'arrowleft' && folder.value) go(folder.value.parentId)
@@ -152,7 +158,7 @@ function picked(): void {
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"

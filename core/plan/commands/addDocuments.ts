@@ -69,6 +69,7 @@ function newDocument(file: NewFile, name: string, extension: string, moment: Mom
     origin: file.origin ?? 'upload',
     sender: file.sender ?? '',
     copiedFrom: null,
+    partOf: file.partOf ?? null,
   }
 }
 

@@ -21,3 +21,8 @@ export async function ping(): Promise<void> {
 export async function isNew(): Promise<boolean> {
   return (await rows(null, 'SELECT 1 FROM account LIMIT 1')).length === 0
 }
+
+export async function actorByEmail(email: string): Promise<ActorRow | undefined> {
+  const found = await rows<ActorRow>(null, `SELECT a.id AS "accountId", a.email, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id WHERE a.email = $1`, [email])
+  return found[0]
+}

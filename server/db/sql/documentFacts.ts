@@ -38,3 +38,8 @@ export function trashItems(planId: string, limit: number): Promise<TrashItem[]> 
       coalesce(i.folders, 0) AS folders, coalesce(i.documents, 0) AS documents, coalesce(i.size, 0) AS size
     FROM roots r LEFT JOIN inside i ON i.trash_root = r.id ORDER BY r.trashed_at DESC, r.id LIMIT $2`, [planId, limit])
 }
+
+/** Live documents that came with a message, and the message itself, but not `except`. */
+export function togetherWith(planId: string, messageId: string, except: string): Promise<{ id: string; name: string; extension: string }[]> {
+  return rows(null, `SELECT d.id, d.name, d.extension FROM document d WHERE d.plan_id = $1 AND (d.id = $2 OR d.part_of = $2) AND d.id <> $3 AND d.trashed_at IS NULL ORDER BY d.part_of NULLS FIRST, d.name`, [planId, messageId, except])
+}

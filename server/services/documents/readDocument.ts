@@ -1,6 +1,6 @@
 import { fail } from '../../../core/errors'
 import type { DocumentRow, VersionRow } from '../../../core/rows/index'
-import { documentById, versionsOf } from '../../db/sql/documentFacts'
+import { documentById, togetherWith, versionsOf } from '../../db/sql/documentFacts'
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
 import { tagsOfDocument } from '../../db/sql/register'
 import { pagesOf, readingOf } from '../../db/sql/reading'
@@ -11,6 +11,8 @@ export interface DocumentFacts extends DocumentRow {
   readonly folderIds: readonly (string | null)[]
   readonly starred: boolean
   readonly tagIds: readonly string[]
+  /** The message it came with and what else did, or its attachments. */
+  readonly together: readonly { readonly id: string; readonly name: string; readonly extension: string }[]
   readonly versions: readonly VersionRow[]
   readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean }
 }
@@ -18,14 +20,15 @@ export interface DocumentFacts extends DocumentRow {
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const [placements, stars, versions, reading, tagIds] = await Promise.all([
-    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(id),
+  const [placements, stars, versions, reading, tagIds, together] = await Promise.all([
+    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(id), togetherWith(actor.planId, document.partOf ?? id, id),
   ])
   return {
     ...document,
     folderIds: placements.map(placement => placement.folderId),
     starred: stars.length > 0,
     tagIds,
+    together,
     versions,
     reading: reading ?? { state: 'none', reason: null, pages: 0, paged: false },
   }

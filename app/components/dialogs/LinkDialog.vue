@@ -1,0 +1,57 @@
+<script setup lang="ts">
+// A web address kept beside files; nothing of it is fetched.
+import { computed, ref, watch } from 'vue'
+import { addressName, webAddress } from '../../../core/formats/index'
+import { useDialogs } from '../../stores/dialogs'
+import { useKeeping } from '../../stores/keeping'
+import { usePlan } from '../../stores/plan'
+import PaperDialog from '../common/PaperDialog.vue'
+
+const dialogs = useDialogs()
+const plan = usePlan()
+const keeping = useKeeping()
+const address = ref('')
+const title = ref('')
+const remark = ref('')
+const refused = ref('')
+const asked = computed(() => dialogs.link)
+const sound = computed(() => webAddress(address.value))
+
+watch(asked, () => { address.value = asked.value?.address ?? ''; title.value = ''; remark.value = ''; refused.value = '' })
+
+async function keep(): Promise<void> {
+  if (!asked.value) return
+  if (!sound.value) { refused.value = 'This is no web address. It begins with https:// and holds no spaces.'; return }
+  const why = await keeping.link({ address: sound.value, title: title.value, remark: remark.value }, asked.value.folderId)
+  if (why === null) dialogs.link = null
+  else refused.value = why
+}
+</script>
+
+<template>
+  <PaperDialog :open="asked !== null" :width="480" label="New link" :title="`New link in ${asked ? plan.placeOf(asked.folderId)?.text ?? '' : ''}`" @leave="dialogs.link = null">
+    <form class="form" @submit.prevent="keep">
+      <label>Address <input v-model="address" class="line-field" autofocus placeholder="https://"></label>
+      <label>Title <input v-model="title" class="line-field" :placeholder="sound ? addressName(sound) : 'its address, unless you write one'"></label>
+      <label>Remark <textarea v-model="remark" class="line-field" rows="2" /></label>
+      <p v-if="refused" class="warn" role="alert">
+        {{ refused }}
+      </p>
+      <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+    </form>
+    <template #acts>
+      <button type="button" class="act full" @click="keep">
+        Keep the link <span class="key">Enter</span>
+      </button>
+      <button type="button" class="act" @click="dialogs.link = null">
+        Leave it <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
+</template>
+
+<style scoped>
+.form { display: grid; gap: 10px; }
+label { display: grid; gap: 2px; color: var(--ink-2); font-size: 12.5px; }
+.hidden { position: absolute; width: 0; height: 0; overflow: hidden; }
+</style>

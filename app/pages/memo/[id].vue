@@ -1,0 +1,83 @@
+<script setup lang="ts">
+// Writing a memo: name, text, tags; kept while one writes.
+import { useEventListener } from '@vueuse/core'
+import { computed, onBeforeUnmount, watch } from 'vue'
+import type { FolderId } from '../../../core/ids'
+import { tryParseId } from '../../../core/ids'
+import DocumentCard from '../../components/card/DocumentCard.vue'
+import PlaceLinks from '../../components/common/PlaceLinks.vue'
+import MemoEditor from '../../components/memo/MemoEditor.vue'
+import OutlineSide from '../../components/shell/OutlineSide.vue'
+import SidePanels from '../../components/shell/SidePanels.vue'
+import { useDialogs } from '../../stores/dialogs'
+import { useMemo } from '../../stores/memo'
+import { beginningOf } from '../../stores/memoPatterns'
+import { usePlan } from '../../stores/plan'
+
+const [memo, plan, dialogs] = [useMemo(), usePlan(), useDialogs()]
+const route = useRoute()
+const router = useRouter()
+const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.query.folder ?? '')))
+const places = computed(() => memo.document?.folderIds ?? [folderId.value])
+
+watch(() => route.params.id, async (id) => {
+  const parsed = tryParseId<'document'>(String(id))
+  if (!parsed) { void router.replace('/plan'); return }
+  await memo.open(parsed, folderId.value, await beginningOf(String(route.query.pattern ?? ''), folderId.value))
+}, { immediate: true })
+
+onBeforeUnmount(() => void memo.keep())
+useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void memo.keep() })
+useEventListener(window, 'beforeunload', () => void memo.keep())
+
+async function close(): Promise<void> {
+  if (!await memo.keep()) return
+  const home = memo.document ? memo.document.folderIds[0] : folderId.value
+  await router.push(home ? { path: `/plan/${home}`, query: memo.document ? { doc: memo.document.id } : {} } : memo.document ? '/in-tray' : '/plan')
+}
+
+const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refused !== '' ? memo.refused : memo.isDirty ? 'written here; kept in the plan in a moment' : memo.document ? 'kept' : 'nothing written yet'))
+</script>
+
+<template>
+  <SidePanels has-card>
+    <template #outline>
+      <OutlineSide :current="places[0] ?? null" />
+    </template>
+    <div class="page">
+      <p class="where">
+        <PlaceLinks :folder-ids="places" />
+      </p>
+      <div class="head">
+        <input v-model="memo.name" class="line-field name" aria-label="Name of the memo" placeholder="Name; else the first line" @keydown.stop>
+        <span class="second" role="status" :class="{ warn: memo.refused !== '' }">{{ said }}</span>
+        <button type="button" class="act" @click="memo.keep()">
+          Keep <span class="key">Ctrl+S</span>
+        </button>
+        <button type="button" class="act main" @click="close">
+          Done
+        </button>
+      </div>
+      <MemoEditor v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')" :key="memo.id" :text="memo.text" :tag-names="plan.tags.map(tag => tag.name)" @write="memo.write" @keep="memo.keep()" @tag="memo.tag" />
+      <p v-else-if="memo.state === 'gone'" class="warn">
+        {{ memo.refused }}
+      </p>
+      <p v-if="memo.wantedTags.length > 0" class="quiet">
+        tags: {{ memo.wantedTags.join(', ') }}
+      </p>
+    </div>
+    <template #card>
+      <DocumentCard v-if="memo.document" :id="memo.document.id" can-show in-reader @show="close" @move="dialogs.move = { folderIds: [], documentIds: [memo.document.id], fromFolderId: null, name: memo.document.name }" />
+      <p v-else class="quiet">
+        The memo is in the plan as soon as something is written.<br><br>Type <b>@@</b> in the text to put a tag on it. Memos that carry the tag “pattern” are offered when a new one is begun; in them {date}, {time} and {folder} are filled in.
+      </p>
+    </template>
+  </SidePanels>
+</template>
+
+<style scoped>
+.page { flex: 1; min-height: 0; display: flex; flex-direction: column; padding: 22px clamp(14px, 3vw, 40px) 18px; gap: 8px; }
+.head { display: flex; align-items: center; gap: 10px; }
+.name { font-family: var(--serif); font-size: 18px; font-weight: 600; flex: 1; padding: 6px 10px; }
+.head .second { font-size: 12.5px; max-width: 220px; text-align: right; }
+</style>

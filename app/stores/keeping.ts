@@ -1,0 +1,63 @@
+// What is pasted or typed in and becomes a document at once: links, texts, pictures.
+
+import { defineStore } from 'pinia'
+import { v7 } from 'uuid'
+import type { Link } from '../../core/formats/index'
+import { addressName, webAddress, writeUriList } from '../../core/formats/index'
+import type { DocumentId, FolderId } from '../../core/ids'
+import { sendNew } from '../api/uploads'
+import { useActs } from './acts'
+import { reasonOf } from './remote'
+import { useUploads } from './uploads'
+
+const NAME_LENGTH = 80
+
+export const useKeeping = defineStore('keeping', () => {
+  const acts = useActs()
+  const uploads = useUploads()
+
+  /** Null, or why it could not be kept. */
+  async function link({ address, title, remark }: Link, folderId: FolderId | null, origin: 'link' | 'paste' = 'link'): Promise<string | null> {
+    const name = title.trim() || addressName(address)
+    return send(`${name}.uri`, writeUriList({ address, title: name, remark }), folderId, origin)
+  }
+
+  async function text(written: string, folderId: FolderId | null): Promise<string | null> {
+    const first = written.split('\n').map(line => line.replace(/^[#>\-*\s]+/, '').trim()).find(line => line !== '') ?? 'Pasted'
+    return send(`${first.slice(0, NAME_LENGTH).replace(/[/\\]/g, '-')}.md`, written, folderId, 'paste')
+  }
+
+  async function send(name: string, contents: string, folderId: FolderId | null, origin: 'link' | 'paste'): Promise<string | null> {
+    try {
+      await sendNew({ changeId: v7(), documentId: v7() as DocumentId, folder: folderId ?? 'in-tray', name, origin, text: contents })
+      await acts.refresh()
+      return null
+    }
+    catch (error) {
+      return reasonOf(error).message
+    }
+  }
+
+  /** Takes what the clipboard holds: files and pictures, an address, a text. False where there is nothing to take. */
+  function paste(clipboard: DataTransfer, folderId: FolderId | null): boolean {
+    const files = [...clipboard.files]
+    const written = clipboard.getData('text/plain').trim()
+    if (files.length > 0) void uploads.add(files.map(named), folderId, 'paste')
+    else if (written === '') return false
+    else {
+      const address = webAddress(written)
+      const isLink = address !== null && /^https?:\/\//i.test(written)
+      void (isLink ? link({ address, title: '', remark: '' }, folderId, 'paste') : text(written, folderId)).then((why) => { if (why !== null) acts.say(why) })
+    }
+    return true
+  }
+
+  return { link, text, paste }
+})
+
+/** Pictures from the clipboard are all called alike: the time tells them apart. */
+function named(file: File): File {
+  if (!/^image\.\w+$/.test(file.name)) return file
+  const stamp = new Date().toLocaleString('sv').replaceAll(':', '.')
+  return new File([file], `Picture ${stamp}.${file.name.split('.').pop() ?? 'png'}`, { type: file.type, lastModified: Date.now() })
+}

@@ -1,0 +1,126 @@
+// A memo while it is written. Each letter is kept in the browser at once; the plan gets a version when the
+// person pauses, leaves or says so, so that History is not made of letters.
+
+import { defineStore } from 'pinia'
+import { v7 } from 'uuid'
+import { computed, ref } from 'vue'
+import type { DocumentFacts } from '../../contract/document'
+import type { DocumentId, FolderId, TagId } from '../../core/ids'
+import { foldedText } from '../../core/text/index'
+import { readBytes, readDocument } from '../api/documents'
+import { sendContent, sendNew } from '../api/uploads'
+import { useActs } from './acts'
+import { usePlan } from './plan'
+import { reasonOf } from './remote'
+
+const PAUSE_MS = 12_000
+const keyOf = (id: string) => `hembix.memo.${id}`
+
+export const useMemo = defineStore('memo', () => {
+  const acts = useActs()
+  const plan = usePlan()
+  const id = ref<DocumentId | null>(null)
+  const document = ref<DocumentFacts | null>(null)
+  const name = ref('')
+  const text = ref('')
+  /** As it was kept last. */
+  const kept = ref('')
+  const state = ref<'loading' | 'ready' | 'keeping' | 'gone'>('loading')
+  const refused = ref('')
+  const wantedTags = ref<string[]>([])
+  let folderId: FolderId | null = null
+  let timer: ReturnType<typeof setTimeout> | null = null
+
+  const isDirty = computed(() => text.value !== kept.value || (document.value !== null && name.value.trim() !== document.value.name))
+
+  async function open(memo: DocumentId, folder: FolderId | null, beginning: { name: string; text: string }): Promise<void> {
+    stop()
+    id.value = memo
+    folderId = folder
+    document.value = null
+    refused.value = ''
+    wantedTags.value = []
+    state.value = 'loading'
+    try {
+      document.value = await readDocument(memo)
+      kept.value = new TextDecoder().decode(await readBytes(memo, document.value.version))
+      name.value = document.value.name
+    }
+    catch (error) {
+      if (reasonOf(error).code !== 'notFound') { refused.value = reasonOf(error).message; state.value = 'gone'; return }
+      kept.value = ''
+      name.value = beginning.name
+    }
+    // What was typed and not kept, before a crash or without the server, goes on here.
+    text.value = localStorage.getItem(keyOf(memo)) ?? (document.value ? kept.value : beginning.text)
+    state.value = 'ready'
+    if (isDirty.value && document.value) soon()
+  }
+
+  function write(next: string): void {
+    text.value = next
+    if (id.value) localStorage.setItem(keyOf(id.value), next)
+    soon()
+  }
+
+  function soon(): void {
+    if (timer) clearTimeout(timer)
+    timer = setTimeout(() => void keep(), PAUSE_MS)
+  }
+
+  function stop(): void {
+    if (timer) clearTimeout(timer)
+    timer = null
+  }
+
+  /** True when all is kept in the plan. An empty new memo is nothing yet. */
+  async function keep(): Promise<boolean> {
+    stop()
+    const { value: memo } = id
+    if (!memo || state.value !== 'ready') return true
+    if (!isDirty.value || (document.value === null && text.value.trim() === '')) return true
+    state.value = 'keeping'
+    const sent = text.value
+    try {
+      if (document.value === null) await sendNew({ changeId: v7(), documentId: memo, folder: folderId ?? 'in-tray', name: `${name.value.trim() || titleOf(sent)}.md`, origin: 'memo', text: sent })
+      else if (sent !== kept.value) await sendContent(memo, { changeId: v7(), name: 'memo.md', written: true, text: sent })
+      kept.value = sent
+      if (text.value === sent) localStorage.removeItem(keyOf(memo))
+      const wanted = name.value.trim()
+      document.value = await readDocument(memo)
+      if (wanted === '') name.value = document.value.name
+      else if (wanted !== document.value.name) await acts.act({ kind: 'document.rename', id: memo, name: wanted })
+      if (wantedTags.value.length > 0) await putTags(memo, wantedTags.value.splice(0))
+      document.value = await readDocument(memo)
+      refused.value = ''
+      await acts.refresh()
+      return true
+    }
+    catch (error) {
+      refused.value = reasonOf(error).message
+      return false
+    }
+    finally {
+      state.value = 'ready'
+    }
+  }
+
+  async function tag(given: string): Promise<void> {
+    if (document.value && id.value) await putTags(id.value, [given])
+    else { wantedTags.value.push(given); await keep() }
+  }
+
+  async function putTags(memo: DocumentId, names: readonly string[]): Promise<void> {
+    const known = (given: string) => plan.tags.find(one => one.folded === foldedText(given))?.id ?? v7() as TagId
+    await acts.act({ kind: 'tag.put', folderIds: [], documentIds: [memo], tags: names.map(given => ({ id: known(given), name: given })) })
+    document.value = await readDocument(memo)
+  }
+
+  return { id, document, name, text, state, refused, wantedTags, isDirty, open, write, keep, tag, stop }
+})
+
+/** The first heading or line, for a memo without a name. */
+function titleOf(text: string): string {
+  const line = text.split('\n').map(one => one.replace(/^[#>\-*\s[\]x]+/, '').trim()).find(one => one !== '') ?? 'Memo'
+  return line.replace(/[/\\]/g, '-').slice(0, 80)
+}

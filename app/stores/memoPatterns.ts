@@ -1,0 +1,52 @@
+// Memos that carry the tag "pattern" are what new ones can begin with; their fields are filled in.
+
+import type { FolderId } from '../../core/ids'
+import { tryParseId } from '../../core/ids'
+import { readBytes, readDocument } from '../api/documents'
+import { find } from '../api/find'
+import { useActs } from './acts'
+import { usePlan } from './plan'
+import { reasonOf } from './remote'
+
+export const PATTERN_TAG = 'pattern'
+
+export interface MemoPattern { readonly id: string; readonly name: string }
+
+/** The patterns there are, by name. */
+export async function memoPatterns(): Promise<readonly MemoPattern[]> {
+  const tag = usePlan().tags.find(({ folded }) => folded === PATTERN_TAG)
+  if (!tag) return []
+  try {
+    const found = await find({ q: '', typing: false, types: 'text', place: '', from: null, before: null, starred: false, tags: tag.id })
+    return found.documents.filter(({ extension }) => extension === 'md').map(({ id, name }) => ({ id, name })).sort((a, b) => (a.name < b.name ? -1 : 1))
+  }
+  catch (error) {
+    useActs().refuse(reasonOf(error))
+    return []
+  }
+}
+
+/** How a new memo begins: from a pattern with its fields filled, or empty. */
+export async function beginningOf(patternId: string, folderId: FolderId | null): Promise<{ name: string; text: string }> {
+  const id = tryParseId<'document'>(patternId)
+  if (!id) return { name: '', text: '' }
+  try {
+    const pattern = await readDocument(id)
+    const text = new TextDecoder().decode(await readBytes(id, pattern.version))
+    return { name: fillFields(pattern.name, folderId), text: fillFields(text, folderId) }
+  }
+  catch (error) {
+    useActs().refuse(reasonOf(error))
+    return { name: '', text: '' }
+  }
+}
+
+function fillFields(text: string, folderId: FolderId | null): string {
+  const now = new Date()
+  const two = (part: number) => String(part).padStart(2, '0')
+  const fields: Record<string, string> = {
+    date: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`, time: `${two(now.getHours())}:${two(now.getMinutes())}`,
+    folder: folderId === null ? 'In-tray' : usePlan().placeOf(folderId)?.name ?? '',
+  }
+  return text.replace(/\{(date|time|folder)\}/g, (_, field: string) => fields[field] ?? '')
+}

@@ -1,0 +1,12 @@
+import * as yup from 'yup'
+import { changeShape } from './change'
+
+export const DEVICES = ['mailbox', 'colleague'] as const
+export type Device = (typeof DEVICES)[number]
+
+export const arrivalsRequestShape = yup.object({})
+export const arrivalsShape = yup.object({
+  /** One for each message or handing over; they lie in the In-tray. */
+  changes: yup.array(changeShape).required(),
+})
+export type Arrivals = yup.InferType<typeof arrivalsShape>

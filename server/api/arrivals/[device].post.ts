@@ -1,0 +1,26 @@
+import { getRouterParam } from 'h3'
+import { fail } from '../../../core/errors'
+import { signedIn } from '../../http/actor'
+import { route } from '../../http/route'
+import { whoIs } from '../../services/account/session'
+import { takeHandedOver } from '../../services/arrivals/takeHandedOver'
+import { takeMail } from '../../services/arrivals/takeMail'
+import { simulatedColleague } from '../../standins/colleague'
+import { simulatedMailbox } from '../../standins/mailbox'
+
+/** What a simulated device or service has, taken into the In-tray. */
+export default route(async (event) => {
+  const actor = await signedIn(event, whoIs)
+  const now = new Date()
+  const changes = []
+  switch (getRouterParam(event, 'device')) {
+    case 'mailbox':
+      for (const { id, bytes } of await simulatedMailbox(now).messages()) changes.push(await takeMail(actor, id, bytes, now))
+      break
+    case 'colleague':
+      for (const handed of await simulatedColleague(now).handedOver()) changes.push(await takeHandedOver(actor, handed, now))
+      break
+    default: fail('notFound')
+  }
+  return { changes }
+})
