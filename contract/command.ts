@@ -3,8 +3,10 @@ import { UUID_PATTERN } from '../core/ids'
 import { CHILD_ORDERS, JOINTS, NUMBER_LIMIT, NUMBER_STYLES, OWN_TEXT_LIMIT, SKIP_LIMIT } from '../core/numbering/index'
 import type { Command, DraftedFolder } from '../core/plan/index'
 import { MERGE_CHOICES, RENUMBER_MODES } from '../core/plan/index'
-import { PATTERNS } from '../core/rows/index'
-import { anyId, documentId, folderId, meaningId, tagId } from './ids'
+import type { Origin } from '../core/rows/index'
+import { ORIGINS, PATTERNS } from '../core/rows/index'
+import { TYPE_GROUP_NAMES } from '../core/find/index'
+import { anyId, documentId, folderId, meaningId, orderId, tagId } from './ids'
 
 const THINGS_LIMIT = 50_000
 
@@ -16,6 +18,19 @@ const things = {
 }
 
 const tagsShape = yup.array(yup.object({ id: tagId(), name: name() })).max(50)
+
+export const orderWhenShape = yup.object({
+  origins: yup.array(yup.string<Origin>().oneOf(ORIGINS).required()).default([]),
+  types: yup.array(yup.string().oneOf(TYPE_GROUP_NAMES).required()).default([]),
+  sender: yup.string().max(200).default(''),
+  words: yup.string().max(200).default(''),
+})
+export const orderThenShape = yup.object({
+  folderId: folderId().nullable(),
+  pattern: yup.string().max(1000).nullable().default(null),
+  tags: yup.array(yup.string().max(200).required()).max(20).default([]),
+  star: yup.boolean().default(false),
+})
 
 export const numberingShape = yup.object({
   style: yup.string().oneOf(NUMBER_STYLES).required(),
@@ -84,6 +99,8 @@ export const COMMAND_SHAPES = {
   'version.current': yup.object({ documentId: documentId(), number: yup.number().integer().min(1).required() }),
   'version.remark': yup.object({ documentId: documentId(), number: yup.number().integer().min(1).required(), remark: yup.string().strict().defined() }),
   'plan.trash': yup.object({ days: yup.number().nullable().defined() }),
+  'order.set': yup.object({ id: orderId(), name: name(), active: yup.boolean().required(), when: orderWhenShape.required(), then: orderThenShape.required() }),
+  'order.drop': yup.object({ id: orderId() }),
   'place.remove': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), folderId: folderId() }),
   'place.home': yup.object({ documentId: documentId(), folderId: folderId() }),
   'document.copy': yup.object({ copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).min(1).max(THINGS_LIMIT).required(), folderId: folderId().nullable() }),

@@ -62,6 +62,8 @@ export const documentShape = yup.object({
   copiedFrom: documentId().nullable(),
   /** The message it was attached to. */
   partOf: documentId().nullable(),
+  /** The standing order that dealt with it. */
+  filedBy: yup.string().nullable().defined(),
   /** What belongs together with it: the message and its attachments. */
   together: yup.array(yup.object({ id: documentId(), name: yup.string().required(), extension: yup.string().defined() })).required(),
   tagIds: yup.array(tagId()).required(),

@@ -30,6 +30,8 @@ export const ERRORS = {
   'numbering.wrong': { status: 422, message: 'Numbering needs a first number from 0 to {limit} and a step from 1 to {steps}; own text needs “#” for the number, or several texts with commas between.' },
   'name.pattern': { status: 422, message: 'This pattern of names does not work: {why}.' },
   'place.last': { status: 409, message: '“{name}” does not lie in {place}.' },
+  'order.empty': { status: 422, message: 'Say which arrivals are meant: how they come, from whom, of which kind or with which words.' },
+  'order.idle': { status: 422, message: 'Say what is to be done with them: a place, a name, tags or a star.' },
   'tag.name': { status: 422, message: 'A tag is a word or a few, without commas, at most {limit} characters.' },
   'tag.twin': { status: 409, message: 'There is already the tag “{name}”. Merge the two, or choose another name.' },
   'draft.stale': { status: 409, message: 'The plan was changed in another window meanwhile. The draft was compared anew; look at it and apply it again.' },

@@ -83,6 +83,10 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
     void loadAll().then(() => { selected.value = new Set(items.value.map(item => item.key)) })
   }
 
+  function invert(): void {
+    void loadAll().then(() => { selected.value = new Set(items.value.map(item => item.key).filter(key => !selected.value.has(key))) })
+  }
+
   function clear(): void {
     selected.value = new Set()
     anchor = null
@@ -123,7 +127,8 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
         return true
     }
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') {
-      selectAll()
+      if (event.shiftKey) invert()
+      else selectAll()
       return true
     }
     return typing && jump(event, at)

@@ -184,6 +184,9 @@ const head = computed(() => {
               <v-list-item title="From a colleague" subtitle="simulated: papers that are handed over" @click="fetchFrom('colleague')" />
             </v-list>
           </v-menu>
+          <NuxtLink class="act" to="/orders">
+            Standing orders
+          </NuxtLink>
           <button v-if="isNarrow && filing.only" type="button" class="act" @click="showsPreview = !showsPreview">
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
           </button>
@@ -221,7 +224,7 @@ const head = computed(() => {
 .left { width: 360px; flex: none; display: flex; flex-direction: column; min-height: 0; background: var(--sheet); border-right: 1px solid var(--rule-strong); }
 .head { padding: 18px 18px 10px; }
 h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 8px 0 0 -1px; display: flex; gap: 6px; }
+.acts { margin: 8px 0 0 -1px; display: flex; flex-wrap: wrap; gap: 2px 4px; }
 .middle { flex: 1; min-width: 0; overflow-y: auto; padding: 18px 22px; display: flex; flex-direction: column; }
 .many { margin: 60px auto; max-width: 300px; text-align: center; }
 .right { width: 336px; flex: none; overflow-y: auto; background: var(--sheet); border-left: 1px solid var(--rule-strong); padding: 16px; }

@@ -1,10 +1,10 @@
-import type { DocumentId, FolderId, MeaningId, TagId } from '../ids'
+import type { DocumentId, FolderId, MeaningId, OrderId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 import type { Arrangement } from './arrangedRows'
 import type { DraftedFolder } from './draftedRows'
 import type { MergeChoice } from './mergedRows'
 import type { Place } from './placedRows'
-import type { Origin, Pattern } from '../rows/index'
+import type { OrderThen, OrderWhen, Origin, Pattern } from '../rows/index'
 
 /** Folders and documents meant together, as a selection holds them. */
 export interface Things {
@@ -59,7 +59,11 @@ export type Command =
     /** The first becomes the home of what has none. */
     readonly folderIds: readonly FolderId[]
     readonly tags: readonly { readonly id: TagId; readonly name: string }[]
+    /** A standing order does it. */
+    readonly by?: { readonly id: OrderId; readonly name: string; readonly star: boolean }
   }
+  | { readonly kind: 'order.set'; readonly id: OrderId; readonly name: string; readonly active: boolean; readonly when: OrderWhen; readonly then: OrderThen }
+  | { readonly kind: 'order.drop'; readonly id: OrderId }
   | { readonly kind: 'document.names'; readonly names: readonly { readonly id: DocumentId; readonly name: string }[] }
   | { readonly kind: 'document.write'; readonly id: DocumentId; readonly written: boolean; readonly file: Pick<NewFile, 'versionId' | 'blobId' | 'size' | 'mediaType' | 'changedAt'> & { readonly extension: string } }
   | { readonly kind: 'version.current'; readonly documentId: DocumentId; readonly number: number }

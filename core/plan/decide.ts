@@ -13,6 +13,7 @@ import { registerFolder } from './commands/registerFolder'
 import { setMeaning } from './commands/setMeaning'
 import { star } from './commands/star'
 import { copyDocuments, fileDocuments, makeHome, removePlace } from './commands/file'
+import { dropOrder, setOrder } from './commands/orders'
 import { dropTag, mergeTags, putTags, setTag, takeTags } from './commands/tags'
 import { makeCurrent, remarkVersion, writeDocument } from './commands/versions'
 import { renameMany } from './commands/renameMany'
@@ -58,6 +59,8 @@ function decideAlone(slice: Slice, command: Command, moment: Moment): Decision {
     case 'version.current': return makeCurrent(slice, command, moment)
     case 'version.remark': return remarkVersion(slice, command, moment)
     case 'plan.trash': return keepTrash(slice, command)
+    case 'order.set': return setOrder(slice, command)
+    case 'order.drop': return dropOrder(slice, command)
     case 'place.remove': return removePlace(slice, command, moment)
     case 'place.home': return makeHome(slice, command, moment)
     case 'document.copy': return copyDocuments(slice, command, moment)

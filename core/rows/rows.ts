@@ -2,7 +2,7 @@
 // milliseconds; sizes are bytes; `folded` is the name as searches compare it
 // (core/text), for a document with its running number.
 
-import type { DocumentId, FolderId, MeaningId, TagId } from '../ids'
+import type { DocumentId, FolderId, MeaningId, OrderId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 
 export interface PlanRow {
@@ -79,6 +79,8 @@ export interface DocumentRow {
   readonly copiedFrom: DocumentId | null
   /** The message it was attached to. */
   readonly partOf: DocumentId | null
+  /** The standing order that dealt with it when it arrived. */
+  readonly filedBy: OrderId | null
   readonly createdAt: string
   /** When the contents last changed, as the file said, else when it was brought in. */
   readonly changedAt: string
@@ -148,6 +150,37 @@ export interface TaggingRow {
   readonly targetId: string
 }
 
+/** What arrivals have to be for a standing order: all that is set. */
+export interface OrderWhen {
+  /** Any of these ways in; none: all. */
+  readonly origins: readonly Origin[]
+  /** Any of these kinds (core/find); none: all. */
+  readonly types: readonly string[]
+  /** Words of who sent it. */
+  readonly sender: string
+  /** Words of its name or of the beginning of its text. */
+  readonly words: string
+}
+
+/** What a standing order does. */
+export interface OrderThen {
+  readonly folderId: FolderId | null
+  /** How it is called (core/plan/namePattern); null: as it is. */
+  readonly pattern: string | null
+  readonly tags: readonly string[]
+  readonly star: boolean
+}
+
+export interface Order {
+  readonly id: OrderId
+  readonly name: string
+  /** The first that fits is carried out. */
+  readonly orderKey: string
+  readonly active: boolean
+  readonly when: OrderWhen
+  readonly then: OrderThen
+}
+
 export interface Tables {
   plan: PlanRow
   folder: FolderRow
@@ -158,8 +191,9 @@ export interface Tables {
   meaning: MeaningRow
   tag: TagRow
   tagging: TaggingRow
+  standing_order: Order
 }
 
 /** In the order in which rows may be inserted: what is pointed at comes first. */
-export const TABLE_NAMES = ['plan', 'meaning', 'tag', 'folder', 'document', 'version', 'placement', 'star', 'tagging'] as const
+export const TABLE_NAMES = ['plan', 'meaning', 'tag', 'folder', 'document', 'version', 'placement', 'star', 'tagging', 'standing_order'] as const
 export type TableName = (typeof TABLE_NAMES)[number]

@@ -6,9 +6,10 @@ import * as registers from './migrations/000003_registers'
 import * as filing from './migrations/000004_filing'
 import * as stories from './migrations/000005_stories'
 import * as messages from './migrations/000006_messages'
+import * as orders from './migrations/000007_orders'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders]
 
 const LOCK = 4_802_661
 

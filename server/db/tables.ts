@@ -9,19 +9,20 @@ export const COLUMNS: Columns = {
   plan: ['id', 'name', 'numbering', 'childOrder', 'trashDays'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed', 'pattern'],
   folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numberFixed', 'label', 'numbered', 'first', 'pinned', 'registering', 'numbering', 'childOrder', 'meaningId', 'purpose', 'remark', 'namePattern', 'createdAt', 'trashedAt', 'trashRoot'],
-  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'partOf', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
+  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'partOf', 'filedBy', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
   version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt', 'remark'],
   placement: ['id', 'documentId', 'folderId', 'home'],
   star: ['id', 'target', 'createdAt'],
   tag: ['id', 'name', 'folded', 'meaningId', 'hidden'],
   tagging: ['id', 'tagId', 'target', 'targetId'],
+  standing_order: ['id', 'name', 'orderKey', 'active', 'when', 'then'],
 }
 
 /** What rows of earlier versions, in the journal, do not hold yet. */
 export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
   plan: { trashDays: 60 },
   folder: { numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false, remark: '', namePattern: null },
-  document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null },
+  document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null, filedBy: null },
   version: { remark: '' },
   meaning: { pattern: 'full' },
 }
@@ -29,6 +30,8 @@ export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
 const TIMES = new Set(['createdAt', 'changedAt', 'trashedAt'])
 
 export function columnName(key: string): string {
+  // Two keys are words of SQL.
+  if (key === 'when' || key === 'then') return `order_${key}`
   return key.replace(/[A-Z]/g, letter => `_${letter.toLowerCase()}`)
 }
 

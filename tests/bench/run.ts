@@ -12,6 +12,7 @@ import { seeded } from '../../demo/random'
 import { closeDatabase, rows } from '../../server/db/client'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
+import { manyAtOnce, qualityRow, suggestionQuality, suggestionSpeed } from './acts'
 import { fetchByIds, generatePlan } from './generate'
 import type { Figure } from './measure'
 import { row, timings } from './measure'
@@ -115,6 +116,8 @@ const { folderIds, names, bodies } = await generatePlan(plan.id, 1000, DOCUMENTS
 console.log(`· generated ${DOCUMENTS} documents in ${Math.round((performance.now() - began) / 1000)} s`)
 const scale = [...await computedInPage(20_000), ...await computedInPage(40_000), ...await movedOnServer(await newClient(), 10_000, 25_000), ...await movedOnServer(await newClient(), 20_000, 50_000)]
 const figures = await reads(client, plan.id, folderIds, names, bodies)
+const many = [...await manyAtOnce(client, plan.id), ...await suggestionSpeed(client, plan.id)]
+const quality = await suggestionQuality()
 const mb = UPLOAD_BYTES / 1024 / 1024
 const report = `# Figures
 
@@ -130,6 +133,18 @@ Large hierarchies: seven levels, 60 top folders, each size and its double. What 
 | what | p50 | p95 | n |
 |---|---|---|---|
 ${scale.map(row).join('\n')}
+
+Acts on many documents, and suggestions, in the same plan of ${DOCUMENTS.toLocaleString('en-GB')} documents, by the route:
+
+| what | p50 | p95 | n |
+|---|---|---|---|
+${many.map(row).join('\n')}
+
+Suggestions of places: each document is held against all others (leave one out). The right folder first, and among three; milliseconds for one in this process.
+
+| what | first | among three | p50 | p95 | n |
+|---|---|---|---|---|---|
+${quality.map(qualityRow).join('\n')}
 
 Upload of ${mb} MB in one file: ${(mb / large.seconds).toFixed(0)} MB/s, SHA-256 and HTTP included; the server's memory grew by at most ${large.grewMB.toFixed(0)} MB.
 The same bytes with plain INSERTs in the same run: ${(mb / raw).toFixed(0)} MB/s.

@@ -21,18 +21,18 @@ export function folderRow(id: string, more: Partial<FolderRow> = {}): FolderRow 
 export function documentRow(id: string, more: Partial<DocumentRow> = {}): DocumentRow {
   const name = more.name ?? id
   return {
-    id: id as DocumentId, name, folded: foldedText(name), extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null,
+    id: id as DocumentId, name, folded: foldedText(name), extension: 'txt', mediaType: 'text/plain', size: 1, blobId: `blob-${id}`, version: 1, remark: '', meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null, filedBy: null,
     createdAt: NOW, changedAt: NOW, trashedAt: null, trashRoot: null, ...more,
   }
 }
 
 export const EMPTY: State = {
-  plan: new Map([[PLAN.id, PLAN]]), meaning: new Map(), tag: new Map(), folder: new Map(), document: new Map(), version: new Map(), placement: new Map(), star: new Map(), tagging: new Map(),
+  plan: new Map([[PLAN.id, PLAN]]), meaning: new Map(), tag: new Map(), folder: new Map(), document: new Map(), version: new Map(), placement: new Map(), star: new Map(), tagging: new Map(), standing_order: new Map(),
 }
 
 /** All of a state as a command sees it. */
 export function sliceOf(state: State, serials: ReadonlyMap<string, number> = new Map()): Slice {
   const plan = state.plan.get(PLAN.id)
   if (!plan) throw new Error('The plan is gone.')
-  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning, tags: state.tag, taggings: [...state.tagging.values()], versions: [...state.version.values()], serials }
+  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning, tags: state.tag, taggings: [...state.tagging.values()], versions: [...state.version.values()], orders: state.standing_order, serials }
 }

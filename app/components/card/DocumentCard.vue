@@ -78,6 +78,13 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       <template v-if="document.origin !== 'upload' || document.sender">
         <dt>From</dt><dd>{{ originText(document) }}</dd>
       </template>
+      <template v-if="document.filedBy">
+        <dt>Filed by</dt><dd>
+          a <NuxtLink class="place" to="/orders">
+            standing order
+          </NuxtLink>
+        </dd>
+      </template>
       <template v-if="document.together.length > 0">
         <dt>Came with</dt><dd>
           <NuxtLink v-for="other in document.together" :key="other.id" class="place with" :to="`/document/${other.id}`">

@@ -70,6 +70,7 @@ function newDocument(file: NewFile, name: string, extension: string, moment: Mom
     sender: file.sender ?? '',
     copiedFrom: null,
     partOf: file.partOf ?? null,
+    filedBy: null,
   }
 }
 

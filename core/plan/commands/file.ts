@@ -37,7 +37,9 @@ export function fileDocuments(slice: Slice, command: Of<'document.file'>, moment
     if (checked && !checked.ok) return checked
     const places = placements.get(id) ?? []
     if (places.some(place => place.folderId === null)) onlyAdds = false
-    rows.push(...(checked ? updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) }) : []))
+    const named = checked ? { name: checked.name, folded: foldedName(checked.name, document.runningNumber) } : {}
+    rows.push(...updated('document', document, { ...named, ...(command.by ? { filedBy: command.by.id } : {}) }))
+    if (command.by?.star && !slice.stars.has(id)) rows.push(inserted('star', { id, target: 'document', createdAt: moment.now }))
     rows.push(...placed(document, places, folders, moment))
     documents.push(checked ? { ...document, name: checked.name } : document)
   }
@@ -45,7 +47,9 @@ export function fileDocuments(slice: Slice, command: Of<'document.file'>, moment
   if (isDecision(tagged)) return tagged
   const where = folders.map(folder => placeText(slice, folder.id, moment.locale)).join(' and ')
   const withTags = tagged.tags.length > 0 ? `, tagged ${tagsText(tagged.tags)}` : ''
-  return decided([...rows, ...tagged.rows], `Filed ${nameThings([], documents)} in ${where}${onlyAdds ? ' as well' : ''}${withTags}`,
+  const what = nameThings([], documents)
+  const said = folders.length > 0 ? `Filed ${what} in ${where}${onlyAdds ? ' as well' : ''}${withTags}` : `Took ${what} in hand${withTags}`
+  return decided([...rows, ...tagged.rows], command.by ? `Standing order ${quoted(command.by.name)}: ${said[0]?.toLowerCase() ?? ''}${said.slice(1)}` : said,
     [...folders.map(folder => folder.id), ...documents.flatMap(document => (placements.get(document.id) ?? []).map(place => place.folderId))])
 }
 

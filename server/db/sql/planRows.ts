@@ -1,6 +1,6 @@
 // The rows of a plan as commands load them.
 
-import type { DocumentRow, FolderRow, MeaningRow, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../../../core/rows/index'
+import type { DocumentRow, FolderRow, MeaningRow, Order, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 import { isoText, selectList } from '../tables'
@@ -118,4 +118,8 @@ export async function folderById(planId: string, id: string): Promise<FolderRow 
 
 export function versionsAmong(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<VersionRow[]> {
   return rows<VersionRow>(transaction, `SELECT ${selectList('version', 'v')} FROM version v WHERE v.plan_id = $1 AND v.document_id = ANY($2::uuid[])`, [planId, documentIds])
+}
+
+export function ordersOf(transaction: Transaction | null, planId: string): Promise<Order[]> {
+  return rows<Order>(transaction, `SELECT ${selectList('standing_order', 'o')} FROM standing_order o WHERE o.plan_id = $1 ORDER BY o.order_key`, [planId])
 }

@@ -5,7 +5,7 @@ import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
 import { foldersAt } from './folderCache'
-import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, placementsOf, serialsOf, starsAmong, taggingsAmong, tagsOf, versionsAmong } from '../../db/sql/planRows'
+import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, ordersOf, placementsOf, serialsOf, starsAmong, taggingsAmong, tagsOf, versionsAmong } from '../../db/sql/planRows'
 
 /** The part of the plan that a command needs, under the plan's lock. */
 export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs, starIds: readonly string[]): Promise<Slice> {
@@ -25,6 +25,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const taggings = needs.tagIds.length + needs.taggedIds.length > 0 ? await taggingsAmong(transaction, plan.id, needs.tagIds, needs.taggedIds) : []
   const serials = await serialsOf(transaction, plan.id)
   const versions = needs.versionsOf.length > 0 ? await versionsAmong(transaction, plan.id, needs.versionsOf) : []
+  const orders = await ordersOf(transaction, plan.id)
   const { id, name, numbering, childOrder, trashDays, revision } = plan
   return {
     revision,
@@ -38,6 +39,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     taggings,
     serials,
     versions,
+    orders: byId(orders),
   }
 }
 

@@ -1,0 +1,78 @@
+import { v7 } from 'uuid'
+import { describe, expect, it } from 'vitest'
+import type { StandingOrder, Tried } from '../../contract/order'
+import type { FolderId, OrderId } from '../../core/ids'
+import type { Client, Refused } from '../support/client'
+import { newClient } from '../support/client'
+
+const WHEN = { origins: [], types: [], sender: '', words: '' }
+const order = (folderId: FolderId | null, when: object, then: object = {}) => ({ kind: 'order.set', id: v7() as OrderId, name: 'Invoices', active: true, when: { ...WHEN, ...when }, then: { folderId, pattern: null, tags: [], star: false, ...then } }) as const
+
+async function dealtWith(client: Client, id: string) {
+  for (let tries = 0; tries < 80; tries++) {
+    const document = await client.document(id)
+    if (document.filedBy !== null) return document
+    await new Promise(resolve => setTimeout(resolve, 100))
+  }
+  throw new Error('No order dealt with it.')
+}
+
+describe('standing orders', () => {
+  it('deal with arrivals that fit once their words are read, and leave the others', async () => {
+    const client = await newClient()
+    const dues = await client.folder('Dues')
+    const given = order(dues, { words: 'invoice' }, { pattern: '{date} {title}', tags: ['to pay'], star: true })
+    await client.act(given)
+    const fitting = await client.upload('scan 1.txt', 'Invoice of the chandlery\n\nof 4 March 2026')
+    const other = await client.upload('scan 2.txt', 'A letter')
+    const document = await dealtWith(client, fitting.id)
+    expect(document).toMatchObject({ name: '2026-03-04 Invoice of the chandlery', folderIds: [dues], filedBy: given.id, starred: true })
+    expect((await client.outline()).tags.map(({ name }) => name)).toEqual(['to pay'])
+    expect((await client.document(other.id)).folderIds).toEqual([null])
+    const { body } = await client.get<{ changes: { label: string }[] }>('/api/changes')
+    expect(body.changes[0]?.label).toBe('Standing order “Invoices”: filed “2026-03-04 Invoice of the chandlery” in 1 Dues, tagged “to pay”')
+    await client.undo()
+    await new Promise(resolve => setTimeout(resolve, 3500))
+    expect(await client.document(fitting.id)).toMatchObject({ name: 'scan 1', folderIds: [null], filedBy: null, starred: false })
+  })
+
+  it('leave alone what was there before, and what is in the Trash stays where it is', async () => {
+    const client = await newClient()
+    const dues = await client.folder('Dues')
+    const early = await client.upload('invoice early.txt', 'invoice')
+    await client.act(order(dues, { words: 'invoice' }))
+    await client.act({ kind: 'trash', folderIds: [dues], documentIds: [] })
+    const late = await client.upload('invoice late.txt', 'invoice')
+    await client.whenRead(late.id)
+    await new Promise(resolve => setTimeout(resolve, 3500))
+    expect([(await client.document(early.id)).folderIds, (await client.document(late.id)).folderIds]).toEqual([[null], [null]])
+  })
+
+  it('are tried out before they are on, without doing anything', async () => {
+    const client = await newClient()
+    const dues = await client.folder('Dues')
+    const { id } = await client.upload('scan 3.txt', 'Invoice 88')
+    await client.upload('other.txt', 'nothing')
+    await client.whenRead(id)
+    const { when, then } = order(dues, { words: 'invoice' }, { pattern: '{title}' })
+    const { body } = await client.send<Tried>('POST', '/api/orders/try', { when, then })
+    expect(body).toEqual({ of: 2, matches: [{ id, name: 'scan 3', newName: 'Invoice 88', folderIds: [null] }] })
+    expect((await client.document(id)).name).toBe('scan 3')
+  })
+
+  it('need a condition and an act, and are undone like anything else', async () => {
+    const client = await newClient()
+    const dues = await client.folder('Dues')
+    const code = async (given: ReturnType<typeof order>) => ((await client.try(given as never)).body as Refused).code
+    expect([await code(order(dues, {})), await code(order(null, { words: 'x' })), await code(order(dues, { words: 'x' }, { pattern: '{nothing}' }))]).toEqual(['order.empty', 'order.idle', 'name.pattern'])
+    const given = order(dues, { words: 'x' })
+    await client.act(given as never)
+    await client.act({ ...given, active: false } as never)
+    const list = async () => (await client.get<{ orders: StandingOrder[] }>('/api/orders')).body.orders.map(({ active }) => active)
+    expect(await list()).toEqual([false])
+    await client.undo()
+    expect(await list()).toEqual([true])
+    await client.act({ kind: 'order.drop', id: given.id })
+    expect(await list()).toEqual([])
+  })
+})
