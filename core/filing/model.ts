@@ -11,7 +11,8 @@ import type { FolderId } from '../ids'
 import type { Filable, Terms } from './terms'
 import { termsOf } from './terms'
 
-const MU = 20
+/** μ as a share of what a folder holds on average. */
+const SMOOTHING = 0.3
 /** Scores differ by more than the evidence is worth, since words come in company: they are divided by this share of their weight. */
 const TEMPERATURE = 0.2
 const PRIOR_WEIGHT = 1.5
@@ -43,9 +44,9 @@ export class FilingModel {
   /** By the number of a term: how many documents of each folder have it. */
   private readonly postings: Map<FolderId, number>[] = []
   private readonly sizes = new Map<FolderId, number>()
-  private readonly counts = new Map<FolderId, number>()
   private readonly documents = new Map<string, Held>()
   private readonly described = new Map<FolderId, readonly number[]>()
+  private readonly members = new Map<FolderId, Set<string>>()
   private readonly filedAt = new Map<FolderId, number>()
   private mass = 0
 
@@ -61,7 +62,7 @@ export class FilingModel {
     this.documents.set(document.id, { terms, folderIds })
     for (const folderId of folderIds) {
       this.count(folderId, terms, 1)
-      this.counts.set(folderId, (this.counts.get(folderId) ?? 0) + 1)
+      this.join(folderId, document.id)
       if (at !== null) this.filedAt.set(folderId, Math.max(at, this.filedAt.get(folderId) ?? 0))
     }
   }
@@ -72,9 +73,7 @@ export class FilingModel {
     this.documents.delete(documentId)
     for (const folderId of held.folderIds) {
       this.count(folderId, held.terms, -1)
-      const left = (this.counts.get(folderId) ?? 1) - 1
-      if (left > 0) this.counts.set(folderId, left)
-      else this.counts.delete(folderId)
+      this.members.get(folderId)?.delete(documentId)
     }
   }
 
@@ -113,8 +112,9 @@ export class FilingModel {
   alike(document: Filable, folderId: FolderId): { readonly alike: number; readonly of: number } {
     const terms = new Set([...termsOf(document).keys()].flatMap(term => this.termIds.get(term) ?? []).filter(term => this.isTelling(term)))
     let [alike, of] = [0, 0]
-    for (const [id, held] of this.documents) {
-      if (id === document.id || !held.folderIds.includes(folderId)) continue
+    for (const id of this.members.get(folderId) ?? []) {
+      const held = this.documents.get(id)
+      if (id === document.id || !held) continue
       of++
       const telling = held.terms.filter(term => this.isTelling(term))
       const shared = telling.filter(term => terms.has(term)).length
@@ -126,12 +126,13 @@ export class FilingModel {
   private scoreOther(terms: Terms, most: number, now: number | null): Scored[] {
     const scores = new Map<FolderId, { score: number; parts: [number, number][] }>()
     let weight = 0
+    const mu = SMOOTHING * this.mass / Math.max(1, this.sizes.size)
     for (const [term, importance] of terms) {
       const number = this.termIds.get(term)
       const total = number === undefined ? 0 : this.totals[number] ?? 0
       if (number === undefined || total <= 0) continue
       weight += importance
-      const background = MU * total / this.mass
+      const background = mu * total / this.mass
       for (const [folderId, count] of this.postings[number] ?? []) {
         const part = importance * Math.log(1 + count / background)
         const known = scores.get(folderId)
@@ -143,8 +144,8 @@ export class FilingModel {
     const scored = [...scores].map(([folderId, { score, parts }]) => {
       const size = this.sizes.get(folderId) ?? 0
       const recent = now !== null && now - (this.filedAt.get(folderId) ?? -Infinity) < RECENT_MS ? RECENT_BONUS * weight : 0
-      const prior = PRIOR_WEIGHT * Math.log(1 + (this.counts.get(folderId) ?? 0))
-      return { folderId, parts, score: score - weight * Math.log(1 + size / MU) + prior + recent }
+      const prior = PRIOR_WEIGHT * Math.log(1 + (this.members.get(folderId)?.size ?? 0))
+      return { folderId, parts, score: score - weight * Math.log(1 + size / mu) + prior + recent }
     }).sort((a, b) => b.score - a.score)
     const best = scored[0]?.score ?? 0
     const spread = Math.max(1, TEMPERATURE * weight)
@@ -160,8 +161,14 @@ export class FilingModel {
     this.documents.set(documentId, held)
     for (const folderId of held.folderIds) {
       this.count(folderId, held.terms, 1)
-      this.counts.set(folderId, (this.counts.get(folderId) ?? 0) + 1)
+      this.join(folderId, documentId)
     }
+  }
+
+  private join(folderId: FolderId, documentId: string): void {
+    const known = this.members.get(folderId)
+    if (known) known.add(documentId)
+    else this.members.set(folderId, new Set([documentId]))
   }
 
   /** A word that stands in few enough documents to say something. */

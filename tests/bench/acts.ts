@@ -86,7 +86,7 @@ function topical(count: number, folderCount: number): { documents: FilableRow[];
   const mixed = (words: readonly string[], length: number, share: number, by: Random) => Array.from({ length }, () => (by.next() < share ? by.pick(words) : word())).join(' ')
   const documents = Array.from({ length: count }, (_, index): FilableRow => {
     const topic = random.pick(topics)
-    return { id: v7(), name: `${mixed(topic.words, random.int(2, 4), 0.4, random)} ${index}`, extension: random.pick(['pdf', 'docx', 'txt']), origin: 'upload', sender: '', text: mixed(topic.words, 120, 0.15, random), folderIds: [topic.id] }
+    return { id: v7(), name: `${mixed(topic.words, random.int(2, 4), 0.4, random)} ${index}`, extension: random.pick(['pdf', 'docx', 'txt']), origin: 'upload', sender: '', text: mixed(topic.words, 120, 0.15, random), folded: true, folderIds: [topic.id] }
   })
   return { documents, folders: topics.map(({ id, words }) => ({ id, text: words.slice(0, 2).join(' ') })) }
 }

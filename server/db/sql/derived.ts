@@ -8,9 +8,7 @@ import { touched } from '../client'
 export async function refreshDerived(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
   const bind = [planId, documentIds]
-  await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
-    FROM document d WHERE d.id = p.document_id AND d.plan_id = $1 AND d.id = ANY($2::uuid[])
-    AND (p.name, p.extension, p.changed_at, p.size, p.added_at, p.live) IS DISTINCT FROM (d.name, d.extension, d.changed_at, d.size, d.created_at, d.trashed_at IS NULL)`, bind)
+  await refreshPlacements(transaction, planId, documentIds)
   await touched(transaction, `DELETE FROM search_row s WHERE s.document_id = ANY($2::uuid[])
     AND NOT EXISTS (SELECT FROM document d WHERE d.id = s.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL)`, bind)
   await refreshWords(transaction, planId, documentIds)
@@ -21,6 +19,14 @@ export async function refreshDerived(transaction: Transaction, planId: string, d
   await touched(transaction, `INSERT INTO name_word (plan_id, word, newest)
     SELECT $1::uuid, t.token, max(t.changed_at) FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[]) GROUP BY t.token ORDER BY t.token
     ON CONFLICT (plan_id, word) DO UPDATE SET newest = excluded.newest WHERE name_word.newest < excluded.newest`, bind)
+}
+
+/** The copies of documents on their places: sort keys, and whether they are live. */
+export async function refreshPlacements(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
+  if (documentIds.length === 0) return
+  await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
+    FROM document d WHERE d.id = p.document_id AND d.plan_id = $1 AND d.id = ANY($2::uuid[])
+    AND (p.name, p.extension, p.changed_at, p.size, p.added_at, p.live) IS DISTINCT FROM (d.name, d.extension, d.changed_at, d.size, d.created_at, d.trashed_at IS NULL)`, [planId, documentIds])
 }
 
 /** When something of these folders, or right in them, changed last. */

@@ -11,12 +11,13 @@ export interface FilableRow {
   readonly sender: string
   /** The beginning of its first page, folded. */
   readonly text: string
+  readonly folded: boolean
   readonly folderIds: readonly FolderId[]
 }
 
-const TEXT_LENGTH = 1800
+const TEXT_LENGTH = 1500
 
-const FILABLE = `SELECT d.id, d.name, d.extension, d.origin, d.sender, coalesce((SELECT left(t.folded, ${TEXT_LENGTH}) FROM page_text t WHERE t.blob_id = d.blob_id AND t.page = 1), '') AS text,
+const FILABLE = `SELECT d.id, d.name, d.extension, d.origin, d.sender, coalesce((SELECT left(t.folded, ${TEXT_LENGTH}) FROM page_text t WHERE t.blob_id = d.blob_id AND t.page = 1), '') AS text, true AS folded,
   CASE WHEN d.trashed_at IS NULL THEN ARRAY(SELECT p.folder_id FROM placement p JOIN folder f ON f.id = p.folder_id WHERE p.document_id = d.id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) ELSE '{}' END AS "folderIds"
   FROM document d`
 

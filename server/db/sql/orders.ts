@@ -19,7 +19,7 @@ export async function markSeen(ids: readonly string[]): Promise<string[]> {
 
 /** The last documents that arrived, wherever they lie now. */
 export function lastArrivals(planId: string, limit: number): Promise<(Omit<FilableRow, 'folderIds'> & { folderIds: (FolderId | null)[] })[]> {
-  return rows(null, `SELECT d.id, d.name, d.extension, d.origin, d.sender, coalesce((SELECT left(t.body, 1800) FROM page_text t WHERE t.blob_id = d.blob_id AND t.page = 1), '') AS text,
+  return rows(null, `SELECT d.id, d.name, d.extension, d.origin, d.sender, coalesce((SELECT left(t.body, 1800) FROM page_text t WHERE t.blob_id = d.blob_id AND t.page = 1), '') AS text, false AS folded,
     ARRAY(SELECT p.folder_id FROM placement p LEFT JOIN folder f ON f.id = p.folder_id WHERE p.document_id = d.id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) AS "folderIds"
     FROM document d WHERE d.plan_id = $1 AND d.trashed_at IS NULL AND d.origin <> 'copy' ORDER BY d.created_at DESC, d.id DESC LIMIT $2`, [planId, limit])
 }

@@ -51,13 +51,12 @@ function deleteRows(transaction: Transaction, planId: string, table: TableName, 
 function updateRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[], keys: readonly string[]): Promise<number> {
   const known: readonly string[] = COLUMNS[table]
   if (!keys.every(key => known.includes(key))) throw new Error(`The table ${table} has no such column among ${keys.join()}.`)
-  const side = (which: 'before' | 'after') => JSON.stringify(group.map(change => ({
-    id: change.id, ...toColumns((change.op === 'update' ? change[which] : {}) as unknown as Plain),
-  })))
+  const side = (change: RowChange, which: 'before' | 'after') => toColumns((change.op === 'update' ? change[which] : {}) as unknown as Plain)
+  const pairs = group.map(change => ({ b: { id: change.id, ...side(change, 'before') }, a: side(change, 'after') }))
   const set = keys.map(key => `${columnName(key)} = a.${columnName(key)}`).join(', ')
   return touched(transaction, `UPDATE ${table} t SET ${set}
-    FROM jsonb_populate_recordset(null::${table}, $2::jsonb) b JOIN jsonb_populate_recordset(null::${table}, $3::jsonb) a ON a.id = b.id
-    WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(keys)}`, [planId, side('before'), side('after')])
+    FROM jsonb_array_elements($2::jsonb) e(pair) CROSS JOIN LATERAL jsonb_populate_record(null::${table}, pair->'b') b CROSS JOIN LATERAL jsonb_populate_record(null::${table}, pair->'a') a
+    WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(keys)}`, [planId, JSON.stringify(pairs)])
 }
 
 function ofPlan(table: TableName): string {

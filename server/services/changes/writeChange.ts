@@ -4,7 +4,7 @@
 import type { RowChange } from '../../../core/change/index'
 import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
-import { refreshDerived, touchFolders } from '../../db/sql/derived'
+import { refreshDerived, refreshPlacements, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
 import { keepSerials } from '../../db/sql/planRows'
@@ -31,7 +31,10 @@ const NOTICE_PLACES = 40
 export async function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
   const written = await writeRows(transaction, actor.planId, change.rows)
   if (written !== change.rows.length) throw new DoesNotFit()
-  await refreshDerived(transaction, actor.planId, touchedDocuments(change.rows))
+  // Where only places are new, words and names stay as they are.
+  const rewritten = new Set(idsIn(change.rows, 'document'))
+  await refreshDerived(transaction, actor.planId, [...rewritten])
+  await refreshPlacements(transaction, actor.planId, placedDocuments(change.rows).filter(id => !rewritten.has(id)))
   await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
   await keepSerials(transaction, actor.planId, serialsIn(change.rows))
   await checkKeys(transaction).catch((error: unknown) => {
@@ -52,7 +55,12 @@ function idsIn(rows: readonly RowChange[], table: RowChange['table']): string[] 
 }
 
 function touchedDocuments(rows: readonly RowChange[]): string[] {
-  const ids = new Set(idsIn(rows, 'document'))
+  return [...new Set([...idsIn(rows, 'document'), ...placedDocuments(rows)])]
+}
+
+/** Documents that get a place or lose one. */
+function placedDocuments(rows: readonly RowChange[]): string[] {
+  const ids = new Set<string>()
   for (const row of rows) {
     if (row.table !== 'placement') continue
     if (row.op === 'insert') ids.add(row.after.documentId)
