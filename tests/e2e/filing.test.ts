@@ -144,7 +144,7 @@ test('a standing order is tried out, switched on, and deals with what arrives', 
   await page.getByLabel('Narrow the folders').fill('leases')
   await page.keyboard.press('Enter')
   await form.getByLabel('call it').fill('{date} {title}')
-  await expect(form.getByRole('listitem').first()).toContainText('2026-10-01')
+  await expect(form.getByRole('listitem').first()).toContainText('→ 2026-09-01 Berth lease: pontoon 7')
   await form.getByRole('button', { name: 'Keep and switch on' }).click()
   await expect(page.getByText('with “berth lease”: files it in 1 Leases')).toBeVisible()
   await page.getByRole('link', { name: 'In-tray' }).first().click()

@@ -112,6 +112,7 @@ test('a name that is taken is asked about, and a new version keeps the old one',
   await page.getByRole('button', { name: 'Go on' }).click()
   await expect(registerRow(page, 'Terms')).toContainText('version 2')
   await registerRow(page, 'Terms').click()
+  await page.getByRole('button', { name: '2, the current is 2' }).click()
   await expect(page.getByLabel('Card').locator('a[href*="version=1"]')).toBeVisible()
 })
 

@@ -2,18 +2,20 @@
 // What can be done in the open place, in words with their keys.
 import { mdiMenuDown } from '@mdi/js'
 import type { PlanFolder } from '../../../contract/plan'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import type { MemoPattern } from '../../stores/memoPatterns'
 import { memoPatterns } from '../../stores/memoPatterns'
+import { usePlan } from '../../stores/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
 const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
 
 const patterns = ref<readonly MemoPattern[]>([])
-async function lookForPatterns(isOpen: boolean): Promise<void> {
-  if (isOpen) patterns.value = await memoPatterns()
-}
+const plan = usePlan()
+const isWriting = ref(false)
+// A tag that was just put on may be on its way from the server while the menu is open.
+watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.value = await memoPatterns() })
 </script>
 
 <template>
@@ -24,7 +26,7 @@ async function lookForPatterns(isOpen: boolean): Promise<void> {
     <button type="button" class="act" @click="emit('add')">
       {{ folder ? 'Add documents' : 'Add documents to the In-tray' }} <span class="key">U</span>
     </button>
-    <v-menu v-if="folder" @update:model-value="lookForPatterns">
+    <v-menu v-if="folder" v-model="isWriting">
       <template #activator="{ props: menu }">
         <button v-bind="menu" type="button" class="act">
           Write<v-icon :icon="mdiMenuDown" size="16" />
