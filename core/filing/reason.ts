@@ -36,7 +36,9 @@ function reasonFor(model: FilingModel, document: Filable, scored: Scored, name: 
   if (alike >= 3 && alike >= of * 0.4) return `reads like ${alike} of ${of} documents there`
   const inName = foldedText(name).split(' ').filter(word => word.length > 3 && scored.terms.includes(word))
   if (inName.length > 0) return `speaks of ${inName.map(quoted).join(' and ')}, as the folder is called`
-  const words = scored.terms.filter(isWord).slice(0, 2)
+  // Short words say little to a person, and are kept without their accents.
+  const known = scored.terms.filter(isWord)
+  const words = [...known.filter(word => word.length > 4), ...known.filter(word => word.length <= 4)].slice(0, 2)
   if (words.length > 0) return `shares ${words.map(quoted).join(' and ')}`
   return 'documents of this kind are there'
 }

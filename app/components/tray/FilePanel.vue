@@ -47,7 +47,7 @@ defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.sel
         was {{ quoted(filing.only.name) }}
       </p>
       <button v-for="suggestion in filing.suggested.names.filter(({ name }) => name !== filing.name)" :key="suggestion.name" type="button" class="offer" @click="takeName(suggestion.name)">
-        <span class="cut">{{ suggestion.name }}</span><span class="quiet">{{ suggestion.from }}</span>
+        <span>{{ suggestion.name }}</span><span class="quiet">{{ suggestion.from }}</span>
       </button>
     </template>
     <h2 v-else class="part-head">
@@ -116,9 +116,9 @@ defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.sel
 .part-head:first-child { margin-top: 0; }
 .name { font-size: 14px; padding: 7px 9px; }
 .note { font-size: 12px; color: var(--ink-2); }
-.offer { display: flex; justify-content: space-between; gap: 10px; padding: 3px 9px; border: 1px solid var(--rule); background: var(--paper); align-items: baseline; }
+.offer { display: grid; padding: 3px 9px 4px; border: 1px solid var(--rule); background: var(--paper); overflow-wrap: anywhere; }
 .offer:hover { border-color: var(--act); color: var(--act); }
-.offer .quiet { font-size: 11.5px; flex: none; max-width: 45%; }
+.offer .quiet { font-size: 11.5px; }
 .places { display: grid; gap: 6px; }
 .place-card { display: grid; grid-template-columns: 26px 7px minmax(0, 1fr) auto; gap: 0 9px; align-items: center; border: 1px solid var(--rule-strong); padding: 7px 10px; background: var(--sheet); min-height: 52px; }
 .place-card:hover { border-color: var(--act); }

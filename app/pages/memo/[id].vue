@@ -36,7 +36,7 @@ async function close(): Promise<void> {
   await router.push(home ? { path: `/plan/${home}`, query: memo.document ? { doc: memo.document.id } : {} } : memo.document ? '/in-tray' : '/plan')
 }
 
-const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refused !== '' ? memo.refused : memo.isDirty ? 'written here; kept in the plan in a moment' : memo.document ? 'kept' : 'nothing written yet'))
+const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refused !== '' ? memo.refused : memo.isDirty ? 'not in the plan yet' : memo.document ? 'kept' : 'nothing written yet'))
 </script>
 
 <template>
@@ -49,7 +49,7 @@ const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refu
         <PlaceLinks :folder-ids="places" />
       </p>
       <div class="head">
-        <input v-model="memo.name" class="line-field name" aria-label="Name of the memo" placeholder="Name; else the first line" @keydown.stop>
+        <input v-model="memo.name" class="line-field name" aria-label="Name of the memo" placeholder="Name" @keydown.stop>
         <span class="second" role="status" :class="{ warn: memo.refused !== '' }">{{ said }}</span>
         <button type="button" class="act" @click="memo.keep()">
           Keep <span class="key">Ctrl+S</span>
@@ -79,5 +79,5 @@ const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refu
 .page { flex: 1; min-height: 0; display: flex; flex-direction: column; padding: 22px clamp(14px, 3vw, 40px) 18px; gap: 8px; }
 .head { display: flex; align-items: center; gap: 10px; }
 .name { font-family: var(--serif); font-size: 18px; font-weight: 600; flex: 1; padding: 6px 10px; }
-.head .second { font-size: 12.5px; max-width: 220px; text-align: right; }
+.head .second { font-size: 12.5px; max-width: 150px; text-align: right; }
 </style>
