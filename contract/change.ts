@@ -41,4 +41,9 @@ export const undoRequestShape = yup.object({
   /** The change to take back; null: the newest act that is not undone. */
   changeId: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
 })
+/** Everything done from this act on. */
+export const undoSinceRequestShape = yup.object({ id: anyId(), changeId: anyId() })
+export const undoneShape = yup.object({ changes: yup.array(changeShape).required() })
+export type Undone = yup.InferType<typeof undoneShape>
+
 export const redoRequestShape = yup.object({ id: anyId() })

@@ -3,7 +3,7 @@
 import type { AnySchema } from 'yup'
 import { newAccountShape, sessionShape, signInShape } from './account'
 import { changeRequestShape } from './command'
-import { changeShape, historyQueryShape, historyShape, lastActsShape, redoRequestShape, undoRequestShape } from './change'
+import { changeShape, historyQueryShape, historyShape, lastActsShape, redoRequestShape, undoneShape, undoRequestShape, undoSinceRequestShape } from './change'
 import { arrivalsRequestShape, arrivalsShape } from './arrivals'
 import { ordersShape, triedShape, tryOrderShape } from './order'
 import { purgeRequestShape } from './trash'
@@ -50,6 +50,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/changes', summary: 'History, newest first', signedIn: true, query: historyQueryShape, reply: historyShape },
   { method: 'GET', path: '/api/changes/last', summary: 'The last act, and what undo and redo would take back', signedIn: true, reply: lastActsShape },
   { method: 'POST', path: '/api/changes/undo', summary: 'Undo the last act, or the one named', signedIn: true, body: undoRequestShape, reply: changeShape },
+  { method: 'POST', path: '/api/changes/undo-since', summary: 'Undo everything done from one act on, all or nothing', signedIn: true, body: undoSinceRequestShape, reply: undoneShape },
   { method: 'POST', path: '/api/changes/redo', summary: 'Take the last undo back', signedIn: true, body: redoRequestShape, reply: changeShape },
   { method: 'GET', path: '/api/drafts', summary: 'Drafts that were not applied, the last written first', signedIn: true, reply: draftsShape },
   { method: 'GET', path: '/api/drafts/{id}', summary: 'One draft', signedIn: true, reply: draftShape },

@@ -1,9 +1,10 @@
-import type { ChangeEntry, HistoryPage, LastActs } from '../../contract/change'
+import type { ChangeEntry, HistoryPage, LastActs, Undone } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
 import { call } from './http'
 
 export const sendCommand = (id: string, command: ClientCommand) => call<ChangeEntry>('POST', '/api/changes', { body: { id, command } })
 export const undo = (id: string, changeId: string | null) => call<ChangeEntry>('POST', '/api/changes/undo', { body: { id, changeId } })
+export const undoSince = (id: string, changeId: string) => call<Undone>('POST', '/api/changes/undo-since', { body: { id, changeId } })
 export const redo = (id: string) => call<ChangeEntry>('POST', '/api/changes/redo', { body: { id } })
 export interface HistoryAsked { readonly text?: string; readonly from?: string | null; readonly until?: string | null; readonly folder?: string | null; readonly thing?: string | null }
 export const readHistory = (before: number | null, asked: HistoryAsked = {}) => call<HistoryPage>('GET', '/api/changes', { query: { before, ...asked } })

@@ -4,9 +4,11 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
-import { clockText, dayText } from '../../core/dates/index'
+import { counted } from '../../core/change/index'
+import { clockText, dayText, timeText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
 import { outlineOf } from '../../core/tree/index'
+import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useActs } from '../stores/acts'
@@ -44,6 +46,22 @@ function placesOf(change: ChangeEntry): { text: string; to: string }[] {
     const place = plan.placeOf(id as FolderId)
     return place ? [{ text: place.text, to: `/plan/${id}` }] : []
   })
+}
+
+const since = ref<ChangeEntry | null>(null)
+/** What would be taken back, as far as it is shown here. */
+const run = computed(() => {
+  const { value: from } = since
+  return from === null ? [] : history.changes.filter(change => change.revision >= from.revision && change.undoneBy === null && change.kind !== 'undo' && change.kind !== 'redo')
+})
+
+async function undoRun(): Promise<void> {
+  const { value: from } = since
+  since.value = null
+  if (!from) return
+  const outcome = await acts.undoSince(from.id)
+  blocked.value = outcome.ok ? null : { id: from.id, text: outcome.reason.message }
+  await history.load()
 }
 
 async function undo(change: ChangeEntry): Promise<void> {
@@ -95,6 +113,10 @@ async function undo(change: ChangeEntry): Promise<void> {
               {{ change.kind === 'undo' ? 'Do again' : 'Undo' }}
             </button>
             <span v-else />
+            <button v-if="!isFiltered && change.undoneBy === null && change.kind !== 'purge' && change.kind !== 'undo' && change.kind !== 'redo'" type="button" class="quiet since" :aria-label="`Undo everything since: ${change.label}`" @click="since = change">
+              and all since
+            </button>
+            <span v-else />
             <p v-if="blocked?.id === change.id" class="warn blocked" role="alert">
               {{ blocked.text }}
             </p>
@@ -105,6 +127,24 @@ async function undo(change: ChangeEntry): Promise<void> {
         Show earlier
       </button>
     </RemoteState>
+    <PaperDialog :open="since !== null" :width="560" label="Undo everything since" :title="`Undo everything since ${since ? timeText(since.at) : ''}?`" @leave="since = null">
+      <p class="second">
+        {{ counted(run.length, 'change') }}, the newest first; all of them, or none when something stands against one. Each can be done again.
+      </p>
+      <ol class="run">
+        <li v-for="change in run" :key="change.id">
+          {{ change.label }}
+        </li>
+      </ol>
+      <template #acts>
+        <button type="button" class="act full" @click="undoRun">
+          Undo {{ counted(run.length, 'change') }}
+        </button>
+        <button type="button" class="act" autofocus @click="since = null">
+          Leave it <span class="key">Esc</span>
+        </button>
+      </template>
+    </PaperDialog>
   </div>
 </template>
 
@@ -115,10 +155,14 @@ h1 { font-size: 24px; line-height: 32px; }
 .filter { display: grid; grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 70px; gap: 8px; align-items: center; }
 .part-head { margin-top: 16px; }
 ol { list-style: none; padding: 0; }
-li { display: grid; grid-template-columns: 50px minmax(0, 1fr) minmax(0, 230px) 170px 70px; gap: 2px 14px; border-bottom: 1px solid var(--rule); padding: 5px 0; align-items: baseline; }
+li { display: grid; grid-template-columns: 50px minmax(0, 1fr) minmax(0, 220px) 160px 64px 84px; gap: 2px 14px; border-bottom: 1px solid var(--rule); padding: 5px 0; align-items: baseline; }
 .what { overflow-wrap: anywhere; }
+.since { font-size: 12px; }
+.since:hover { color: var(--act); text-decoration: underline; }
+.run { max-height: 40vh; overflow-y: auto; margin-top: 8px; }
+.run li { display: block; }
 .undone .what { color: var(--ink-3); }
 .where { display: flex; flex-direction: column; min-width: 0; }
 .blocked { grid-column: 2 / -1; }
-@media (max-width: 860px) { li { grid-template-columns: 46px minmax(0, 1fr) 64px; } li .where, li > .cut { display: none; } }
+@media (max-width: 860px) { li { grid-template-columns: 46px minmax(0, 1fr) 64px; } li .where, li > .cut, li .since { display: none; } }
 </style>

@@ -30,6 +30,17 @@ export const useActs = defineStore('acts', () => {
     return finish(() => api.undo(id, changeId), false)
   }
 
+  /** Takes back everything from this act on; the asker has shown what that is. */
+  async function undoSince(changeId: string): Promise<Outcome> {
+    const id = v7()
+    return finish(async () => {
+      const { changes } = await api.undoSince(id, changeId)
+      const [newest] = changes
+      if (!newest) throw new Error('Undoing gave no answer.')
+      return newest
+    }, false)
+  }
+
   async function redo(): Promise<Outcome> {
     const id = v7()
     return finish(() => api.redo(id), false)
@@ -81,6 +92,6 @@ export const useActs = defineStore('acts', () => {
     notice.value = null
   }
 
-  return { last, notice, busy, act, undo, redo, purge, refuse, say, refresh, forget }
+  return { last, notice, busy, act, undo, undoSince, redo, purge, refuse, say, refresh, forget }
 })
 

@@ -20,20 +20,32 @@ export function readUriList(text: string): Link | null {
   return address ? { address, title: comments[0] ?? '', remark: comments.slice(1).join('\n') } : null
 }
 
+// Scheme, host with port, the rest. A name or password in front of the host is refused: it misleads.
+const WEB = /^(https?):\/\/([\p{L}\p{N}](?:[\p{L}\p{N}.-]*[\p{L}\p{N}])?)(:\d{1,5})?([/?#]\S*)?$/iu
+
 /** What was typed as a web address (http or https), whole; null when it is none. A missing scheme is taken for https. */
 export function webAddress(typed: string): string | null {
   const text = typed.trim()
-  if (text === '' || /\s/.test(text)) return null
-  const whole = /^[a-z][a-z\d+.-]*:/i.test(text) && !/^[^/:]+:\d/.test(text) ? text : `https://${text}`
-  if (!URL.canParse(whole)) return null
-  const url = new URL(whole)
-  const isWeb = url.protocol === 'http:' || url.protocol === 'https:'
-  return isWeb && (url.hostname.includes('.') || url.hostname === 'localhost') && url.username === '' ? url.href : null
+  const parts = WEB.exec(/^[a-z][a-z\d+.-]*:\/\//i.test(text) ? text : `https://${text}`)
+  if (!parts) return null
+  const [, scheme = '', host = '', port = '', rest = ''] = parts
+  if (!host.includes('.') && host.toLowerCase() !== 'localhost') return null
+  return `${scheme.toLowerCase()}://${host.toLowerCase()}${port}${rest.startsWith('/') ? rest : `/${rest}`}`
 }
 
-/** "quay.example/tides" for a link without a title. */
+/** "quay.example – tides" for a link without a title. */
 export function addressName(address: string): string {
-  const url = new URL(address)
-  const path = decodeURI(url.pathname).replace(/\/$/, '')
-  return `${url.hostname.replace(/^www\./, '')}${path}`.replace(/[/\\]+/g, ' – ').slice(0, 120)
+  const [, , host = address, , rest = ''] = WEB.exec(address) ?? []
+  const path = readable(/^[^?#]*/.exec(rest)?.[0] ?? '').replace(/\/$/, '')
+  return `${host.replace(/^www\./, '')}${path}`.replace(/[/\\]+/g, ' – ').slice(0, 120)
+}
+
+function readable(path: string): string {
+  try {
+    return decodeURI(path)
+  }
+  catch (error) {
+    if (error instanceof URIError) return path
+    throw error
+  }
 }

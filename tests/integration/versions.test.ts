@@ -60,6 +60,30 @@ describe('History', () => {
   })
 })
 
+describe('undoing everything since', () => {
+  it('takes a run of acts back at once, or nothing of it', async () => {
+    const client = await newClient()
+    const a = await client.folder('A')
+    const first = await client.act({ kind: 'folder.rename', id: a, name: 'B', allowTwin: false })
+    const { id } = await client.upload('x.txt', 'x', a)
+    await client.act({ kind: 'document.rename', id, name: 'y' })
+    await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
+    const since = (changeId: string, request = v7()) => client.send<{ changes: ChangeEntry[] } & Refused>('POST', '/api/changes/undo-since', { id: request, changeId })
+    const request = v7()
+    const { body } = await since(first.id, request)
+    expect(body.changes.map(({ label }) => label)).toEqual(['Undid: Starred “y”', 'Undid: Renamed “x” to “y” in 1 B', 'Undid: Added “x” to 1 B', 'Undid: Renamed “A” to “B” in the top of the plan'])
+    expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['A'])
+    expect((await since(first.id, request)).body.changes).toHaveLength(1)
+    expect((await since(first.id)).body.code).toBe('undo.done')
+    for (let times = 0; times < 4; times++) await client.redo()
+    expect((await client.document(id)).name).toBe('y')
+    await client.act({ kind: 'trash', folderIds: [], documentIds: [id] })
+    await purge(client, { all: true })
+    expect((await since(first.id)).body.code).toBe('undo.never')
+    expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['B'])
+  })
+})
+
 describe('deleting for good', () => {
   it('takes a branch with its bytes, cannot be undone, and leaves what is filed elsewhere', async () => {
     const client = await newClient()

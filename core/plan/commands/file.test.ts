@@ -62,6 +62,12 @@ describe('taking out of a folder', () => {
   it('is refused where the document does not lie', () => expect(run(take(['one'], 'b')).said).toBe('place.last'))
 })
 
+describe('the Trash', () => {
+  it('takes a document out of all its places, and names them', () => {
+    expect(run({ kind: 'trash', folderIds: [], documentIds: [doc('two')] }).said).toBe('Put “Both” into the Trash, out of 1 Leases and 2 Dues')
+  })
+})
+
 describe('home', () => {
   it('is one of the places', () => {
     expect(run({ kind: 'place.home', documentId: doc('two'), folderId: id('b') })).toMatchObject({ said: 'Made 2 Dues the home of “Both”', places: { two: 'a b*' } })

@@ -39,7 +39,10 @@ export function trash(slice: Slice, command: Extract<Command, { kind: 'trash' }>
     ...documents.flatMap(document => updated('document', document, mark(document.id))),
   ]
   const inside = within.length > 0 ? ` with ${counted(within.length, 'document')}` : ''
-  return decided(rows, `Put ${nameThings(tops, documents)}${inside} into the Trash`,
+  const [only] = documents.length === 1 && tops.length === 0 ? documents : []
+  const places = only ? placesOf(slice, only).filter(id => id !== null) : []
+  const everywhere = places.length > 1 ? `, out of ${places.map(id => placeText(slice, id, moment.locale)).join(' and ')}` : ''
+  return decided(rows, `Put ${nameThings(tops, documents)}${inside} into the Trash${everywhere}`,
     [...tops.map(folder => folder.parentId), ...documents.flatMap(document => placesOf(slice, document))])
 }
 

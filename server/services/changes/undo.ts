@@ -3,9 +3,10 @@ import { fail } from '../../../core/errors'
 import type { Transaction } from '../../db/client'
 import { withTransaction } from '../../db/client'
 import type { JournalEntry } from '../../db/sql/journal'
-import { entryById, laterEntriesOn, markUndone, nextToRedo, nextToUndo, rowsOfEntry } from '../../db/sql/journal'
+import { actsSince, entryById, laterEntriesOn, markUndone, nextToRedo, nextToUndo, rowsOfEntry } from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
+import { newId } from '../actor'
 import { DoesNotFit, writeChange } from './writeChange'
 
 /**
@@ -29,6 +30,39 @@ async function behindRedo(transaction: Transaction, actor: Actor, entry: Journal
 /** Takes the last undo back, while nothing new was done after it. Throws redo.nothing, undo.blocked. */
 export async function redoChange(actor: Actor, newChangeId: string, now: Date): Promise<JournalEntry> {
   return takeBack(actor, newChangeId, now, async transaction => (await nextToRedo(transaction, actor.planId)) ?? fail('redo.nothing'))
+}
+
+/**
+ * Takes back everything that was done from this act on, the newest first, each as an undo of its own, all or
+ * nothing. `newChangeId` names the first of them, so that nothing is done twice. Throws undo.done where there
+ * is nothing left to take back, undo.never where something was deleted for good since, undo.blocked.
+ */
+export async function undoSince(actor: Actor, newChangeId: string, changeId: string, now: Date): Promise<JournalEntry[]> {
+  const stuck: JournalEntry[] = []
+  try {
+    return await withTransaction(async (transaction) => {
+      if (!await lockPlan(transaction, actor.planId)) fail('notFound')
+      const earlier = await entryById(transaction, actor.planId, newChangeId)
+      if (earlier) return [earlier]
+      const from = (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
+      const targets = await actsSince(transaction, actor.planId, from.revision)
+      if (targets.length === 0) fail('undo.done')
+      if (targets.some(({ kind }) => kind === 'purge')) fail('undo.never')
+      const written: JournalEntry[] = []
+      for (const [index, target] of targets.entries()) {
+        stuck.push(target)
+        const id = index === 0 ? newChangeId : newId()
+        await writeInverse(transaction, actor, id, target, now)
+        written.push((await entryById(transaction, actor.planId, id)) ?? fail('notFound'))
+      }
+      return written
+    })
+  }
+  catch (error) {
+    const target = stuck.at(-1)
+    if (error instanceof DoesNotFit && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
+    throw error
+  }
 }
 
 async function takeBack(actor: Actor, newChangeId: string, now: Date, choose: (transaction: Transaction) => Promise<JournalEntry>): Promise<JournalEntry> {

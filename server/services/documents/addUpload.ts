@@ -69,11 +69,16 @@ export interface Rewriting {
   readonly announcedBytes: number | null
 }
 
+/** Throws notFound, also for a document of another plan. */
+export async function checkDocument(actor: Actor, documentId: string): Promise<void> {
+  if (!await documentById(actor.planId, documentId)) fail('notFound')
+}
+
 /** New contents for a document, as a version of it. Throws upload.large, upload.short, notFound, document.inTrash, act.nothing. */
 export async function addVersion(actor: Actor, documentId: DocumentId, given: Rewriting, now: Date): Promise<JournalEntry> {
   const { extension } = nameFromFile(given.fileName)
   refuseTooLarge(given)
-  if (!await documentById(actor.planId, documentId)) fail('notFound')
+  await checkDocument(actor, documentId)
   const blob = await takeBytes(given)
   const entry = await applyCommand(actor, given.changeId, {
     kind: 'document.write', id: documentId, written: given.written, file: { versionId: newId(), blobId: blob.id, size: blob.size, mediaType: mediaTypeOf(extension), extension, changedAt: given.changedAt },

@@ -1,0 +1,12 @@
+import { undoSinceRequestShape } from '../../../contract/change'
+import { signedIn } from '../../http/actor'
+import { bodyOf } from '../../http/parse'
+import { route } from '../../http/route'
+import { whoIs } from '../../services/account/session'
+import { undoSince } from '../../services/changes/undo'
+
+export default route(async (event) => {
+  const actor = await signedIn(event, whoIs)
+  const { id, changeId } = await bodyOf(event, undoSinceRequestShape)
+  return { changes: await undoSince(actor, id, changeId, new Date()) }
+})
