@@ -6,11 +6,9 @@ import { v7 } from 'uuid'
 import { computed, ref } from 'vue'
 import type { DocumentFacts } from '../../contract/document'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
-import { foldedText } from '../../core/text/index'
 import { readBytes, readDocument } from '../api/documents'
 import { sendContent, sendNew } from '../api/uploads'
 import { useActs } from './acts'
-import { usePlan } from './plan'
 import { reasonOf } from './remote'
 
 const PAUSE_MS = 12_000
@@ -18,7 +16,6 @@ const keyOf = (id: string) => `hembix.memo.${id}`
 
 export const useMemo = defineStore('memo', () => {
   const acts = useActs()
-  const plan = usePlan()
   const id = ref<DocumentId | null>(null)
   const document = ref<DocumentFacts | null>(null)
   const name = ref('')
@@ -111,8 +108,7 @@ export const useMemo = defineStore('memo', () => {
   }
 
   async function putTags(memo: DocumentId, names: readonly string[]): Promise<void> {
-    const known = (given: string) => plan.tags.find(one => one.folded === foldedText(given))?.id ?? v7() as TagId
-    await acts.act({ kind: 'tag.put', folderIds: [], documentIds: [memo], tags: names.map(given => ({ id: known(given), name: given })) })
+    await acts.act({ kind: 'tag.put', folderIds: [], documentIds: [memo], tags: names.map(given => ({ id: v7() as TagId, name: given })) })
     document.value = await readDocument(memo)
   }
 

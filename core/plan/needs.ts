@@ -18,34 +18,42 @@ export interface Needs {
   readonly taggedIds: readonly string[]
   /** All versions of these documents. */
   readonly versionsOf: readonly DocumentId[]
+  /** The stars of these things. */
+  readonly starIds: readonly string[]
+  /** All tags, all standing orders of the plan. */
+  readonly tags: boolean
+  readonly orders: boolean
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
 
-const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [] }
+const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [], starIds: [], tags: false, orders: false }
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
     case 'document.add': return { ...NOTHING, inFolder: command.folderId }
     case 'document.rename':
     case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
-    case 'meaning.drop': return { ...NOTHING, meaningId: command.id }
+    case 'meaning.drop': return { ...NOTHING, meaningId: command.id, tags: true }
     case 'folder.register': return command.on ? { ...NOTHING, inFolder: command.id } : NOTHING
     case 'document.names': return { ...NOTHING, documentIds: command.names.map(({ id }) => id) }
     case 'document.write': return { ...NOTHING, documentIds: [command.id] }
     case 'version.current':
     case 'version.remark': return { ...NOTHING, documentIds: [command.documentId], versionsOf: [command.documentId] }
-    case 'document.file': return { ...NOTHING, documentIds: command.documents.map(({ id }) => id), taggedIds: command.tags.length > 0 ? command.documents.map(({ id }) => id) : [] }
+    case 'document.file': return fileNeeds(command)
+    case 'order.set':
+    case 'order.drop': return { ...NOTHING, orders: true }
+    case 'tag.set': return { ...NOTHING, tags: true }
     case 'place.home': return { ...NOTHING, documentIds: [command.documentId] }
     case 'place.remove': return { ...NOTHING, documentIds: command.documentIds }
     case 'document.copy': return { ...NOTHING, documentIds: command.copies.map(({ id }) => id), inFolder: command.folderId }
     case 'tag.put':
-    case 'tag.take': return { ...NOTHING, documentIds: command.documentIds, taggedIds: [...command.folderIds, ...command.documentIds] }
-    case 'tag.merge': return { ...NOTHING, tagIds: [command.id, command.into] }
-    case 'tag.drop': return { ...NOTHING, tagIds: [command.id] }
+    case 'tag.take': return { ...NOTHING, tags: true, documentIds: command.documentIds, taggedIds: [...command.folderIds, ...command.documentIds] }
+    case 'tag.merge': return { ...NOTHING, tags: true, tagIds: [command.id, command.into] }
+    case 'tag.drop': return { ...NOTHING, tags: true, tagIds: [command.id] }
     case 'document.colour':
-    case 'move':
-    case 'star': return { ...NOTHING, documentIds: command.documentIds }
+    case 'move': return { ...NOTHING, documentIds: command.documentIds }
+    case 'star': return { ...NOTHING, documentIds: command.documentIds, starIds: [...command.folderIds, ...command.documentIds] }
     case 'trash': return { ...NOTHING, documentIds: command.documentIds, inBranches: command.folderIds }
     case 'restore': return { ...NOTHING, trashRoots: [...command.folderIds, ...command.documentIds] }
     case 'folder.duplicate': return command.withDocuments ? { ...NOTHING, inBranches: [command.id] } : NOTHING
@@ -53,4 +61,9 @@ export function needsOf(command: Command): Needs {
     case 'draft.apply': return { ...NOTHING, inFolders: command.removed.map(({ id }) => id) }
     default: return NOTHING
   }
+}
+
+function fileNeeds({ documents, tags, by }: Extract<Command, { kind: 'document.file' }>): Needs {
+  const ids = documents.map(({ id }) => id)
+  return { ...NOTHING, documentIds: ids, taggedIds: tags.length > 0 ? ids : [], tags: tags.length > 0, starIds: by?.star ? ids : [] }
 }

@@ -1,7 +1,7 @@
 // Messages (RFC 5322, MIME) by postal-mime: who, when, about what, and the text.
 
 import PostalMime from 'postal-mime'
-import type { Address } from 'postal-mime'
+import { mailAddressText } from '../../core/formats/index'
 import { readHtml } from './html'
 import { Unreadable } from './outcome'
 
@@ -11,13 +11,7 @@ export async function readMail(bytes: Uint8Array): Promise<string> {
   const attachments = mail.attachments.map(({ filename }) => filename).filter(name => name !== null)
   return [
     mail.subject ?? '', '',
-    ...(mail.from ? [`From: ${nameOf(mail.from)}`] : []), ...(mail.to?.length ? [`To: ${mail.to.map(nameOf).join(', ')}`] : []), ...(mail.date ? [`Date: ${mail.date}`] : []),
+    ...(mail.from ? [`From: ${mailAddressText(mail.from)}`] : []), ...(mail.to?.length ? [`To: ${mail.to.map(mailAddressText).join(', ')}`] : []), ...(mail.date ? [`Date: ${mail.date}`] : []),
     ...(attachments.length > 0 ? [`Attachments: ${attachments.join(', ')}`] : []), '', body,
   ].join('\n')
-}
-
-/** "Rona Vail <rona@quay.example>" */
-export function nameOf(address: Address): string {
-  if (!address.address) return address.name
-  return address.name ? `${address.name} <${address.address}>` : address.address
 }

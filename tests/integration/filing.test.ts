@@ -1,3 +1,4 @@
+import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import type { Suggestions } from '../../contract/filing'
 import type { Client } from '../support/client'
@@ -75,7 +76,8 @@ describe('filing', () => {
     const client = await newClient()
     const folder = await client.folder('A')
     const { id } = await client.upload('x.txt', 'one', folder)
-    const newId = (await client.upload('probe.txt', 'probe')).id.replace(/.$/, 'a') as typeof id
+    const newId = v7() as typeof id
+    expect((await client.try({ kind: 'document.copy', copies: [{ id, newId: id }], folderId: folder })).status).toBe(409)
     await client.act({ kind: 'document.copy', copies: [{ id, newId }], folderId: folder })
     await client.upload('x.txt', 'two', folder, { clash: 'version' })
     expect([(await client.content(id)).bytes.toString(), (await client.content(newId)).bytes.toString()]).toEqual(['two', 'one'])

@@ -1,11 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
 import { v7 } from 'uuid'
 import { withTestServer } from '../../scripts/lib/testServer.mjs'
 import type { Refused } from '../support/client'
 import { newClient } from '../support/client'
 
 // A server with a small upload limit and a database that may be stopped: apart from the one of the other tests.
-interface Own { address: string; stopDatabase: () => Promise<void>; startDatabase: () => Promise<void> }
+interface Own { address: string; arrivals: string; stopDatabase: () => Promise<void>; startDatabase: () => Promise<void> }
 let own: Own
 let finish: () => void = () => {}
 let ended: Promise<unknown>
@@ -26,6 +28,18 @@ afterAll(async () => {
 })
 
 describe('a file above the limit', () => {
+  it('that is laid into the arrivals folder is laid aside with the reason, once, and nothing is lost', async () => {
+    const client = await newClient(own.address)
+    const folder = join(own.arrivals, client.email, 'inside')
+    mkdirSync(folder, { recursive: true })
+    writeFileSync(join(folder, 'large.bin'), Buffer.alloc(1_000_001))
+    const aside = join(folder, 'refused')
+    for (let tries = 0; tries < 100 && !existsSync(join(aside, 'large.bin.why.txt')); tries++) await new Promise(resolve => setTimeout(resolve, 100))
+    await new Promise(resolve => setTimeout(resolve, 3000))
+    expect(readdirSync(aside)).toEqual(['large.bin', 'large.bin.why.txt'])
+    expect(readFileSync(join(aside, 'large.bin.why.txt'), 'utf8')).toContain('larger than the limit of 1.0 MB')
+  })
+
   it('is refused with the limit in words, whether announced or not, and nothing is kept', async () => {
     const client = await newClient(own.address)
     const { status, body } = await client.upload('large.bin', Buffer.alloc(1_000_001))

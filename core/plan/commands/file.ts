@@ -48,7 +48,7 @@ export function fileDocuments(slice: Slice, command: Of<'document.file'>, moment
   const where = folders.map(folder => placeText(slice, folder.id, moment.locale)).join(' and ')
   const withTags = tagged.tags.length > 0 ? `, tagged ${tagsText(tagged.tags)}` : ''
   const what = nameThings([], documents)
-  const said = folders.length > 0 ? `Filed ${what} in ${where}${onlyAdds ? ' as well' : ''}${withTags}` : `Took ${what} in hand${withTags}`
+  const said = folders.length > 0 ? `Filed ${what} in ${where}${onlyAdds ? ' as well' : ''}${withTags}` : `Dealt with ${what}${withTags}`
   return decided([...rows, ...tagged.rows], command.by ? `Standing order ${quoted(command.by.name)}: ${said[0]?.toLowerCase() ?? ''}${said.slice(1)}` : said,
     [...folders.map(folder => folder.id), ...documents.flatMap(document => (placements.get(document.id) ?? []).map(place => place.folderId))])
 }

@@ -108,7 +108,7 @@ export async function nextToRedo(transaction: Transaction | null, planId: string
 
 /** Acts from this revision on that are in force, newest first. */
 export function actsSince(transaction: Transaction, planId: string, revision: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision >= $2 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC LIMIT 2000`, [planId, revision])
+  return rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision >= $2 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC`, [planId, revision])
 }
 
 /** Later acts, not undone, that touched any of the rows or that point at them; newest first. */

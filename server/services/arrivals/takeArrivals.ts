@@ -39,7 +39,7 @@ async function filesIn(folder: string, depth = 0): Promise<string[]> {
   const found: string[] = []
   for (const entry of entries) {
     const path = join(folder, entry.name)
-    if (entry.name.startsWith('.') || (depth === 0 && entry.name === REFUSED)) continue
+    if (entry.name.startsWith('.') || entry.name === REFUSED) continue
     if (entry.isFile()) found.push(path)
     else if (entry.isDirectory() && depth < 4) found.push(...await filesIn(path, depth + 1))
   }

@@ -1,7 +1,7 @@
 import PostalMime from 'postal-mime'
 import type { Attachment, Email } from 'postal-mime'
 import { v5 } from 'uuid'
-import { isReadable, mediaTypeOf } from '../../../core/formats/index'
+import { isReadable, mailAddressText, mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import type { NewFile } from '../../../core/plan/index'
 import { nameFromFile } from '../../../core/plan/index'
@@ -21,7 +21,7 @@ const MESSAGES = '6f1c1a52-4f0e-4f0e-9a51-0d6e3c1b7a10'
 export async function takeMail(actor: Actor, messageId: string, bytes: Buffer, now: Date): Promise<JournalEntry> {
   const mail = await PostalMime.parse(bytes).catch(() => null) // kept all the same, as a file that cannot be read
   const message = newId() as DocumentId
-  const sender = mail?.from ? addressText(mail) : ''
+  const sender = mail?.from ? mailAddressText(mail.from) : ''
   const changedAt = dateOf(mail, now)
   const subject = mail?.subject?.trim() || 'Message'
   const files = [await fileOf(message, `${subject.replace(/[/\\]/g, '-')}.eml`, bytes, changedAt, sender)]
@@ -36,11 +36,6 @@ async function fileOf(id: DocumentId, fileName: string, bytes: Buffer, changedAt
   const { extension } = nameFromFile(fileName)
   const blob = await storeFile(bytes, isReadable(extension) ? extension : '')
   return { id, versionId: newId(), placementId: newId(), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt, origin: 'mail', sender }
-}
-
-function addressText({ from }: Email): string {
-  if (!from) return ''
-  return from.address ? (from.name ? `${from.name} <${from.address}>` : from.address) : from.name
 }
 
 function dateOf(mail: Email | null, now: Date): string {

@@ -24,8 +24,7 @@ export async function applyCommand(actor: Actor, changeId: string, command: Comm
       if (!plan) fail('notFound')
       const earlier = await entryById(transaction, actor.planId, changeId)
       if (earlier) return earlier
-      const starIds = command.kind === 'star' ? [...command.folderIds, ...command.documentIds] : []
-      const slice = await loadSlice(transaction, plan, needsOf(command), starIds)
+      const slice = await loadSlice(transaction, plan, needsOf(command))
       const decision = decide(slice, command, { now: now.toISOString(), newId, locale: LOCALE })
       if (!decision.ok) throw new HembixError(decision.reason)
       const { rows, label, places } = decision

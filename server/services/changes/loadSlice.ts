@@ -8,7 +8,7 @@ import { foldersAt } from './folderCache'
 import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, ordersOf, placementsOf, serialsOf, starsAmong, taggingsAmong, tagsOf, versionsAmong } from '../../db/sql/planRows'
 
 /** The part of the plan that a command needs, under the plan's lock. */
-export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs, starIds: readonly string[]): Promise<Slice> {
+export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs): Promise<Slice> {
   const folders = foldersAt(plan.id, plan.revision) ?? byId(await foldersOf(transaction, plan.id))
   const meanings = await meaningsOf(transaction, plan.id)
   const documents = [
@@ -20,12 +20,12 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     ...(needs.trashRoots.length > 0 ? await documentsByTrashRoot(transaction, plan.id, needs.trashRoots) : []),
   ]
   const placements = documents.length > 0 ? await placementsOf(transaction, plan.id, documents.map(document => document.id)) : []
-  const stars = starIds.length > 0 ? await starsAmong(transaction, plan.id, starIds) : []
-  const tags = await tagsOf(transaction, plan.id)
+  const stars = needs.starIds.length > 0 ? await starsAmong(transaction, plan.id, needs.starIds) : []
+  const tags = needs.tags ? await tagsOf(transaction, plan.id) : []
   const taggings = needs.tagIds.length + needs.taggedIds.length > 0 ? await taggingsAmong(transaction, plan.id, needs.tagIds, needs.taggedIds) : []
   const serials = await serialsOf(transaction, plan.id)
   const versions = needs.versionsOf.length > 0 ? await versionsAmong(transaction, plan.id, needs.versionsOf) : []
-  const orders = await ordersOf(transaction, plan.id)
+  const orders = needs.orders ? await ordersOf(transaction, plan.id) : []
   const { id, name, numbering, childOrder, trashDays, revision } = plan
   return {
     revision,

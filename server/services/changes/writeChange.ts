@@ -29,7 +29,7 @@ const NOTICE_PLACES = 40
 
 /** The revision that the plan has now. Throws DoesNotFit. */
 export async function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
-  const written = await writeRows(transaction, actor.planId, change.rows)
+  const written = await writeRows(transaction, actor.planId, change.rows).catch(asMisfit)
   if (written !== change.rows.length) throw new DoesNotFit()
   // Where only places are new, words and names stay as they are.
   const rewritten = new Set(idsIn(change.rows, 'document'))
@@ -37,9 +37,7 @@ export async function writeChange(transaction: Transaction, actor: Actor, change
   await refreshPlacements(transaction, actor.planId, placedDocuments(change.rows).filter(id => !rewritten.has(id)))
   await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
   await keepSerials(transaction, actor.planId, serialsIn(change.rows))
-  await checkKeys(transaction).catch((error: unknown) => {
-    throw isKeyViolation(error) ? new DoesNotFit() : error
-  })
+  await checkKeys(transaction).catch(asMisfit)
   const broken = await brokenAmong(transaction, actor.planId, idsIn(change.rows, 'folder'), touchedDocuments(change.rows))
   if (broken.length > 0) throw new DoesNotFit()
   const places = change.places.map(id => id ?? actor.planId)
@@ -69,7 +67,8 @@ function placedDocuments(rows: readonly RowChange[]): string[] {
   return [...ids]
 }
 
-function isKeyViolation(error: unknown): boolean {
+/** A key that is taken, or points at nothing, means that the rows do not fit. */
+function asMisfit(error: unknown): never {
   const code = (error as { parent?: { code?: string } }).parent?.code
-  return code === '23503' || code === '23505'
+  throw code === '23503' || code === '23505' ? new DoesNotFit() : error
 }

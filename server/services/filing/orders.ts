@@ -1,12 +1,10 @@
 import { HembixError } from '../../../core/errors'
 import { fitsOrder, orderFor, suggestNames } from '../../../core/filing/index'
-import type { Arrival } from '../../../core/filing/index'
+import type { Arrival, NamePlace } from '../../../core/filing/index'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
 import type { Order, OrderThen, OrderWhen } from '../../../core/rows/index'
-import { foldedText } from '../../../core/text/index'
-import { beginningOf, filableByIds } from '../../db/sql/filing'
 import { lastArrivals, markSeen, unseenArrivals } from '../../db/sql/orders'
-import { folderById, ordersOf, tagsOf } from '../../db/sql/planRows'
+import { folderById, ordersOf } from '../../db/sql/planRows'
 import { namesIn } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
@@ -22,24 +20,24 @@ export async function runOrders(now: Date): Promise<number> {
   const waiting = await unseenArrivals(BATCH)
   if (waiting.length === 0) return 0
   const mine = new Set(await markSeen(waiting.map(({ id }) => id)))
+  const ordersByPlan = new Map<string, Order[]>()
   let count = 0
-  for (const { id, planId, accountId, email } of waiting) {
-    if (mine.has(id) && await runOn({ planId, accountId, email }, id, now)) count++
+  for (const { planId, accountId, email, ...arrival } of waiting) {
+    if (!mine.has(arrival.id)) continue
+    const orders = ordersByPlan.get(planId) ?? await ordersOf(null, planId)
+    ordersByPlan.set(planId, orders)
+    const order = orderFor(orders, arrival)
+    if (order && await carryOut({ planId, accountId, email }, order, arrival, now)) count++
   }
   return count
 }
 
-async function runOn(actor: Actor, id: string, now: Date): Promise<boolean> {
-  const [orders, [document], text] = await Promise.all([ordersOf(null, actor.planId), filableByIds(actor.planId, [id]), beginningOf(actor.planId, id)])
-  const order = document ? orderFor(orders, { ...document, text }) : null
-  if (!document || !order) return false
-  const { folderId, tags, star } = order.then
-  const known = await tagsOf(null, actor.planId)
-  const name = await nameBy(actor, order.then, { ...document, text })
+async function carryOut(actor: Actor, { id, name, then }: Order, arrival: Arrival & { id: string }, now: Date): Promise<boolean> {
+  const called = nameBy(then, arrival, await placeFor(actor, then))
   try {
     await applyCommand(actor, newId(), {
-      kind: 'document.file', documents: [{ id: id as DocumentId, name: name === document.name ? null : name }], folderIds: folderId === null ? [] : [folderId],
-      tags: tags.map(tag => ({ id: known.find(({ folded }) => folded === foldedText(tag))?.id ?? newId() as TagId, name: tag })), by: { id: order.id, name: order.name, star },
+      kind: 'document.file', documents: [{ id: arrival.id as DocumentId, name: called === arrival.name ? null : called }], folderIds: then.folderId === null ? [] : [then.folderId],
+      tags: then.tags.map(tag => ({ id: newId() as TagId, name: tag })), by: { id, name, star: then.star },
     }, now)
     return true
   }
@@ -50,13 +48,17 @@ async function runOn(actor: Actor, id: string, now: Date): Promise<boolean> {
   }
 }
 
+/** What the order's pattern needs of the folder it files in; null where names stay. */
+async function placeFor(actor: Actor, { folderId, pattern }: OrderThen): Promise<NamePlace | null> {
+  if (pattern === null) return null
+  if (folderId === null) return { folder: '', pattern, names: [] }
+  const [folder, named] = await Promise.all([folderById(actor.planId, folderId), namesIn(actor.planId, folderId)])
+  return { folder: folder?.name ?? '', pattern, names: named.map(({ name }) => name) }
+}
+
 /** The name that the order's pattern makes; the present one where a part of it is not known. */
-async function nameBy(actor: Actor, { folderId, pattern }: OrderThen, arrival: Arrival): Promise<string> {
-  if (pattern === null) return arrival.name
-  const folder = folderId === null ? undefined : await folderById(actor.planId, folderId)
-  const names = folderId === null ? [] : (await namesIn(actor.planId, folderId)).map(({ name }) => name)
-  const [best] = suggestNames(arrival, { folder: folder?.name ?? '', pattern, names })
-  return best?.name ?? arrival.name
+function nameBy({ pattern }: OrderThen, arrival: Arrival, place: NamePlace | null): string {
+  return (pattern === null ? undefined : suggestNames(arrival, place)[0]?.name) ?? arrival.name
 }
 
 export interface TriedOrder {
@@ -66,11 +68,7 @@ export interface TriedOrder {
 
 /** What an order would have done with the last arrivals; nothing is done. */
 export async function tryOrder(actor: Actor, when: OrderWhen, then: OrderThen): Promise<TriedOrder> {
-  const arrivals = await lastArrivals(actor.planId, TRIED)
-  const matches = []
-  for (const arrival of arrivals) {
-    if (!fitsOrder(when, arrival)) continue
-    matches.push({ id: arrival.id, name: arrival.name, newName: await nameBy(actor, then, arrival), folderIds: arrival.folderIds })
-  }
+  const [arrivals, place] = await Promise.all([lastArrivals(actor.planId, TRIED), placeFor(actor, then)])
+  const matches = arrivals.filter(arrival => fitsOrder(when, arrival)).map(arrival => ({ id: arrival.id, name: arrival.name, newName: nameBy(then, arrival, place), folderIds: arrival.folderIds }))
   return { of: arrivals.length, matches }
 }

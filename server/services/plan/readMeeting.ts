@@ -14,7 +14,7 @@ import { loadSlice } from '../changes/loadSlice'
 export function readMeeting(actor: Actor, fromId: FolderId, intoId: FolderId): Promise<MeetingReply> {
   return withTransaction(async (transaction) => {
     const plan = await planOf(actor.accountId) ?? fail('notFound')
-    const slice = await loadSlice(transaction, plan, needsOf({ kind: 'folder.merge', fromId, intoId, choices: [] }), [])
+    const slice = await loadSlice(transaction, plan, needsOf({ kind: 'folder.merge', fromId, intoId, choices: [] }))
     const live = [...slice.folders.values()].filter(folder => folder.trashedAt === null)
     const { tree } = numberTree(slice.plan, live, LOCALE)
     const from = tree.byId.get(fromId) ?? fail('notFound')
