@@ -10,11 +10,12 @@ import { purgeRequestShape } from './trash'
 import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { suggestionsQueryShape, suggestionsShape } from './filing'
+import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
 import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
 import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
 export interface Route {
-  readonly method: 'GET' | 'POST' | 'PUT' | 'DELETE'
+  readonly method: 'GET' | 'POST' | 'PUT' | 'PATCH' | 'DELETE'
   readonly path: string
   readonly summary: string
   /** False where nobody has to be signed in. */
@@ -45,6 +46,12 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },
   { method: 'GET', path: '/api/documents/{id}/suggestions', summary: 'Where it could go, what it could be called, what holds the same bytes', signedIn: true, query: suggestionsQueryShape, reply: suggestionsShape },
   { method: 'POST', path: '/api/uploads', summary: 'Bring a file in; the body is the file', signedIn: true, query: uploadQueryShape, body: 'bytes', reply: changeShape },
+  { method: 'GET', path: '/api/uploads', summary: 'Files on their way in that were not taken in yet', signedIn: true, reply: uploadsShape },
+  { method: 'POST', path: '/api/uploads/resumable', summary: 'Begin an upload that can go on after a break (open tus protocol 1.0.0)', signedIn: true },
+  { method: 'PATCH', path: '/api/uploads/resumable/{id}', summary: 'Go on with such an upload; HEAD says how far it is', signedIn: true, body: 'bytes' },
+  { method: 'DELETE', path: '/api/uploads/resumable/{id}', summary: 'Forget such an upload and what has arrived of it', signedIn: true },
+  { method: 'POST', path: '/api/uploads/land', summary: 'Make documents of complete uploads, with their folders, as one Change', signedIn: true, body: landRequestShape, reply: changeShape },
+  { method: 'POST', path: '/api/uploads/known', summary: 'Which files are in the plan already, by size and then by content', signedIn: true, body: knownRequestShape, reply: knownReplyShape },
   { method: 'POST', path: '/api/uploads/clashes', summary: 'Which files would meet a document of the same name', signedIn: true, body: clashRequestShape, reply: clashReplyShape },
   { method: 'POST', path: '/api/changes', summary: 'Carry out a command', signedIn: true, body: changeRequestShape, reply: changeShape },
   { method: 'GET', path: '/api/changes', summary: 'History, newest first', signedIn: true, query: historyQueryShape, reply: historyShape },

@@ -1,11 +1,7 @@
-/** A file of the desktop with its path from where it was dropped or chosen, "Photos/May/sea.jpg". */
-export interface DroppedFile { readonly file: File; readonly path: string }
+export type { DroppedFile } from '../stores/uploadQuestions'
+import type { DroppedFile } from '../stores/uploadQuestions'
 
-/** The files of a drop from the desktop; those of dropped folders are taken out of them, however deep. */
-export async function filesOf(items: readonly DataTransferItem[]): Promise<File[]> {
-  return (await filesWithPaths(items)).map(({ file }) => file)
-}
-
+/** The files of a drop from the desktop, those of dropped folders too, however deep. */
 export async function filesWithPaths(items: readonly DataTransferItem[]): Promise<DroppedFile[]> {
   // What was dropped can be asked for only before the first wait.
   const entries = items.map(item => ({ entry: item.webkitGetAsEntry(), file: item.getAsFile() }))

@@ -4,7 +4,7 @@ import { computed, onMounted } from 'vue'
 import { useRoute } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
-import ClashDialog from '../components/dialogs/ClashDialog.vue'
+import QuestionsDialog from '../components/dialogs/QuestionsDialog.vue'
 import CompareDialog from '../components/dialogs/CompareDialog.vue'
 import NamesDialog from '../components/dialogs/NamesDialog.vue'
 import LinkDialog from '../components/dialogs/LinkDialog.vue'
@@ -115,14 +115,14 @@ async function leave(query: Record<string, string>): Promise<void> {
     <HandBar />
     <BottomLine />
     <UploadPanel />
-    <DragHint @move="move" @file="fileAsWell" @pick="pickUp" @files="(files, to) => uploads.add(files, to)" />
+    <DragHint @move="move" @file="fileAsWell" @pick="pickUp" @files="(files, to) => uploads.bring(files, to)" />
     <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
     <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
     <CompareDialog :asked="dialogs.compare" @close="dialogs.compare = null" />
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
     <LinkDialog />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
-    <ClashDialog :clashes="dialogs.clash?.clashes ?? null" @answer="dialogs.clash?.answer($event)" />
+    <QuestionsDialog :asked="dialogs.questions?.asked ?? null" @answer="dialogs.questions?.answer($event)" />
     <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />
     <ColourKeyDialog :open="dialogs.colours" @close="dialogs.colours = false" />
     <KeysDialog :open="dialogs.keys" @close="dialogs.keys = false" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
 import { mdiMenuDown } from '@mdi/js'
-import { useMediaQuery } from '@vueuse/core'
+import { useDebounceFn, useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, RegisterRow } from '../../contract/document'
 import { counted } from '../../core/change/index'
@@ -9,6 +9,7 @@ import { agoText } from '../../core/dates/index'
 import type { DocumentId } from '../../core/ids'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
+import FilePicker from '../components/shell/FilePicker.vue'
 import OutlineSide from '../components/shell/OutlineSide.vue'
 import DocumentPreview from '../components/preview/DocumentPreview.vue'
 import FilePanel from '../components/tray/FilePanel.vue'
@@ -28,11 +29,10 @@ import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
 import { useRegister } from '../stores/register'
 import { reasonOf } from '../stores/remote'
-import { useUploads } from '../stores/uploads'
 
-const [plan, register, uploads, acts, filing, dialogs] = [usePlan(), useRegister(), useUploads(), useActs(), useFiling(), useDialogs()]
+const [plan, register, acts, filing, dialogs] = [usePlan(), useRegister(), useActs(), useFiling(), useDialogs()]
 const router = useRouter()
-const picker = ref<HTMLInputElement | null>(null)
+const picker = ref<InstanceType<typeof FilePicker> | null>(null)
 const page = ref<HTMLElement | null>(null)
 const tray = ref<InstanceType<typeof TrayList> | null>(null)
 const panel = ref<InstanceType<typeof FilePanel> | null>(null)
@@ -74,8 +74,15 @@ watch([list.meant, rows], ([meant]) => {
 watch(() => filing.only?.id, load, { immediate: true })
 onPlanEvent((event) => {
   if (event.type === 'change' || event.type === 'refresh') filing.forgetAhead()
-  if (event.type === 'reading' && event.documentId === filing.only?.id) { filing.forgetAhead(); void load(event.documentId); void filing.look([...filing.documents], null) }
+  if (event.type === 'reading' && filing.documents.some(({ id }) => id === event.documentId)) {
+    filing.forgetAhead()
+    if (filing.only) void load(event.documentId)
+    void lookAgain()
+  }
 })
+
+// The words of a dozen are read one after the other; what they suggest is asked once they pause.
+const lookAgain = useDebounceFn(() => void filing.look([...filing.documents], null), 150)
 
 async function load(id: string | undefined): Promise<void> {
   if (id === undefined) { document.value = null; return }
@@ -131,7 +138,7 @@ useShortcuts((event) => {
   else if (key === 'n') panel.value?.focusName()
   else if (key === 't') panel.value?.focusTags()
   else if (key === 'm') another()
-  else if (key === 'u') picker.value?.click()
+  else if (key === 'u') picker.value?.files()
   else if (key === 'o' && list.meant.value[0]) void router.push(`/document/${list.meant.value[0].id}`)
   else return things.press(event) || list.press(event)
   return true
@@ -145,12 +152,6 @@ function menu(key: string, event: MouseEvent): void {
 function draggedBy(row: RegisterRow): Dragged {
   const mine = list.selected.value.has(`d:${row.id}`) ? list.selectedItems.value : items.value.filter(item => item.id === row.id)
   return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '' }
-}
-
-function picked(): void {
-  const files = [...picker.value?.files ?? []]
-  if (picker.value) picker.value.value = ''
-  void uploads.add(files, null)
 }
 
 const oldest = computed(() => rows.value.at(-1))
@@ -170,7 +171,7 @@ const head = computed(() => {
           {{ head }}
         </p>
         <p class="acts">
-          <button type="button" class="act main" @click="picker?.click()">
+          <button type="button" class="act main" @click="picker?.files()">
             Add documents <span class="key">U</span>
           </button>
           <v-menu>
@@ -179,7 +180,8 @@ const head = computed(() => {
                 Fetch<v-icon :icon="mdiMenuDown" size="16" />
               </button>
             </template>
-            <v-list aria-label="Simulated ways in">
+            <v-list aria-label="More ways in">
+              <v-list-item title="A folder of the desktop" subtitle="kept as folders, or only its documents" @click="picker?.folder()" />
               <v-list-item title="Mail" subtitle="simulated: made-up messages with attachments" @click="fetchFrom('mailbox')" />
               <v-list-item title="From a colleague" subtitle="simulated: papers that are handed over" @click="fetchFrom('colleague')" />
             </v-list>
@@ -191,7 +193,7 @@ const head = computed(() => {
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
           </button>
         </p>
-        <input ref="picker" type="file" multiple hidden aria-label="Files to bring in" @change="picked">
+        <FilePicker ref="picker" :to="null" />
       </div>
       <RemoteState v-if="!isReady" :remote="register.loaded" @again="register.open('in-tray')" />
       <TrayList

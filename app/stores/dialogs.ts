@@ -1,6 +1,5 @@
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { NameClash } from '../../contract/document'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { RenumberMode, Things } from '../../core/plan/index'
 
@@ -16,7 +15,20 @@ export interface PlaceAsked {
   readonly answer: (ids: FolderId[]) => void
 }
 export interface CompareAsked { readonly id: DocumentId; readonly name: string; readonly from: number; readonly to: number }
-export type ClashAnswer = 'both' | 'version' | 'skip'
+/** Things that have to be answered before an act, in parts with the same choices. */
+export interface Questions {
+  readonly label: string
+  readonly title: string
+  /** What the button says that leaves everything undone. */
+  readonly leave?: string
+  readonly parts: readonly {
+    readonly title: string
+    readonly note?: string
+    readonly choices: readonly { readonly value: string; readonly title: string }[]
+    /** `first` is the answer it begins with, else the first choice; `not` are choices it does not have. */
+    readonly rows: readonly { readonly key: string; readonly name: string; readonly note?: string; readonly first?: string; readonly not?: readonly string[] }[]
+  }[]
+}
 
 /** Which dialog is open, and what it is about. */
 export const useDialogs = defineStore('dialogs', () => {
@@ -34,14 +46,14 @@ export const useDialogs = defineStore('dialogs', () => {
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */
   const colours = ref(false)
-  const clash = ref<{ clashes: readonly NameClash[]; answer: (answers: ReadonlyMap<string, ClashAnswer> | null) => void } | null>(null)
+  const questions = ref<{ asked: Questions; answer: (answers: ReadonlyMap<string, string> | null) => void } | null>(null)
 
-  /** Asks what to do with files whose names are taken; null when the person cancels all. */
-  function askClash(clashes: readonly NameClash[]): Promise<ReadonlyMap<string, ClashAnswer> | null> {
+  /** The answer for each row by its key; null when the person leaves it. */
+  function ask(asked: Questions): Promise<ReadonlyMap<string, string> | null> {
     return new Promise((resolve) => {
-      clash.value = { clashes, answer: (answers) => { clash.value = null; resolve(answers) } }
+      questions.value = { asked, answer: (answers) => { questions.value = null; resolve(answers) } }
     })
   }
 
-  return { move, place, compare, names, link, numbering, keys, colours, merge, clash, askClash }
+  return { move, place, compare, names, link, numbering, keys, colours, merge, questions, ask }
 })

@@ -1,4 +1,4 @@
-// The upload queue against a stand-in of the browser's request.
+// The upload queue against a stand-in of the resumable client.
 
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
@@ -7,99 +7,140 @@ import { refusal } from '../../core/errors'
 import { useDialogs } from './dialogs'
 import { useUploads } from './uploads'
 
-class Sent {
-  static all: Sent[] = []
-  static readonly running = () => Sent.all.filter(request => !request.over)
-  upload: { onprogress?: (event: { loaded: number; total: number }) => void } = {}
-  onload?: () => void
-  onerror?: () => void
-  onabort?: () => void
-  url = ''
-  status = 0
-  responseText = ''
-  over = false
-  constructor() { Sent.all.push(this) }
-  open(_method: string, url: string) { this.url = url }
-  setRequestHeader() { /* the stand-in sends none */ }
-  send() { /* answered by the test */ }
-  abort() { this.over = true; this.onabort?.() }
-  answer(status: number, body: object) { this.over = true; this.status = status; this.responseText = JSON.stringify(body); this.onload?.() }
-}
+interface Options { metadata: Record<string, string>; onProgress: (sent: number, all: number) => void; onSuccess: () => void; onError: (error: Error) => void }
+
+const sent = vi.hoisted(() => ({ all: [] as { url: string; options: Options; stopped: boolean }[] }))
+vi.mock('tus-js-client', () => ({
+  Upload: class {
+    url: string
+    stopped = false
+    constructor(readonly file: File, readonly options: Options) { this.url = `/api/uploads/resumable/u-${file.name}` }
+    findPreviousUploads() { return Promise.resolve([]) }
+    start() { sent.all.push(this) }
+    abort() { this.stopped = true; return Promise.resolve() }
+  },
+}))
 
 let clashes: object[] = []
+let landings: { change: string; files: { uploadId: string; clash: string }[] }[] = []
+let landingStatus = 200
 beforeEach(() => {
   setActivePinia(createPinia())
-  Sent.all = []
+  sent.all = []
   clashes = []
-  vi.stubGlobal('XMLHttpRequest', Sent)
-  vi.stubGlobal('fetch', (url: string) => Promise.resolve(new Response(JSON.stringify(url.includes('clashes') ? { clashes } : { last: null, undo: null, redo: null }))))
+  landings = []
+  landingStatus = 200
+  vi.stubGlobal('window', { isSecureContext: false })
+  vi.stubGlobal('navigator', {})
+  vi.stubGlobal('fetch', (url: string, asked: { body?: string }) => {
+    if (url.endsWith('/land')) landings.push(JSON.parse(asked.body ?? '{}') as never)
+    if (url.endsWith('/land') && landingStatus !== 200) return Promise.resolve(new Response(JSON.stringify(refusal('folder.inTrash', { name: 'Leases' })), { status: landingStatus }))
+    return Promise.resolve(new Response(JSON.stringify(url.includes('clashes') ? { clashes } : url.includes('known') ? { sizes: [], documents: [] } : { last: null, undo: null, redo: null })))
+  })
 })
 afterEach(() => vi.unstubAllGlobals())
 
 const file = (name: string) => new File(['words'], name)
 const settle = () => new Promise(resolve => setTimeout(resolve, 5))
-const query = (request: Sent | undefined) => new URLSearchParams(request?.url.split('?')[1])
+const F = 'f' as FolderId
 
 describe('the queue', () => {
-  it('sends two at a time, in order, and tells how far each is', async () => {
+  it('sends two at a time, in order, tells how far each is, and makes documents of all at once', async () => {
     const uploads = useUploads()
-    await uploads.add(['a', 'b', 'c'].map(file), 'f' as FolderId)
-    expect(uploads.items.map(item => item.state)).toEqual(['running', 'running', 'waiting'])
-    expect(query(Sent.all[0]).get('folder')).toBe('f')
-    Sent.all[0]?.upload.onprogress?.({ loaded: 25, total: 100 })
-    expect(uploads.items[0]?.share).toBe(0.25)
-    Sent.all[0]?.answer(200, {})
+    await uploads.add(['a', 'b', 'c'].map(file), F)
     await settle()
-    expect(uploads.items.map(item => item.state)).toEqual(['done', 'running', 'running'])
-    expect(uploads.open).toHaveLength(2)
+    expect(uploads.items.map(item => item.state)).toEqual(['running', 'running', 'waiting'])
+    expect(sent.all[0]?.options.metadata.folder).toBe('f')
+    sent.all[0]?.options.onProgress(25, 100)
+    expect(uploads.items[0]?.share).toBe(0.25)
+    sent.all[0]?.options.onSuccess()
+    await settle()
+    expect(uploads.items.map(item => item.state)).toEqual(['here', 'running', 'running'])
+    expect(landings).toEqual([])
+    sent.all[1]?.options.onSuccess()
+    sent.all[2]?.options.onSuccess()
+    await settle()
+    expect(uploads.items.map(item => item.state)).toEqual(['done', 'done', 'done'])
+    expect(landings.map(landing => landing.files.map(({ uploadId }) => uploadId))).toEqual([['u-a', 'u-b', 'u-c']])
   })
 
-  it('keeps one that failed with its reason, and sends it again under the same key', async () => {
+  it('keeps one that failed with its reason, lands the others, and sends it again', async () => {
     const uploads = useUploads()
-    await uploads.add([file('a')], null)
-    Sent.all[0]?.answer(413, refusal('upload.large', { name: 'a', limit: '1 MB' }))
+    await uploads.add([file('a'), file('b')], null)
+    await settle()
+    sent.all[0]?.options.onError(Object.assign(new Error('no'), { originalResponse: { getStatus: () => 413, getBody: () => JSON.stringify(refusal('upload.large', { name: 'a', limit: '1 MB' })) } }))
+    sent.all[1]?.options.onSuccess()
     await settle()
     const [item] = uploads.items
-    expect([item?.state, item?.reason.includes('larger')]).toEqual(['failed', true])
+    expect([item?.state, item?.reason.includes('larger'), uploads.items[1]?.state]).toEqual(['failed', true, 'done'])
     if (item) uploads.retry(item)
     await settle()
-    expect(query(Sent.all[1]).get('change')).toBe(query(Sent.all[0]).get('change'))
-    Sent.all[1]?.answer(200, {})
+    sent.all[2]?.options.onSuccess()
     await settle()
-    expect(uploads.items[0]?.state).toBe('done')
+    expect([uploads.items[0]?.state, landings.length]).toEqual(['done', 2])
+  })
+
+  it('keeps what has arrived when it cannot be taken in, and takes it in under the same key without sending it again', async () => {
+    landingStatus = 409
+    const uploads = useUploads()
+    await uploads.add([file('a')], F)
+    await settle()
+    sent.all[0]?.options.onSuccess()
+    await settle()
+    const [item] = uploads.items
+    expect([item?.state, item?.reason]).toEqual(['failed', refusal('folder.inTrash', { name: 'Leases' }).message])
+    landingStatus = 200
+    if (item) uploads.retry(item)
+    await settle()
+    expect([item?.state, sent.all.length, landings[1]?.change === landings[0]?.change]).toEqual(['done', 1, true])
   })
 
   it('stops what runs and what waits, and clears what is over', async () => {
     const uploads = useUploads()
     await uploads.add(['a', 'b', 'c'].map(file), null)
+    await settle()
     const [a, , c] = uploads.items
     if (c) uploads.stop(c)
     if (a) uploads.stop(a)
     await settle()
     expect(uploads.items.map(item => item.state)).toEqual(['stopped', 'running', 'stopped'])
-    expect(Sent.running()).toHaveLength(1)
+    expect(sent.all.map(one => one.stopped)).toEqual([true, false])
     uploads.clear()
     expect(uploads.items.map(item => item.name)).toEqual(['b'])
   })
 
-  it('asks about taken names before anything is sent, and sends as answered', async () => {
-    clashes = [{ name: 'a', documentId: 'old' }]
-    const [uploads, dialogs] = [useUploads(), useDialogs()]
-    const added = uploads.add([file('a'), file('b'), file('s')], null)
+  it('takes nothing in when all is stopped, also not what has arrived', async () => {
+    const uploads = useUploads()
+    await uploads.add(['a', 'b', 'c'].map(file), null)
     await settle()
-    expect([Sent.all.length, dialogs.clash?.clashes.length]).toEqual([0, 1])
-    dialogs.clash?.answer(new Map([['a', 'version'], ['s', 'skip']]))
+    sent.all[0]?.options.onSuccess()
+    await settle()
+    uploads.stopAll()
+    await settle()
+    expect([uploads.items.map(item => item.state), landings]).toEqual([['stopped', 'stopped', 'stopped'], []])
+  })
+
+  it('asks about taken names before anything is sent, and sends as answered', async () => {
+    clashes = [{ fileName: 'a', twin: 'a', documentId: 'old' }, { fileName: 's', twin: 's', documentId: 'other' }]
+    const [uploads, dialogs] = [useUploads(), useDialogs()]
+    const added = uploads.add([file('a'), file('b'), file('s')], F)
+    await settle()
+    expect([sent.all.length, dialogs.questions?.asked.parts[0]?.rows.map(row => row.name)]).toEqual([0, ['a', 's']])
+    dialogs.questions?.answer(new Map([['0', 'version'], ['2', 'skip']]))
     await added
-    expect(Sent.all.map(request => [query(request).get('name'), query(request).get('clash')])).toEqual([['a', 'version'], ['b', 'both']])
+    await settle()
+    for (const one of sent.all) one.options.onSuccess()
+    await settle()
+    expect(landings[0]?.files.map(({ uploadId, clash }) => [uploadId, clash])).toEqual([['u-a', 'version'], ['u-b', 'both']])
   })
 
   it('sends nothing when the question is left without an answer', async () => {
-    clashes = [{ name: 'a', documentId: 'old' }]
+    clashes = [{ fileName: 'a', twin: 'a', documentId: 'old' }]
     const [uploads, dialogs] = [useUploads(), useDialogs()]
-    const added = uploads.add([file('a')], null)
+    const added = uploads.add([file('a')], F)
     await settle()
-    dialogs.clash?.answer(null)
+    dialogs.questions?.answer(null)
     await added
-    expect([uploads.items.length, Sent.all.length]).toEqual([0, 0])
+    expect([uploads.items.length, sent.all.length]).toEqual([0, 0])
   })
 })

@@ -1,84 +1,126 @@
 import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
-import { computed, ref } from 'vue'
-import type { FolderId } from '../../core/ids'
-import type { Clash } from '../../core/plan/index'
-import { findClashes } from '../api/documents'
-import { upload } from '../api/uploads'
+import { computed, ref, shallowRef } from 'vue'
+import type { UnlandedUpload } from '../../contract/upload'
+import type { DocumentId, FolderId } from '../../core/ids'
+import type { Clash, NewFolder } from '../../core/plan/index'
+import { forgetUpload, landUploads, readUnlanded, sendFile } from '../api/uploads'
 import { useActs } from './acts'
-import { useDialogs } from './dialogs'
 import { reasonOf } from './remote'
+import type { Coming, DroppedFile } from './uploadQuestions'
+import { askAbout } from './uploadQuestions'
 
 export interface UploadItem {
   readonly id: string
-  readonly changeId: string
+  readonly batchId: string
   readonly name: string
   readonly size: number
-  readonly folder: string
+  readonly folderId: FolderId | null
   readonly clash: Clash
-  readonly origin: 'upload' | 'paste'
-  state: 'waiting' | 'running' | 'done' | 'stopped' | 'failed'
+  /** "here": all of it has arrived and it waits for the others of its batch. */
+  state: 'waiting' | 'running' | 'here' | 'done' | 'stopped' | 'failed'
   /** 0 to 1. */
   share: number
   reason: string
+  /** The upload that has arrived completely. */
+  uploadId: string | null
+}
+
+/** Files that were brought together: they become documents as one Change when nothing of them is on its way any more. */
+interface Batch {
+  readonly id: string
+  readonly target: FolderId | null
+  readonly origin: 'upload' | 'paste'
+  /** Made with the first files that come in. */
+  folders: readonly NewFolder[]
+  /** Kept until it is answered, so that a lost answer makes nothing twice. */
+  landingId: string | null
 }
 
 const AT_ONCE = 2
+const AGAIN_MS = 2000
 
 /** Files on their way into the plan. */
 export const useUploads = defineStore('uploads', () => {
   const items = ref<UploadItem[]>([])
+  const batches = new Map<string, Batch>()
   const files = new Map<string, File>()
   const stops = new Map<string, AbortController>()
+  const queue: UploadItem[] = []
+  let running = 0
+  /** What was on its way when an earlier window was closed. */
+  const earlier = shallowRef<readonly UnlandedUpload[]>([])
 
-  const open = computed(() => items.value.filter(item => item.state === 'waiting' || item.state === 'running'))
-
-  /** Asks about names that are taken, then queues the files. null is the In-tray. */
-  async function add(chosen: readonly File[], folderId: FolderId | null, origin: UploadItem['origin'] = 'upload'): Promise<void> {
-    if (chosen.length === 0) return
-    const folder = folderId ?? 'in-tray'
-    const answers = await answersFor(chosen, folder)
-    if (answers === null) return
-    for (const file of chosen) {
-      const answer = answers.get(file.name) ?? 'both'
-      if (answer === 'skip') continue
-      const item: UploadItem = { id: v7(), changeId: v7(), name: file.name, size: file.size, folder, clash: answer, origin, state: 'waiting', share: 0, reason: '' }
-      files.set(item.id, file)
-      items.value.push(item)
+  const open = computed(() => items.value.filter(item => item.state === 'waiting' || item.state === 'running' || item.state === 'here'))
+  const bytes = computed(() => items.value.reduce((sum, { size }) => sum + size, 0))
+  /** Of all that is not stopped, by bytes; 0 to 1. */
+  const share = computed(() => {
+    let [all, sent] = [0, 0]
+    for (const item of items.value) {
+      if (item.state === 'stopped' || item.state === 'failed') continue
+      all += item.size + 1
+      sent += (item.size + 1) * (item.state === 'waiting' ? 0 : item.state === 'running' ? item.share : 1)
     }
+    return all === 0 ? 0 : sent / all
+  })
+
+  /** Files without folders of their own. null is the In-tray. */
+  function add(chosen: readonly File[], folderId: FolderId | null, origin: Batch['origin'] = 'upload'): Promise<void> {
+    return bring(chosen.map(file => ({ file, path: file.name })), folderId, origin)
+  }
+
+  /** Asks what has to be asked, then queues the files. */
+  async function bring(dropped: readonly DroppedFile[], target: FolderId | null, origin: Batch['origin'] = 'upload'): Promise<void> {
+    if (dropped.length === 0) return
+    const acts = useActs()
+    try {
+      const coming = await askAbout(dropped, target)
+      if (!coming) return
+      send(coming.files, { target, origin, folders: coming.folders })
+      for (const [folderId, ids] of byFolder(coming.asWell)) await acts.act({ kind: 'document.file', documents: ids.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] })
+      if (coming.files.length === 0 && coming.asWell.length === 0) acts.say('Nothing was brought in.')
+    }
+    catch (error) {
+      acts.refuse(reasonOf(error))
+    }
+  }
+
+  /** Queues files without asking; folderId null: the target of them all, which is the In-tray unless said. */
+  function send(coming: Coming['files'], { target = null, origin = 'upload', folders = [] }: Partial<Pick<Batch, 'target' | 'origin' | 'folders'>> = {}): void {
+    if (coming.length === 0) return
+    const batch: Batch = { id: v7(), target, origin, folders, landingId: null }
+    batches.set(batch.id, batch)
+    void hold(batch.id)
+    for (const { file, folderId, clash } of coming) put({ id: v7(), batchId: batch.id, name: file.name, size: file.size, folderId, clash, state: 'waiting', share: 0, reason: '', uploadId: null }, file)
     runNext()
   }
 
-  async function answersFor(chosen: readonly File[], folder: string): Promise<ReadonlyMap<string, Clash | 'skip'> | null> {
-    try {
-      const { clashes } = await findClashes(folder, chosen.map(file => file.name))
-      return clashes.length === 0 ? new Map() : await useDialogs().askClash(clashes)
-    }
-    catch (error) {
-      useActs().refuse(reasonOf(error))
-      return null
-    }
+  function put(item: UploadItem, file: File): void {
+    files.set(item.id, file)
+    items.value.push(item)
+    const held = items.value.at(-1)
+    if (held) queue.push(held)
   }
 
   function runNext(): void {
-    while (items.value.filter(item => item.state === 'running').length < AT_ONCE) {
-      const item = items.value.find(candidate => candidate.state === 'waiting')
+    while (running < AT_ONCE) {
+      const item = queue.shift()
       if (!item) return
-      void run(item)
+      if (item.state === 'waiting') void run(item)
     }
   }
 
   async function run(item: UploadItem): Promise<void> {
-    const file = files.get(item.id)
-    if (!file) return
+    const [file, batch] = [files.get(item.id), batches.get(item.batchId)]
+    if (!file || !batch) return
     const stop = new AbortController()
     stops.set(item.id, stop)
     item.state = 'running'
+    running++
     try {
-      await upload({ changeId: item.changeId, documentId: item.id, folder: item.folder, file, clash: item.clash, origin: item.origin }, (share) => { item.share = share }, stop.signal)
-      item.state = 'done'
-      files.delete(item.id)
-      await useActs().refresh()
+      const metadata = { batch: batch.id, folder: item.folderId ?? batch.target ?? 'in-tray', origin: batch.origin }
+      item.uploadId ??= await sendFile({ file, metadata, progress: (share) => { item.share = share; item.reason = '' }, waits: () => { item.reason = 'The connection was lost; it goes on by itself.' }, signal: stop.signal })
+      item.state = 'here'
     }
     catch (error) {
       const reason = reasonOf(error)
@@ -86,19 +128,66 @@ export const useUploads = defineStore('uploads', () => {
       item.reason = reason.message
     }
     finally {
+      running--
       stops.delete(item.id)
       runNext()
+      await land(batch)
+    }
+  }
+
+  /** When nothing of the batch is on its way any more, what has arrived becomes documents. */
+  async function land(batch: Batch): Promise<void> {
+    const mine = items.value.filter(item => item.batchId === batch.id)
+    if (mine.some(item => item.state === 'waiting' || item.state === 'running')) return
+    const here = mine.filter(item => item.state === 'here')
+    if (here.length === 0) return
+    batch.landingId ??= v7()
+    try {
+      await landUploads({
+        change: batch.landingId, folder: batch.target ?? 'in-tray', folders: [...batch.folders], origin: batch.origin,
+        files: here.map(({ id, uploadId, folderId, clash }) => ({ uploadId: uploadId ?? '', documentId: id as DocumentId, folderId, clash })),
+      })
+      batch.folders = []
+      batch.landingId = null
+      for (const item of here) { item.state = 'done'; files.delete(item.id) }
+      await useActs().refresh()
+    }
+    catch (error) {
+      const reason = reasonOf(error)
+      // What has arrived is safe: it is taken in as soon as Hembix answers again.
+      if (reason.code === 'connection.lost' || reason.code === 'database.away') { setTimeout(() => void land(batch), AGAIN_MS); return }
+      if (reason.code === 'upload.missing') for (const item of here) item.uploadId = null
+      for (const item of here) { item.state = 'failed'; item.reason = reason.message }
     }
   }
 
   function stop(item: UploadItem): void {
-    if (item.state === 'waiting') item.state = 'stopped'
+    const batch = batches.get(item.batchId)
     stops.get(item.id)?.abort()
+    if (item.state === 'waiting' || item.state === 'here') item.state = 'stopped'
+    drop(item)
+    if (batch) void land(batch)
+  }
+
+  /** Nothing of what is still on its way comes in, also of what has arrived already. */
+  function stopAll(): void {
+    for (const item of open.value) {
+      stops.get(item.id)?.abort()
+      item.state = 'stopped'
+      drop(item)
+    }
+  }
+
+  function drop(item: UploadItem): void {
+    if (item.uploadId !== null) void forgetUpload(item.uploadId).catch(() => { /* it is cleared away after a day */ })
+    item.uploadId = null
   }
 
   function retry(item: UploadItem): void {
     item.state = 'waiting'
     item.share = 0
+    item.reason = ''
+    queue.push(item)
     runNext()
   }
 
@@ -107,5 +196,65 @@ export const useUploads = defineStore('uploads', () => {
     items.value = open.value
   }
 
-  return { items, open, add, stop, retry, clear }
+  /** Looks for what was on its way when a window was closed; what another window is sending is left to it. */
+  async function look(): Promise<void> {
+    try {
+      const [{ uploads }, elsewhere] = [await readUnlanded(), await heldBatches()]
+      earlier.value = uploads.filter(({ metadata: { batch = '' } }) => !batches.has(batch) && !elsewhere.has(batch))
+    }
+    catch (error) {
+      reasonOf(error) // away: the notice about that is shown by the shell
+    }
+  }
+
+  /** Takes in what had arrived completely before a window was closed, each to where it was meant to go. */
+  async function takeEarlier(): Promise<void> {
+    const whole = earlier.value.filter(upload => upload.received >= upload.size)
+    try {
+      for (const folder of new Set(whole.map(folderOf))) {
+        const uploads = whole.filter(upload => folderOf(upload) === folder)
+        await landUploads({ change: v7(), folder, folders: [], origin: 'upload', files: uploads.map(({ id }) => ({ uploadId: id, documentId: v7() as DocumentId, folderId: null, clash: 'both' as const })) })
+      }
+    }
+    catch (error) {
+      useActs().refuse(reasonOf(error))
+    }
+    await look()
+    await useActs().refresh()
+  }
+
+  async function forgetEarlier(): Promise<void> {
+    try {
+      for (const { id } of earlier.value) await forgetUpload(id)
+    }
+    catch (error) {
+      useActs().refuse(reasonOf(error))
+    }
+    await look()
+  }
+
+  return { items, open, bytes, share, earlier, add, bring, send, stop, stopAll, retry, clear, look, takeEarlier, forgetEarlier }
 })
+
+const folderOf = (upload: UnlandedUpload) => upload.metadata.folder ?? 'in-tray'
+
+function byFolder(asWell: readonly { readonly id: DocumentId; readonly folderId: FolderId }[]): Map<FolderId, DocumentId[]> {
+  const groups = new Map<FolderId, DocumentId[]>()
+  for (const { id, folderId } of asWell) groups.set(folderId, [...groups.get(folderId) ?? [], id])
+  return groups
+}
+
+// A window holds a lock for each batch it sends, so that other windows know that it is looked after.
+const LOCK = 'hembix-batch-'
+
+// Only pages from this machine or over HTTPS are given locks.
+const locks = (): LockManager | undefined => (navigator as { readonly locks?: LockManager }).locks
+
+async function hold(batchId: string): Promise<void> {
+  await locks()?.request(LOCK + batchId, () => new Promise(() => { /* held while the window is open */ }))
+}
+
+async function heldBatches(): Promise<ReadonlySet<string>> {
+  const found = await locks()?.query()
+  return new Set((found?.held ?? []).flatMap(({ name }) => (name?.startsWith(LOCK) ? [name.slice(LOCK.length)] : [])))
+}

@@ -4,6 +4,8 @@
 const COUNTED = {
   folder: ['folder', 'folders'],
   document: ['document', 'documents'],
+  file: ['file', 'files'],
+  page: ['page', 'pages'],
   thing: ['thing', 'things'],
   number: ['number', 'numbers'],
   change: ['change', 'changes'],

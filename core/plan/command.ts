@@ -28,7 +28,7 @@ export type Command =
   | { readonly kind: 'folder.remark'; readonly id: FolderId; readonly remark: string }
   | { readonly kind: 'folder.numbering'; readonly id: FolderId | null; readonly numbering: Numbering | null }
   | { readonly kind: 'folder.order'; readonly id: FolderId | null; readonly order: ChildOrder }
-  | { readonly kind: 'document.add'; readonly folderId: FolderId | null; readonly clash: Clash; readonly files: readonly NewFile[] }
+  | { readonly kind: 'document.add'; readonly folderId: FolderId | null; readonly clash: Clash; readonly files: readonly NewFile[]; /** Made with the files, parents first; parentId null: in folderId. */ readonly folders?: readonly { readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string }[] }
   | { readonly kind: 'document.rename'; readonly id: DocumentId; readonly name: string }
   | { readonly kind: 'document.remark'; readonly id: DocumentId; readonly remark: string }
   | { readonly kind: 'meaning.set'; readonly id: MeaningId; readonly name: string; readonly ink: string; readonly closed: boolean; readonly pattern?: Pattern }
@@ -108,4 +108,7 @@ export interface NewFile {
   readonly sender?: string
   /** The message it came with. */
   readonly partOf?: DocumentId
+  /** Where it goes, and what to do with its namesake, when that differs from the others. */
+  readonly folderId?: FolderId
+  readonly clash?: Clash
 }

@@ -31,7 +31,7 @@ const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaning
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
-    case 'document.add': return { ...NOTHING, inFolder: command.folderId }
+    case 'document.add': return { ...NOTHING, inFolder: command.folderId, inFolders: [...new Set(command.files.flatMap(file => file.folderId ?? []))] }
     case 'document.rename':
     case 'document.remark': return { ...NOTHING, documentIds: [command.id] }
     case 'meaning.drop': return { ...NOTHING, meaningId: command.id, tags: true }

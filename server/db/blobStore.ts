@@ -17,7 +17,7 @@ export interface BlobStore {
 
 export class TooLarge extends Error {}
 
-const CHUNK_BYTES = 1024 * 1024
+export const CHUNK_BYTES = 1024 * 1024
 
 export const blobStore: BlobStore = {
   async write(newId, bytes, limitBytes) {
@@ -75,8 +75,8 @@ async function writeChunks(id: string, bytes: AsyncIterable<Uint8Array>, limitBy
   return { size, sha256: hash.digest('hex') }
 }
 
-/** Gives the bytes their hash; where the same content is there already, that is used and the new copy dropped. */
-async function settle(id: string, size: number, sha256: string): Promise<StoredBlob> {
+/** Gives the bytes their hash; where the same content is there already, that is used and the new copy dropped, after `hand` heard of it. */
+export async function settle(id: string, size: number, sha256: string, hand: (sameId: string) => Promise<void> = () => Promise.resolve()): Promise<StoredBlob> {
   const done = await touched(null, `UPDATE blob SET sha256 = decode($2, 'hex'), size = $3 WHERE id = $1
     AND NOT EXISTS (SELECT FROM blob b WHERE b.sha256 = decode($2, 'hex'))`, [id, sha256, size]).catch((error: unknown) => {
     if (isUniqueViolation(error)) return 0
@@ -85,6 +85,7 @@ async function settle(id: string, size: number, sha256: string): Promise<StoredB
   if (done === 1) return { id, size, sha256 }
   const [same] = await rows<{ id: string }>(null, `SELECT id FROM blob WHERE sha256 = decode($1, 'hex')`, [sha256])
   if (!same) throw new Error('The stored bytes disappeared while they were compared.')
+  await hand(same.id)
   await dropIncoming(id)
   return { id: same.id, size, sha256 }
 }
@@ -109,6 +110,11 @@ export async function readWhole(id: string, size: number): Promise<Buffer> {
   const parts: Buffer[] = []
   for await (const part of blobStore.read(id, 0, size - 1)) parts.push(part)
   return Buffer.concat(parts)
+}
+
+/** Those of the contents that are complete. */
+export function blobsAmong(ids: readonly string[]): Promise<StoredBlob[]> {
+  return rows<StoredBlob>(null, `SELECT id, size::float8 AS size, encode(sha256, 'hex') AS sha256 FROM blob WHERE id = ANY($1::uuid[]) AND sha256 IS NOT NULL`, [ids])
 }
 
 export async function blobFacts(transaction: Transaction | null, id: string): Promise<StoredBlob | undefined> {

@@ -7,9 +7,10 @@ import * as filing from './migrations/000004_filing'
 import * as stories from './migrations/000005_stories'
 import * as messages from './migrations/000006_messages'
 import * as orders from './migrations/000007_orders'
+import * as uploads from './migrations/000008_uploads'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads]
 
 const LOCK = 4_802_661
 

@@ -40,9 +40,18 @@ function hostOf(origin: string): string | null {
 // SQLSTATE classes and socket errors of a database that is stopping, starting or gone.
 const AWAY = /^(08|57P0)|^(ECONNREFUSED|ECONNRESET|ENOENT|EPIPE|ETIMEDOUT)$/
 
+const DISK_FULL = '53100'
+
+/** A fault with the status of its reply, for those who reply themselves. */
+export function explained(error: unknown): { reason: Refusal; status: number } {
+  const reason = reasonOf(error)
+  return { reason, status: ERRORS[reason.code].status }
+}
+
 export function reasonOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
   if (error instanceof ValidationError) return refusal('request.invalid', { why: error.errors[0] ?? 'something in it is missing' })
+  if (stateOf(error) === DISK_FULL) return refusal('database.full')
   if (isDatabaseAway(error)) return refusal('database.away')
   const logId = randomUUID().slice(0, 8)
   process.stderr.write(`[${logId}] ${error instanceof Error ? error.stack ?? error.message : String(error)}\n`)
@@ -52,8 +61,15 @@ export function reasonOf(error: unknown): Refusal {
 function isDatabaseAway(error: unknown): boolean {
   if (!(error instanceof Error)) return false
   if (/^Sequelize(Connection|HostNot|AccessDenied|ConnectionAcquire)/.test(error.name)) return true
-  const parent = 'parent' in error ? error.parent : error
-  const code = (parent as { code?: unknown }).code
-  if (typeof code === 'string' && AWAY.test(code)) return true
+  const code = stateOf(error)
+  if (code !== null && AWAY.test(code)) return true
   return /Connection terminated|connection manager was closed|terminating connection/i.test(error.message)
+}
+
+/** SQLSTATE, or the code of a socket's error. */
+function stateOf(error: unknown): string | null {
+  if (!(error instanceof Error)) return null
+  const parent = 'parent' in error ? error.parent : error
+  const code = (parent as { code?: unknown } | undefined)?.code
+  return typeof code === 'string' ? code : null
 }

@@ -1,8 +1,10 @@
 import { createHash } from 'node:crypto'
+import { mkdirSync, writeFileSync } from 'node:fs'
 import { readFile } from 'node:fs/promises'
+import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow, unfold } from './person'
 
 test('folders are numbered and ordered as the dialog shows before', async ({ page }) => {
   await newPerson(page)
@@ -131,12 +133,53 @@ test('an upload can be stopped, and nothing of it is kept', async ({ page }) => 
   await openFolder(page, 'Office')
   const session = await page.context().newCDPSession(page)
   await session.send('Network.emulateNetworkConditions', { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: 200_000 })
-  await page.locator('input[type=file]').setInputFiles({ name: 'slow.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(4_000_000) })
+  await page.getByLabel('Files to bring in').setInputFiles({ name: 'slow.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(4_000_000) })
   await page.getByRole('button', { name: 'Stop slow.bin' }).click()
   await expect(page.getByText('stopped, nothing kept')).toBeVisible()
   await session.send('Network.emulateNetworkConditions', { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 })
   await page.getByRole('button', { name: 'Try slow.bin again' }).click()
   await expect(registerRow(page, 'slow')).toBeVisible()
+})
+
+test('an upload goes on by itself after the connection was lost, from where it was', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office'])
+  await openFolder(page, 'Office')
+  // Half a megabyte arrives, then the connection is gone, and comes back.
+  const offsets: number[] = []
+  await page.route('**/api/uploads/resumable', route => route.continue({ postData: route.request().postDataBuffer()?.subarray(0, 500_000) }))
+  await page.route('**/api/uploads/resumable/*', async (route) => {
+    const isPart = route.request().method() === 'PATCH'
+    if (isPart) offsets.push(Number(route.request().headers()['upload-offset']))
+    await (isPart && offsets.length === 1 ? route.abort('connectionreset') : route.continue())
+  })
+  await page.getByLabel('Files to bring in').setInputFiles({ name: 'long.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(6_000_000, 7) })
+  await expect(registerRow(page, 'long')).toContainText('6.0 MB')
+  expect(offsets).toEqual([500_000, 500_000])
+})
+
+test('a desktop folder comes in with its folders as one act, and the same file is known the second time', async ({ page }, info) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office'])
+  await openFolder(page, 'Office')
+  const desktop = info.outputPath('Regatta')
+  mkdirSync(join(desktop, 'Lists'), { recursive: true })
+  for (const [path, text] of [['programme.txt', 'start at nine'], ['Lists/crews.txt', 'Tern and Heron'], ['Lists/boats.txt', 'twelve']] as const) writeFileSync(join(desktop, path), text)
+  await page.getByLabel('A folder of the desktop to bring in').setInputFiles(desktop)
+  await expect(page.getByRole('dialog')).toContainText('3 files in 2 folders')
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toContainText('Added 2 folders with 3 documents to 1 Office')
+  await unfold(page, 'Office')
+  await openFolder(page, 'Regatta')
+  await expect(registerRow(page, 'programme')).toBeVisible()
+  await bringIn(page, [{ name: 'crews again.txt', text: 'Tern and Heron' }])
+  await expect(page.getByRole('dialog')).toContainText('the same file is already in 1.1.1 Lists as “crews.txt”')
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Filed “crews” in 1.1 Regatta as well')
+  await page.keyboard.press('Control+z')
+  await expect(registerRow(page, 'crews')).toHaveCount(0)
+  await page.keyboard.press('Control+z')
+  await expect(treeRow(page, 'Regatta')).toHaveCount(0)
 })
 
 test('on a narrow screen the card and then the outline are drawers', async ({ page }) => {

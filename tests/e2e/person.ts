@@ -46,7 +46,7 @@ export async function unfold(page: Page, name: string): Promise<void> {
 }
 
 export async function bringIn(page: Page, files: readonly { name: string; text: string }[]): Promise<void> {
-  await page.locator('input[type=file]').setInputFiles(files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })))
+  await page.getByLabel('Files to bring in').setInputFiles(files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })))
 }
 
 /** Takes hold of something and holds it over something else, at this share of its height; the drop is the asker's. */

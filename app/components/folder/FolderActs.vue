@@ -9,7 +9,7 @@ import { usePlan } from '../../stores/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
+const emit = defineEmits<{ create: []; add: []; addFolder: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
 
 const patterns = ref<readonly MemoPattern[]>([])
 const plan = usePlan()
@@ -84,6 +84,7 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
           <v-list-item title="Merge into…" @click="emit('merge')" />
         </template>
         <hr class="line">
+        <v-list-item title="Add a folder of the desktop…" @click="emit('addFolder')" />
         <v-list-item title="Save as OPML" @click="emit('save', 'opml')" />
         <v-list-item title="Save as Markdown" @click="emit('save', 'md')" />
         <v-list-item title="Save as a table (CSV)" @click="emit('save', 'csv')" />

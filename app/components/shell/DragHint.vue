@@ -10,11 +10,12 @@ import { isInside } from '../../../core/tree/index'
 import type { Place } from '../../../core/plan/index'
 import type { Dragged, Zone } from '../../composables/useDrag'
 import { isDragged } from '../../composables/useDrag'
-import { filesOf } from '../../composables/droppedFiles'
+import type { DroppedFile } from '../../stores/uploadQuestions'
+import { filesWithPaths } from '../../composables/droppedFiles'
 import { usePlacing } from '../../composables/usePlacing'
 import { usePlan } from '../../stores/plan'
 
-const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; file: [dragged: Dragged, to: FolderId]; pick: [dragged: Dragged]; files: [files: File[], to: FolderId | null] }>()
+const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; file: [dragged: Dragged, to: FolderId]; pick: [dragged: Dragged]; files: [files: DroppedFile[], to: FolderId | null] }>()
 
 const plan = usePlan()
 const hint = ref<{ text: string; x: number; y: number; not: boolean } | null>(null)
@@ -110,7 +111,7 @@ onMounted(() => {
       onDrop: ({ source, location }) => {
         hint.value = null
         const place = placeIn(location.current.dropTargets)
-        if (place !== undefined) void filesOf(source.items).then(files => emit('files', files, place))
+        if (place !== undefined) void filesWithPaths(source.items).then(files => emit('files', files, place))
       },
       onDropTargetChange: ({ location }) => { if (location.current.dropTargets.length === 0) hint.value = null },
     }),

@@ -76,7 +76,7 @@ async function apply(): Promise<void> {
   applying.value = false
   if (!outcome.ok) { refused.value = outcome.reason.message; return }
   await router.push(rootId === null ? '/plan' : `/plan/${rootId}`)
-  for (const [folderId, chosen] of filesByFolder(rows, outcome.ids ?? [], files.take(id))) void uploads.add(chosen, folderId)
+  uploads.send([...filesByFolder(rows, outcome.ids ?? [], files.take(id))].flatMap(([folderId, chosen]) => chosen.map(file => ({ file, folderId, clash: 'both' as const }))))
 }
 
 async function discard(): Promise<void> {

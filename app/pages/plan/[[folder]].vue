@@ -17,6 +17,7 @@ import FirstSteps from '../../components/folder/FirstSteps.vue'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
 import PathCrumbs from '../../components/folder/PathCrumbs.vue'
 import ThingList from '../../components/register/ThingList.vue'
+import FilePicker from '../../components/shell/FilePicker.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
 import { useDraftStart } from '../../composables/useDraftStart'
@@ -29,12 +30,11 @@ import { useDialogs } from '../../stores/dialogs'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
 import { useRegister } from '../../stores/register'
-import { useUploads } from '../../stores/uploads'
 import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
-const [plan, register, uploads, acts, dialogs, view, drafts] = [usePlan(), useRegister(), useUploads(), useActs(), useDialogs(), useView(), useDrafts()]
+const [plan, register, acts, dialogs, view, drafts] = [usePlan(), useRegister(), useActs(), useDialogs(), useView(), useDrafts()]
 const route = useRoute()
 const router = useRouter()
 
@@ -125,16 +125,8 @@ useShortcuts((event) => {
   return true
 })
 
-const picker = ref<HTMLInputElement | null>(null)
-function chooseFiles(): void {
-  picker.value?.click()
-}
-
-function picked(): void {
-  const files = [...picker.value?.files ?? []]
-  if (picker.value) picker.value.value = ''
-  void uploads.add(files, folderId.value)
-}
+const picker = ref<InstanceType<typeof FilePicker> | null>(null)
+const chooseFiles = () => picker.value?.files()
 </script>
 
 <template>
@@ -158,7 +150,7 @@ function picked(): void {
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @add-folder="picker?.folder()" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
@@ -171,7 +163,7 @@ function picked(): void {
           <RemoteState v-if="folderId !== null && register.loaded.state !== 'ready'" :remote="register.loaded" @again="register.open(folderId)" />
         </template>
       </RemoteState>
-      <input ref="picker" type="file" multiple hidden aria-label="Files to bring in" @change="picked">
+      <FilePicker ref="picker" :to="folderId" />
     </div>
     <template #card>
       <ThingCard v-if="meant.length > 0 || !folder" :items="meant" :acts="meantActs" :documents="documents" :from-folder-id="folderId" @show="showDocument" />

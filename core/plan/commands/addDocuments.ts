@@ -1,46 +1,87 @@
+import { generateKeyBetween } from 'fractional-indexing'
 import type { RowChange } from '../../change/index'
 import { counted, inserted, quoted, updated } from '../../change/index'
+import type { FolderId } from '../../ids'
 import { foldedText } from '../../text/index'
 import type { Command, NewFile } from '../command'
-import { nameFromFile, nameKey, nextFreeName } from '../name'
+import { checkName, nameFromFile, nameKey, nextFreeName } from '../name'
+import { newFolder } from '../newFolder'
 import type { DocumentRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findFolder, isDecision } from '../slice'
+import { decided, documentPlaceText, findFolder, isDecision, refuse } from '../slice'
+import { keyAfterLast } from './createFolder'
 
 /**
- * Makes documents of bytes that are in the store. The slice holds the documents of the folder, so
- * that a name that is taken is counted up, or the file becomes a new version of its namesake.
+ * Makes documents of bytes that are in the store, with the folders they come in, if they come in some. The
+ * slice holds the documents of the folders that exist, so that a name that is taken is counted up, or the
+ * file becomes a new version of its namesake.
  */
 export function addDocuments(slice: Slice, command: Extract<Command, { kind: 'document.add' }>, moment: Moment): Decision {
-  const { folderId } = command
-  if (folderId !== null) {
-    const folder = findFolder(slice, folderId)
-    if (isDecision(folder)) return folder
+  const made = foldersFor(slice, command, moment)
+  if (isDecision(made)) return made
+  const rows: RowChange[] = [...made.rows]
+  const registers = new Map<string, Map<string, DocumentRow>>()
+  const hereIn = (folderId: FolderId): Map<string, DocumentRow> => {
+    const known = registers.get(folderId) ?? new Map(documentsIn(slice, folderId).map(document => [nameKey(document.name, document.extension), document]))
+    registers.set(folderId, known)
+    return known
   }
-  const here = new Map<string, DocumentRow>()
-  for (const document of folderId === null ? [] : documentsIn(slice, folderId)) here.set(nameKey(document.name, document.extension), document)
-  const rows: RowChange[] = []
   const names: string[] = []
+  const fresh = new Set<string>() // of two files of one name, only the first is a new version of what was there
   let versions = 0
   for (const file of command.files) {
+    const folderId = file.folderId ?? command.folderId
+    if (folderId !== null && !made.isThere(folderId)) return refuse('notFound')
+    const here = folderId === null ? null : hereIn(folderId)
     const { name, extension } = nameFromFile(file.fileName)
-    const namesake = here.get(nameKey(name, extension))
-    if (namesake && command.clash === 'version') {
+    const namesake = here?.get(nameKey(name, extension))
+    if (namesake && !fresh.has(namesake.id) && (file.clash ?? command.clash) === 'version') {
       rows.push(...newVersion(namesake, file, extension, moment))
+      fresh.add(namesake.id)
       names.push(namesake.name)
       versions++
       continue
     }
-    const free = folderId === null ? name : nextFreeName(name, candidate => here.has(nameKey(candidate, extension)))
+    const free = here === null ? name : nextFreeName(name, candidate => here.has(nameKey(candidate, extension)))
     const document = newDocument(file, free, extension, moment)
-    here.set(nameKey(free, extension), document)
+    here?.set(nameKey(free, extension), document)
+    fresh.add(document.id)
     rows.push(inserted('document', document), firstVersion(document, file), inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true }))
     names.push(free)
   }
-  const where = documentPlaceText(slice, folderId, moment.locale)
+  const where = documentPlaceText(slice, command.folderId, moment.locale)
   const [only] = names
-  const what = names.length === 1 && only !== undefined ? quoted(only) : counted(names.length, 'document')
-  return decided(rows, versions === names.length ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [folderId])
+  const documents = names.length === 1 && only !== undefined ? quoted(only) : counted(names.length, 'document')
+  const folders = made.rows.length > 0 ? [counted(made.rows.length, 'folder')] : []
+  const what = [...folders, ...(names.length > 0 || folders.length === 0 ? [documents] : [])].join(' with ')
+  const allNew = versions > 0 && versions === names.length && folders.length === 0
+  return decided(rows, allNew ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [command.folderId, ...registers.keys()] as (FolderId | null)[])
+}
+
+/** The folders that are made with the files, and which folders the files may go to. */
+function foldersFor(slice: Slice, { folderId, folders = [] }: Extract<Command, { kind: 'document.add' }>, moment: Moment): Decision | { rows: RowChange[]; isThere: (id: FolderId) => boolean } {
+  if (folderId !== null) {
+    const folder = findFolder(slice, folderId)
+    if (isDecision(folder)) return folder
+  }
+  const fresh = new Set<string>()
+  const keys = new Map<string | null, string>()
+  const rows: RowChange[] = []
+  for (const { id, parentId, name } of folders) {
+    const checked = checkName(name)
+    if (!checked.ok) return checked
+    const parent = parentId ?? folderId
+    if (parent !== null && !fresh.has(parent)) {
+      const found = findFolder(slice, parent)
+      if (isDecision(found)) return found
+    }
+    const last = keys.get(parent)
+    const orderKey = last === undefined && !(parent !== null && fresh.has(parent)) ? keyAfterLast(slice, parent) : generateKeyBetween(last ?? null, null)
+    keys.set(parent, orderKey)
+    fresh.add(id)
+    rows.push(inserted('folder', newFolder({ id, parentId: parent, name: checked.name, orderKey }, moment)))
+  }
+  return { rows, isThere: id => fresh.has(id) || slice.folders.get(id)?.trashedAt === null }
 }
 
 export function documentsIn(slice: Slice, folderId: string): DocumentRow[] {

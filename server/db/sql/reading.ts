@@ -19,6 +19,13 @@ export async function wantReading(transaction: Transaction | null, blobId: strin
   return count > 0
 }
 
+/** Asks for many to be read that never were; those that now wait. */
+export async function wantReadings(contents: readonly { readonly blobId: string; readonly extension: string }[]): Promise<string[]> {
+  const found = await rows<{ blobId: string }>(null, `INSERT INTO reading (blob_id, state, extension, changed_at) SELECT DISTINCT ON (x."blobId") x."blobId", 'waiting', x.extension, now()
+    FROM jsonb_to_recordset($1::jsonb) AS x("blobId" uuid, extension text) ON CONFLICT (blob_id) DO NOTHING RETURNING blob_id AS "blobId"`, [JSON.stringify(contents)])
+  return found.map(row => row.blobId)
+}
+
 export async function readingOf(blobId: string): Promise<Reading | undefined> {
   const found = await rows<Reading>(null, 'SELECT state, reason, pages, paged FROM reading WHERE blob_id = $1', [blobId])
   return found[0]

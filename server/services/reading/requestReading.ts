@@ -2,12 +2,18 @@ import { fail } from '../../../core/errors'
 import { isReadable } from '../../../core/formats/index'
 import { enqueue, READ_QUEUE } from '../../db/queue'
 import { documentById } from '../../db/sql/documentFacts'
-import { openReadings, wantReading } from '../../db/sql/reading'
+import { openReadings, wantReading, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 
 /** Puts bytes on the list to be read, once for each content. */
 export async function requestReading(blobId: string, extension: string): Promise<void> {
   if (await wantReading(null, blobId, extension, false)) await send([blobId])
+}
+
+/** The same for many. */
+export async function requestReadings(contents: readonly { readonly blobId: string; readonly extension: string }[]): Promise<void> {
+  const waiting = contents.length > 0 ? await wantReadings(contents.map(({ blobId, extension }) => ({ blobId, extension }))) : []
+  if (waiting.length > 0) await send(waiting)
 }
 
 /** Reads a document again that was read or could not be. Throws notFound, reading.none. */

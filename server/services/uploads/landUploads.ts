@@ -1,0 +1,60 @@
+import { fail } from '../../../core/errors'
+import { isReadable, mediaTypeOf } from '../../../core/formats/index'
+import type { DocumentId, FolderId } from '../../../core/ids'
+import type { Clash, NewFile } from '../../../core/plan/index'
+import { nameFromFile } from '../../../core/plan/index'
+import { blobsAmong } from '../../db/blobStore'
+import type { JournalEntry } from '../../db/sql/journal'
+import { entryById } from '../../db/sql/journal'
+import { dropUploads, uploadsAmong } from '../../db/sql/uploads'
+import type { Actor } from '../actor'
+import { newId } from '../actor'
+import { applyCommand } from '../changes/applyCommand'
+import { requestReadings } from '../reading/requestReading'
+import { forgetHash } from './hashes'
+import { settleUpload } from './settleUpload'
+
+export interface Landing {
+  readonly changeId: string
+  /** null: the In-tray. */
+  readonly folderId: FolderId | null
+  /** Folders that are made with the files, parents first; parentId null: in folderId. */
+  readonly folders: readonly { readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string }[]
+  readonly files: readonly { readonly uploadId: string; readonly documentId: DocumentId; /** null: folderId. */ readonly folderId: FolderId | null; readonly clash: Clash }[]
+  readonly origin: 'upload' | 'paste'
+}
+
+/**
+ * Makes documents of uploads that are complete, with the folders they came in, as one Change. Throws upload.missing,
+ * upload.short, notFound and folder.inTrash; then the uploads are still there. Asked again with the same key, the
+ * first answer is given.
+ */
+export async function landUploads(actor: Actor, landing: Landing, now: Date): Promise<JournalEntry> {
+  const earlier = await entryById(null, actor.planId, landing.changeId)
+  const uploads = new Map((await uploadsAmong(null, actor.planId, landing.files.map(file => file.uploadId))).map(row => [row.id, row]))
+  if (earlier) return earlier
+  const blobs = new Map((await blobsAmong([...uploads.values()].map(upload => upload.blobId))).map(blob => [blob.id, blob]))
+  const files: (NewFile & { readonly extension: string })[] = []
+  for (const { uploadId, documentId, folderId, clash } of landing.files) {
+    const upload = uploads.get(uploadId) ?? fail('upload.missing')
+    if (upload.received < upload.size) fail('upload.short', { name: nameFromFile(upload.name).name })
+    const { extension } = nameFromFile(upload.name)
+    const blob = blobs.get(upload.blobId) ?? await settleUpload(upload)
+    files.push({
+      id: documentId, versionId: newId(), placementId: newId(), fileName: upload.name, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, extension,
+      changedAt: timeOf(upload.metadata.changed, now), origin: landing.origin, clash, ...(folderId === null ? {} : { folderId }),
+    })
+  }
+  const entry = await applyCommand(actor, landing.changeId, {
+    kind: 'document.add', folderId: landing.folderId, clash: 'both', folders: landing.folders, files: files.map(({ extension: _, ...file }) => file),
+  }, now)
+  await dropUploads(null, actor.planId, [...uploads.keys()])
+  for (const id of uploads.keys()) forgetHash(id)
+  await requestReadings(files.filter(file => isReadable(file.extension)))
+  return entry
+}
+
+function timeOf(text: string | null | undefined, now: Date): string {
+  const time = Date.parse(text ?? '')
+  return new Date(Number.isNaN(time) ? now : time).toISOString()
+}
