@@ -78,6 +78,8 @@ export const documentShape = yup.object({
     reason: yup.string().nullable().defined(),
     pages: yup.number().required(),
     paged: yup.boolean().required(),
+    /** Pages whose text is still being recognised. */
+    scansLeft: yup.number().required(),
   }),
 })
 export type DocumentFacts = yup.InferType<typeof documentShape>

@@ -11,6 +11,8 @@ import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, r
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { suggestionsQueryShape, suggestionsShape } from './filing'
 import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
+import { recognisingRequestShape, recognisingShape, wordsShape } from './reading'
+import { scanDocumentRequestShape, scanEditRequestShape, scanPictureQueryShape, scanReadShape, scansShape } from './scan'
 import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
 import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
@@ -54,6 +56,17 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/uploads/known', summary: 'Which files are in the plan already, by size and then by content', signedIn: true, body: knownRequestShape, reply: knownReplyShape },
   { method: 'POST', path: '/api/uploads/clashes', summary: 'Which files would meet a document of the same name', signedIn: true, body: clashRequestShape, reply: clashReplyShape },
   { method: 'POST', path: '/api/changes', summary: 'Carry out a command', signedIn: true, body: changeRequestShape, reply: changeShape },
+  { method: 'GET', path: '/api/documents/{id}/words', summary: 'Where the words of recognised pages stand', signedIn: true, reply: wordsShape },
+  { method: 'GET', path: '/api/reading', summary: 'Pages whose text is still to be recognised, and in which languages', signedIn: true, reply: recognisingShape },
+  { method: 'PUT', path: '/api/reading', summary: 'Pause recognising or go on, and in which languages', signedIn: true, body: recognisingRequestShape, reply: recognisingShape },
+  { method: 'GET', path: '/api/scans', summary: 'Pages of the scanner that are no document yet', signedIn: true, reply: scansShape },
+  { method: 'POST', path: '/api/scans', summary: 'Take in what lies in the simulated scanner', signedIn: true, reply: scansShape },
+  { method: 'POST', path: '/api/scans/picture', summary: 'A picture of one\'s own as a page; the body is the picture', signedIn: true, body: 'bytes', reply: scansShape },
+  { method: 'POST', path: '/api/scans/document', summary: 'Put pages together to one searchable PDF in the In-tray', signedIn: true, body: scanDocumentRequestShape, reply: changeShape },
+  { method: 'PUT', path: '/api/scans/{id}', summary: 'How a page is turned, straightened, cut and toned', signedIn: true, body: scanEditRequestShape },
+  { method: 'DELETE', path: '/api/scans/{id}', summary: 'Drop a page', signedIn: true },
+  { method: 'GET', path: '/api/scans/{id}/picture', summary: 'A page as it will be in the document', signedIn: true, query: scanPictureQueryShape, reply: 'bytes' },
+  { method: 'POST', path: '/api/scans/{id}/read', summary: 'Recognise the text of a page', signedIn: true, reply: scanReadShape },
   { method: 'GET', path: '/api/changes', summary: 'History, newest first', signedIn: true, query: historyQueryShape, reply: historyShape },
   { method: 'GET', path: '/api/changes/last', summary: 'The last act, and what undo and redo would take back', signedIn: true, reply: lastActsShape },
   { method: 'POST', path: '/api/changes/undo', summary: 'Undo the last act, or the one named', signedIn: true, body: undoRequestShape, reply: changeShape },

@@ -50,6 +50,7 @@ export const ERRORS = {
   'upload.clash': { status: 409, message: 'There is already a document “{twin}” here. Keep both, or make it a new version.' },
   'range.wrong': { status: 416, message: 'This part of the document does not exist.' },
   'reading.none': { status: 409, message: 'Documents of this type are not read for their words; they are found by name.' },
+  'scan.picture': { status: 422, message: 'This is no picture that can be opened. Choose a PNG, JPEG, WebP or TIFF.' },
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'query.onlyWithout': { status: 422, message: 'Add a word that should be there; words to leave out alone would list almost everything.' },
   'database.away': { status: 503, message: 'The database does not answer at the moment. Nothing was lost; Hembix tries again by itself.' },

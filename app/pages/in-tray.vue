@@ -182,6 +182,7 @@ const head = computed(() => {
             </template>
             <v-list aria-label="More ways in">
               <v-list-item title="A folder of the desktop" subtitle="kept as folders, or only its documents" @click="picker?.folder()" />
+              <v-list-item title="Scan pages" subtitle="simulated scanner, or pictures of pages: one searchable PDF" @click="router.push('/scan')" />
               <v-list-item title="Mail" subtitle="simulated: made-up messages with attachments" @click="fetchFrom('mailbox')" />
               <v-list-item title="From a colleague" subtitle="simulated: papers that are handed over" @click="fetchFrom('colleague')" />
             </v-list>

@@ -27,6 +27,7 @@ const MEDIA_TYPES: Readonly<Record<string, string>> = {
   svg: 'image/svg+xml',
   tif: 'image/tiff',
   tiff: 'image/tiff',
+  epub: 'application/epub+zip',
   zip: 'application/zip',
   mp3: 'audio/mpeg',
   mp4: 'video/mp4',
@@ -37,7 +38,10 @@ export function mediaTypeOf(extension: string): string {
 }
 
 /** Formats whose words are read. */
-export const READABLE = ['pdf', 'docx', 'odt', 'txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri', 'eml'] as const
+export const READABLE = [
+  'pdf', 'docx', 'odt', 'rtf', 'xlsx', 'ods', 'pptx', 'odp', 'epub', 'txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri', 'eml', 'zip',
+  'png', 'jpg', 'jpeg', 'webp', 'tif', 'tiff',
+] as const
 export type Readable = (typeof READABLE)[number]
 
 export function isReadable(extension: string): extension is Readable {

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto'
-import { existsSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { bin, ROOT, run } from './run.mjs'
 
@@ -14,6 +14,11 @@ export async function buildApp({ quiet = true, log = () => {} } = {}) {
   await run(bin('nuxt'), ['build', '--logLevel=silent'], { quiet, env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' } })
   await run(bin('esbuild'), ['server/extract/worker.ts', '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external',
     '--outfile=.output/workers/reader.mjs', '--log-level=warning'], { quiet })
+  await run(bin('esbuild'), ['server/extract/ocr/program.ts', '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external',
+    '--outfile=.output/workers/ocr.mjs', '--log-level=warning'], { quiet })
+  const languages = join(ROOT, '.output', 'workers', 'languages')
+  mkdirSync(languages, { recursive: true })
+  for (const language of ['eng', 'deu', 'fra', 'spa']) copyFileSync(join(ROOT, 'node_modules', '@tesseract.js-data', language, '4.0.0_best_int', `${language}.traineddata.gz`), join(languages, `${language}.traineddata.gz`))
   writeFileSync(STAMP, hash)
   return true
 }

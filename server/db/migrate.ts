@@ -8,9 +8,10 @@ import * as stories from './migrations/000005_stories'
 import * as messages from './migrations/000006_messages'
 import * as orders from './migrations/000007_orders'
 import * as uploads from './migrations/000008_uploads'
+import * as scans from './migrations/000009_scans'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans]
 
 const LOCK = 4_802_661
 

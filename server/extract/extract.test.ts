@@ -1,3 +1,4 @@
+import ExcelJS from 'exceljs'
 import { strToU8, zipSync } from 'fflate'
 import iconv from 'iconv-lite'
 import { describe, expect, it } from 'vitest'
@@ -6,10 +7,14 @@ import type { Format, Paper } from '../../demo/papers'
 import { Unreadable } from './outcome'
 import { partsOf, readPlain } from './plain'
 import { readHtml } from './html'
-import { readOdt } from './odt'
+import { readEpub } from './epub'
+import { readOdp, readOds, readOdt } from './openDocument'
 import { readPdf } from './pdf'
+import { readPptx } from './pptx'
+import { readRtf } from './rtf'
+import { readXlsx } from './xlsx'
 import read from './worker'
-import { unpack } from './zip'
+import { namesIn, unpack } from './zip'
 
 const paper = (format: Format): Paper => ({ name: 'x', format, title: 'Title & more', date: new Date('2026-01-02T03:04:05Z'), paragraphs: ['First paragraph.', 'Second: ü, é, ñ.'], table: [] })
 const bytesOf = async (format: Format) => new Uint8Array(await setInFile(paper(format)))
@@ -71,6 +76,66 @@ describe(readPdf, () => {
   })
 })
 
+describe('formats of an office', () => {
+  it('reads each sheet of an XLSX, with dates and results of formulas', async () => {
+    const book = new ExcelJS.Workbook()
+    const sheet = book.addWorksheet('Dues')
+    sheet.addRow(['Berth', 'Sum', 'Paid'])
+    sheet.addRow([7, { formula: '2*206.25', result: 412.5 }, new Date('2026-04-01T00:00:00Z')])
+    book.addWorksheet('Second').addRow(['Größe'])
+    expect(await readXlsx(new Uint8Array(await book.xlsx.writeBuffer()))).toEqual(['Dues\nBerth\tSum\tPaid\n7\t412.5\t2026-04-01', 'Second\nGröße'])
+  })
+
+  it('reads the sheets of an ODS and the slides of an ODP', async () => {
+    const names = 'xmlns:office="o" xmlns:text="t" xmlns:table="b" xmlns:draw="d"'
+    const ods = `<office:document-content ${names}><office:body><office:spreadsheet><table:table table:name="Dues"><table:table-row><table:table-cell><text:p>Berth</text:p></table:table-cell><table:table-cell><text:p>412</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>`
+    const odp = `<office:document-content ${names}><office:body><office:presentation><draw:page><text:p>One</text:p></draw:page><draw:page><text:p>Two</text:p></draw:page></office:presentation></office:body></office:document-content>`
+    expect(await readOds(zipSync({ 'content.xml': strToU8(ods) }))).toEqual(['Dues\nBerth\t412'])
+    expect(await readOdp(zipSync({ 'content.xml': strToU8(odp) }))).toEqual(['One', 'Two'])
+  })
+
+  it('reads the slides of a PPTX in their order, notes behind', async () => {
+    const slide = (text: string) => strToU8(`<p:sld><p:txBody><a:p><a:r><a:t>${text} </a:t></a:r><a:r><a:t>end</a:t></a:r></a:p></p:txBody></p:sld>`)
+    expect(await readPptx(zipSync({ 'ppt/slides/slide10.xml': slide('Ten'), 'ppt/slides/slide2.xml': slide('Two'), 'ppt/notesSlides/notesSlide2.xml': slide('Said') }))).toEqual(['Two end\nSaid end', 'Ten end'])
+    await expect(readPptx(zipSync({ 'x.xml': strToU8('<x/>') }))).rejects.toThrow('holds no slides')
+  })
+
+  it('reads RTF with code pages, Unicode and hidden groups', () => {
+    const source = String.raw`{\rtf1\ansi\ansicpg1252{\fonttbl{\f0 Courier;}}{\*\generator Some;}\uc1 Gr\'f6\'dfe \u8364?12\par {\b Second} line\tab end\{}}`
+    expect(readRtf(new TextEncoder().encode(source))).toBe('Größe €12\nSecond line\tend{')
+    expect(() => readRtf(new TextEncoder().encode('{not}'))).toThrow('is none')
+  })
+
+  it('reads a book in the order of its spine', async () => {
+    const files = {
+      'META-INF/container.xml': strToU8('<container><rootfiles><rootfile full-path="OPS/book.opf"/></rootfiles></container>'),
+      'OPS/book.opf': strToU8('<package><manifest><item id="a" href="a.xhtml"/><item id="b" href="b%20c.xhtml"/></manifest><spine><itemref idref="b"/><itemref idref="a"/></spine></package>'),
+      'OPS/a.xhtml': strToU8('<html><body><p>last words</p></body></html>'), 'OPS/b c.xhtml': strToU8('<html><body><p>first words</p></body></html>'),
+    }
+    expect((await readEpub(zipSync(files))).split(/\n+/)).toEqual(['first words', 'last words'])
+  })
+
+  it('lists the names in an archive without unpacking it', async () => {
+    expect(await namesIn(zipSync({ 'plans/pontoon.dwg': new Uint8Array(9), 'list.txt': new Uint8Array(1) }))).toBe('plans/pontoon.dwg\nlist.txt')
+  })
+
+  it.each(['xlsx', 'ods', 'odp', 'pptx', 'epub', 'zip', 'rtf', 'png', 'jpg', 'tif'] as const)('says that a broken %s is one', async (extension) => {
+    const outcome = await read({ kind: 'read', extension, bytes: new TextEncoder().encode('PK\u0003\u0004 nothing of the kind') })
+    expect([outcome.ok, !outcome.ok && outcome.reason.length > 10]).toEqual([false, true])
+  })
+})
+
+describe('pages without text', () => {
+  it('are drawn as pictures', async () => {
+    const drawn = await read({ kind: 'draw', extension: 'pdf', bytes: await bytesOf('pdf'), page: 1 })
+    expect(drawn.ok && 'png' in drawn && Buffer.from(drawn.png.subarray(1, 4)).toString()).toBe('PNG')
+  })
+
+  it('are named: all of a picture', async () => {
+    expect(await read({ kind: 'read', extension: 'png', bytes: await bytesOf('png') })).toEqual({ ok: true, pages: [''], paged: true, scans: [1] })
+  })
+})
+
 describe(unpack, () => {
   const zip = (size: number) => zipSync({ 'a.txt': new Uint8Array(size), 'b.txt': strToU8('b') }, { level: 9 })
 
@@ -97,12 +162,12 @@ describe(unpack, () => {
 
 describe(read, () => {
   it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('gives pages or parts of %s', async (format) => {
-    const outcome = await read({ extension: format, bytes: await bytesOf(format) })
-    expect(outcome.ok && [outcome.paged, outcome.pages.join(' ').includes('First paragraph.')]).toEqual([format === 'pdf', true])
+    const outcome = await read({ kind: 'read', extension: format, bytes: await bytesOf(format) })
+    expect(outcome.ok && 'pages' in outcome && [outcome.paged, outcome.pages.join(' ').includes('First paragraph.')]).toEqual([format === 'pdf', true])
   })
 
   it('names why it cannot, in a sentence', async () => {
-    expect(await read({ extension: 'txt', bytes: new Uint8Array() })).toEqual({ ok: false, reason: 'It is empty: a file of zero bytes.' })
-    expect(await read({ extension: 'exe', bytes: new Uint8Array(3) })).toEqual({ ok: false, reason: 'There is no reader for “exe”.' })
+    expect(await read({ kind: 'read', extension: 'txt', bytes: new Uint8Array() })).toEqual({ ok: false, reason: 'It is empty: a file of zero bytes.' })
+    expect(await read({ kind: 'read', extension: 'exe', bytes: new Uint8Array(3) })).toEqual({ ok: false, reason: 'There is no reader for “exe”.' })
   })
 })

@@ -1,10 +1,18 @@
-export interface ReadTask { readonly extension: string; readonly bytes: Uint8Array }
+export type ReadTask =
+  | { readonly kind: 'read'; readonly extension: string; readonly bytes: Uint8Array }
+  /** One page (from 1) drawn as a picture, for recognition. */
+  | { readonly kind: 'draw'; readonly extension: string; readonly bytes: Uint8Array; readonly page: number }
 
 export type Outcome =
-  /** `paged` is true where the pages are real ones; otherwise they are parts of one text. */
-  | { readonly ok: true; readonly pages: readonly string[]; readonly paged: boolean }
+  /**
+   * `paged` is true where the pages are real ones; otherwise they are parts of one text. `scans` are the pages
+   * (from 1) that hold no text but may be pictures of one.
+   */
+  | { readonly ok: true; readonly pages: readonly string[]; readonly paged: boolean; readonly scans?: readonly number[] }
   /** One sentence for the person. */
   | { readonly ok: false; readonly reason: string }
+
+export type Drawn = { readonly ok: true; readonly png: Uint8Array } | { readonly ok: false; readonly reason: string }
 
 /** A document that is not what its name says, or that would do harm; the message is for the person. */
 export class Unreadable extends Error {}

@@ -1,12 +1,13 @@
+import { createRequire } from 'node:module'
+import { dirname } from 'node:path'
+import { createCanvas } from '@napi-rs/canvas'
+import type { PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { getDocument, VerbosityLevel } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { TEXT_LIMIT, Unreadable } from './outcome'
 
 /** The text of each page, lines as they are drawn. */
 export async function readPdf(bytes: Uint8Array): Promise<string[]> {
-  if (!isPdf(bytes)) throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
-  const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false })
-  const pdf = await task.promise.catch((error: unknown) => { throw new Unreadable(reasonFor(error)) })
-  try {
+  return withPdf(bytes, async (pdf) => {
     const pages: string[] = []
     let length = 0
     for (let number = 1; number <= pdf.numPages && length < TEXT_LIMIT; number++) {
@@ -18,6 +19,32 @@ export async function readPdf(bytes: Uint8Array): Promise<string[]> {
       page.cleanup()
     }
     return pages
+  })
+}
+
+// 200 dots an inch, which recognition likes; larger pages are drawn smaller.
+const DOTS = 200 / 72
+const SIDE_LIMIT = 2600
+const WASM = `${dirname(createRequire(import.meta.url).resolve('pdfjs-dist/package.json'))}/wasm/`
+
+/** One page (from 1) as a PNG. */
+export async function drawPdfPage(bytes: Uint8Array, number: number): Promise<Uint8Array> {
+  return withPdf(bytes, async (pdf) => {
+    const page = await pdf.getPage(number)
+    const { width, height } = page.getViewport({ scale: 1 })
+    const viewport = page.getViewport({ scale: Math.min(DOTS, SIDE_LIMIT / Math.max(width, height)) })
+    const canvas = createCanvas(Math.ceil(viewport.width), Math.ceil(viewport.height))
+    await page.render({ canvas: canvas as never, viewport, background: '#ffffff' }).promise
+    return canvas.toBuffer('image/png')
+  })
+}
+
+async function withPdf<T>(bytes: Uint8Array, work: (pdf: PDFDocumentProxy) => Promise<T>): Promise<T> {
+  if (!isPdf(bytes)) throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
+  const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false, wasmUrl: WASM })
+  const pdf = await task.promise.catch((error: unknown) => { throw new Unreadable(reasonFor(error)) })
+  try {
+    return await work(pdf)
   }
   finally {
     await task.destroy()

@@ -5,7 +5,7 @@ import { existsSync } from 'node:fs'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import Piscina from 'piscina'
-import type { Outcome, ReadTask } from './outcome'
+import type { Drawn, Outcome, ReadTask } from './outcome'
 
 const TIME_LIMIT_MS = 60_000
 const MEMORY_LIMIT_MB = 512
@@ -13,6 +13,8 @@ const MEMORY_LIMIT_MB = 512
 export interface Readers {
   /** Never throws: what goes wrong with a document is its outcome. */
   read: (extension: string, bytes: Buffer) => Promise<Outcome>
+  /** One page (from 1) as a picture; never throws either. */
+  draw: (extension: string, bytes: Buffer, page: number) => Promise<Drawn>
   stop: () => Promise<void>
 }
 
@@ -24,27 +26,28 @@ export function startReaders(limitMs = TIME_LIMIT_MS): Readers {
     idleTimeout: 60_000,
     resourceLimits: { maxOldGenerationSizeMb: MEMORY_LIMIT_MB },
   })
+  async function run<T extends Outcome | Drawn>(task: ReadTask): Promise<T | { ok: false; reason: string }> {
+    const signal = AbortSignal.timeout(limitMs)
+    try {
+      return await pool.run(task, { signal, transferList: [task.bytes.buffer as ArrayBuffer] }) as T
+    }
+    catch (error) {
+      if (signal.aborted) return { ok: false, reason: `Reading it took longer than ${limitMs / 1000} seconds.` }
+      return { ok: false, reason: reasonFor(error) }
+    }
+  }
   return {
-    async read(extension, bytes) {
-      const task: ReadTask = { extension, bytes: new Uint8Array(bytes) }
-      const signal = AbortSignal.timeout(limitMs)
-      try {
-        return await pool.run(task, { signal, transferList: [task.bytes.buffer as ArrayBuffer] }) as Outcome
-      }
-      catch (error) {
-        if (signal.aborted) return { ok: false, reason: `Reading it took longer than ${limitMs / 1000} seconds.` }
-        return { ok: false, reason: reasonFor(error) }
-      }
-    },
+    read: (extension, bytes) => run<Outcome>({ kind: 'read', extension, bytes: new Uint8Array(bytes) }),
+    draw: (extension, bytes, page) => run<Drawn>({ kind: 'draw', extension, bytes: new Uint8Array(bytes), page }),
     stop: () => pool.destroy(),
   }
 }
 
-/** Built beside the server by scripts/build.mjs; HEMBIX_WORKERS names another folder. */
-function workerFile(): string {
+/** Programs beside the server, built by scripts/build.mjs; HEMBIX_WORKERS names another folder. */
+export function workerFile(program = 'reader.mjs'): string {
   const folders = [process.env.HEMBIX_WORKERS, join(process.cwd(), '.output', 'workers'), fileURLToPath(new URL('../../workers', import.meta.url))]
   for (const folder of folders) {
-    const file = folder ? join(folder, 'reader.mjs') : ''
+    const file = folder ? join(folder, program) : ''
     if (file !== '' && existsSync(file)) return file
   }
   throw new Error('The program that reads documents was not built. Run "npm run build".')

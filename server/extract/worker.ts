@@ -3,22 +3,48 @@
 import { isReadable } from '../../core/formats/index'
 import type { Readable } from '../../core/formats/index'
 import { readDocx } from './docx'
+import { readEpub } from './epub'
 import { readHtml } from './html'
-import { readOdt } from './odt'
 import { readMail } from './mail'
-import type { Outcome, ReadTask } from './outcome'
+import { readOdp, readOds, readOdt } from './openDocument'
+import type { Drawn, Outcome, ReadTask } from './outcome'
 import { Unreadable } from './outcome'
-import { readPdf } from './pdf'
+import { drawPdfPage, readPdf } from './pdf'
+import { drawPicture, pagesOfPicture } from './picture'
 import { partsOf, readPlain } from './plain'
+import { readPptx } from './pptx'
+import { readRtf } from './rtf'
+import { readXlsx } from './xlsx'
+import { namesIn } from './zip'
 
-type Reader = (bytes: Uint8Array) => Promise<{ pages: readonly string[]; paged: boolean }>
+type Reader = (bytes: Uint8Array) => Promise<{ pages: readonly string[]; paged: boolean; scans?: readonly number[] }>
 
 const inParts = (read: (bytes: Uint8Array) => Promise<string> | string): Reader => async bytes => ({ pages: partsOf(await read(bytes)), paged: false })
+const inPages = (read: (bytes: Uint8Array) => Promise<readonly string[]>): Reader => async bytes => ({ pages: await read(bytes), paged: true })
+
+// Fewer letters than this are a page number or a stamp on a scan, not its text.
+const LETTERS_OF_A_TEXT = 8
+
+const pdf: Reader = async (bytes) => {
+  const pages = await readPdf(bytes)
+  return { pages, paged: true, scans: pages.flatMap((text, index) => (text.replace(/[^\p{L}]/gu, '').length < LETTERS_OF_A_TEXT ? [index + 1] : [])) }
+}
+
+const picture: Reader = async (bytes) => {
+  const scans = Array.from({ length: await pagesOfPicture(bytes) }, (_, index) => index + 1)
+  return { pages: scans.map(() => ''), paged: true, scans }
+}
 
 const READERS: Record<Readable, Reader> = {
-  pdf: async bytes => ({ pages: await readPdf(bytes), paged: true }),
+  pdf,
   docx: inParts(readDocx),
   odt: inParts(readOdt),
+  rtf: inParts(readRtf),
+  xlsx: inPages(readXlsx),
+  ods: inPages(readOds),
+  pptx: inPages(readPptx),
+  odp: inPages(readOdp),
+  epub: inParts(readEpub),
   txt: inParts(readPlain),
   md: inParts(readPlain),
   csv: inParts(readPlain),
@@ -27,12 +53,21 @@ const READERS: Record<Readable, Reader> = {
   htm: inParts(readHtml),
   uri: inParts(readPlain),
   eml: inParts(readMail),
+  zip: inParts(namesIn),
+  png: picture,
+  jpg: picture,
+  jpeg: picture,
+  webp: picture,
+  tif: picture,
+  tiff: picture,
 }
 
-export default async function read({ extension, bytes }: ReadTask): Promise<Outcome> {
+export default async function work(task: ReadTask): Promise<Outcome | Drawn> {
+  const { extension, bytes } = task
   if (!isReadable(extension)) return { ok: false, reason: `There is no reader for “${extension}”.` }
   if (bytes.length === 0) return { ok: false, reason: 'It is empty: a file of zero bytes.' }
   try {
+    if (task.kind === 'draw') return { ok: true, png: extension === 'pdf' ? await drawPdfPage(bytes, task.page) : await drawPicture(bytes, task.page) }
     return { ok: true, ...await READERS[extension](bytes) }
   }
   catch (error) {

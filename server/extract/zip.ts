@@ -43,6 +43,23 @@ export async function unpack(bytes: Uint8Array, wanted: (name: string) => boolea
   })
 }
 
+/** The names in an archive, one a line; nothing of it is unpacked. */
+export async function namesIn(bytes: Uint8Array): Promise<string> {
+  const zip = await open(bytes)
+  const names: string[] = []
+  return new Promise((resolve, reject) => {
+    zip.on('error', () => reject(new Unreadable('It is a damaged archive.')))
+    zip.on('end', () => resolve(names.join('\n')))
+    zip.on('entry', (entry: yauzl.Entry) => {
+      names.push(entry.fileName)
+      if (names.length < ENTRY_LIMIT) return zip.readEntry()
+      zip.close()
+      resolve(names.join('\n'))
+    })
+    zip.readEntry()
+  })
+}
+
 function tooMuch(limitBytes: number): Unreadable {
   return new Unreadable(`It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this kind does; it was not opened.`)
 }

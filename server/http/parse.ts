@@ -14,6 +14,19 @@ export async function queryOf<S extends AnySchema>(event: H3Event, shape: S): Pr
   return await shape.validate(getQuery(event), { stripUnknown: true }) as InferType<S>
 }
 
+/** A value given as JSON text. Throws request.invalid. */
+export async function jsonOf<S extends AnySchema>(text: string, shape: S): Promise<InferType<S>> {
+  let value: unknown
+  try {
+    value = JSON.parse(text)
+  }
+  catch (error) {
+    if (!(error instanceof SyntaxError)) throw error
+    fail('request.invalid', { why: 'a part of it is not JSON' })
+  }
+  return await shape.validate(value, { stripUnknown: true }) as InferType<S>
+}
+
 /** An id in the path. One that is no id cannot exist: throws notFound. */
 export function idInPath<Kind extends string>(event: H3Event, part = 'id'): Id<Kind> {
   return tryParseId<Kind>(getRouterParam(event, part) ?? '') ?? fail('notFound')

@@ -2,6 +2,7 @@ import { queue, READ_QUEUE, stopQueue, SWEEP_QUEUE } from '../db/queue'
 import { requeueOpenReadings } from '../services/reading/requestReading'
 import { startReaders } from '../extract/readers'
 import { readDocument } from './readDocument'
+import { readScans } from './readScans'
 import { watchOrders } from './watchOrders'
 import { watchArrivals } from './watchArrivals'
 import { sweepUploads } from './sweepUploads'
@@ -33,10 +34,12 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
   keepTrying()
   const arrivals = watchArrivals(log)
   const orders = watchOrders(log)
+  const scans = readScans(readers, log)
   return {
     async stop() {
       stopped = true
       orders.stop()
+      scans.stop()
       await arrivals.stop()
       await stopQueue()
       await readers.stop()

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // The facts about one document: preview on top, facts below, acts last.
 import { ref, watch } from 'vue'
+import { counted } from '../../../core/change/index'
 import type { DocumentFacts } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
@@ -99,7 +100,10 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       </template>
       <dt>Words</dt><dd>
         <template v-if="document.reading.state === 'read'">
-          read, found by what is in it
+          {{ document.reading.scansLeft > 0 ? `${counted(document.reading.scansLeft, 'page')} still to be read from the picture` : 'read, found by what is in it' }}
+          <button type="button" class="place" title="Reads it anew" @click="again">
+            again
+          </button>
         </template>
         <span v-else :class="{ warn: document.reading.state === 'failed' }">{{ READING[document.reading.state] }}</span>
         <template v-if="document.reading.state === 'failed'">

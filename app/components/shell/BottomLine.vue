@@ -6,6 +6,7 @@ import type { MeaningId } from '../../../core/ids'
 import { outlineOf } from '../../../core/tree/index'
 import { useDialogs } from '../../stores/dialogs'
 import MeaningMark from '../common/MeaningMark.vue'
+import ReadingQueue from './ReadingQueue.vue'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import { useView } from '../../stores/view'
@@ -51,6 +52,7 @@ function brighten(id: MeaningId): void {
         {{ plan.placeOf(folder.id)?.text }}
       </NuxtLink>
     </div>
+    <ReadingQueue />
     <p class="said cut" :class="{ warn: acts.notice?.isRefusal }" role="status" aria-live="polite" :title="said">
       {{ said }}
     </p>

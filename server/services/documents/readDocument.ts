@@ -4,6 +4,8 @@ import { documentById, togetherWith, versionsOf } from '../../db/sql/documentFac
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
 import { tagsOfDocument } from '../../db/sql/register'
 import { pagesOf, readingOf } from '../../db/sql/reading'
+import { scansLeft, wordsOfPages } from '../../db/sql/scans'
+import type { PageWords } from '../../db/sql/scans'
 import type { Actor } from '../actor'
 
 export interface DocumentFacts extends DocumentRow {
@@ -14,14 +16,14 @@ export interface DocumentFacts extends DocumentRow {
   /** The message it came with and what else did, or its attachments. */
   readonly together: readonly { readonly id: string; readonly name: string; readonly extension: string }[]
   readonly versions: readonly VersionRow[]
-  readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean }
+  readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean; /** Pages whose text is still being recognised. */ readonly scansLeft: number }
 }
 
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const [placements, stars, versions, reading, tagIds, together] = await Promise.all([
-    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(id), togetherWith(actor.planId, document.partOf ?? id, id),
+  const [placements, stars, versions, reading, tagIds, together, left] = await Promise.all([
+    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(id), togetherWith(actor.planId, document.partOf ?? id, id), scansLeft(document.blobId),
   ])
   return {
     ...document,
@@ -30,7 +32,7 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     tagIds,
     together,
     versions,
-    reading: reading ?? { state: 'none', reason: null, pages: 0, paged: false },
+    reading: { ...reading ?? { state: 'none', reason: null, pages: 0, paged: false }, scansLeft: left },
   }
 }
 
@@ -41,4 +43,10 @@ export async function readText(actor: Actor, id: string, from: number): Promise<
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const found = await pagesOf(document.blobId, from, TEXT_PAGES + 1)
   return { pages: found.slice(0, TEXT_PAGES), next: found[TEXT_PAGES]?.page ?? null }
+}
+
+/** Where the words of its recognised pages stand, to mark hits on the picture. */
+export async function readWords(actor: Actor, id: string): Promise<{ id: string; pages: PageWords[] }> {
+  const document = (await documentById(actor.planId, id)) ?? fail('notFound')
+  return { id, pages: await wordsOfPages(document.blobId) }
 }

@@ -3,6 +3,7 @@ import { readWhole } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notify } from '../../db/sql/journal'
+import { addScanPages } from '../../db/sql/scans'
 import { documentsOfBlob, failReading, readingToDo, writePages } from '../../db/sql/reading'
 
 /** Above this a document is found by its name only; readers hold the whole file in memory. */
@@ -20,11 +21,13 @@ export async function takeReading(blobId: string): Promise<Taken | null> {
   return { ...asked, bytes: asked.size > READING_LIMIT_BYTES ? null : await readWhole(blobId, asked.size) }
 }
 
-export async function keepReading(blobId: string, bodies: readonly string[], paged: boolean): Promise<void> {
+/** `scans`: pages (from 1) that may be pictures of text and are put on the list to be recognised. */
+export async function keepReading(blobId: string, bodies: readonly string[], paged: boolean, scans: readonly number[] = []): Promise<void> {
   // PostgreSQL's text cannot hold the null character.
   const pages = bodies.map((body, index) => ({ page: index + 1, body: body.replaceAll('\0', ''), folded: foldedText(body) }))
   await withTransaction(async (transaction) => {
     await writePages(transaction, blobId, pages, paged, lexemes(pages.map(page => page.folded)))
+    await addScanPages(transaction, blobId, scans)
     await refreshWordsOfBlob(transaction, blobId)
   })
   await tellWindows(blobId)
@@ -35,7 +38,8 @@ export async function giveUpReading(blobId: string, reason: string): Promise<voi
   await tellWindows(blobId)
 }
 
-function lexemes(folded: readonly string[]): string[] {
+/** The words of folded texts, up to what an index entry holds. */
+export function lexemes(folded: readonly string[]): string[] {
   const words = new Set<string>()
   let bytes = 0
   for (const page of folded) {
@@ -49,7 +53,7 @@ function lexemes(folded: readonly string[]): string[] {
   return [...words]
 }
 
-async function tellWindows(blobId: string): Promise<void> {
+export async function tellWindows(blobId: string): Promise<void> {
   const documents = await documentsOfBlob(blobId)
   for (const { id, planId } of documents) await notify(null, { type: 'reading', planId, documentId: id })
 }

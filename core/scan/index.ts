@@ -1,0 +1,5 @@
+export { cropOf, skewOf, UNCUT } from './skew'
+export type { Crop, Grey } from './skew'
+export { TONES } from './edits'
+export type { ScanEdits, Tone } from './edits'
+export { UNEDITED } from './edits'

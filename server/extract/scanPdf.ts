@@ -1,0 +1,38 @@
+// Pages as one PDF, the recognised text behind each picture (text rendering mode 3, ISO 32000-1, 9.3.6), so that
+// it can be searched and copied anywhere.
+
+import PDFDocument from 'pdfkit'
+import type { SeenWord } from './ocr/messages'
+
+export interface PdfPage { readonly picture: Buffer; readonly width: number; readonly height: number; readonly words: readonly SeenWord[] }
+
+const A4_LONG_POINTS = 841.89
+
+export async function setScans(pages: readonly PdfPage[], title: string, now: Date): Promise<Buffer> {
+  const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Hembix', CreationDate: now } })
+  const parts: Buffer[] = []
+  pdf.on('data', (part: Buffer) => parts.push(part))
+  const ended = new Promise<void>((resolve, reject) => { pdf.on('end', resolve); pdf.on('error', reject) })
+  for (const { picture, width, height, words } of pages) {
+    const scale = A4_LONG_POINTS / Math.max(width, height)
+    const [wide, high] = [width * scale, height * scale]
+    pdf.addPage({ size: [wide, high], margin: 0 })
+    pdf.save()
+    pdf.addContent('3 Tr')
+    pdf.font('Helvetica')
+    for (const word of words) lay(pdf, word, wide, high)
+    pdf.restore()
+    pdf.image(picture, 0, 0, { width: wide, height: high })
+  }
+  pdf.end()
+  await ended
+  return Buffer.concat(parts)
+}
+
+function lay(pdf: PDFKit.PDFDocument, { text, box: [left, top, right, bottom] }: SeenWord, wide: number, high: number): void {
+  const size = Math.max(3, (bottom - top) * high)
+  pdf.fontSize(size)
+  const natural = pdf.widthOfString(text)
+  if (natural <= 0 || right <= left) return
+  pdf.text(`${text} `, left * wide, top * high - size * 0.1, { lineBreak: false, horizontalScaling: ((right - left) * wide * 100) / natural } as PDFKit.Mixins.TextOptions) // known to the package, not to its types
+}

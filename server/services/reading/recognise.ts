@@ -1,0 +1,72 @@
+import { foldedText, languageOf } from '../../../core/text/index'
+import { readWhole } from '../../db/blobStore'
+import { withTransaction } from '../../db/client'
+import { refreshWordsOfBlob } from '../../db/sql/derived'
+import type { ScanQueue, ScanTask } from '../../db/sql/scans'
+import { dropScanPage, scanQueue, setRecognising, setWords, somePages, takeScanPage, writeScanPage } from '../../db/sql/scans'
+import type { Actor } from '../actor'
+import { lexemes, READING_LIMIT_BYTES, tellWindows } from './keepReading'
+
+/** Languages that can be recognised: the code of the recogniser for that of core/text. */
+export const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as const
+const ALL = Object.values(RECOGNISED)
+const A_SHARE = 0.08
+const KEPT_MS = 10 * 60_000
+
+export interface Recognised { readonly text: string; readonly words: readonly object[]; readonly confidence: number }
+
+/** The next page to be recognised with the bytes it is in; null where nothing waits. */
+export async function takeScan(): Promise<(ScanTask & { readonly bytes: Buffer; readonly languages: readonly string[] }) | null> {
+  const task = await takeScanPage()
+  if (!task) return null
+  const bytes = task.size > READING_LIMIT_BYTES ? Buffer.alloc(0) : await readWhole(task.blobId, task.size)
+  return { ...task, bytes, languages: await languagesOf(task.planId) }
+}
+
+/** Makes the recognised words those of the page, so that the document is found by them. */
+export async function keepScan({ blobId, page }: Pick<ScanTask, 'blobId' | 'page'>, { text, words, confidence }: Recognised): Promise<void> {
+  const body = text.replaceAll('\0', '').trim()
+  await withTransaction(async (transaction) => {
+    const folded = await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
+    await setWords(transaction, blobId, lexemes(folded))
+    await refreshWordsOfBlob(transaction, blobId)
+  })
+  await tellWindows(blobId)
+}
+
+/** A page that cannot be recognised costs itself only: the others of its document go on. */
+export async function giveUpScan({ blobId, page }: Pick<ScanTask, 'blobId' | 'page'>): Promise<void> {
+  await dropScanPage(blobId, page)
+  await tellWindows(blobId)
+}
+
+const known = new Map<string, { readonly at: number; readonly languages: readonly string[] }>()
+
+/** As the person chose, else what the plan mostly holds, English with it. */
+export async function languagesOf(planId: string): Promise<readonly string[]> {
+  const { languages } = await scanQueue(planId)
+  if (languages && languages.length > 0) return languages
+  const kept = known.get(planId)
+  if (kept && Date.now() - kept.at < KEPT_MS) return kept.languages
+  const found = (await somePages(planId)).map(languageOf).filter(language => language !== null)
+  const count = (language: string) => found.filter(one => one === language).length
+  const likely = (Object.keys(RECOGNISED) as (keyof typeof RECOGNISED)[]).filter(language => count(language) > found.length * A_SHARE).sort((a, b) => count(b) - count(a)).map(language => RECOGNISED[language])
+  const chosen = likely.includes('eng') ? likely : [...likely, 'eng']
+  known.set(planId, { at: Date.now(), languages: chosen })
+  return chosen
+}
+
+export interface Recognising extends ScanQueue {
+  /** Those that are used now. */
+  readonly used: readonly string[]
+}
+
+export async function readRecognising(actor: Actor): Promise<Recognising> {
+  return { ...await scanQueue(actor.planId), used: await languagesOf(actor.planId) }
+}
+
+/** Pauses or goes on, and in which languages; null: as the plan mostly holds. */
+export async function setRecognition(actor: Actor, recognising: boolean, languages: readonly string[] | null): Promise<Recognising> {
+  await setRecognising(actor.planId, recognising, languages?.filter(language => (ALL as readonly string[]).includes(language)) ?? null)
+  return readRecognising(actor)
+}

@@ -1,0 +1,86 @@
+// From pages that a scanner gave to one document in the In-tray.
+
+import { fail } from '../../../core/errors'
+import type { DocumentId } from '../../../core/ids'
+import { nameFromFile } from '../../../core/plan/index'
+import type { ScanEdits } from '../../../core/scan/index'
+import type { JournalEntry } from '../../db/sql/journal'
+import { entryById } from '../../db/sql/journal'
+import type { ScannedRow } from '../../db/sql/scanned'
+import { addScanned, dropScanned, editScanned, keepSeen, scannedById, scannedOf } from '../../db/sql/scanned'
+import type { Actor } from '../actor'
+import { newId } from '../actor'
+import { applyCommand } from '../changes/applyCommand'
+import { storeFile } from '../documents/storeFile'
+import { languagesOf } from '../reading/recognise'
+
+/** What the rest of the server does with pictures, given by whoever calls: this layer knows no format. */
+export interface Pictures {
+  readonly look: (picture: Buffer) => Promise<{ png: Buffer; width: number; height: number; edits: ScanEdits }>
+  readonly draw: (png: Buffer, edits: ScanEdits, width?: number | null) => Promise<{ bytes: Buffer; width: number; height: number; type: string }>
+  readonly see: (png: Uint8Array, languages: readonly string[]) => Promise<{ text: string; words: readonly { text: string; box: readonly [number, number, number, number] }[] }>
+  readonly set: (pages: readonly { picture: Buffer; width: number; height: number; words: readonly { text: string; box: readonly [number, number, number, number] }[] }[], title: string, now: Date) => Promise<Buffer>
+}
+
+export function listScans(actor: Actor): Promise<ScannedRow[]> {
+  return scannedOf(actor.planId)
+}
+
+/** Takes pictures in as pages, straightened and cut as far as that can be told. Throws scan.picture. */
+export async function takePages(actor: Actor, pictures: readonly Buffer[], how: Pictures): Promise<ScannedRow[]> {
+  for (const picture of pictures) {
+    const { png, width, height, edits } = await how.look(picture).catch(() => fail('scan.picture'))
+    await addScanned(actor.planId, { id: newId(), picture: png, width, height, edits })
+  }
+  return listScans(actor)
+}
+
+/** Throws notFound. */
+export async function editPage(actor: Actor, id: string, edits: ScanEdits): Promise<void> {
+  if (!await editScanned(actor.planId, id, edits)) fail('notFound')
+}
+
+export function dropPages(actor: Actor, ids: readonly string[]): Promise<void> {
+  return dropScanned(actor.planId, ids)
+}
+
+/** A page as it would be in the document, `width` points wide. Throws notFound. */
+export async function drawPage(actor: Actor, id: string, edits: ScanEdits | null, width: number, how: Pictures): Promise<{ bytes: Buffer; type: string }> {
+  const page = (await scannedById(actor.planId, id)) ?? fail('notFound')
+  return how.draw(page.picture, edits ?? page.edits, width)
+}
+
+/** Recognises the text of one page as it is edited now; how many words. Nothing is done twice. Throws notFound. */
+export async function readPage(actor: Actor, id: string, how: Pictures): Promise<{ words: number }> {
+  const page = (await scannedById(actor.planId, id)) ?? fail('notFound')
+  if (page.read && page.seen) return { words: page.seen.words.length }
+  const { bytes } = await how.draw(page.picture, page.edits)
+  const { text, words } = await how.see(bytes, await languagesOf(actor.planId))
+  await keepSeen(actor.planId, id, { text, words }, page.edits)
+  return { words: words.length }
+}
+
+export interface ScanOrder { readonly changeId: string; readonly documentId: DocumentId; readonly name: string; /** In the order wanted. */ readonly pages: readonly string[] }
+
+/**
+ * Puts pages together to one PDF in the In-tray, with what was recognised of them behind the pictures, and takes
+ * them off the scanner's page. Throws notFound when one is gone.
+ */
+export async function makeDocument(actor: Actor, { changeId, documentId, name, pages }: ScanOrder, how: Pictures, now: Date): Promise<JournalEntry> {
+  const earlier = await entryById(null, actor.planId, changeId)
+  if (earlier) return earlier
+  const drawn = []
+  for (const id of pages) {
+    const page = (await scannedById(actor.planId, id)) ?? fail('notFound')
+    const { bytes, width, height } = await how.draw(page.picture, page.edits)
+    drawn.push({ picture: bytes, width, height, words: page.read && page.seen ? page.seen.words : [] })
+  }
+  const file = await how.set(drawn, name, now)
+  const blob = await storeFile(file, 'pdf')
+  const entry = await applyCommand(actor, changeId, {
+    kind: 'document.add', folderId: null, clash: 'both',
+    files: [{ id: documentId, versionId: newId(), placementId: newId(), fileName: `${nameFromFile(`${name}.pdf`).name}.pdf`, mediaType: 'application/pdf', size: blob.size, blobId: blob.id, changedAt: now.toISOString(), origin: 'scan' }],
+  }, now)
+  await dropScanned(actor.planId, pages)
+  return entry
+}
