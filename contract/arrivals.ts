@@ -4,7 +4,12 @@ import { changeShape } from './change'
 export const DEVICES = ['mailbox', 'colleague'] as const
 export type Device = (typeof DEVICES)[number]
 
-export const arrivalsRequestShape = yup.object({})
+export const arrivalsRequestShape = yup.object({
+  /** Of a colleague's papers: copies, or pointers to the originals. */
+  as: yup.string().oneOf(['copies', 'pointers'] as const).default('copies'),
+  /** A colleague hands a whole folder over. */
+  folder: yup.boolean().default(false),
+})
 export const arrivalsShape = yup.object({
   /** One for each message or handing over; they lie in the In-tray. */
   changes: yup.array(changeShape).required(),

@@ -135,4 +135,9 @@ export const trashShape = yup.object({
     size: yup.number().required(),
   })).required(),
 })
+/** What lies in a folder of the Trash. */
+export const insideTrashShape = yup.object({
+  items: yup.array(yup.object({ id: anyId(), target: yup.string().oneOf(['folder', 'document'] as const).required(), name: yup.string().required(), extension: yup.string().defined(), parentId: folderId().nullable().defined(), size: yup.number().required() })).required(),
+})
+export type InsideTrash = yup.InferType<typeof insideTrashShape>['items'][number]
 export type TrashItem = yup.InferType<typeof trashShape>['items'][number]

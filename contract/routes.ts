@@ -7,7 +7,7 @@ import { changeShape, historyQueryShape, historyShape, lastActsShape, redoReques
 import { arrivalsRequestShape, arrivalsShape } from './arrivals'
 import { ordersShape, triedShape, tryOrderShape } from './order'
 import { purgeRequestShape } from './trash'
-import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
+import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, insideTrashShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { suggestionsQueryShape, suggestionsShape } from './filing'
 import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
@@ -81,8 +81,10 @@ export const ROUTES: readonly Route[] = [
   { method: 'DELETE', path: '/api/skeletons/{id}', summary: 'Drop a skeleton', signedIn: true },
   { method: 'POST', path: '/api/trash/purge', summary: 'Delete for good what lies in the Trash; this cannot be undone', signedIn: true, body: purgeRequestShape, reply: changeShape },
   { method: 'POST', path: '/api/arrivals/{device}', summary: 'Take in what a simulated device or service has: mailbox, colleague', signedIn: true, body: arrivalsRequestShape, reply: arrivalsShape },
+  { method: 'POST', path: '/api/share', summary: 'What another program hands to the installed app (Web Share Target), into the In-tray', signedIn: true, body: 'bytes' },
   { method: 'GET', path: '/api/orders', summary: 'Standing orders, in the order in which they are asked', signedIn: true, reply: ordersShape },
   { method: 'POST', path: '/api/orders/try', summary: 'What an order would have done with the last arrivals', signedIn: true, body: tryOrderShape, reply: triedShape },
+  { method: 'GET', path: '/api/trash/{id}', summary: 'What lies in a folder of the Trash', signedIn: true, reply: insideTrashShape },
   { method: 'GET', path: '/api/trash', summary: 'What lies in the Trash', signedIn: true, reply: trashShape },
   { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
   { method: 'GET', path: '/api/find/names', summary: 'Documents by name while it is typed', signedIn: true, query: namesQueryShape, reply: foundNamesShape },

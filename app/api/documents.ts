@@ -1,4 +1,4 @@
-import type { DocumentFacts, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
+import type { DocumentFacts, InsideTrash, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
 import type { Suggestions } from '../../contract/filing'
 import { addressOf, call } from './http'
 
@@ -12,6 +12,7 @@ export const readText = (id: string, from: number) => call<TextReply>('GET', `/a
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
 export const readSuggestions = (id: string, folder: string | null) => call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
 export const findClashes = (folder: string, names: string[]) => call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })
+export const readInsideTrash = (id: string) => call<{ items: InsideTrash[] }>('GET', `/api/trash/${id}`)
 export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
 
 /** Where the bytes are: to show in place, or to download. */

@@ -127,6 +127,14 @@ export function sendNew({ changeId, documentId, folder, name, origin, text }: Ne
   return sendText('/api/uploads', { change: changeId, document: documentId, folder, name, origin, clash: 'both', changed: new Date().toISOString() }, name, text)
 }
 
+/** Brings a small file in as one request, as a picture of a memo. */
+export async function sendSmall(file: File, { changeId, documentId, folder }: Pick<NewText, 'changeId' | 'documentId' | 'folder'>): Promise<ChangeEntry> {
+  const query = { change: changeId, document: documentId, folder, name: file.name, origin: 'paste', clash: 'both', changed: new Date(file.lastModified || Date.now()).toISOString() }
+  const response = await fetch(addressOf('/api/uploads', query), { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }).catch(() => { throw new HembixError(refusal('upload.short', { name: file.name })) })
+  if (response.ok) return await response.json() as ChangeEntry
+  throw new HembixError(refusalIn(await response.text(), response.status))
+}
+
 /** New contents of a document, as a version. */
 export function sendContent(documentId: string, { changeId, name, written, text }: { changeId: string; name: string; written: boolean; text: string }): Promise<ChangeEntry> {
   return sendText(`/api/documents/${documentId}/content`, { change: changeId, name, written, changed: new Date().toISOString() }, name, text)

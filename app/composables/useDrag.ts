@@ -15,6 +15,8 @@ export interface Dragged extends Things {
   readonly fromFolderId: FolderId | null
   /** For one thing its name, else empty. */
   readonly name: string
+  /** Of one document: what it is when it is dropped on the desktop. */
+  readonly file?: { readonly name: string; readonly address: string }
 }
 
 /** Where on a row of the outline something is held: between rows (before, after) or on it. */
@@ -39,6 +41,7 @@ export function useDragSource(element: Ref<HTMLElement | null>, dragged: () => D
     element: node,
     canDrag: () => dragged() !== null,
     getInitialData: () => ({ dragged: dragged() }),
+    getInitialDataForExternal: () => desktopData(dragged()?.file),
     onDragStart: () => { dragging.value = true },
     onDrop: () => { dragging.value = false },
     onGenerateDragPreview: ({ nativeSetDragImage }) => disableNativeDragPreview({ nativeSetDragImage }),
@@ -84,6 +87,13 @@ export function useDropPlace(element: Ref<HTMLElement | null>, place: () => Fold
     dropTargetForExternal({ element: node, canDrop: containsFiles, getData: () => ({ place: place() }), ...target }),
   ))
   return { isOver, zone }
+}
+
+/** Browsers that can make a file on the desktop of what is dragged out; the others are given its address. */
+function desktopData(file: Dragged['file']): Record<string, string> {
+  if (!file) return {}
+  const address = new URL(file.address, window.location.href).href
+  return { 'DownloadURL': `application/octet-stream:${file.name}:${address}`, 'text/uri-list': address }
 }
 
 function attach(element: Ref<HTMLElement | null>, join: (node: HTMLElement) => () => void): void {

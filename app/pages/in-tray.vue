@@ -6,6 +6,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, RegisterRow } from '../../contract/document'
 import { counted } from '../../core/change/index'
 import { agoText } from '../../core/dates/index'
+import { fileNameOf } from '../../core/formats/index'
 import type { DocumentId } from '../../core/ids'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
@@ -21,7 +22,7 @@ import { onPlanEvent } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import type { ThingItem } from '../composables/useThings'
 import { thingsOf, useThings } from '../composables/useThings'
-import { readDocument } from '../stores/content'
+import { contentAddress, readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
 import { fetchFrom } from '../stores/arrivals'
 import { useDialogs } from '../stores/dialogs'
@@ -151,7 +152,7 @@ function menu(key: string, event: MouseEvent): void {
 
 function draggedBy(row: RegisterRow): Dragged {
   const mine = list.selected.value.has(`d:${row.id}`) ? list.selectedItems.value : items.value.filter(item => item.id === row.id)
-  return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '' }
+  return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '', file: mine.length > 1 ? undefined : { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) } }
 }
 
 const oldest = computed(() => rows.value.at(-1))

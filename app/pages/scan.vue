@@ -144,6 +144,7 @@ h1 { font-size: 24px; line-height: 32px; }
 output { float: right; }
 fieldset { border: 0; padding: 0; display: flex; flex-direction: column; gap: 2px; margin-bottom: 8px; }
 legend { padding: 0; font-weight: 600; }
+.place + .place { margin-left: 14px; }
 fieldset input { accent-color: var(--act); }
 @media (max-width: 1000px) { .left { width: 210px; } .right { width: 240px; } }
 </style>

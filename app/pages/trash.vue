@@ -95,19 +95,26 @@ function inside(item: TrashItem): string {
           <span class="second holds">{{ sizeOf(items) }} in all</span>
         </p>
         <div role="grid" aria-label="In the Trash" aria-multiselectable="true">
+          <template v-for="item in items" :key="item.id">
           <div
-            v-for="item in items" :key="item.id" role="row" class="item" :aria-selected="list.selected.value.has(item.key)" :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
+            role="row" class="item" :aria-selected="list.selected.value.has(item.key)" :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
             @click="list.click(item.key, $event)"
           >
             <TypeMark :extension="item.target === 'folder' ? 'folder' : item.extension" />
             <span role="gridcell" class="cut name" :title="fileNameOf(item.name, item.extension)">{{ item.name }}</span>
-            <span class="second cut">{{ inside(item) }}</span>
-            <span class="cut quiet">was in {{ item.parentId === null ? (item.target === 'folder' ? 'the top of the plan' : 'the In-tray') : plan.placeOf(item.parentId)?.text ?? 'a folder that is gone' }}</span>
+            <span class="second cut">{{ inside(item) }} <button v-if="item.target === 'folder' && item.folders + item.documents > 0" type="button" class="place" :aria-expanded="trash.inside?.id === item.id" :aria-label="`Look inside ${item.name}`" @click.stop="trash.look(item.id)">{{ trash.inside?.id === item.id ? 'close' : 'look inside' }}</button></span>
+            <span class="cut quiet">was in {{ item.parentId === null ? (item.target === 'folder' ? 'the top of the plan' : 'the In-tray') : plan.placeOf(item.parentId)?.text ?? `a folder that is gone; goes ${item.target === 'folder' ? 'to the top of the plan' : 'into the In-tray'}` }}</span>
             <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>
             <span role="gridcell"><button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
               Restore
             </button></span>
           </div>
+          <ul v-if="trash.inside?.id === item.id" class="inside" :aria-label="`What lies in ${item.name}`">
+            <li v-for="row in trash.inside.rows" :key="row.id" :style="{ paddingLeft: `${70 + row.depth * 22}px` }">
+              <TypeMark :extension="row.target === 'folder' ? 'folder' : row.extension" /> <span class="cut">{{ row.name }}</span> <span v-if="row.target === 'document'" class="quiet">{{ sizeText(row.size) }}</span>
+            </li>
+          </ul>
+          </template>
         </div>
       </template>
     </RemoteState>
@@ -138,4 +145,6 @@ h1 { font-size: 24px; line-height: 32px; }
 .item.selected { background: var(--act-soft); box-shadow: inset 3px 0 0 var(--act); }
 .item.focused { outline: 1px solid var(--act); outline-offset: -1px; }
 .name { font-weight: 600; }
+.inside { list-style: none; padding: 4px 0 8px; border-bottom: 1px solid var(--rule); max-height: 40vh; overflow-y: auto; }
+.inside li { display: flex; gap: 8px; align-items: center; line-height: 24px; }
 </style>

@@ -5,7 +5,8 @@ import { v7 } from 'uuid'
 import type { Link } from '../../core/formats/index'
 import { addressName, webAddress, writeUriList } from '../../core/formats/index'
 import type { DocumentId, FolderId } from '../../core/ids'
-import { sendNew } from '../api/uploads'
+import { contentAddress } from './content'
+import { sendNew, sendSmall } from '../api/uploads'
 import { useActs } from './acts'
 import { reasonOf } from './remote'
 import { useUploads } from './uploads'
@@ -52,7 +53,21 @@ export const useKeeping = defineStore('keeping', () => {
     return true
   }
 
-  return { link, text, paste }
+  /** Keeps a picture of a memo beside it; its address for the memo, null when it was refused. */
+  async function keepPicture(file: File, folderId: FolderId | null): Promise<string | null> {
+    const documentId = v7() as DocumentId
+    try {
+      await sendSmall(named(file), { changeId: v7(), documentId, folder: folderId ?? 'in-tray' })
+      await acts.refresh()
+      return contentAddress(documentId, { inline: true })
+    }
+    catch (error) {
+      acts.refuse(reasonOf(error))
+      return null
+    }
+  }
+
+  return { link, text, paste, keepPicture }
 })
 
 /** Pictures from the clipboard are all called alike: the time tells them apart. */

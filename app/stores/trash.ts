@@ -1,7 +1,8 @@
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
-import type { TrashItem } from '../../contract/document'
-import { readTrash } from '../api/documents'
+import { computed, ref, shallowRef } from 'vue'
+import type { InsideTrash, TrashItem } from '../../contract/document'
+import { readInsideTrash, readTrash } from '../api/documents'
+import { useActs } from './acts'
 import type { Remote } from './remote'
 import { reasonOf } from './remote'
 
@@ -20,5 +21,31 @@ export const useTrash = defineStore('trash', () => {
     }
   }
 
-  return { loaded, items, load }
+  /** The folder that is looked into, with what lies in it in the order of an outline. */
+  const inside = ref<{ readonly id: string; readonly rows: readonly (InsideTrash & { readonly depth: number })[] } | null>(null)
+
+  async function look(id: string): Promise<void> {
+    if (inside.value?.id === id) { inside.value = null; return }
+    try {
+      inside.value = { id, rows: asOutline((await readInsideTrash(id)).items, id) }
+    }
+    catch (error) {
+      useActs().refuse(reasonOf(error))
+    }
+  }
+
+  return { loaded, items, inside, load, look }
 })
+
+function asOutline(items: readonly InsideTrash[], rootId: string): (InsideTrash & { depth: number })[] {
+  const below = new Map<string | null, InsideTrash[]>()
+  for (const item of items) below.set(item.parentId, [...below.get(item.parentId) ?? [], item])
+  const rows: (InsideTrash & { depth: number })[] = []
+  const stack = [...below.get(rootId) ?? []].reverse().map(item => ({ item, depth: 0 }))
+  for (let at = stack.pop(); at; at = stack.pop()) {
+    const { item, depth } = at
+    rows.push({ ...item, depth })
+    if (item.target === 'folder') stack.push(...[...below.get(item.id) ?? []].reverse().map(child => ({ item: child, depth: depth + 1 })))
+  }
+  return rows
+}

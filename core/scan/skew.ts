@@ -54,8 +54,9 @@ export interface Crop { readonly left: number; readonly top: number; readonly ri
 export const UNCUT: Crop = { left: 0, top: 0, right: 0, bottom: 0 }
 
 const MARGIN = 0.03
+const MOST_CUT = 0.08
 
-/** Cuts to what is written, with a margin; nothing where nothing is written. */
+/** Cuts edges and shadows around what is written, with a margin; at most 8 % a side, since an empty half belongs to the page, and nothing where nothing is written. */
 export function cropOf(grey: Grey): Crop {
   const ink = inkOf(grey)
   if (ink.length < LEAST_INK) return UNCUT
@@ -79,5 +80,5 @@ function span(counts: Uint32Array): [number, number] {
 }
 
 function share(cut: number): number {
-  return Math.round(Math.max(0, cut - MARGIN) * 1000) / 1000
+  return Math.round(Math.min(MOST_CUT, Math.max(0, cut - MARGIN)) * 1000) / 1000
 }

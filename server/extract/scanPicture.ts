@@ -10,6 +10,8 @@ const LOOK_WIDTH = 600
 const PIXEL_LIMIT = 120_000_000
 const PAPER_BLUR = 30
 const BLACK_BELOW = 176
+// A little more than white, so that paper is white throughout and not only beside letters.
+const WHITE = 268
 
 export interface ScanFacts { readonly width: number; readonly height: number; readonly edits: ScanEdits }
 
@@ -48,7 +50,7 @@ export async function drawScan(png: Buffer, { quarters, degrees, crop, tone }: S
 async function withoutPaper(grey: Buffer, width: number, height: number): Promise<Buffer> {
   const paper = await sharp(grey, { raw: { width, height, channels: 1 } }).blur(PAPER_BLUR).extractChannel(0).raw().toBuffer()
   const clean = Buffer.alloc(grey.length)
-  for (let at = 0; at < grey.length; at++) clean[at] = Math.min(255, Math.round(((grey[at] ?? 0) / Math.max(1, paper[at] ?? 1)) * 250))
+  for (let at = 0; at < grey.length; at++) clean[at] = Math.min(255, Math.round(((grey[at] ?? 0) / Math.max(1, paper[at] ?? 1)) * WHITE))
   return clean
 }
 

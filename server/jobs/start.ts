@@ -21,7 +21,7 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
     await boss.work<{ blobId: string }>(READ_QUEUE, { batchSize: BATCH, pollingIntervalSeconds: POLL_SECONDS }, async (jobs) => {
       for (const job of jobs) await readDocument(readers, job.data.blobId)
     })
-    await boss.work(SWEEP_QUEUE, { pollingIntervalSeconds: 60 }, sweepUploads)
+    await boss.work(SWEEP_QUEUE, { pollingIntervalSeconds: 60 }, () => sweepUploads(log))
     await boss.schedule(SWEEP_QUEUE, '17 3 * * *')
     await requeueOpenReadings()
   }

@@ -1,10 +1,13 @@
+import { sweepOrphans } from '../services/documents/sweepOrphans'
 import { sweepIncoming } from '../services/documents/sweepIncoming'
 import { sweepScans } from '../services/scans/sweepScans'
 import { sweepTrash } from '../services/trash/sweepTrash'
 
 /** Once a day: what broken uploads left, and what the Trash kept long enough. */
-export async function sweepUploads(): Promise<void> {
+export async function sweepUploads(log: (message: string) => void): Promise<void> {
   await sweepIncoming()
   await sweepScans()
+  const swept = await sweepOrphans()
+  if (swept !== null) log(swept)
   await sweepTrash(new Date())
 }

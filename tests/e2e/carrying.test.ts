@@ -77,3 +77,35 @@ test('dragging with Ctrl files as well, and the hand takes what is dropped on it
   await page.mouse.up()
   await expect(hand).toContainText('2 documents')
 })
+
+test('a rectangle selects, with Ctrl it adds, and what is selected is dragged out as a file', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office'])
+  await openFolder(page, 'Office')
+  await bringIn(page, ['a', 'b', 'c', 'd', 'e'].map(name => ({ name: `${name} paper.txt`, text: name })))
+  await expect(registerRow(page, 'e paper')).toBeVisible()
+  const box = async (name: string) => (await registerRow(page, name).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
+  const [first, third, fifth] = [await box('a paper'), await box('c paper'), await box('e paper')]
+  const below = fifth.y + fifth.height + 30
+  await page.mouse.move(third.x + 200, below)
+  await page.mouse.down()
+  await page.mouse.move(third.x + 300, third.y + 10, { steps: 6 })
+  await page.mouse.up()
+  await expect(page.getByRole('row', { selected: true })).toHaveCount(3)
+  await page.keyboard.down('Control')
+  await page.mouse.move(third.x - 8, first.y + 4)
+  await page.mouse.down()
+  await page.mouse.move(third.x + 60, first.y + 12, { steps: 6 })
+  await page.mouse.up()
+  await page.keyboard.up('Control')
+  await expect(page.getByRole('row', { selected: true })).toHaveCount(4)
+  await registerRow(page, 'a paper').click()
+  const carried = page.evaluate(() => new Promise<string>((resolve) => { window.addEventListener('dragstart', ({ dataTransfer }) => resolve(dataTransfer?.types.join(' ') ?? '')) }))
+  const types = await Promise.all([carried, (async () => {
+    await page.mouse.move(first.x + 120, first.y + 14)
+    await page.mouse.down()
+    await page.mouse.move(first.x + 130, first.y + 24, { steps: 4 })
+    await page.mouse.up()
+  })()])
+  expect(types[0]).toMatch(/downloadurl/)
+})

@@ -250,6 +250,7 @@ test('a draft stays whole while its folder is in the Trash, and typed words surv
   await expect(editor(page)).toContainText('Inside')
   await expect(applyButton(page)).toBeDisabled()
   await other.keyboard.press('Control+z')
+  await expect(other.getByRole('treeitem', { name: /Office/ })).toBeVisible()
   await other.close()
   await expect(page.getByText('The folder of this draft is in the Trash')).toHaveCount(0)
   await editor(page).click()

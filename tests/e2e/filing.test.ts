@@ -152,3 +152,52 @@ test('a standing order is tried out, switched on, and deals with what arrives', 
   await expect(bottomLine(page)).toHaveText('Standing order “Leases”: filed “2026-10-01 Berth lease: pontoon 7” in 1 Leases', { timeout: 15_000 })
   await expect(page.getByText('Nothing waits for a place.')).toBeVisible()
 })
+
+test('forty documents are in their places within five minutes, with the keyboard only', async ({ page }) => {
+  test.setTimeout(360_000)
+  await filedPlan(page)
+  await openTray(page)
+  const papers = Array.from({ length: 40 }, (_, index) => ({ name: `scan ${String(index + 1).padStart(4, '0')}.txt`, text: `${index % 2 === 0 ? LEASE : LESSON}\nNumber ${index}` }))
+  await bringIn(page, papers)
+  await expect(page.getByText('40 documents waiting for a place')).toBeVisible({ timeout: 30_000 })
+  await page.getByRole('button', { name: 'Close' }).last().click()
+  const began = Date.now()
+  let last = ''
+  for (let left = 40; left > 0; left--) {
+    // The newest is first: the odd ones are leases.
+    await expect(page.getByRole('textbox', { name: 'Name it' })).not.toHaveValue(last)
+    last = await page.getByRole('textbox', { name: 'Name it' }).inputValue()
+    const isLease = Number(/\d+/.exec(last)?.[0]) % 2 === 1
+    const place = page.getByRole('radio', { name: isLease ? /1 Leases/ : /2 Lessons/ })
+    await expect(place).toBeVisible()
+    if (await place.getAttribute('aria-checked') !== 'true') await page.keyboard.press('2')
+    await expect(place).toHaveAttribute('aria-checked', 'true')
+    await page.keyboard.press('Enter')
+    await expect(page.getByText(left === 1 ? 'Nothing waits for a place.' : left === 2 ? '1 document waiting' : `${left - 1} documents waiting`)).toBeVisible()
+  }
+  expect(Date.now() - began).toBeLessThan(300_000)
+  await page.getByRole('link', { name: 'Plan', exact: true }).click()
+  await openFolder(page, 'Leases')
+  await expect(page.getByText('21 documents', { exact: false }).first()).toBeVisible()
+})
+
+test('three scanned pages become one searchable PDF, which is found by a word in it', async ({ page }) => {
+  test.setTimeout(180_000)
+  await newPerson(page)
+  await openTray(page)
+  await page.getByRole('button', { name: 'Fetch' }).click()
+  await page.getByText('Scan pages').click()
+  await expect(page.getByRole('heading', { name: 'Scan', exact: true })).toBeVisible()
+  await page.keyboard.press('p')
+  await expect(page.getByRole('list', { name: 'Pages' }).getByRole('listitem')).toHaveCount(3, { timeout: 30_000 })
+  await page.getByRole('button', { name: 'Page 3', exact: true }).focus()
+  await page.keyboard.press('Alt+ArrowUp')
+  await page.getByRole('slider', { name: 'Cut at the top' }).focus()
+  await page.keyboard.press('ArrowDown')
+  await page.getByLabel('Name').fill('Papers from the scanner')
+  await page.getByRole('button', { name: 'Make a searchable PDF' }).click()
+  await expect(page.getByRole('heading', { name: 'In-tray', exact: true })).toBeVisible({ timeout: 90_000 })
+  await expect(waiting(page, 'Papers from the scanner')).toContainText('Scanner')
+  await page.goto('/find?q=2026') // a word on one of the pages of either set
+  await expect(page.getByRole('grid', { name: 'Found documents' }).getByRole('row', { name: /Papers from the scanner/ })).toContainText(/(October|March) 2026/)
+})

@@ -39,7 +39,7 @@ const words = computed(() => counted(plan.totals.get(props.folder.id) ?? 0, 'doc
 
 <template>
   <div
-    ref="divider" class="divider" role="row" :aria-selected="selected" :aria-label="`${place?.text ?? folder.name}, ${words}`"
+    ref="divider" :data-key="`f:${folder.id}`" class="divider" role="row" :aria-selected="selected" :aria-label="`${place?.text ?? folder.name}, ${words}`"
     :class="{ selected, focused, over: isOver, 'in-hand': hand.holds(folder.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
     <span class="tab" role="gridcell" :style="ink ? { background: ink, color: textOn(ink) } : {}">{{ place?.code || '–' }}</span>

@@ -4,7 +4,7 @@ import { EditorView } from '@codemirror/view'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { insert, memoExtensions, prefix, wrap } from './memoEditor'
 
-const props = defineProps<{ /** As it begins; later changes come from here only. */ text: string; tagNames: readonly string[] }>()
+const props = defineProps<{ /** As it begins; later changes come from here only. */ text: string; tagNames: readonly string[]; /** Keeps a picture in the plan and gives its address; null when it was refused. */ picture: (file: File) => Promise<string | null> }>()
 const emit = defineEmits<{ write: [text: string]; keep: []; tag: [name: string] }>()
 
 const host = ref<HTMLElement | null>(null)
@@ -31,6 +31,31 @@ const TOOLS: readonly { readonly name: string; readonly sign: string; readonly r
   { name: 'Link', sign: '↗', run: target => insert(target, `[${target.state.sliceDoc(target.state.selection.main.from, target.state.selection.main.to) || 'words'}](https://)`) },
   { name: 'Tag: type @@', sign: '@@', run: target => insert(target, '@@') },
 ]
+const picker = ref<HTMLInputElement | null>(null)
+
+/** Pictures become documents beside the memo, and are shown in it. */
+async function put(files: readonly File[]): Promise<void> {
+  for (const file of files) {
+    const address = await props.picture(file)
+    if (address !== null && view) insert(view, `![${file.name.replace(/\.[^.]*$/, '').replace(/[[\]]/g, '')}](${address})`)
+  }
+  view?.focus()
+}
+
+function picked(): void {
+  const files = [...picker.value?.files ?? []]
+  if (picker.value) picker.value.value = ''
+  void put(files)
+}
+
+function pasted(event: ClipboardEvent): void {
+  const files = [...event.clipboardData?.files ?? []].filter(file => file.type.startsWith('image/'))
+  if (files.length === 0) return
+  event.preventDefault()
+  event.stopPropagation()
+  void put(files)
+}
+
 function use(run: (view: EditorView) => boolean): void {
   if (!view) return
   run(view)
@@ -44,8 +69,12 @@ function use(run: (view: EditorView) => boolean): void {
       <button v-for="tool in TOOLS" :key="tool.name" type="button" class="tool" :title="tool.name" :aria-label="tool.name" @click="use(tool.run)">
         {{ tool.sign }}
       </button>
+      <button type="button" class="tool" title="Picture, or paste one" aria-label="Picture" @click="picker?.click()">
+        Picture
+      </button>
+      <input ref="picker" type="file" multiple hidden accept="image/*" aria-label="Pictures for the memo" @change="picked">
     </div>
-    <div ref="host" class="host" />
+    <div ref="host" class="host" @paste.capture="pasted" />
   </div>
 </template>
 

@@ -11,7 +11,7 @@ watch(() => [props.id, props.version], async () => {
   const { id } = props
   try {
     const [{ default: purify }, made] = await Promise.all([import('dompurify'), htmlOf(await readBytes(id, props.version))])
-    if (id === props.id) html.value = purify.sanitize(made, { USE_PROFILES: { html: true }, FORBID_TAGS: ['style', 'form', 'input', 'button', 'iframe'], FORBID_ATTR: ['style'], ALLOWED_URI_REGEXP: /^(?:https?:|mailto:|data:image\/|#)/i })
+    if (id === props.id) html.value = purify.sanitize(made, { USE_PROFILES: { html: true }, FORBID_TAGS: ['style', 'form', 'input', 'button', 'iframe'], FORBID_ATTR: ['style'], ALLOWED_URI_REGEXP: /^(?:https?:|mailto:|data:image\/|#|\/api\/documents\/[0-9a-f-]{36}\/content\?inline=1$)/i })
   }
   catch {
     if (id === props.id) emit('failed') // a converter's reasons are for programmers; the text that was read is shown instead

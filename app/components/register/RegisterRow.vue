@@ -41,7 +41,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 
 <template>
   <div
-    :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces, 'in-hand': hand.holds(row.id) }"
+    :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces, 'in-hand': hand.holds(row.id) }"
     @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
     <span role="gridcell" class="cell check"><input type="checkbox" :checked="selected" tabindex="-1" :aria-label="`Select ${row.name}`" @click.stop="emit('toggle')"></span>

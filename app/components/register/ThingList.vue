@@ -4,13 +4,16 @@
 import { computed, ref, watch } from 'vue'
 import type { RegisterRow, Sort } from '../../../contract/document'
 import type { PlanFolder } from '../../../contract/plan'
+import { fileNameOf } from '../../../core/formats/index'
 import type { FolderId } from '../../../core/ids'
 import type { Dragged } from '../../composables/useDrag'
 import { useList } from '../../composables/useList'
+import { useRectangle } from '../../composables/useRectangle'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { thingsOf, useThings } from '../../composables/useThings'
 import { useActs } from '../../stores/acts'
+import { contentAddress } from '../../stores/content'
 import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import FolderDivider from '../folder/FolderDivider.vue'
@@ -59,6 +62,12 @@ const things = useThings(list.meant, { open, rename: item => startRename(item), 
 
 watch([list.meant, things.acts], () => emit('meant', list.meant.value, things.acts.value), { immediate: true })
 
+const rectangle = useRectangle(() => props.scroller, () => list.selected.value, (keys) => {
+  list.selected.value = keys
+  const last = [...keys].at(-1)
+  if (last !== undefined) list.focused.value = last
+})
+
 function open(item: ThingItem): void {
   if (item.kind === 'folder') return emit('openFolder', item.id as FolderId)
   const row = props.documents.find(document => document.id === item.id)
@@ -78,7 +87,13 @@ function menu(key: string, event: MouseEvent): void {
 
 function draggedBy(key: string): Dragged {
   const mine = list.selected.value.has(key) ? list.selectedItems.value : items.value.filter(item => item.key === key)
-  return { ...thingsOf(mine), fromFolderId: props.fromFolderId, name: mine.length === 1 ? (mine[0]?.name ?? '') : '' }
+  return { ...thingsOf(mine), fromFolderId: props.fromFolderId, name: mine.length === 1 ? (mine[0]?.name ?? '') : '', file: fileOf(mine) }
+}
+
+/** One document can be dragged out to the desktop as a file. */
+function fileOf(mine: readonly ThingItem[]): Dragged['file'] {
+  const row = mine.length === 1 && mine[0]?.kind === 'document' ? props.documents.find(document => document.id === mine[0]?.id) : undefined
+  return row && { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) }
 }
 
 function select(key: string): boolean {
@@ -111,10 +126,12 @@ defineExpose({ select, clear: list.clear, rename: startRename })
       @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })" @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null"
       @sort="emit('sort', $event)" @end="emit('end')"
     />
+    <div v-if="rectangle" class="rectangle" :style="{ left: `${rectangle.left}px`, top: `${rectangle.top}px`, width: `${rectangle.width}px`, height: `${rectangle.height}px` }" />
     <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 
 <style scoped>
+.rectangle { position: fixed; border: 1px dashed var(--act); background: color-mix(in srgb, var(--act) 10%, transparent); pointer-events: none; z-index: 30; }
 .dividers { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px 14px; margin-bottom: 16px; }
 </style>

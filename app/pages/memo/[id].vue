@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Writing a memo: name, text, tags; kept while one writes.
 import { useEventListener } from '@vueuse/core'
-import { computed, onBeforeUnmount, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import DocumentCard from '../../components/card/DocumentCard.vue'
@@ -9,12 +9,14 @@ import PlaceLinks from '../../components/common/PlaceLinks.vue'
 import MemoEditor from '../../components/memo/MemoEditor.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { isTyping } from '../../composables/useShortcuts'
 import { useDialogs } from '../../stores/dialogs'
+import { useKeeping } from '../../stores/keeping'
 import { useMemo } from '../../stores/memo'
 import { beginningOf } from '../../stores/memoPatterns'
 import { usePlan } from '../../stores/plan'
 
-const [memo, plan, dialogs] = [useMemo(), usePlan(), useDialogs()]
+const [memo, plan, dialogs, keeping] = [useMemo(), usePlan(), useDialogs(), useKeeping()]
 const route = useRoute()
 const router = useRouter()
 const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.query.folder ?? '')))
@@ -25,6 +27,24 @@ watch(() => route.params.id, async (id) => {
   if (!parsed) { void router.replace('/plan'); return }
   await memo.open(parsed, folderId.value, await beginningOf(String(route.query.pattern ?? ''), folderId.value))
 }, { immediate: true })
+
+// What is typed before the editor is there is not lost: it is the beginning of the text.
+const early = ref('')
+const isWriting = computed(() => memo.id !== null && (memo.state === 'ready' || memo.state === 'keeping'))
+const beginning = computed(() => memo.text)
+useEventListener(document, 'keydown', (event) => {
+  if (isWriting.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+  if (event.key.length === 1) early.value += event.key
+  else if (event.key === 'Enter') early.value += '\n'
+  else if (event.key === 'Backspace') early.value = early.value.slice(0, -1)
+  else return
+  event.preventDefault()
+})
+watch(isWriting, (is) => {
+  if (!is || early.value === '') return
+  memo.write(memo.text + early.value)
+  early.value = ''
+}, { flush: 'sync' })
 
 onBeforeUnmount(() => void memo.keep())
 useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void memo.keep() })
@@ -58,7 +78,7 @@ const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refu
           Done
         </button>
       </div>
-      <MemoEditor v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')" :key="memo.id" :text="memo.text" :tag-names="plan.tags.map(tag => tag.name)" @write="memo.write" @keep="memo.keep()" @tag="memo.tag" />
+      <MemoEditor v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')" :key="memo.id" :text="beginning" :tag-names="plan.tags.map(tag => tag.name)" :picture="file => keeping.keepPicture(file, places[0] ?? null)" @write="memo.write" @keep="memo.keep()" @tag="memo.tag" />
       <p v-else-if="memo.state === 'gone'" class="warn">
         {{ memo.refused }}
       </p>

@@ -49,7 +49,10 @@ export function addDocuments(slice: Slice, command: Extract<Command, { kind: 'do
     rows.push(inserted('document', document), firstVersion(document, file), inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true }))
     names.push(free)
   }
-  const where = documentPlaceText(slice, command.folderId, moment.locale)
+  const isLoose = command.files.some(file => !file.folderId)
+  const where = command.folderId === null && made.rows.length > 0
+    ? `the top of the plan${isLoose ? ' and the In-tray' : ''}`
+    : documentPlaceText(slice, command.folderId, moment.locale)
   const [only] = names
   const documents = names.length === 1 && only !== undefined ? quoted(only) : counted(names.length, 'document')
   const folders = made.rows.length > 0 ? [counted(made.rows.length, 'folder')] : []

@@ -149,6 +149,16 @@ describe('adding documents', () => {
     expect(decision.ok && decision.label).toBe('Added 3 documents to 1 A')
   })
 
+  it('come with new folders, each file in its own, parents first', () => {
+    const given = slice([folder('a')], [document('notes')], [placed('notes', 'a')])
+    const files = [file('Notes.txt', 'x'), { ...file('notes.txt', 'y'), folderId: id('n2') }]
+    const decision = decideOn(given, { kind: 'document.add', folderId: id('a'), clash: 'both', files, folders: [{ id: id('n1'), parentId: null, name: 'Photos' }, { id: id('n2'), parentId: id('n1'), name: 'May' }] })
+    const made = decision.ok ? decision.rows.flatMap(row => (row.op !== 'insert' ? [] : row.table === 'folder' ? [[row.after.name, row.after.parentId]] : row.table === 'placement' ? [[row.after.documentId, row.after.folderId]] : [])) : []
+    expect(made).toEqual([['Photos', 'a'], ['May', 'n1'], ['x', 'a'], ['y', 'n2']])
+    expect(decision.ok && decision.label).toBe('Added 2 folders with 2 documents to 1 A')
+    expect(reasonOf(given, { kind: 'document.add', folderId: id('a'), clash: 'both', files: [{ ...file('z.txt', 'z'), folderId: id('elsewhere') }] })).toBe('notFound')
+  })
+
   it('makes a version of its namesake when asked', () => {
     const given = slice([folder('a')], [document('notes')], [placed('notes', 'a')])
     const decision = decideOn(given, { kind: 'document.add', folderId: id('a'), clash: 'version', files: [file('notes.txt', 'x')] })

@@ -11,6 +11,14 @@ export function versionsOf(planId: string, documentId: string): Promise<VersionR
   return rows<VersionRow>(null, `SELECT ${selectList('version', 'v')} FROM version v WHERE v.plan_id = $1 AND v.document_id = $2 ORDER BY v.number DESC`, [planId, documentId])
 }
 
+/** What went into the Trash with a folder: its folders, then its documents, by name. At most 2,000. */
+export function trashInside(planId: string, rootId: string): Promise<{ id: string; target: 'folder' | 'document'; name: string; extension: string; parentId: string | null; size: number }[]> {
+  return rows(null, `SELECT * FROM (
+      SELECT f.id, 'folder' AS target, f.name, '' AS extension, f.parent_id AS "parentId", 0::float8 AS size FROM folder f WHERE f.plan_id = $1 AND f.trash_root = $2 AND f.id <> $2
+      UNION ALL SELECT d.id, 'document', d.name, d.extension, p.folder_id, d.size::float8 FROM document d JOIN placement p ON p.document_id = d.id AND p.home WHERE d.plan_id = $1 AND d.trash_root = $2 AND d.id <> $2) x
+    ORDER BY x.target DESC, x.name COLLATE natural_order LIMIT 2000`, [planId, rootId])
+}
+
 export interface TrashItem {
   readonly id: string
   readonly target: 'folder' | 'document'

@@ -1,5 +1,5 @@
-import { isReadable, mediaTypeOf } from '../../../core/formats/index'
-import type { DocumentId } from '../../../core/ids'
+import { isReadable, mediaTypeOf, writeUriList } from '../../../core/formats/index'
+import type { DocumentId, FolderId } from '../../../core/ids'
 import type { NewFile } from '../../../core/plan/index'
 import { nameFromFile } from '../../../core/plan/index'
 import type { JournalEntry } from '../../db/sql/journal'
@@ -10,16 +10,26 @@ import { storeFile } from '../documents/storeFile'
 
 export interface HandedOver {
   readonly from: string
-  readonly files: readonly { readonly name: string; readonly bytes: Buffer; readonly changedAt: string }[]
+  /** The folder of theirs in which the files lie; null: loose papers. */
+  readonly folder: string | null
+  /** `address`: where the original is, which stays theirs. */
+  readonly files: readonly { readonly name: string; readonly bytes: Buffer; readonly changedAt: string; readonly address: string }[]
 }
 
-/** Copies of what a colleague hands over, in the In-tray, in one Change; the originals stay theirs. */
-export async function takeHandedOver(actor: Actor, { from, files }: HandedOver, now: Date): Promise<JournalEntry> {
+/**
+ * What a colleague hands over, in one Change: copies, or pointers (links) to the originals, which stay theirs. Loose
+ * papers lie in the In-tray afterwards, a folder at the top of the plan.
+ */
+export async function takeHandedOver(actor: Actor, { from, folder, files }: HandedOver, way: 'copies' | 'pointers', now: Date): Promise<JournalEntry> {
   const taken: NewFile[] = []
-  for (const { name, bytes, changedAt } of files) {
-    const { extension } = nameFromFile(name)
+  const folderId = folder === null ? null : newId() as FolderId
+  for (const original of files) {
+    const { changedAt } = original
+    const fileName = way === 'copies' ? original.name : `${nameFromFile(original.name).name}.uri`
+    const bytes = way === 'copies' ? original.bytes : Buffer.from(writeUriList({ address: original.address, title: original.name, remark: `Belongs to ${from}` }))
+    const { extension } = nameFromFile(fileName)
     const blob = await storeFile(bytes, isReadable(extension) ? extension : '')
-    taken.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName: name, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt, origin: 'colleague', sender: from })
+    taken.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), ...(folderId === null ? {} : { folderId }), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt, origin: 'colleague', sender: from })
   }
-  return applyCommand(actor, newId(), { kind: 'document.add', folderId: null, clash: 'both', files: taken }, now)
+  return applyCommand(actor, newId(), { kind: 'document.add', folderId: null, clash: 'both', files: taken, folders: folderId === null || folder === null ? [] : [{ id: folderId, parentId: null, name: folder }] }, now)
 }
