@@ -1,6 +1,8 @@
 import * as yup from 'yup'
-import type { TypeGroup } from '../core/find/index'
-import { TYPE_GROUP_NAMES } from '../core/find/index'
+import type { Filed, TypeGroup } from '../core/find/index'
+import { FILED, TYPE_GROUP_NAMES } from '../core/find/index'
+import type { Origin } from '../core/rows/index'
+import { ORIGINS } from '../core/rows/index'
 import { registerRowShape } from './document'
 import { tagId } from './ids'
 
@@ -22,6 +24,10 @@ export const findQueryShape = yup.object({
   starred: yup.boolean().default(false),
   /** Comma-separated ids of tags; all of them. */
   tags: yup.array(tagId()).max(20).transform(split).default([]),
+  /** Comma-separated ways in; any of them. */
+  origins: yup.array(yup.string<Origin>().oneOf(ORIGINS).required()).transform(split).default([]),
+  /** Comma-separated: filed in none, one, several folders; any of them. */
+  filed: yup.array(yup.string<Filed>().oneOf(FILED).required()).transform(split).default([]),
   cursor: yup.string().max(500).nullable().default(null),
   limit: yup.number().integer().min(1).max(200).default(30),
 })
@@ -54,3 +60,21 @@ export const foundNamesShape = yup.object({
   corrected: yup.object({ typed: yup.string().required(), to: yup.string().required() }).nullable().default(null),
 })
 export type FoundNames = yup.InferType<typeof foundNamesShape>
+
+const numbers = () => yup.mixed<Readonly<Record<string, number>>>().required()
+
+/** How many of what is found are of which type and so on; each group as if it did not narrow itself. */
+export const countsShape = yup.object({
+  types: numbers(),
+  origins: numbers(),
+  filed: numbers(),
+  /** By a folder's id, with everything below it. */
+  places: numbers(),
+  tags: numbers(),
+  /** By month of the last change, "2026-03". */
+  months: numbers(),
+  starred: yup.number().required(),
+  /** More than 10,000 are found: each number is at least that many. */
+  more: yup.boolean().required(),
+})
+export type FoundCounts = yup.InferType<typeof countsShape>

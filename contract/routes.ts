@@ -13,7 +13,7 @@ import { suggestionsQueryShape, suggestionsShape } from './filing'
 import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
 import { recognisingRequestShape, recognisingShape, wordsShape } from './reading'
 import { scanDocumentRequestShape, scanEditRequestShape, scanPictureQueryShape, scanReadShape, scansShape } from './scan'
-import { findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
+import { countsShape, findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
 import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
 export interface Route {
@@ -87,6 +87,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/trash/{id}', summary: 'What lies in a folder of the Trash', signedIn: true, reply: insideTrashShape },
   { method: 'GET', path: '/api/trash', summary: 'What lies in the Trash', signedIn: true, reply: trashShape },
   { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
+  { method: 'GET', path: '/api/find/counts', summary: 'How many of what is found are of which type, from where, in which folder', signedIn: true, query: findQueryShape, reply: countsShape },
   { method: 'GET', path: '/api/find/names', summary: 'Documents by name while it is typed', signedIn: true, query: namesQueryShape, reply: foundNamesShape },
   { method: 'GET', path: '/api/events', summary: 'Server-sent events of the plan: change, reading, refresh', signedIn: true, reply: 'events' },
 ]

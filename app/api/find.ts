@@ -1,4 +1,4 @@
-import type { Found, FoundNames } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames } from '../../contract/find'
 import { call } from './http'
 
 export interface FindAsked {
@@ -10,8 +10,11 @@ export interface FindAsked {
   readonly before: string | null
   readonly starred: boolean
   readonly tags: string
+  readonly origins: string
+  readonly filed: string
   readonly cursor?: string | null
 }
 
 export const find = (asked: FindAsked) => call<Found>('GET', '/api/find', { query: { ...asked } })
+export const countFound = (asked: FindAsked) => call<FoundCounts>('GET', '/api/find/counts', { query: { ...asked } })
 export const findNames = (q: string, limit: number) => call<FoundNames>('GET', '/api/find/names', { query: { q, limit } })

@@ -6,7 +6,7 @@ const NOTHING = choicesIn({})
 
 describe('what the Find page looks for', () => {
   it('goes into the URL and comes back the same', () => {
-    const choices = { ...NOTHING, q: 'berth "shore power"', types: ['pdf', 'text'] as const, place: 'in-tray', changed: 'between' as const, from: '2026-01-01', to: '2026-02-01', starred: true, tags: ['0190a000-0000-7000-8000-000000000001'] }
+    const choices = { ...NOTHING, q: 'berth "shore power"', types: ['pdf', 'text'] as const, place: 'in-tray', changed: 'between' as const, from: '2026-01-01', to: '2026-02-01', starred: true, tags: ['0190a000-0000-7000-8000-000000000001'], origins: ['scan', 'mail'] as const, filed: ['none', 'several'] as const }
     expect(choicesIn(queryOf(choices))).toEqual(choices)
   })
 

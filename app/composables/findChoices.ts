@@ -1,9 +1,11 @@
 // What the Find page looks for, as it stands in its URL.
 
 import type { LocationQuery } from 'vue-router'
-import type { TypeGroup } from '../../core/find/index'
-import { isTypeGroup } from '../../core/find/index'
+import type { Filed, TypeGroup } from '../../core/find/index'
+import { FILED, isTypeGroup } from '../../core/find/index'
 import { tryParseId } from '../../core/ids'
+import type { Origin } from '../../core/rows/index'
+import { ORIGINS } from '../../core/rows/index'
 
 export const CHANGED_CHOICES = {
   any: { name: 'any time', days: null },
@@ -26,10 +28,12 @@ export interface FindChoices {
   readonly starred: boolean
   /** Ids of tags; all of them. */
   readonly tags: readonly string[]
+  readonly origins: readonly Origin[]
+  readonly filed: readonly Filed[]
 }
 
 /** Nothing but the words narrows the search. */
-export const UNNARROWED: Partial<FindChoices> = { types: [], place: '', changed: 'any', from: '', to: '', starred: false, tags: [] }
+export const UNNARROWED: Partial<FindChoices> = { types: [], place: '', changed: 'any', from: '', to: '', starred: false, tags: [], origins: [], filed: [] }
 
 const DAY_MS = 86_400_000
 
@@ -45,12 +49,14 @@ export function choicesIn(query: LocationQuery): FindChoices {
     to: text('to'),
     starred: text('starred') === '1',
     tags: text('tags').split(',').filter(id => tryParseId(id) !== null),
+    origins: text('from-way').split(',').filter((way): way is Origin => (ORIGINS as readonly string[]).includes(way)),
+    filed: text('filed').split(',').filter((way): way is Filed => (FILED as readonly string[]).includes(way)),
   }
 }
 
 export function queryOf(choices: FindChoices): Record<string, string> {
-  const { q, types, place, changed, from, to, starred, tags } = choices
-  const parts = { q, types: types.join(','), place, changed: changed === 'any' ? '' : changed, from, to, starred: starred ? '1' : '', tags: tags.join(',') }
+  const { q, types, place, changed, from, to, starred, tags, origins, filed } = choices
+  const parts = { q, types: types.join(','), place, changed: changed === 'any' ? '' : changed, from, to, starred: starred ? '1' : '', tags: tags.join(','), 'from-way': origins.join(','), 'filed': filed.join(',') }
   return Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== ''))
 }
 
@@ -66,5 +72,5 @@ export function spanOf(choices: FindChoices, now: number): { from: string | null
 }
 
 export function isNarrowed(choices: FindChoices): boolean {
-  return choices.types.length > 0 || choices.place !== '' || choices.changed !== 'any' || choices.starred || choices.tags.length > 0
+  return choices.types.length > 0 || choices.place !== '' || choices.changed !== 'any' || choices.starred || choices.tags.length > 0 || choices.origins.length > 0 || choices.filed.length > 0
 }

@@ -57,6 +57,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
         seen = true
         if (session.session.state === 'error') void stillSignedIn()
         if (missed) hear({ type: 'refresh' }) // what happened while nobody listened
+        else if (find.lastAsked) { pending.find = true; soon() } // words may have been read between the first answer and now
       },
       lost: (refused) => {
         away.value = true

@@ -43,7 +43,7 @@ watch(choices, (asked) => {
   if (asked.q !== typed.value) typed.value = asked.q
   if (!asksAnything.value) return find.clear()
   const span = spanOf(asked, Date.now())
-  void find.run({ q: asked.q, typing: true, types: asked.types.join(','), place: asked.place, from: span.from, before: span.before, starred: asked.starred, tags: asked.tags.join(',') })
+  void find.run({ q: asked.q, typing: true, types: asked.types.join(','), place: asked.place, from: span.from, before: span.before, starred: asked.starred, tags: asked.tags.join(','), origins: asked.origins.join(','), filed: asked.filed.join(',') })
 }, { immediate: true })
 watchDebounced(typed, q => choose({ q }), { debounce: 140 })
 onMounted(() => field.value?.focus())
@@ -108,7 +108,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
 <template>
   <SidePanels has-card>
     <template #outline>
-      <FindFilters :choices="choices" @choose="choose" />
+      <FindFilters :choices="choices" :counts="find.counts" @choose="choose" />
     </template>
     <div class="head">
       <div class="ask">

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Found, FoundDocument } from '../../contract/find'
+import type { Found, FoundCounts, FoundDocument } from '../../contract/find'
 import type { FindAsked } from '../api/find'
 import * as api from '../api/find'
 import type { Remote } from './remote'
@@ -12,6 +12,8 @@ export interface Results { readonly documents: readonly FoundDocument[]; readonl
 export const useFind = defineStore('find', () => {
   const results = shallowRef<Remote<Results>>({ state: 'idle' })
   const lastAsked = ref<FindAsked | null>(null)
+  /** How many of what is found are of which type and so on. */
+  const counts = shallowRef<FoundCounts | null>(null)
   let asked = 0
 
   const documents = computed<readonly FoundDocument[]>(() => (results.value.state === 'ready' ? results.value.value.documents : []))
@@ -20,6 +22,7 @@ export const useFind = defineStore('find', () => {
     const mine = ++asked
     lastAsked.value = query
     if (results.value.state !== 'ready') results.value = { state: 'loading' }
+    void count(query, mine)
     const began = performance.now()
     try {
       const found = await api.find(query)
@@ -29,6 +32,17 @@ export const useFind = defineStore('find', () => {
     catch (error) {
       const reason = reasonOf(error)
       if (mine === asked) results.value = { state: 'error', reason }
+    }
+  }
+
+  async function count(query: FindAsked, mine: number): Promise<void> {
+    try {
+      const found = await api.countFound(query)
+      if (mine === asked) counts.value = found
+    }
+    catch (error) {
+      reasonOf(error) // the search itself says what is wrong
+      if (mine === asked) counts.value = null
     }
   }
 
@@ -53,7 +67,8 @@ export const useFind = defineStore('find', () => {
     asked++
     lastAsked.value = null
     results.value = { state: 'idle' }
+    counts.value = null
   }
 
-  return { results, documents, run, more, again, clear }
+  return { results, documents, counts, lastAsked, run, more, again, clear }
 })

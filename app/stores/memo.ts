@@ -30,23 +30,26 @@ export const useMemo = defineStore('memo', () => {
 
   const isDirty = computed(() => text.value !== kept.value || (document.value !== null && name.value.trim() !== document.value.name))
 
-  async function open(memo: DocumentId, folder: FolderId | null, beginning: { name: string; text: string }): Promise<void> {
+  /** A name that is typed while it is being opened stays. */
+  async function open(memo: DocumentId, folder: FolderId | null, begin: () => Promise<{ name: string; text: string }>): Promise<void> {
     stop()
+    name.value = ''
     id.value = memo
     folderId = folder
     document.value = null
     refused.value = ''
     wantedTags.value = []
     state.value = 'loading'
+    const beginning = await begin()
     try {
       document.value = await readDocument(memo)
       kept.value = new TextDecoder().decode(await readBytes(memo, document.value.version))
-      name.value = document.value.name
+      name.value ||= document.value.name
     }
     catch (error) {
       if (reasonOf(error).code !== 'notFound') { refused.value = reasonOf(error).message; state.value = 'gone'; return }
       kept.value = ''
-      name.value = beginning.name
+      name.value ||= beginning.name
     }
     // What was typed and not kept, before a crash or without the server, goes on here.
     text.value = localStorage.getItem(keyOf(memo)) ?? (document.value ? kept.value : beginning.text)

@@ -6,6 +6,7 @@ const COUNTED = {
   document: ['document', 'documents'],
   file: ['file', 'files'],
   page: ['page', 'pages'],
+  tag: ['tag', 'tags'],
   thing: ['thing', 'things'],
   number: ['number', 'numbers'],
   change: ['change', 'changes'],

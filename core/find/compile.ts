@@ -32,6 +32,8 @@ function conditionOf(rule: Rule, bind: Bind, below: (id: FolderId) => readonly F
     case 'changed': return changedCondition(rule, bind)
     case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.tag_id = ${bind(rule.tagId)}::uuid)`
     case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.id = s.document_id)`
+    case 'origin': return `d.origin = ANY(${bind(rule.anyOf)}::text[])`
+    case 'filed': return `(SELECT CASE count(*) WHEN 0 THEN 'none' WHEN 1 THEN 'one' ELSE 'several' END FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NOT NULL) = ANY(${bind(rule.anyOf)}::text[])`
   }
 }
 

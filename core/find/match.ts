@@ -1,5 +1,6 @@
 import type { FolderId } from '../ids'
 import type { Findable, Rule } from './rule'
+import { filedOf } from './rule'
 import { typeGroupOf } from './types'
 
 /** Answers whether a document is found by the rule. `below` gives a folder and everything under it. */
@@ -15,6 +16,8 @@ export function matches(rule: Rule, document: Findable, below: (id: FolderId) =>
     case 'changed': return (rule.from === null || document.changedAt >= rule.from) && (rule.before === null || document.changedAt < rule.before)
     case 'tag': return document.tagIds.includes(rule.tagId)
     case 'star': return document.starred === rule.on
+    case 'origin': return rule.anyOf.includes(document.origin)
+    case 'filed': return rule.anyOf.includes(filedOf(document.folderIds.length))
   }
 }
 

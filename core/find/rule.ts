@@ -2,6 +2,7 @@
 // compiled to SQL; the two ways of answering it are held against each other by a test.
 
 import type { FolderId, TagId } from '../ids'
+import type { Origin } from '../rows/index'
 import type { TypeGroup } from './types'
 
 export type Rule =
@@ -18,6 +19,13 @@ export type Rule =
   /** Carries the tag. */
   | { readonly kind: 'tag'; readonly tagId: TagId }
   | { readonly kind: 'star'; readonly on: boolean }
+  /** Came in by one of these ways. */
+  | { readonly kind: 'origin'; readonly anyOf: readonly Origin[] }
+  /** In how many folders it is filed. */
+  | { readonly kind: 'filed'; readonly anyOf: readonly Filed[] }
+
+export const FILED = ['none', 'one', 'several'] as const
+export type Filed = (typeof FILED)[number]
 
 export const EVERYTHING: Rule = { kind: 'all', rules: [] }
 
@@ -30,4 +38,9 @@ export interface Findable {
   readonly changedAt: string
   readonly starred: boolean
   readonly tagIds: readonly TagId[]
+  readonly origin: Origin
+}
+
+export function filedOf(folders: number): Filed {
+  return folders === 0 ? 'none' : folders === 1 ? 'one' : 'several'
 }

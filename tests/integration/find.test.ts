@@ -1,13 +1,13 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
-import type { Found, FoundNames } from '../../contract/find'
-import { compile, matches } from '../../core/find/index'
+import type { Found, FoundCounts, FoundNames } from '../../contract/find'
+import { compile, FILED, matches, typeGroupOf } from '../../core/find/index'
 import type { Findable, Rule, TypeGroup } from '../../core/find/index'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { foldedText } from '../../core/text/index'
 import { seeded } from '../../demo/random'
 import { rows } from '../../server/db/client'
-import type { Client } from '../support/client'
+import type { Client, Refused } from '../support/client'
 import { newClient } from '../support/client'
 
 const WORDS = ['berth', 'lease', 'Größe', 'shore', 'power', 'été', 'knot', 'tide', 'tides', '2026', 'B7', 'œuvre', 'moor', 'mooring']
@@ -48,7 +48,7 @@ beforeAll(async () => {
     if (extension !== 'xyz') await client.whenRead(id)
     if (extension !== 'xyz' && body !== '') readBodies.add(body)
     bodies.set(id, body)
-    documents.set(id, { id, name, folded: foldedText(name), pages: [], extension, folderIds: folderId === null ? [] : [folderId], changedAt, starred, tagIds })
+    documents.set(id, { id, name, folded: foldedText(name), pages: [], extension, folderIds: folderId === null ? [] : [folderId], changedAt, starred, tagIds, origin: 'upload' })
   }
   // What was read belongs to the bytes: a document of any type that holds the same ones is found by it.
   for (const [id, body] of bodies) {
@@ -61,7 +61,7 @@ beforeAll(async () => {
 })
 
 function randomRule(depth: number): Rule {
-  const kind = random.int(0, depth > 0 ? 8 : 6)
+  const kind = random.int(0, depth > 0 ? 10 : 8)
   const word = () => foldedText(random.pick(WORDS))
   switch (kind) {
     case 0: return { kind: 'word', text: word(), prefix: false }
@@ -71,6 +71,8 @@ function randomRule(depth: number): Rule {
     case 4: return { kind: 'place', folderId: random.next() < 0.2 ? null : random.pick(folders), below: random.next() < 0.5 }
     case 5: return random.next() < 0.5 ? { kind: 'star', on: random.next() < 0.5 } : { kind: 'changed', from: random.next() < 0.5 ? null : '2025-03-15T00:00:00.000Z', before: random.next() < 0.5 ? null : '2026-04-01T00:00:00.000Z' }
     case 6: return { kind: 'tag', tagId: random.pick(tags) }
+    case 7: return { kind: 'origin', anyOf: random.some(['upload', 'mail', 'scan'] as const, random.int(1, 2)) }
+    case 8: return { kind: 'filed', anyOf: random.some(FILED, random.int(1, 2)) }
     default: return { kind: random.pick(['all', 'any', 'none'] as const), rules: Array.from({ length: random.int(0, 3) }, () => randomRule(depth - 1)) }
   }
 }
@@ -89,6 +91,36 @@ describe('a rule', () => {
 
 const find = async (query: string) => (await client.get<Found>(`/api/find?${query}`)).body
 const names = async (q: string) => (await client.get<FoundNames>(`/api/find/names?q=${encodeURIComponent(q)}`)).body
+
+describe('the counts to narrow with', () => {
+  const counts = async (query: string, by = client) => (await by.get<FoundCounts & Refused>(`/api/find/counts?${query}`)).body
+
+  it('are those of the found documents, and what narrows a group is left out of its own counts', async () => {
+    const all = [...documents.values()]
+    const texts = all.filter(document => document.extension === 'txt')
+    const found = await counts(`q=&types=text&place=${folders[0]}`)
+    const here = all.filter(document => document.folderIds.some(id => below(folders[0] ?? id).includes(id)))
+    expect(found.types.text).toBe(here.filter(document => typeGroupOf(document.extension) === 'text').length)
+    expect(Object.values(found.types).reduce((sum, count) => sum + count, 0)).toBe(here.length)
+    expect(found.starred).toBe(here.filter(document => typeGroupOf(document.extension) === 'text' && document.starred).length)
+    expect(found.places[folders[0] ?? '']).toBe(found.types.text)
+    expect([texts.length > 0, found.more]).toEqual([true, false])
+  })
+
+  it('tell the same as the search by each value', async () => {
+    const { types, filed, months } = await counts('q=berth')
+    for (const [type, count] of Object.entries(types)) expect((await find(`q=berth&types=${type}`)).count).toBe(count)
+    for (const [value, count] of Object.entries(filed)) expect((await find(`q=berth&filed=${value}`)).count).toBe(count)
+    expect(Object.values(months).reduce((sum, count) => sum + count, 0)).toBe((await find('q=berth')).count)
+  })
+
+  it('count nothing of anybody else, and refuse what a search refuses', async () => {
+    const stranger = await newClient()
+    expect((await counts('q=berth', stranger)).types).toEqual({})
+    expect((await counts(`q=berth&place=${folders[0]}`, stranger)).code).toBe('notFound')
+    expect((await counts('q=-berth')).code).toBe('query.onlyWithout')
+  })
+})
 
 describe('the Find page', () => {
   it('puts hits in the name before hits inside, and marks the words around a hit', async () => {

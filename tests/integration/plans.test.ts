@@ -56,7 +56,7 @@ async function statements(work: () => Promise<unknown>): Promise<number> {
 describe('a list', () => {
   const actor = () => ({ accountId: '', email: '', planId })
   const page = (limit: number) => listDocuments(actor(), { folderId: folderIds[0] ?? null, sort: 'name', descending: false, cursor: null, limit })
-  const found = (limit: number) => findDocuments(actor(), { text: 'berth', typing: false, types: [], place: undefined, changedFrom: null, changedBefore: null, starred: false, tags: [], after: null, limit })
+  const found = (limit: number) => findDocuments(actor(), { text: 'berth', typing: false, types: [], place: undefined, changedFrom: null, changedBefore: null, starred: false, origins: [], filed: [], tags: [], after: null, limit })
 
   it('costs the same number of statements for 2 rows as for 200', async () => {
     expect([await statements(() => page(2)), await statements(() => page(200))]).toEqual([1, 1])

@@ -25,7 +25,7 @@ const places = computed(() => memo.document?.folderIds ?? [folderId.value])
 watch(() => route.params.id, async (id) => {
   const parsed = tryParseId<'document'>(String(id))
   if (!parsed) { void router.replace('/plan'); return }
-  await memo.open(parsed, folderId.value, await beginningOf(String(route.query.pattern ?? ''), folderId.value))
+  await memo.open(parsed, folderId.value, () => beginningOf(String(route.query.pattern ?? ''), folderId.value))
 }, { immediate: true })
 
 // What is typed before the editor is there is not lost: it is the beginning of the text.

@@ -1,7 +1,7 @@
 // Statements of the find field and the Find page. Names rank before contents; within a rank the
 // newest comes first, so that the vector of a long body is only ever matched, never ranked.
 
-import type { Compiled } from '../../../core/find/index'
+import type { Compiled, Fact } from '../../../core/find/index'
 import { rows } from '../client'
 import { isoText } from '../tables'
 
@@ -90,6 +90,13 @@ export async function countFound(planId: string, condition: Compiled, limit: num
   const found = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM (
     SELECT FROM search_row s ${join} WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x`, [planId, ...condition.params])
   return found[0]?.count ?? 0
+}
+
+/** What is counted of found documents; at most `limit` of them, in no order. */
+export function factsFound(planId: string, condition: Compiled, limit: number): Promise<Fact[]> {
+  return rows<Fact>(null, `SELECT d.extension, d.origin, to_char(s.changed_at AT TIME ZONE 'UTC', 'YYYY-MM') AS month, EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
+      ARRAY(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.folder_id IS NOT NULL) AS "folderIds", ARRAY(SELECT g.tag_id FROM tagging g WHERE g.target_id = d.id) AS "tagIds"
+    FROM search_row s JOIN document d ON d.id = s.document_id WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit)}`, [planId, ...condition.params])
 }
 
 /** Documents with a name word that begins so, newest first: the words from the dictionary, then the front of each word's list. */

@@ -30,8 +30,9 @@ export async function keepSeen(planId: string, id: string, seen: SeenText, edits
   await touched(null, 'UPDATE scanned SET seen = $3::jsonb, seen_edits = $4::jsonb WHERE plan_id = $1 AND id = $2', [planId, id, JSON.stringify(seen), JSON.stringify(edits)])
 }
 
-export async function dropScanned(planId: string, ids: readonly string[]): Promise<void> {
-  await touched(null, 'DELETE FROM scanned WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, ids])
+/** How many there were. */
+export function dropScanned(planId: string, ids: readonly string[]): Promise<number> {
+  return touched(null, 'DELETE FROM scanned WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, ids])
 }
 
 /** Pages that nobody made a document of for a week; how many. */

@@ -20,18 +20,18 @@ export interface Shared {
  * What another program hands over, in the In-tray, as one Change: its files, an address as a link, a text as a
  * memo. Throws request.invalid when there is nothing in it.
  */
-export async function takeShared(actor: Actor, shared: Shared, now: Date): Promise<JournalEntry> {
+export async function takeShared(actor: Actor, given: Shared, now: Date): Promise<JournalEntry> {
   const taken: NewFile[] = []
   const take = async (fileName: string, bytes: Buffer, origin: 'paste' | 'link' | 'memo'): Promise<void> => {
     const { extension } = nameFromFile(fileName)
     const blob = await storeFile(bytes, isReadable(extension) ? extension : '')
     taken.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: now.toISOString(), origin })
   }
-  for (const { name, bytes } of shared.files) await take(name, bytes, 'paste')
+  for (const { name, bytes } of given.files) await take(name, bytes, 'paste')
   // Some programs put the address into the text.
-  const address = webAddress(shared.address) ?? (/\s/.test(shared.text) ? null : webAddress(shared.text))
-  if (address !== null) await take(`${safe(shared.title || addressName(address))}.uri`, Buffer.from(writeUriList({ address, title: shared.title, remark: address === webAddress(shared.text) ? '' : shared.text })), 'link')
-  else if (shared.text !== '') await take(`${safe(shared.title || shared.text.slice(0, 60).split('\n')[0] || 'Handed over')}.md`, Buffer.from(shared.text), 'memo')
+  const address = webAddress(given.address) ?? (/\s/.test(given.text) ? null : webAddress(given.text))
+  if (address !== null) await take(`${safe(given.title || addressName(address))}.uri`, Buffer.from(writeUriList({ address, title: given.title, remark: address === webAddress(given.text) ? '' : given.text })), 'link')
+  else if (given.text !== '') await take(`${safe(given.title || given.text.slice(0, 60).split('\n')[0] || 'Handed over')}.md`, Buffer.from(given.text), 'memo')
   if (taken.length === 0) fail('request.invalid', { why: 'nothing was handed over' })
   return applyCommand(actor, newId(), { kind: 'document.add', folderId: null, clash: 'both', files: taken }, now)
 }

@@ -1,7 +1,8 @@
 import { fail } from '../../../core/errors'
-import type { Rule, TypeGroup } from '../../../core/find/index'
+import type { Filed, Rule, TypeGroup } from '../../../core/find/index'
 import { compile, isOnlyWithout, parseQuery, QUERY_LIMIT, soughtIn } from '../../../core/find/index'
 import type { FolderId, TagId } from '../../../core/ids'
+import type { Origin } from '../../../core/rows/index'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
@@ -23,11 +24,17 @@ export interface FindAsked {
   readonly changedFrom: string | null
   readonly changedBefore: string | null
   readonly starred: boolean
+  /** Any of these ways in, any of these numbers of places; none: all. */
+  readonly origins: readonly Origin[]
+  readonly filed: readonly Filed[]
   /** All of these tags. */
   readonly tags: readonly TagId[]
   readonly after: Hit | null
   readonly limit: number
 }
+
+/** What narrows a search, without its words. */
+export type Narrowing = Omit<FindAsked, 'text' | 'typing' | 'after' | 'limit'>
 
 export interface FoundDocument extends RegisterRow {
   /** 0: all words in the name; 1: some; 2: only inside. */
@@ -90,13 +97,16 @@ function hasPhrase(rule: Rule): boolean {
   return rule.kind === 'phrase' || ('rules' in rule && rule.rules.some(hasPhrase))
 }
 
-function filters(asked: FindAsked): Rule[] {
+/** The rules of what narrows a search, without the words. */
+export function filters(asked: Narrowing): Rule[] {
   const rules: Rule[] = []
   if (asked.types.length > 0) rules.push({ kind: 'type', anyOf: asked.types })
   if (asked.place !== undefined) rules.push({ kind: 'place', folderId: asked.place, below: true })
   if (asked.changedFrom !== null || asked.changedBefore !== null) rules.push({ kind: 'changed', from: asked.changedFrom, before: asked.changedBefore })
   rules.push(...asked.tags.map((tagId): Rule => ({ kind: 'tag', tagId })))
   if (asked.starred) rules.push({ kind: 'star', on: true })
+  if (asked.origins.length > 0) rules.push({ kind: 'origin', anyOf: asked.origins })
+  if (asked.filed.length > 0) rules.push({ kind: 'filed', anyOf: asked.filed })
   return rules
 }
 

@@ -40,8 +40,9 @@ export async function editPage(actor: Actor, id: string, edits: ScanEdits): Prom
   if (!await editScanned(actor.planId, id, edits)) fail('notFound')
 }
 
-export function dropPages(actor: Actor, ids: readonly string[]): Promise<void> {
-  return dropScanned(actor.planId, ids)
+/** Throws notFound. */
+export async function dropPage(actor: Actor, id: string): Promise<void> {
+  if (await dropScanned(actor.planId, [id]) === 0) fail('notFound')
 }
 
 /** A page as it would be in the document, `width` points wide. Throws notFound. */
