@@ -61,6 +61,11 @@ async function walk(browser, address) {
     await shot(place)
   }
   await page.keyboard.press('Escape')
+  await page.goto(`${address}/scan`)
+  await page.getByRole('button', { name: /Scan pages/ }).click()
+  await page.getByRole('button', { name: 'Page 3', exact: true }).waitFor()
+  await page.waitForTimeout(2500)
+  await shot('scan')
   await page.goto(`${address}/in-tray`)
   await page.getByRole('row', { name: /scan 0042/ }).dblclick()
   await shot('reader')
