@@ -42,7 +42,7 @@ test('tags are put right for all that carry them: renamed, merged, hidden, delet
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
-  for (const [name, tag] of [['a', 'urgent'], ['b', 'urgently'], ['c', 'urgent']] as const) {
+  for (const [name, tag] of [['a', 'urgent'], ['b', 'pressing'], ['c', 'urgent']] as const) {
     await bringIn(page, [{ name: `${name} paper.txt`, text: name }])
     await registerRow(page, `${name} paper`).click()
     await expect(page.getByLabel('Card').getByRole('heading', { name: `${name} paper` })).toBeVisible()
@@ -53,7 +53,7 @@ test('tags are put right for all that carry them: renamed, merged, hidden, delet
   }
   await page.goto('/tags')
   await expect(page.getByRole('row', { name: /urgent .*2 things/ })).toBeVisible()
-  await page.getByRole('button', { name: 'Merge urgently' }).click()
+  await page.getByRole('button', { name: 'Merge pressing' }).click()
   await page.getByLabel('The tag that stays').selectOption({ label: 'urgent (2)' })
   await page.getByRole('button', { name: /^Merge, on/ }).click()
   await expect(page.getByRole('row', { name: /urgent .*3 things/ })).toBeVisible()
