@@ -16,6 +16,8 @@ export interface ListBehaviour<I extends ListItem> {
   click: (key: string, event: MouseEvent | KeyboardEvent) => void
   toggle: (key: string) => void
   selectAll: () => void
+  /** Selects exactly these; the last of them has the focus. */
+  selectThese: (keys: ReadonlySet<string>) => void
   clear: () => void
   /** Handles a key; true when it did something. */
   press: (event: KeyboardEvent) => boolean
@@ -83,6 +85,12 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
     void loadAll().then(() => { selected.value = new Set(items.value.map(item => item.key)) })
   }
 
+  function selectThese(keys: ReadonlySet<string>): void {
+    selected.value = keys
+    const last = [...keys].at(-1)
+    if (last !== undefined) focused.value = last
+  }
+
   function invert(): void {
     void loadAll().then(() => { selected.value = new Set(items.value.map(item => item.key).filter(key => !selected.value.has(key))) })
   }
@@ -148,5 +156,5 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
     return true
   }
 
-  return { selected, focused, selectedItems, meant, click, toggle, selectAll, clear, press, focus }
+  return { selected, focused, selectedItems, meant, click, toggle, selectAll, selectThese, clear, press, focus }
 }

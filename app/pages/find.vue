@@ -11,6 +11,7 @@ import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import FindFilters from '../components/find/FindFilters.vue'
 import FoundRow from '../components/find/FoundRow.vue'
+import SelectionRectangle from '../components/register/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
 import type { FindChoices } from '../composables/findChoices'
 import { choicesIn, isNarrowed, queryOf, spanOf, UNNARROWED } from '../composables/findChoices'
@@ -153,6 +154,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
           </div>
         </div>
       </RemoteState>
+      <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
     </div>
     <template #card>

@@ -200,7 +200,7 @@ const head = computed(() => {
       <RemoteState v-if="!isReady" :remote="register.loaded" @again="register.open('in-tray')" />
       <TrayList
         v-else-if="items.length > 0" ref="tray" :rows="rows" :selected="list.selected.value" :focused="list.focused.value" :dragged="draggedBy" @pick="list.click" @menu="menu"
-        @open="router.push(`/document/${$event.id}`)" @end="register.more()"
+        @open="router.push(`/document/${$event.id}`)" @select="list.selectThese" @end="register.more()"
       />
       <div v-else class="empty">
         <h2>The In-tray is empty</h2>

@@ -109,3 +109,23 @@ test('a rectangle selects, with Ctrl it adds, and what is selected is dragged ou
   })()])
   expect(types[0]).toMatch(/downloadurl/)
 })
+
+test('a rectangle selects in the In-tray and among what is found', async ({ page }) => {
+  await newPerson(page)
+  await page.getByRole('link', { name: /In-tray/ }).click()
+  await bringIn(page, ['a', 'b', 'c'].map(name => ({ name: `${name} paper.txt`, text: name })))
+  for (const [list, address] of [['Waiting documents', null], ['Found documents', '/find?q=paper']] as const) {
+    if (address !== null) await page.goto(address)
+    const rows = page.getByRole('grid', { name: list }).getByRole('row')
+    await expect(rows).toHaveCount(3)
+    const [second, third] = [await rows.nth(1).boundingBox(), await rows.nth(2).boundingBox()]
+    if (!second || !third) throw new Error('The rows are not there.')
+    await page.mouse.move(third.x + 200, third.y + third.height + 40)
+    await page.mouse.down()
+    await page.mouse.move(third.x + 150, second.y + 12, { steps: 6 })
+    await expect(page.locator('.rectangle')).toBeVisible()
+    await page.mouse.up()
+    await expect(page.locator('.rectangle')).toHaveCount(0)
+    await expect(page.getByRole('grid', { name: list }).getByRole('row', { selected: true })).toHaveCount(2)
+  }
+})

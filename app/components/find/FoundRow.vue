@@ -35,7 +35,7 @@ const why = computed(() => {
 </script>
 
 <template>
-  <div ref="element" class="found" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+  <div ref="element" :data-key="`d:${row.id}`" class="found" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
     <ColourStripe :ink="ink" />
     <TypeMark class="type" :extension="row.extension" />
     <div class="text" role="gridcell">

@@ -8,7 +8,6 @@ import { fileNameOf } from '../../../core/formats/index'
 import type { FolderId } from '../../../core/ids'
 import type { Dragged } from '../../composables/useDrag'
 import { useList } from '../../composables/useList'
-import { useRectangle } from '../../composables/useRectangle'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { thingsOf, useThings } from '../../composables/useThings'
@@ -18,6 +17,7 @@ import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import FolderDivider from '../folder/FolderDivider.vue'
 import DocumentRegister from './DocumentRegister.vue'
+import SelectionRectangle from './SelectionRectangle.vue'
 
 const props = defineProps<{
   folders: readonly PlanFolder[]
@@ -61,12 +61,6 @@ const list = useList<ThingItem>({
 const things = useThings(list.meant, { open, rename: item => startRename(item), show: props.show, fromFolderId: () => props.fromFolderId })
 
 watch([list.meant, things.acts], () => emit('meant', list.meant.value, things.acts.value), { immediate: true })
-
-const rectangle = useRectangle(() => props.scroller, () => list.selected.value, (keys) => {
-  list.selected.value = keys
-  const last = [...keys].at(-1)
-  if (last !== undefined) list.focused.value = last
-})
 
 function open(item: ThingItem): void {
   if (item.kind === 'folder') return emit('openFolder', item.id as FolderId)
@@ -126,12 +120,11 @@ defineExpose({ select, clear: list.clear, rename: startRename })
       @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })" @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null"
       @sort="emit('sort', $event)" @end="emit('end')"
     />
-    <div v-if="rectangle" class="rectangle" :style="{ left: `${rectangle.left}px`, top: `${rectangle.top}px`, width: `${rectangle.width}px`, height: `${rectangle.height}px` }" />
+    <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
     <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 
 <style scoped>
-.rectangle { position: fixed; border: 1px dashed var(--act); background: color-mix(in srgb, var(--act) 10%, transparent); pointer-events: none; z-index: 30; }
 .dividers { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px 14px; margin-bottom: 16px; }
 </style>

@@ -4,10 +4,11 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
 import type { RegisterRow } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
+import SelectionRectangle from '../register/SelectionRectangle.vue'
 import TrayRow from './TrayRow.vue'
 
 const props = defineProps<{ rows: readonly RegisterRow[]; selected: ReadonlySet<string>; focused: string | null; dragged: (row: RegisterRow) => Dragged }>()
-const emit = defineEmits<{ pick: [key: string, event: MouseEvent]; menu: [key: string, event: MouseEvent]; open: [row: RegisterRow]; end: [] }>()
+const emit = defineEmits<{ pick: [key: string, event: MouseEvent]; menu: [key: string, event: MouseEvent]; open: [row: RegisterRow]; end: []; select: [keys: ReadonlySet<string>] }>()
 
 const ROW = 56
 const NEAR = 20
@@ -20,7 +21,6 @@ const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) 
 watch(shown, (rows) => { if ((rows.at(-1)?.index ?? 0) >= props.rows.length - NEAR) emit('end') })
 
 defineExpose({
-  scroller,
   reveal: (key: string) => {
     const index = props.rows.findIndex(row => `d:${row.id}` === key)
     if (index >= 0) virtualizer.value.scrollToIndex(index, { align: 'auto' })
@@ -36,6 +36,7 @@ defineExpose({
         :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }" @pick="emit('pick', `d:${row.id}`, $event)" @menu="emit('menu', `d:${row.id}`, $event)" @open="emit('open', row)"
       />
     </div>
+    <SelectionRectangle :scroller="scroller" :selected="selected" @select="emit('select', $event)" />
   </div>
 </template>
 

@@ -20,7 +20,7 @@ const reading = computed(() => ({ none: '', waiting: ' · waiting to be read', r
 </script>
 
 <template>
-  <div :id="`row-${row.id}`" ref="element" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
+  <div :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="type"><TypeMark :extension="row.extension" /></span>
     <span role="gridcell" class="what">
       <span class="name cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
