@@ -1,5 +1,6 @@
 export { cropOf, skewOf, UNCUT } from './skew'
 export type { Crop, Grey } from './skew'
+export { withoutSpecks } from './specks'
 export { TONES } from './edits'
 export type { ScanEdits, Tone } from './edits'
 export { UNEDITED } from './edits'

@@ -20,7 +20,7 @@ export async function setScans(pages: readonly PdfPage[], title: string, now: Da
     pdf.save()
     pdf.addContent('3 Tr')
     pdf.font('Helvetica')
-    for (const word of words) lay(pdf, word, wide, high)
+    for (const line of linesOf(words)) lay(pdf, line, wide, high)
     pdf.restore()
     pdf.image(picture, 0, 0, { width: wide, height: high })
   }
@@ -29,10 +29,30 @@ export async function setScans(pages: readonly PdfPage[], title: string, now: Da
   return Buffer.concat(parts)
 }
 
+/** Words that stand in one line, as one piece: what is copied has its blanks, whatever the program that copies makes of gaps. */
+export function linesOf(words: readonly SeenWord[]): SeenWord[] {
+  const lines: SeenWord[] = []
+  for (const word of words) {
+    const line = lines.at(-1)
+    if (line && isBehind(line.box, word.box)) lines[lines.length - 1] = { text: `${line.text} ${word.text}`, box: around(line.box, word.box) }
+    else lines.push(word)
+  }
+  return lines
+}
+
+function isBehind([, top, right, bottom]: SeenWord['box'], [left, nextTop, , nextBottom]: SeenWord['box']): boolean {
+  const shared = Math.min(bottom, nextBottom) - Math.max(top, nextTop)
+  return left >= right && shared > 0.4 * Math.min(bottom - top, nextBottom - nextTop)
+}
+
+function around([left, top, , bottom]: SeenWord['box'], [, nextTop, right, nextBottom]: SeenWord['box']): SeenWord['box'] {
+  return [left, Math.min(top, nextTop), right, Math.max(bottom, nextBottom)]
+}
+
 function lay(pdf: PDFKit.PDFDocument, { text, box: [left, top, right, bottom] }: SeenWord, wide: number, high: number): void {
   const size = Math.max(3, (bottom - top) * high)
   pdf.fontSize(size)
   const natural = pdf.widthOfString(text)
   if (natural <= 0 || right <= left) return
-  pdf.text(`${text} `, left * wide, top * high - size * 0.1, { lineBreak: false, horizontalScaling: ((right - left) * wide * 100) / natural } as PDFKit.Mixins.TextOptions) // known to the package, not to its types
+  pdf.text(text, left * wide, top * high - size * 0.1, { lineBreak: false, horizontalScaling: ((right - left) * wide * 100) / natural } as PDFKit.Mixins.TextOptions) // known to the package, not to its types
 }

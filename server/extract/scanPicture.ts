@@ -3,7 +3,7 @@
 import sharp from 'sharp'
 import type { Sharp } from 'sharp'
 import type { Grey, ScanEdits } from '../../core/scan/index'
-import { cropOf, skewOf, UNCUT } from '../../core/scan/index'
+import { cropOf, skewOf } from '../../core/scan/index'
 import { Unreadable } from './outcome'
 
 const LOOK_WIDTH = 600
@@ -34,10 +34,9 @@ async function greyOf(png: Buffer, degrees: number): Promise<Grey> {
 /** The page as it will be in the document; `width` makes it smaller for looking. */
 export async function drawScan(png: Buffer, { quarters, degrees, crop, tone }: ScanEdits, width: number | null = null): Promise<{ bytes: Buffer; width: number; height: number; type: 'image/png' | 'image/jpeg' }> {
   const turned = await sharp(png).rotate(quarters * 90 + degrees, { background: '#ffffff' }).png({ compressionLevel: 1 }).toBuffer({ resolveWithObject: true })
-  const whole = crop === UNCUT ? UNCUT : crop
-  const left = Math.round(turned.info.width * whole.left)
-  const top = Math.round(turned.info.height * whole.top)
-  let cut = sharp(turned.data).extract({ left, top, width: Math.max(16, turned.info.width - left - Math.round(turned.info.width * whole.right)), height: Math.max(16, turned.info.height - top - Math.round(turned.info.height * whole.bottom)) })
+  const left = Math.round(turned.info.width * crop.left)
+  const top = Math.round(turned.info.height * crop.top)
+  let cut = sharp(turned.data).extract({ left, top, width: Math.max(16, turned.info.width - left - Math.round(turned.info.width * crop.right)), height: Math.max(16, turned.info.height - top - Math.round(turned.info.height * crop.bottom)) })
   if (width !== null) cut = sharp(await cut.toBuffer()).resize({ width, withoutEnlargement: true })
   if (tone === 'as it is') return encode(cut, 'image/jpeg')
   const { data, info } = await cut.greyscale().raw().toBuffer({ resolveWithObject: true })

@@ -6,6 +6,7 @@ import { join } from 'node:path'
 import sharp from 'sharp'
 import type { Page, Worker } from 'tesseract.js'
 import { createWorker } from 'tesseract.js'
+import { withoutSpecks } from '../../../core/scan/index'
 import type { Answer, Ask, Seen, SeenWord } from './messages'
 
 const AT_ONCE = 2
@@ -53,22 +54,24 @@ async function see(png: Buffer, languages: string): Promise<Seen> {
   let best = first
   for (const degrees of [90, 270, 180]) {
     const turned = await seeOnce(png, languages, degrees)
-    if (letters(turned) * turned.confidence > letters(best) * best.confidence) best = turned
+    if (turned.sure > best.sure) best = turned
   }
   return best
 }
 
-const letters = ({ text }: Seen) => text.replace(/[^\p{L}\d]/gu, '').length
+interface Looked extends Seen { readonly sure: number }
 
-async function seeOnce(png: Buffer, languages: string, degrees: number): Promise<Seen> {
-  let picture = sharp(png).rotate(degrees).greyscale().normalise()
+async function seeOnce(png: Buffer, languages: string, degrees: number): Promise<Looked> {
+  // From the darkest point: on a page of few words the darkest hundredth is paper, and its grain would become letters.
+  let picture = sharp(png).rotate(degrees).greyscale().normalise({ lower: 0, upper: 99 })
   const { width = 0 } = await sharp(png).metadata()
   if (width < NARROW_POINTS) picture = picture.resize({ width: width * 2, kernel: 'lanczos3' })
-  const { data: cleaned, info } = await picture.png({ compressionLevel: 1 }).toBuffer({ resolveWithObject: true })
+  const { data: points, info } = await picture.extractChannel(0).raw().toBuffer({ resolveWithObject: true })
+  const cleaned = await sharp(withoutSpecks({ width: info.width, height: info.height, points }), { raw: { width: info.width, height: info.height, channels: 1 } }).png({ compressionLevel: 1 }).toBuffer()
   const { worker, ...kept } = await take(languages)
   try {
     const { data } = await worker.recognize(cleaned, {}, { text: true, blocks: true })
-    return { text: data.text, confidence: data.confidence, words: wordsOf(data, info.width, info.height, degrees) }
+    return { text: data.text, confidence: data.confidence, words: wordsOf(data, info.width, info.height, degrees), sure: sureWordsOf(data) }
   }
   finally {
     idle.push({ worker, ...kept })
@@ -86,9 +89,15 @@ async function take(languages: string): Promise<{ worker: Worker; languages: str
   return { worker: await createWorker(languages, 1, { langPath: languageFolder, gzip: true, cacheMethod: 'none' }), languages }
 }
 
-function wordsOf({ blocks }: Page, width: number, height: number, degrees: number): SeenWord[] {
-  const words = (blocks ?? []).flatMap(block => block.paragraphs.flatMap(paragraph => paragraph.lines.flatMap(line => line.words)))
-  return words.map(({ text, bbox }) => ({ text, box: upright([bbox.x0 / width, bbox.y0 / height, bbox.x1 / width, bbox.y1 / height], degrees) }))
+const allWords = ({ blocks }: Page) => (blocks ?? []).flatMap(block => block.paragraphs.flatMap(paragraph => paragraph.lines.flatMap(line => line.words)))
+
+/** Words of which the recogniser is sure: noise gives letters too, but few of these. */
+function sureWordsOf(page: Page): number {
+  return allWords(page).filter(word => word.confidence >= UNSURE && /\p{L}{3}/u.test(word.text)).length
+}
+
+function wordsOf(page: Page, width: number, height: number, degrees: number): SeenWord[] {
+  return allWords(page).map(({ text, bbox }) => ({ text, box: upright([bbox.x0 / width, bbox.y0 / height, bbox.x1 / width, bbox.y1 / height], degrees) }))
 }
 
 /** Where a box of the turned picture stands in the picture as it was. */
