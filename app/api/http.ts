@@ -16,6 +16,13 @@ export async function call<Reply>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', pat
   throw new HembixError(refusalIn(await response.text(), response.status))
 }
 
+/** Sends bytes as the body; the reply's JSON. `lost` is what a lost connection is called. */
+export async function sendBytes<Reply>(path: string, query: Query, body: Blob, lost: Refusal = refusal('connection.lost'), keepalive = false): Promise<Reply> {
+  const response = await fetch(addressOf(path, query), { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body, keepalive }).catch(() => { throw new HembixError(lost) })
+  if (response.ok) return await response.json() as Reply
+  throw new HembixError(refusalIn(await response.text(), response.status))
+}
+
 export function addressOf(path: string, query: Query = {}): string {
   const parts = Object.entries(query).filter(([, value]) => value !== null && value !== undefined && value !== '')
   return parts.length === 0 ? path : `${path}?${new URLSearchParams(parts.map(([name, value]) => [name, String(value)])).toString()}`

@@ -1,8 +1,7 @@
 import type { ChangeEntry } from '../../contract/change'
 import type { ScannedPage } from '../../contract/scan'
-import { HembixError, refusal } from '../../core/errors'
 import type { ScanEdits } from '../../core/scan/index'
-import { addressOf, call, refusalIn } from './http'
+import { addressOf, call, sendBytes } from './http'
 
 interface Pages { readonly pages: ScannedPage[] }
 
@@ -17,8 +16,4 @@ export const bindScans = (body: { change: string; document: string; name: string
 /** Where the picture of a page is, as it would be with these edits. */
 export const scanPicture = (id: string, edits: ScanEdits, width: number) => addressOf(`/api/scans/${id}/picture`, { width, edits: JSON.stringify(edits) })
 
-export async function addPicture(file: File): Promise<Pages> {
-  const response = await fetch('/api/scans/picture', { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }).catch(() => { throw new HembixError(refusal('connection.lost')) })
-  if (response.ok) return await response.json() as Pages
-  throw new HembixError(refusalIn(await response.text(), response.status))
-}
+export const addPicture = (file: File) => sendBytes<Pages>('/api/scans/picture', {}, file)

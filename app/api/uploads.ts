@@ -4,7 +4,7 @@ import type { KnownReply, LandRequest, UnlandedUpload } from '../../contract/upl
 import type { ErrorCode } from '../../core/errors'
 import { HembixError, refusal } from '../../core/errors'
 import type { Query } from './http'
-import { addressOf, call, refusalIn } from './http'
+import { call, refusalIn, sendBytes } from './http'
 
 // Waits between tries after a lost connection, in milliseconds; then the person is asked.
 const RETRY_MS = [0, 500, 1500, 3000, 5000, 10_000, 20_000, 30_000]
@@ -128,11 +128,9 @@ export function sendNew({ changeId, documentId, folder, name, origin, text }: Ne
 }
 
 /** Brings a small file in as one request, as a picture of a memo. */
-export async function sendSmall(file: File, { changeId, documentId, folder }: Pick<NewText, 'changeId' | 'documentId' | 'folder'>): Promise<ChangeEntry> {
+export function sendSmall(file: File, { changeId, documentId, folder }: Pick<NewText, 'changeId' | 'documentId' | 'folder'>): Promise<ChangeEntry> {
   const query = { change: changeId, document: documentId, folder, name: file.name, origin: 'paste', clash: 'both', changed: new Date(file.lastModified || Date.now()).toISOString() }
-  const response = await fetch(addressOf('/api/uploads', query), { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: file }).catch(() => { throw new HembixError(refusal('upload.short', { name: file.name })) })
-  if (response.ok) return await response.json() as ChangeEntry
-  throw new HembixError(refusalIn(await response.text(), response.status))
+  return sendBytes('/api/uploads', query, file, refusal('upload.short', { name: file.name }))
 }
 
 /** New contents of a document, as a version. */
@@ -140,10 +138,7 @@ export function sendContent(documentId: string, { changeId, name, written, text 
   return sendText(`/api/documents/${documentId}/content`, { change: changeId, name, written, changed: new Date().toISOString() }, name, text)
 }
 
-async function sendText(path: string, query: Query, name: string, text: string): Promise<ChangeEntry> {
+function sendText(path: string, query: Query, name: string, text: string): Promise<ChangeEntry> {
   // keepalive: what is sent while the window closes still arrives (up to 64 KB).
-  const response = await fetch(addressOf(path, query), { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body: new Blob([text]), keepalive: text.length < 20_000 })
-    .catch(() => { throw new HembixError(refusal('upload.short', { name })) })
-  if (response.ok) return await response.json() as ChangeEntry
-  throw new HembixError(refusalIn(await response.text(), response.status))
+  return sendBytes(path, query, new Blob([text]), refusal('upload.short', { name }), text.length < 20_000)
 }

@@ -22,12 +22,12 @@ export const useFind = defineStore('find', () => {
     const mine = ++asked
     lastAsked.value = query
     if (results.value.state !== 'ready') results.value = { state: 'loading' }
-    void count(query, mine)
     const began = performance.now()
     try {
       const found = await api.find(query)
       if (mine !== asked) return
       results.value = { state: 'ready', value: { ...found, count: found.count ?? 0, ms: Math.round(performance.now() - began) } }
+      void count(query, mine)
     }
     catch (error) {
       const reason = reasonOf(error)

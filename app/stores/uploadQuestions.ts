@@ -20,9 +20,8 @@ export interface Coming {
   readonly folders: readonly NewFolder[]
   /** folderId null: where they are brought. */
   readonly files: readonly { readonly file: File; readonly folderId: FolderId | null; readonly clash: Clash }[]
-  /** Documents that are in the plan already and are filed here as well. */
-  readonly asWell: readonly { readonly id: DocumentId; readonly folderId: FolderId }[]
-  readonly leftOut: number
+  /** Documents that are in the plan already and are filed as well, by the folder. */
+  readonly asWell: ReadonlyMap<FolderId, readonly DocumentId[]>
 }
 
 interface Laid { readonly file: File; readonly folderId: FolderId | null }
@@ -41,15 +40,15 @@ export async function askAbout(dropped: readonly DroppedFile[], target: FolderId
     : await useDialogs().ask({ label: 'Before they come in', title: titleFor(known.size, clashes.size), leave: 'Bring nothing in', parts })
   if (!answers) return null
   const files: { file: File; folderId: FolderId | null; clash: Clash }[] = []
-  const asWell: { id: DocumentId; folderId: FolderId }[] = []
+  const asWell = new Map<FolderId, DocumentId[]>()
   for (const { file, folderId } of laid.files) {
     const answer = answers.get(keys.get(file) ?? '') ?? 'both'
     const there = known.get(file)?.[0]
     const to = folderId ?? target
-    if (answer === 'file' && there && to) asWell.push({ id: there.id, folderId: to })
+    if (answer === 'file' && there && to) asWell.set(to, [...asWell.get(to) ?? [], there.id])
     else if (answer !== 'skip' && answer !== 'file') files.push({ file, folderId, clash: answer === 'version' ? 'version' : 'both' })
   }
-  return { folders: laid.folders, files, asWell, leftOut: laid.files.length - files.length - asWell.length }
+  return { folders: laid.folders, files, asWell }
 }
 
 async function layOut(dropped: readonly DroppedFile[], target: FolderId | null): Promise<{ folders: readonly NewFolder[]; files: Laid[] } | null> {

@@ -6,6 +6,7 @@ import type { DocumentId, FolderId } from '../../core/ids'
 import type { Clash, NewFolder } from '../../core/plan/index'
 import { forgetUpload, landUploads, readUnlanded, sendFile } from '../api/uploads'
 import { useActs } from './acts'
+import { usePlan } from './plan'
 import { reasonOf } from './remote'
 import type { Coming, DroppedFile } from './uploadQuestions'
 import { askAbout } from './uploadQuestions'
@@ -33,8 +34,8 @@ interface Batch {
   readonly origin: 'upload' | 'paste'
   /** Made with the first files that come in. */
   folders: readonly NewFolder[]
-  /** Kept until it is answered, so that a lost answer makes nothing twice. */
-  landingId: string | null
+  /** What is being taken in, under its key: kept until it is answered, so that a lost answer makes nothing twice and leaves nothing out. */
+  landing: { readonly id: string; readonly items: readonly UploadItem[] } | null
 }
 
 const AT_ONCE = 2
@@ -52,7 +53,6 @@ export const useUploads = defineStore('uploads', () => {
   const earlier = shallowRef<readonly UnlandedUpload[]>([])
 
   const open = computed(() => items.value.filter(item => item.state === 'waiting' || item.state === 'running' || item.state === 'here'))
-  const bytes = computed(() => items.value.reduce((sum, { size }) => sum + size, 0))
   /** Of all that is not stopped, by bytes; 0 to 1. */
   const share = computed(() => {
     let [all, sent] = [0, 0]
@@ -77,8 +77,8 @@ export const useUploads = defineStore('uploads', () => {
       const coming = await askAbout(dropped, target)
       if (!coming) return
       send(coming.files, { target, origin, folders: coming.folders })
-      for (const [folderId, ids] of byFolder(coming.asWell)) await acts.act({ kind: 'document.file', documents: ids.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] })
-      if (coming.files.length === 0 && coming.asWell.length === 0) acts.say('Nothing was brought in.')
+      for (const [folderId, ids] of coming.asWell) await acts.act({ kind: 'document.file', documents: ids.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] })
+      if (coming.files.length === 0 && coming.asWell.size === 0) acts.say('Nothing was brought in.')
     }
     catch (error) {
       acts.refuse(reasonOf(error))
@@ -88,7 +88,7 @@ export const useUploads = defineStore('uploads', () => {
   /** Queues files without asking; folderId null: the target of them all, which is the In-tray unless said. */
   function send(coming: Coming['files'], { target = null, origin = 'upload', folders = [] }: Partial<Pick<Batch, 'target' | 'origin' | 'folders'>> = {}): void {
     if (coming.length === 0) return
-    const batch: Batch = { id: v7(), target, origin, folders, landingId: null }
+    const batch: Batch = { id: v7(), target, origin, folders, landing: null }
     batches.set(batch.id, batch)
     void hold(batch.id)
     for (const { file, folderId, clash } of coming) put({ id: v7(), batchId: batch.id, name: file.name, size: file.size, folderId, clash, state: 'waiting', share: 0, reason: '', uploadId: null }, file)
@@ -118,7 +118,9 @@ export const useUploads = defineStore('uploads', () => {
     item.state = 'running'
     running++
     try {
-      const metadata = { batch: batch.id, folder: item.folderId ?? batch.target ?? 'in-tray', origin: batch.origin }
+      // Should the window be closed: a folder that comes with the files is not there then.
+      const isNew = batch.folders.some(folder => folder.id === item.folderId)
+      const metadata = { batch: batch.id, folder: (isNew ? null : item.folderId) ?? batch.target ?? 'in-tray', origin: batch.origin }
       item.uploadId ??= await sendFile({ file, metadata, progress: (share) => { item.share = share; item.reason = '' }, waits: () => { item.reason = 'The connection was lost; it goes on by itself.' }, signal: stop.signal })
       item.state = 'here'
     }
@@ -138,19 +140,25 @@ export const useUploads = defineStore('uploads', () => {
   /** When nothing of the batch is on its way any more, what has arrived becomes documents. */
   async function land(batch: Batch): Promise<void> {
     const mine = items.value.filter(item => item.batchId === batch.id)
-    if (mine.some(item => item.state === 'waiting' || item.state === 'running')) return
-    const here = mine.filter(item => item.state === 'here')
-    if (here.length === 0) return
-    batch.landingId ??= v7()
+    // One of them was stopped since, or is no longer there: what is left is taken in anew.
+    if (batch.landing?.items.some(item => item.uploadId === null)) batch.landing = null
+    if (batch.landing === null) {
+      if (mine.some(item => item.state === 'waiting' || item.state === 'running')) return
+      const arrived = mine.filter(item => item.state === 'here')
+      if (arrived.length === 0) return
+      batch.landing = { id: v7(), items: arrived }
+    }
+    const { id: change, items: here } = batch.landing
     try {
       await landUploads({
-        change: batch.landingId, folder: batch.target ?? 'in-tray', folders: [...batch.folders], origin: batch.origin,
+        change, folder: batch.target ?? 'in-tray', folders: [...batch.folders], origin: batch.origin,
         files: here.map(({ id, uploadId, folderId, clash }) => ({ uploadId: uploadId ?? '', documentId: id as DocumentId, folderId, clash })),
       })
       batch.folders = []
-      batch.landingId = null
+      batch.landing = null
       for (const item of here) { item.state = 'done'; files.delete(item.id) }
       await useActs().refresh()
+      await land(batch) // what arrived meanwhile
     }
     catch (error) {
       const reason = reasonOf(error)
@@ -211,8 +219,8 @@ export const useUploads = defineStore('uploads', () => {
   async function takeEarlier(): Promise<void> {
     const whole = earlier.value.filter(upload => upload.received >= upload.size)
     try {
-      for (const folder of new Set(whole.map(folderOf))) {
-        const uploads = whole.filter(upload => folderOf(upload) === folder)
+      for (const folder of new Set(whole.map(meantFor))) {
+        const uploads = whole.filter(upload => meantFor(upload) === folder)
         await landUploads({ change: v7(), folder, folders: [], origin: 'upload', files: uploads.map(({ id }) => ({ uploadId: id, documentId: v7() as DocumentId, folderId: null, clash: 'both' as const })) })
       }
     }
@@ -233,15 +241,12 @@ export const useUploads = defineStore('uploads', () => {
     await look()
   }
 
-  return { items, open, bytes, share, earlier, add, bring, send, stop, stopAll, retry, clear, look, takeEarlier, forgetEarlier }
+  return { items, open, share, earlier, add, bring, send, stop, stopAll, retry, clear, look, takeEarlier, forgetEarlier }
 })
 
-const folderOf = (upload: UnlandedUpload) => upload.metadata.folder ?? 'in-tray'
-
-function byFolder(asWell: readonly { readonly id: DocumentId; readonly folderId: FolderId }[]): Map<FolderId, DocumentId[]> {
-  const groups = new Map<FolderId, DocumentId[]>()
-  for (const { id, folderId } of asWell) groups.set(folderId, [...groups.get(folderId) ?? [], id])
-  return groups
+/** Where an upload of an earlier window was meant to go; the In-tray where that folder is gone. */
+export function meantFor({ metadata: { folder = 'in-tray' } }: UnlandedUpload): string {
+  return usePlan().tree.byId.has(folder as FolderId) ? folder : 'in-tray'
 }
 
 // A window holds a lock for each batch it sends, so that other windows know that it is looked after.

@@ -5,7 +5,7 @@ import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { sizeText } from '../../../core/formats/index'
 import { computed, onMounted, ref } from 'vue'
-import { useUploads } from '../../stores/uploads'
+import { meantFor, useUploads } from '../../stores/uploads'
 
 const SHOWN_AT_MOST = 60
 const uploads = useUploads()
@@ -29,7 +29,7 @@ const parts = computed(() => uploads.earlier.filter(upload => upload.received < 
 async function goOn(): Promise<void> {
   const chosen = [...picker.value?.files ?? []]
   if (picker.value) picker.value.value = ''
-  const folderOf = new Map(parts.value.map(upload => [upload.name, upload.metadata.folder ?? 'in-tray']))
+  const folderOf = new Map(parts.value.map(upload => [upload.name, meantFor(upload)]))
   for (const folder of new Set(folderOf.values())) {
     const here = chosen.filter(file => folderOf.get(file.name) === folder)
     await uploads.add(here, folder === 'in-tray' ? null : folder as FolderId)

@@ -31,7 +31,6 @@ watch(() => route.params.id, async (id) => {
 // What is typed before the editor is there is not lost: it is the beginning of the text.
 const early = ref('')
 const isWriting = computed(() => memo.id !== null && (memo.state === 'ready' || memo.state === 'keeping'))
-const beginning = computed(() => memo.text)
 useEventListener(document, 'keydown', (event) => {
   if (isWriting.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
   if (event.key.length === 1) early.value += event.key
@@ -78,7 +77,7 @@ const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refu
           Done
         </button>
       </div>
-      <MemoEditor v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')" :key="memo.id" :text="beginning" :tag-names="plan.tags.map(tag => tag.name)" :picture="file => keeping.keepPicture(file, places[0] ?? null)" @write="memo.write" @keep="memo.keep()" @tag="memo.tag" />
+      <MemoEditor v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')" :key="memo.id" :text="memo.text" :tag-names="plan.tags.map(tag => tag.name)" :picture="file => keeping.keepPicture(file, places[0] ?? null)" @write="memo.write" @keep="memo.keep()" @tag="memo.tag" />
       <p v-else-if="memo.state === 'gone'" class="warn">
         {{ memo.refused }}
       </p>

@@ -11,12 +11,10 @@ export interface Reading {
   readonly paged: boolean
 }
 
-/** Asks for the bytes to be read unless they were or wait already; true when they now wait. */
-export async function wantReading(transaction: Transaction | null, blobId: string, extension: string, again: boolean): Promise<boolean> {
-  const count = await touched(transaction, `INSERT INTO reading (blob_id, state, extension, changed_at) VALUES ($1, 'waiting', $2, now())
-    ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, changed_at = now()
-    WHERE $3::boolean AND reading.state IN ('failed', 'read')`, [blobId, extension, again])
-  return count > 0
+/** Asks for bytes to be read again that were read or could not be; true when they now wait. */
+export async function wantAgain(blobId: string, extension: string): Promise<boolean> {
+  return await touched(null, `INSERT INTO reading (blob_id, state, extension, changed_at) VALUES ($1, 'waiting', $2, now())
+    ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension]) > 0
 }
 
 /** Asks for many to be read that never were; those that now wait. */

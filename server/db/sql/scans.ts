@@ -50,6 +50,11 @@ export async function scanQueue(planId: string): Promise<ScanQueue> {
   return found
 }
 
+/** As the person chose; null: as the plan mostly holds. */
+export async function chosenLanguages(planId: string): Promise<string[] | null> {
+  return (await rows<{ languages: string[] | null }>(null, 'SELECT recognise_languages AS languages FROM plan WHERE id = $1', [planId]))[0]?.languages ?? null
+}
+
 export async function setRecognising(planId: string, recognising: boolean, languages: readonly string[] | null): Promise<void> {
   await touched(null, 'UPDATE plan SET recognising = $2, recognise_languages = $3::text[] WHERE id = $1', [planId, recognising, languages])
 }

@@ -3,13 +3,12 @@ import { readWhole } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import type { ScanQueue, ScanTask } from '../../db/sql/scans'
-import { dropScanPage, scanQueue, setRecognising, setWords, somePages, takeScanPage, writeScanPage } from '../../db/sql/scans'
+import { chosenLanguages, dropScanPage, scanQueue, setRecognising, setWords, somePages, takeScanPage, writeScanPage } from '../../db/sql/scans'
 import type { Actor } from '../actor'
 import { lexemes, READING_LIMIT_BYTES, tellWindows } from './keepReading'
 
 /** Languages that can be recognised: the code of the recogniser for that of core/text. */
 export const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as const
-const ALL = Object.values(RECOGNISED)
 const A_SHARE = 0.08
 const KEPT_MS = 10 * 60_000
 
@@ -19,8 +18,17 @@ export interface Recognised { readonly text: string; readonly words: readonly ob
 export async function takeScan(): Promise<(ScanTask & { readonly bytes: Buffer; readonly languages: readonly string[] }) | null> {
   const task = await takeScanPage()
   if (!task) return null
-  const bytes = task.size > READING_LIMIT_BYTES ? Buffer.alloc(0) : await readWhole(task.blobId, task.size)
-  return { ...task, bytes, languages: await languagesOf(task.planId) }
+  return { ...task, bytes: await bytesOf(task), languages: await languagesOf(task.planId) }
+}
+
+// The pages of one document come one after the other.
+let last: { readonly blobId: string; readonly bytes: Buffer } | null = null
+
+async function bytesOf({ blobId, size }: ScanTask): Promise<Buffer> {
+  if (size > READING_LIMIT_BYTES) return Buffer.alloc(0)
+  const bytes = last?.blobId === blobId ? last.bytes : await readWhole(blobId, size)
+  last = { blobId, bytes }
+  return bytes
 }
 
 /** Makes the recognised words those of the page, so that the document is found by them. */
@@ -44,7 +52,7 @@ const known = new Map<string, { readonly at: number; readonly languages: readonl
 
 /** As the person chose, else what the plan mostly holds, English with it. */
 export async function languagesOf(planId: string): Promise<readonly string[]> {
-  const { languages } = await scanQueue(planId)
+  const languages = await chosenLanguages(planId)
   if (languages && languages.length > 0) return languages
   const kept = known.get(planId)
   if (kept && Date.now() - kept.at < KEPT_MS) return kept.languages
@@ -67,6 +75,6 @@ export async function readRecognising(actor: Actor): Promise<Recognising> {
 
 /** Pauses or goes on, and in which languages; null: as the plan mostly holds. */
 export async function setRecognition(actor: Actor, recognising: boolean, languages: readonly string[] | null): Promise<Recognising> {
-  await setRecognising(actor.planId, recognising, languages?.filter(language => (ALL as readonly string[]).includes(language)) ?? null)
+  await setRecognising(actor.planId, recognising, languages)
   return readRecognising(actor)
 }

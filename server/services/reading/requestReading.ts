@@ -2,12 +2,12 @@ import { fail } from '../../../core/errors'
 import { isReadable } from '../../../core/formats/index'
 import { enqueue, READ_QUEUE } from '../../db/queue'
 import { documentById } from '../../db/sql/documentFacts'
-import { openReadings, wantReading, wantReadings } from '../../db/sql/reading'
+import { openReadings, wantAgain, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 
 /** Puts bytes on the list to be read, once for each content. */
 export async function requestReading(blobId: string, extension: string): Promise<void> {
-  if (await wantReading(null, blobId, extension, false)) await send([blobId])
+  await requestReadings([{ blobId, extension }])
 }
 
 /** The same for many. */
@@ -20,7 +20,7 @@ export async function requestReadings(contents: readonly { readonly blobId: stri
 export async function readAgain(actor: Actor, documentId: string): Promise<void> {
   const document = (await documentById(actor.planId, documentId)) ?? fail('notFound')
   if (!isReadable(document.extension)) fail('reading.none')
-  if (await wantReading(null, document.blobId, document.extension, true)) await send([document.blobId])
+  if (await wantAgain(document.blobId, document.extension)) await send([document.blobId])
 }
 
 /** After a start: everything that still waits, or was being read when the server went down. */
