@@ -46,6 +46,7 @@ test('narrowing by type, place and star works together, lives in the address and
   await page.getByLabel('with a star').check()
   await expect(found(page)).toHaveCount(1)
   await page.getByLabel('In this folder and below').getByRole('button', { name: '1 Office 1' }).click()
+  await expect(page).toHaveURL(/place=/)
   await expect(found(page)).toHaveCount(1)
   await page.reload()
   await expect(found(page)).toHaveCount(1)
