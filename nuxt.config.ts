@@ -23,7 +23,7 @@ export default defineNuxtConfig({
       title: 'Hembix',
       htmlAttrs: { lang: 'en' },
       meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'A plan for your documents' }],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }, { rel: 'search', type: 'application/opensearchdescription+xml', title: 'Hembix', href: '/api/opensearch.xml' }],
     },
   },
   spaLoadingTemplate: false,

@@ -1,4 +1,6 @@
 import * as yup from 'yup'
+import type { MadeBy } from '../core/change/index'
+import { MADE_BY } from '../core/change/index'
 import { UUID_PATTERN } from '../core/ids'
 import { anyId, time } from './ids'
 
@@ -11,6 +13,8 @@ export const changeShape = yup.object({
   /** Folder ids; the plan's own id stands for its top and for the In-tray. */
   places: yup.array(anyId()).required(),
   actor: yup.string().required(),
+  /** Who carried it out: the person, a standing order, a device that brought documents in. */
+  madeBy: yup.string<MadeBy>().oneOf(MADE_BY).required(),
   undoes: yup.string().nullable().defined(),
   undoneBy: yup.string().nullable().defined(),
 })
@@ -31,6 +35,8 @@ export const historyQueryShape = yup.object({
   folder: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
   /** A folder's or document's id: its own story. */
   thing: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
+  /** Only what the person, standing orders or devices did. */
+  madeBy: yup.string<MadeBy>().oneOf(MADE_BY).nullable().default(null),
 })
 
 export const lastActsShape = yup.object({ last: changeShape.nullable().defined(), undo: changeShape.nullable().defined(), redo: changeShape.nullable().defined() })

@@ -6,7 +6,7 @@ import { MERGE_CHOICES, RENUMBER_MODES } from '../core/plan/index'
 import type { Origin } from '../core/rows/index'
 import { ORIGINS, PATTERNS } from '../core/rows/index'
 import { TYPE_GROUP_NAMES } from '../core/find/index'
-import { anyId, documentId, folderId, meaningId, orderId, tagId } from './ids'
+import { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, tagId } from './ids'
 
 const THINGS_LIMIT = 50_000
 
@@ -16,6 +16,9 @@ const things = {
   folderIds: yup.array(folderId()).max(THINGS_LIMIT).default([]),
   documentIds: yup.array(documentId()).max(THINGS_LIMIT).default([]),
 }
+
+/** The parts of a search's URL (core/find/asked). */
+export const searchQueryShape = yup.mixed<Readonly<Record<string, string>>>().required().test('query', 'a search is a list of texts by name', value => typeof value === 'object' && !Array.isArray(value) && Object.values(value).every(part => typeof part === 'string') && JSON.stringify(value).length <= 20_000)
 
 const tagsShape = yup.array(yup.object({ id: tagId(), name: name() })).max(50)
 
@@ -103,7 +106,16 @@ export const COMMAND_SHAPES = {
   'order.drop': yup.object({ id: orderId() }),
   'place.remove': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), folderId: folderId() }),
   'place.home': yup.object({ documentId: documentId(), folderId: folderId() }),
-  'document.copy': yup.object({ copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).min(1).max(THINGS_LIMIT).required(), folderId: folderId().nullable() }),
+  'document.copy': yup.object({ copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).max(THINGS_LIMIT).required(), folderId: folderId().nullable(), folders: yup.array(yup.object({ id: folderId(), newId: folderId() })).max(2000).default([]) }),
+  'search.keep': yup.object({ id: searchId(), name: name(), query: searchQueryShape, folderId: folderId().nullable().default(null), pinned: yup.boolean().default(false), desk: yup.boolean().default(false) }),
+  'search.drop': yup.object({ id: searchId() }),
+  'search.folder': yup.object({ id: searchId().nullable().default(null), folderId: folderId(), parentId: folderId().nullable(), name: name(), documentIds: yup.array(documentId()).max(THINGS_LIMIT).required(), way: yup.string().oneOf(['move', 'file'] as const).required(), drop: yup.boolean().default(false) }),
+  'folder.tag': yup.object({ id: folderId(), tag: yup.object({ id: tagId(), name: name() }).required(), searchId: searchId(), dissolve: yup.boolean().default(false) }),
+  'bundle.set': yup.object({ id: bundleId(), name: name(), note: yup.string().strict().default(''), done: yup.boolean().default(false), documentIds: yup.array(documentId()).max(THINGS_LIMIT).default([]) }),
+  'bundle.put': yup.object({ id: bundleId(), documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required() }),
+  'bundle.take': yup.object({ id: bundleId(), documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required() }),
+  'bundle.order': yup.object({ id: bundleId(), documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required() }),
+  'bundle.drop': yup.object({ id: bundleId() }),
   'tag.put': yup.object({ ...things, tags: tagsShape.min(1).required() }),
   'tag.take': yup.object({ ...things, tagIds: yup.array(tagId()).min(1).max(50).required() }),
   'tag.set': yup.object({ id: tagId(), name: name(), meaningId: meaningId().nullable(), hidden: yup.boolean().required() }),

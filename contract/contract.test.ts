@@ -27,16 +27,15 @@ describe(parseCommand, () => {
 describe('queries', () => {
   it('take text for what it means', async () => {
     expect(await registerQueryShape.validate({ folder: 'in-tray', descending: 'true', limit: '50' })).toEqual({ folder: 'in-tray', sort: 'name', descending: true, cursor: null, limit: 50 })
-    expect((await findQueryShape.validate({ q: 'x', types: 'pdf,text' })).types).toEqual(['pdf', 'text'])
-    expect((await findQueryShape.validate({})).types).toEqual([])
+    expect(await findQueryShape.validate({ q: 'x', typing: 'true', limit: '7' })).toMatchObject({ q: 'x', types: '', typing: true, exact: false, limit: 7, cursor: null })
   })
 
   it.each([{ folder: 'x', limit: '0' }, { folder: 'x', limit: '5000' }, { folder: 'x', sort: 'colour' }, {}])('refuse %j', async (query) => {
     await expect(registerQueryShape.validate(query)).rejects.toThrow()
   })
 
-  it('refuse a type that is none', async () => {
-    await expect(findQueryShape.validate({ types: 'pdf,sausage' })).rejects.toThrow('types')
+  it.each([{ limit: '0' }, { rule: 'x'.repeat(20_001) }, { cursor: 'x'.repeat(501) }])('refuse the search %j', async (query) => {
+    await expect(findQueryShape.validate(query)).rejects.toThrow()
   })
 })
 

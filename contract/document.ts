@@ -1,6 +1,8 @@
 import * as yup from 'yup'
 import { CLASHES } from '../core/plan/index'
 import { ORIGINS } from '../core/rows/index'
+import type { Language } from '../core/text/index'
+import { LANGUAGES } from '../core/text/index'
 import { anyId, documentId, folderId, meaningId, tagId, time } from './ids'
 
 export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
@@ -78,6 +80,11 @@ export const documentShape = yup.object({
     reason: yup.string().nullable().defined(),
     pages: yup.number().required(),
     paged: yup.boolean().required(),
+    /** As the document says of itself; empty where it does not. */
+    title: yup.string().defined(),
+    author: yup.string().defined(),
+    /** null: not known. */
+    language: yup.string<Language>().oneOf(LANGUAGES).nullable().defined(),
     /** Pages whose text is still being recognised. */
     scansLeft: yup.number().required(),
   }),
@@ -141,3 +148,8 @@ export const insideTrashShape = yup.object({
 })
 export type InsideTrash = yup.InferType<typeof insideTrashShape>['items'][number]
 export type TrashItem = yup.InferType<typeof trashShape>['items'][number]
+
+export const hitsQueryShape = yup.object({ q: yup.string().default('') })
+/** Pages on which the words of a search stand. */
+export const hitsShape = yup.object({ pages: yup.array(yup.object({ page: yup.number().required(), count: yup.number().required() })).required() })
+export type HitPages = yup.InferType<typeof hitsShape>

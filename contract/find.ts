@@ -1,33 +1,54 @@
 import * as yup from 'yup'
-import type { Filed, TypeGroup } from '../core/find/index'
-import { FILED, TYPE_GROUP_NAMES } from '../core/find/index'
-import type { Origin } from '../core/rows/index'
-import { ORIGINS } from '../core/rows/index'
+import { SPOTS } from '../core/find/index'
 import { registerRowShape } from './document'
-import { tagId } from './ids'
+import { searchQueryShape } from './command'
+import { anyId, documentId, searchId, time } from './ids'
 
-const split = (_: unknown, given: unknown): unknown[] => (given === undefined || given === '' ? [] : Array.isArray(given) ? given : String(given).split(','))
-const list = () => yup.array(yup.string<TypeGroup>().oneOf(TYPE_GROUP_NAMES).required()).transform(split)
+/** What is asked, as it stands in the URL of the Find page (core/find/asked reads it). Lists are comma-separated; "-" before a value leaves it out. */
+const askedShape = {
+  /** Words; "words in quotes", -word to leave out, wor* for the rest of a word. */
+  q: yup.string().default(''),
+  types: yup.string().default(''),
+  /** Ids of folders (with everything below them), or "in-tray". */
+  places: yup.string().default(''),
+  /** Ids of meanings, or "none". */
+  colours: yup.string().default(''),
+  /** Ids of tags; all of them. */
+  tags: yup.string().default(''),
+  ways: yup.string().default(''),
+  /** In how many folders it is filed: none, one, several. */
+  filed: yup.string().default(''),
+  sizes: yup.string().default(''),
+  /** en, de, fr, es, none. */
+  languages: yup.string().default(''),
+  /** yes or no; empty: either. */
+  star: yup.string().default(''),
+  /** Which time is meant: changed, added, opened, dated. */
+  when: yup.string().default(''),
+  /** The last so many, "2-week"; or from and before, ISO 8601. */
+  last: yup.string().default(''),
+  from: yup.string().default(''),
+  before: yup.string().default(''),
+  /** A rule (core/find/rule) as JSON. */
+  rule: yup.string().max(20_000).default(''),
+  sort: yup.string().default(''),
+  /** up or down. */
+  dir: yup.string().default(''),
+  group: yup.string().default(''),
+}
+
+/** Query of the counts: everything that a search asks. */
+export const countsQueryShape = yup.object({ ...askedShape, typing: yup.boolean().default(false) })
 
 /** Query of a search. */
 export const findQueryShape = yup.object({
-  q: yup.string().default(''),
+  ...askedShape,
+  /** The last word is still being typed and counts as a beginning. */
   typing: yup.boolean().default(false),
-  /** Comma-separated type groups; any of them. */
-  types: list().default([]),
-  /** A folder's id (with everything below it) or "in-tray". */
-  place: yup.string().default(''),
-  /** ISO 8601; changed at this time or later. */
-  from: yup.string().datetime().nullable().default(null),
-  /** ISO 8601; changed before this time. */
-  before: yup.string().datetime().nullable().default(null),
-  starred: yup.boolean().default(false),
-  /** Comma-separated ids of tags; all of them. */
-  tags: yup.array(tagId()).max(20).transform(split).default([]),
-  /** Comma-separated ways in; any of them. */
-  origins: yup.array(yup.string<Origin>().oneOf(ORIGINS).required()).transform(split).default([]),
-  /** Comma-separated: filed in none, one, several folders; any of them. */
-  filed: yup.array(yup.string<Filed>().oneOf(FILED).required()).transform(split).default([]),
+  /** Words that stand nowhere are not replaced by near ones. */
+  exact: yup.boolean().default(false),
+  /** The open folder, which ranks higher. */
+  near: yup.string().default(''),
   cursor: yup.string().max(500).nullable().default(null),
   limit: yup.number().integer().min(1).max(200).default(30),
 })
@@ -35,11 +56,16 @@ export const findQueryShape = yup.object({
 const markShape = yup.array(yup.number().required())
 
 export const foundDocumentShape = registerRowShape.shape({
-  rank: yup.number().required(),
+  /** Where its words stand, the best spot of each. */
+  why: yup.array(yup.string().oneOf(SPOTS).required()).required(),
+  /** The heading it stands under when the list is grouped: an id, a word, a month. */
+  group: yup.string().defined(),
   passage: yup.object({
     text: yup.string().defined(),
     marks: yup.array(markShape.required()).required(),
     page: yup.number().nullable().defined(),
+    /** The page was recognised from a picture. */
+    scanned: yup.boolean().required(),
   }).nullable().default(null),
 })
 export type FoundDocument = yup.InferType<typeof foundDocumentShape>
@@ -50,6 +76,8 @@ export const foundShape = yup.object({
   count: yup.number().nullable().defined(),
   countLimit: yup.number().required(),
   sought: yup.array(yup.object({ text: yup.string().required(), prefix: yup.boolean().required() })).required(),
+  /** What was looked for instead of what was typed; null: exactly that. */
+  corrected: yup.object({ typed: yup.string().required(), to: yup.string().required() }).nullable().default(null),
   next: yup.string().nullable().defined(),
 })
 export type Found = yup.InferType<typeof foundShape>
@@ -71,10 +99,47 @@ export const countsShape = yup.object({
   /** By a folder's id, with everything below it. */
   places: numbers(),
   tags: numbers(),
-  /** By month of the last change, "2026-03". */
+  sizes: numbers(),
+  /** "none" where the language is not known. */
+  languages: numbers(),
+  /** By a meaning's id, or "none". */
+  meanings: numbers(),
+  /** By month of the time that is asked for, "2026-03". */
   months: numbers(),
   starred: yup.number().required(),
   /** More than 10,000 are found: each number is at least that many. */
   more: yup.boolean().required(),
 })
 export type FoundCounts = yup.InferType<typeof countsShape>
+
+/** Query of a search whose ids are wanted, in its order. */
+export const foundIdsShape = yup.object({ ids: yup.array(documentId()).required(), /** More than 10,000 are found; these are the newest. */ more: yup.boolean().required() })
+
+export const weighRequestShape = yup.object({ query: searchQueryShape })
+/** How many documents each rule of a search finds alone, by its place in the tree ("", "0", "0.2"). */
+export const weighedShape = yup.object({
+  /** All rules together; 10,001 stands for more than 10,000. */
+  whole: yup.number().required(),
+  alone: yup.mixed<Readonly<Record<string, number>>>().required(),
+  /** Where the whole finds nothing: how many it would find without the rule. */
+  without: yup.mixed<Readonly<Record<string, number>>>().required(),
+})
+export type Weighed = yup.InferType<typeof weighedShape>
+
+export const keptCountsShape = yup.object({ counts: yup.array(yup.object({ id: searchId(), /** 10,001: more than 10,000; null: it is not understood any more. */ count: yup.number().nullable().defined() })).required() })
+
+export const recentSearchesShape = yup.object({ searches: yup.array(yup.object({ text: yup.string().required(), query: searchQueryShape, at: time() })).required() })
+export type RecentSearch = yup.InferType<typeof recentSearchesShape>['searches'][number]
+export const noteSearchShape = yup.object({ text: yup.string().required().max(500), query: searchQueryShape })
+
+export const bundleShape = yup.object({ id: anyId(), name: yup.string().required(), note: yup.string().defined(), done: yup.boolean().required(), createdAt: time(), count: yup.number().required(), /** Bytes. */ size: yup.number().required() })
+export const bundlesShape = yup.object({ bundles: yup.array(bundleShape).required() })
+export type Bundle = yup.InferType<typeof bundleShape>
+export const bundleContentsShape = yup.object({ bundle: bundleShape.required(), documents: yup.array(registerRowShape).required() })
+export type BundleContents = yup.InferType<typeof bundleContentsShape>
+
+const lately = () => yup.array(registerRowShape.shape({ /** When it was opened, changed or added. */ at: time(), /** How often it was opened. */ visits: yup.number().required() })).required()
+/** Documents that were opened, changed and added last, and those opened most. */
+export const latelyShape = yup.object({ opened: lately(), changed: lately(), added: lately(), often: lately(), /** Starred ones, those that were not opened for longest first. */ starred: lately() })
+export type Lately = yup.InferType<typeof latelyShape>
+export type LatelyRow = Lately['opened'][number]

@@ -2,8 +2,8 @@ import * as yup from 'yup'
 import type { TagId } from '../core/ids'
 import { CHILD_ORDERS } from '../core/numbering/index'
 import { PATTERNS } from '../core/rows/index'
-import { numberingShape } from './command'
-import { documentId, folderId, meaningId, tagId, time } from './ids'
+import { numberingShape, searchQueryShape } from './command'
+import { documentId, folderId, meaningId, searchId, tagId, time } from './ids'
 
 export const folderShape = yup.object({
   id: folderId(),
@@ -44,6 +44,9 @@ export const tagShape = yup.object({
 })
 export type Tag = yup.InferType<typeof tagShape>
 
+export const keptSearchShape = yup.object({ id: searchId(), name: yup.string().required(), /** The parts of its URL. */ query: searchQueryShape, folderId: folderId().nullable(), pinned: yup.boolean().required(), desk: yup.boolean().required(), createdAt: time() })
+export type KeptSearch = yup.InferType<typeof keptSearchShape>
+
 export const folderFactsShape = yup.object({ folders: yup.array(yup.object({ folderId: folderId(), documents: yup.number().required(), size: yup.number().required(), changedAt: time() })).required() })
 export type FolderFacts = yup.InferType<typeof folderFactsShape>['folders'][number]
 
@@ -65,6 +68,8 @@ export const outlineShape = yup.object({
   folders: yup.array(folderShape).required(),
   meanings: yup.array(meaningShape).required(),
   tags: yup.array(tagShape).required(),
+  /** Kept searches by name. */
+  searches: yup.array(keptSearchShape).required(),
   /** Tags of folders, by the folder's id; folders without any are left out. */
   folderTags: yup.mixed<Record<string, readonly TagId[]>>().required(),
   /** Ids of starred folders. */

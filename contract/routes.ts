@@ -7,13 +7,13 @@ import { changeShape, historyQueryShape, historyShape, lastActsShape, redoReques
 import { arrivalsRequestShape, arrivalsShape } from './arrivals'
 import { ordersShape, triedShape, tryOrderShape } from './order'
 import { purgeRequestShape } from './trash'
-import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, insideTrashShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
+import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, hitsQueryShape, hitsShape, insideTrashShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
 import { suggestionsQueryShape, suggestionsShape } from './filing'
 import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
 import { recognisingRequestShape, recognisingShape, wordsShape } from './reading'
 import { scanDocumentRequestShape, scanEditRequestShape, scanPictureQueryShape, scanReadShape, scansShape } from './scan'
-import { countsShape, findQueryShape, foundNamesShape, foundShape, namesQueryShape } from './find'
+import { bundleContentsShape, bundlesShape, countsQueryShape, countsShape, findQueryShape, foundIdsShape, foundNamesShape, foundShape, keptCountsShape, latelyShape, namesQueryShape, noteSearchShape, recentSearchesShape, weighedShape, weighRequestShape } from './find'
 import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
 export interface Route {
@@ -30,6 +30,7 @@ export interface Route {
 export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/health', summary: 'Says whether the database answers', signedIn: false },
   { method: 'GET', path: '/api/openapi.json', summary: 'This description', signedIn: false },
+  { method: 'GET', path: '/api/opensearch.xml', summary: 'How the browser\'s address line searches here (OpenSearch)', signedIn: false },
   { method: 'GET', path: '/api/session', summary: 'Who is signed in, and whether there is a demo plan', signedIn: false, reply: sessionShape },
   { method: 'POST', path: '/api/session', summary: 'Sign in', signedIn: false, body: signInShape, reply: sessionShape },
   { method: 'POST', path: '/api/session/demo', summary: 'Open the demo plan', signedIn: false, reply: sessionShape },
@@ -56,6 +57,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/uploads/known', summary: 'Which files are in the plan already, by size and then by content', signedIn: true, body: knownRequestShape, reply: knownReplyShape },
   { method: 'POST', path: '/api/uploads/clashes', summary: 'Which files would meet a document of the same name', signedIn: true, body: clashRequestShape, reply: clashReplyShape },
   { method: 'POST', path: '/api/changes', summary: 'Carry out a command', signedIn: true, body: changeRequestShape, reply: changeShape },
+  { method: 'GET', path: '/api/documents/{id}/hits', summary: 'The pages on which the words of a search stand', signedIn: true, query: hitsQueryShape, reply: hitsShape },
   { method: 'GET', path: '/api/documents/{id}/words', summary: 'Where the words of recognised pages stand', signedIn: true, reply: wordsShape },
   { method: 'GET', path: '/api/reading', summary: 'Pages whose text is still to be recognised, and in which languages', signedIn: true, reply: recognisingShape },
   { method: 'PUT', path: '/api/reading', summary: 'Pause recognising or go on, and in which languages', signedIn: true, body: recognisingRequestShape, reply: recognisingShape },
@@ -72,6 +74,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/changes/undo', summary: 'Undo the last act, or the one named', signedIn: true, body: undoRequestShape, reply: changeShape },
   { method: 'POST', path: '/api/changes/undo-since', summary: 'Undo everything done from one act on, all or nothing', signedIn: true, body: undoSinceRequestShape, reply: undoneShape },
   { method: 'POST', path: '/api/changes/redo', summary: 'Take the last undo back', signedIn: true, body: redoRequestShape, reply: changeShape },
+  { method: 'POST', path: '/api/changes/{id}/stop', summary: 'Stop a long act before its end; nothing of it is kept', signedIn: true },
   { method: 'GET', path: '/api/drafts', summary: 'Drafts that were not applied, the last written first', signedIn: true, reply: draftsShape },
   { method: 'GET', path: '/api/drafts/{id}', summary: 'One draft', signedIn: true, reply: draftShape },
   { method: 'PUT', path: '/api/drafts/{id}', summary: 'Keep a draft under an id of the client', signedIn: true, body: draftPutShape },
@@ -87,7 +90,18 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/trash/{id}', summary: 'What lies in a folder of the Trash', signedIn: true, reply: insideTrashShape },
   { method: 'GET', path: '/api/trash', summary: 'What lies in the Trash', signedIn: true, reply: trashShape },
   { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
-  { method: 'GET', path: '/api/find/counts', summary: 'How many of what is found are of which type, from where, in which folder', signedIn: true, query: findQueryShape, reply: countsShape },
+  { method: 'GET', path: '/api/find/counts', summary: 'How many of what is found are of which type, from where, in which folder', signedIn: true, query: countsQueryShape, reply: countsShape },
+  { method: 'GET', path: '/api/find/ids', summary: 'The ids of all that a search finds, the newest first, up to 10,000', signedIn: true, query: countsQueryShape, reply: foundIdsShape },
+  { method: 'POST', path: '/api/find/weigh', summary: 'How many documents each rule of a search finds alone, and which one empties it', signedIn: true, body: weighRequestShape, reply: weighedShape },
+  { method: 'GET', path: '/api/find/kept', summary: 'How many documents each kept search finds now', signedIn: true, reply: keptCountsShape },
+  { method: 'GET', path: '/api/find/recent', summary: 'What was searched for lately', signedIn: true, reply: recentSearchesShape },
+  { method: 'PUT', path: '/api/find/recent', summary: 'Remember a search that led somewhere', signedIn: true, body: noteSearchShape },
+  { method: 'DELETE', path: '/api/find/recent', summary: 'Forget what was searched for', signedIn: true },
+  { method: 'GET', path: '/api/documents/lately', summary: 'What was opened, changed and added last, opened often, and how long starred ones rest', signedIn: true, reply: latelyShape },
+  { method: 'POST', path: '/api/documents/{id}/visits', summary: 'Note that it was opened', signedIn: true },
+  { method: 'GET', path: '/api/bundles', summary: 'Bundles, the newest first', signedIn: true, reply: bundlesShape },
+  { method: 'GET', path: '/api/bundles/{id}', summary: 'One bundle with its documents in order', signedIn: true, reply: bundleContentsShape },
+  { method: 'GET', path: '/api/bundles/{id}/archive', summary: 'Its documents as one ZIP', signedIn: true, reply: 'bytes' },
   { method: 'GET', path: '/api/find/names', summary: 'Documents by name while it is typed', signedIn: true, query: namesQueryShape, reply: foundNamesShape },
   { method: 'GET', path: '/api/events', summary: 'Server-sent events of the plan: change, reading, refresh', signedIn: true, reply: 'events' },
 ]

@@ -9,6 +9,8 @@ export type DocumentId = Id<'document'>
 export type MeaningId = Id<'meaning'>
 export type TagId = Id<'tag'>
 export type OrderId = Id<'order'>
+export type SearchId = Id<'search'>
+export type BundleId = Id<'bundle'>
 
 export const UUID_PATTERN = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
 

@@ -1,4 +1,4 @@
-import type { DocumentFacts, InsideTrash, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
+import type { DocumentFacts, HitPages, InsideTrash, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
 import type { Suggestions } from '../../contract/filing'
 import { addressOf, call } from './http'
 
@@ -9,6 +9,7 @@ export const readRegisterIds = (asked: RegisterAsked) => call<{ ids: string[] }>
 export const readStarred = () => call<RegisterPage>('GET', '/api/documents/starred')
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
 export const readText = (id: string, from: number) => call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
+export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
 export const readSuggestions = (id: string, folder: string | null) => call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
 export const findClashes = (folder: string, names: string[]) => call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })

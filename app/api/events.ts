@@ -1,5 +1,7 @@
 export type PlanEvent =
   | { readonly type: 'change'; readonly revision: number; readonly changeId: string; readonly tables: readonly string[]; readonly places: readonly string[] | null }
+  /** How far a long act is, in rows. */
+  | { readonly type: 'progress'; readonly changeId: string; readonly done: number; readonly total: number }
   | { readonly type: 'reading'; readonly documentId: string }
   | { readonly type: 'away' }
   | { readonly type: 'refresh' }

@@ -1,20 +1,17 @@
-import type { Found, FoundCounts, FoundNames } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames, RecentSearch, Weighed } from '../../contract/find'
+import type { DocumentId } from '../../core/ids'
 import { call } from './http'
 
-export interface FindAsked {
-  readonly q: string
-  readonly typing: boolean
-  readonly types: string
-  readonly place: string
-  readonly from: string | null
-  readonly before: string | null
-  readonly starred: boolean
-  readonly tags: string
-  readonly origins: string
-  readonly filed: string
-  readonly cursor?: string | null
-}
+/** The parts of a search's URL (core/find/asked). */
+export type SearchQuery = Readonly<Record<string, string>>
+export interface FindMore { readonly typing?: boolean; readonly exact?: boolean; readonly near?: string; readonly cursor?: string | null; readonly limit?: number }
 
-export const find = (asked: FindAsked) => call<Found>('GET', '/api/find', { query: { ...asked } })
-export const countFound = (asked: FindAsked) => call<FoundCounts>('GET', '/api/find/counts', { query: { ...asked } })
+export const find = (query: SearchQuery, more: FindMore = {}) => call<Found>('GET', '/api/find', { query: { ...query, ...more } })
+export const countFound = (query: SearchQuery, typing: boolean) => call<FoundCounts>('GET', '/api/find/counts', { query: { ...query, typing } })
+export const findIds = (query: SearchQuery) => call<{ ids: DocumentId[]; more: boolean }>('GET', '/api/find/ids', { query: { ...query } })
+export const weigh = (query: SearchQuery) => call<Weighed>('POST', '/api/find/weigh', { body: { query } })
 export const findNames = (q: string, limit: number) => call<FoundNames>('GET', '/api/find/names', { query: { q, limit } })
+export const countKept = () => call<{ counts: { id: string; count: number | null }[] }>('GET', '/api/find/kept')
+export const readRecentSearches = () => call<{ searches: RecentSearch[] }>('GET', '/api/find/recent')
+export const noteSearch = (text: string, query: SearchQuery) => call<undefined>('PUT', '/api/find/recent', { body: { text, query } })
+export const forgetSearches = () => call<undefined>('DELETE', '/api/find/recent')

@@ -36,6 +36,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
   const hear = (event: PlanEvent) => {
     away.value = event.type === 'away'
     if (event.type === 'away') return
+    if (event.type === 'progress') { acts.hearProgress(event); return }
     if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
     else if (event.type === 'reading') pending.register = pending.find = true
     else {

@@ -30,7 +30,7 @@ describe('the acts on things', () => {
   it('are none without a thing, all for one, and those for many only for many', () => {
     expect(things.acts.value).toEqual([])
     meant.value = [item('document', 'a')]
-    expect(things.acts.value.map(({ name }) => name)).toEqual(['Open', 'Show in plan', 'Rename', 'Pick up', 'Move to…', 'Star', 'Put into Trash'])
+    expect(things.acts.value.map(({ name }) => name)).toEqual(['Open', 'Show in plan', 'Rename', 'Pick up', 'Move to…', 'Put into a bundle…', 'Star', 'Put into Trash'])
     meant.value = [item('document', 'a'), item('folder', 'b')]
     expect(things.acts.value.map(({ name }) => name)).toEqual(['Pick up', 'Move to…', 'Star', 'Put into Trash'])
   })

@@ -55,6 +55,7 @@ export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: Th
       ...(!single && items.every(item => item.kind === 'document') ? [{ name: 'Rename together…', key: 'F2', run: () => { dialogs.names = thingsOf(items).documentIds } }] : []),
       { name: 'Pick up', key: 'X', run: () => pickUp('move') },
       { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' } } },
+      ...(items.every(item => item.kind === 'document') ? [{ name: 'Put into a bundle…', key: 'B', run: () => { dialogs.bundle = thingsOf(items).documentIds } }] : []),
       { name: on ? 'Star' : 'Take star off', key: 'S', run: () => void store.act({ kind: 'star', ...thingsOf(items), on }) },
       { name: 'Put into Trash', key: 'Delete', run: () => void store.act({ kind: 'trash', ...thingsOf(items) }) },
     ]

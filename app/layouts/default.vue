@@ -5,6 +5,7 @@ import { useRoute } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
 import QuestionsDialog from '../components/dialogs/QuestionsDialog.vue'
+import BundleDialog from '../components/dialogs/BundleDialog.vue'
 import CompareDialog from '../components/dialogs/CompareDialog.vue'
 import NamesDialog from '../components/dialogs/NamesDialog.vue'
 import LinkDialog from '../components/dialogs/LinkDialog.vue'
@@ -120,6 +121,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
     <CompareDialog :asked="dialogs.compare" @close="dialogs.compare = null" />
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
+    <BundleDialog :ids="dialogs.bundle" @close="dialogs.bundle = null" />
     <LinkDialog />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
     <QuestionsDialog :asked="dialogs.questions?.asked ?? null" @answer="dialogs.questions?.answer($event)" />

@@ -1,31 +1,87 @@
 <script setup lang="ts">
-// What has a star, folders and documents together, from anywhere in the plan.
-import { computed } from 'vue'
+// What one is on now: what has a star, with how long it was left alone; kept searches; bundles.
+import { computed, ref, watch } from 'vue'
+import { counted } from '../../core/change/index'
+import { daysBetween } from '../../core/dates/index'
+import type { DocumentId } from '../../core/ids'
 import LoosePage from '../components/common/LoosePage.vue'
 import RemoteState from '../components/common/RemoteState.vue'
+import BundleList from '../components/desk/BundleList.vue'
+import SearchList from '../components/desk/SearchList.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
+import { useActs } from '../stores/acts'
+import { useBundles } from '../stores/bundles'
+import { useLately } from '../stores/lately'
 import { usePlan } from '../stores/plan'
-import { useStarred } from '../stores/starred'
+import { useSearches } from '../stores/searches'
 
-const [plan, starred] = [usePlan(), useStarred()]
-void starred.load()
-onPlanEvent(() => void starred.load())
+const [plan, lately, searches, bundles, acts] = [usePlan(), useLately(), useSearches(), useBundles(), useActs()]
+const load = () => Promise.all([lately.load(), bundles.load(), searches.loadCounts()])
+void load()
+onPlanEvent(() => void load())
+watch(() => searches.onDesk.length, () => void searches.loadCounts())
+
+const now = Date.now()
+const WEEKS = [2, 4, 8, 26] as const
+const weeks = ref<number>(4)
 const folders = computed(() => plan.findable.flatMap(({ id }) => (plan.starredFolders.has(id) ? plan.tree.byId.get(id) ?? [] : [])))
+const starred = computed(() => (lately.loaded.state === 'ready' ? [...lately.loaded.value.starred].reverse() : []))
+const restedDays = (row: (typeof starred.value)[number]) => Math.max(0, daysBetween(row.at, now))
+/** "not opened for 5 weeks" beside each. */
+const notes = computed(() => new Map(starred.value.map((row) => {
+  const days = restedDays(row)
+  const text = days < 1 ? 'opened today' : days < 14 ? `not opened for ${days === 1 ? 'a day' : `${days} days`}` : `not opened for ${Math.floor(days / 7)} weeks`
+  return [row.id as string, row.visits === 0 && days < 1 ? 'starred today' : text]
+})))
+const rested = computed(() => starred.value.filter(row => restedDays(row) >= weeks.value * 7))
+
+async function clear(): Promise<void> {
+  await acts.act({ kind: 'star', folderIds: [], documentIds: rested.value.map(row => row.id as DocumentId), on: false })
+}
 </script>
 
 <template>
-  <LoosePage :folders="folders" :documents="starred.documents" :sort="null" :descending="false" show-places>
+  <LoosePage :folders="folders" :documents="starred" :notes="notes" :sort="null" :descending="false" show-places>
     <template #head>
-      <h1>Desk</h1>
-      <p class="second lead">
-        What you gave a star, wherever it lies. S takes a star off; G shows a thing at its place.
-      </p>
+      <div class="desk-head">
+        <h1>Desk</h1>
+        <nav aria-label="Views of the Desk">
+          <NuxtLink to="/desk" class="place here">
+            on it now
+          </NuxtLink>
+          <NuxtLink to="/recent" class="place">
+            recent
+          </NuxtLink>
+        </nav>
+      </div>
+      <SearchList v-if="searches.onDesk.length > 0" class="kept" :searches="searches.onDesk" label="Kept searches on the Desk" />
+      <BundleList class="bundles" />
+      <div class="star-head">
+        <h2 class="part-head">
+          With a star
+        </h2>
+        <p v-if="starred.length > 0" class="second">
+          <template v-if="rested.length > 0">
+            <button type="button" class="place" @click="clear">
+              Clear the finished
+            </button>: {{ counted(rested.length, 'document') }} not opened for
+          </template>
+          <template v-else>
+            None was left alone for
+          </template>
+          <select v-model="weeks" aria-label="How many weeks">
+            <option v-for="number in WEEKS" :key="number" :value="number">
+              {{ number }} weeks
+            </option>
+          </select>
+        </p>
+      </div>
     </template>
     <template #state>
-      <RemoteState v-if="starred.loaded.state !== 'ready'" :remote="starred.loaded" @again="starred.load()" />
+      <RemoteState v-if="lately.loaded.state !== 'ready'" :remote="lately.loaded" @again="lately.load()" />
     </template>
     <template #empty>
-      <div v-if="starred.loaded.state === 'ready'" class="empty">
+      <div v-if="lately.loaded.state === 'ready'" class="empty">
         <h2>Nothing has a star</h2>
         <p>Give what you are working on a star: select it and press S, or click the star at the end of its row. It is then to be found here.</p>
       </div>
@@ -35,5 +91,11 @@ const folders = computed(() => plan.findable.flatMap(({ id }) => (plan.starredFo
 
 <style scoped>
 h1 { font-size: 24px; line-height: 32px; }
-.lead { margin-bottom: 16px; }
+.desk-head { display: flex; align-items: baseline; gap: 24px; margin-bottom: 10px; }
+.desk-head nav { display: flex; gap: 16px; }
+.here { color: var(--ink); text-decoration: underline; text-underline-offset: 4px; }
+.kept, .bundles { margin-bottom: 16px; }
+.star-head { display: flex; justify-content: space-between; align-items: baseline; gap: 20px; margin-bottom: 8px; }
+.star-head .part-head { border: 0; padding: 0; margin: 0; }
+select { background: none; border: 0; border-bottom: 1px solid var(--rule-strong); font: inherit; color: inherit; }
 </style>

@@ -4,7 +4,8 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
-import { counted } from '../../core/change/index'
+import type { MadeBy } from '../../core/change/index'
+import { counted, MADE_BY } from '../../core/change/index'
 import { clockText, dayText, timeText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
 import { outlineOf } from '../../core/tree/index'
@@ -15,14 +16,15 @@ import { useActs } from '../stores/acts'
 import { useHistory } from '../stores/history'
 import { usePlan } from '../stores/plan'
 
+const WHO: Record<MadeBy, string> = { person: 'by hand', order: 'standing orders', arrival: 'came in by itself' }
 const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
-const filter = ref({ text: '', day: '', folder: '' })
+const filter = ref({ text: '', day: '', folder: '', madeBy: '' })
 void history.ask({})
 const folders = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => ({ id: folder.id, text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}` })))
-watchDebounced(filter, ({ text, day, folder }) => {
+watchDebounced(filter, ({ text, day, folder, madeBy }) => {
   const from = day === '' ? null : new Date(`${day}T00:00:00`)
-  void history.ask({ text: text.trim(), from: from?.toISOString() ?? null, until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null, folder: folder || null })
+  void history.ask({ text: text.trim(), from: from?.toISOString() ?? null, until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null, folder: folder || null, madeBy: madeBy || null })
 }, { deep: true, debounce: 200 })
 const isFiltered = computed(() => Object.values(filter.value).some(value => value !== ''))
 onPlanEvent((event) => { if (event.type !== 'reading') void history.load() })
@@ -88,7 +90,15 @@ async function undo(change: ChangeEntry): Promise<void> {
           {{ folder.text }}
         </option>
       </select>
-      <button v-if="isFiltered" type="button" class="place" @click="filter = { text: '', day: '', folder: '' }">
+      <select v-model="filter.madeBy" class="line-field" aria-label="Who did it">
+        <option value="">
+          by anyone
+        </option>
+        <option v-for="by in MADE_BY" :key="by" :value="by">
+          {{ WHO[by] }}
+        </option>
+      </select>
+      <button v-if="isFiltered" type="button" class="place" @click="filter = { text: '', day: '', folder: '', madeBy: '' }">
         Show all
       </button>
     </form>
@@ -108,7 +118,7 @@ async function undo(change: ChangeEntry): Promise<void> {
             <span class="quiet">{{ clockText(change.at) }}</span>
             <span class="what">{{ change.label }}<span v-if="change.undoneBy !== null" class="quiet"> · {{ change.kind === 'undo' ? 'done again' : 'undone' }}</span></span>
             <span class="where"><NuxtLink v-for="place in placesOf(change)" :key="place.to" class="place cut" :to="place.to">{{ place.text }}</NuxtLink></span>
-            <span class="quiet cut">{{ change.actor }}</span>
+            <span class="quiet cut">{{ change.madeBy === 'person' ? change.actor : WHO[change.madeBy] }}</span>
             <button v-if="change.undoneBy === null && change.kind !== 'purge'" type="button" class="place" :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`" @click="undo(change)">
               {{ change.kind === 'undo' ? 'Do again' : 'Undo' }}
             </button>
@@ -152,7 +162,7 @@ async function undo(change: ChangeEntry): Promise<void> {
 .history { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px; }
 h1 { font-size: 24px; line-height: 32px; }
 .lead { margin-bottom: 10px; }
-.filter { display: grid; grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 70px; gap: 8px; align-items: center; }
+.filter { display: grid; grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 150px 70px; gap: 8px; align-items: center; }
 .part-head { margin-top: 16px; }
 ol { list-style: none; padding: 0; }
 li { display: grid; grid-template-columns: 50px minmax(0, 1fr) minmax(0, 220px) 160px 64px 84px; gap: 2px 14px; border-bottom: 1px solid var(--rule); padding: 5px 0; align-items: baseline; }

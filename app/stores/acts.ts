@@ -2,7 +2,7 @@
 
 import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { ChangeEntry, LastActs } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
 import type { Refusal } from '../../core/errors'
@@ -11,6 +11,9 @@ import { reasonOf } from './remote'
 
 export type Outcome = { readonly ok: true; readonly change: ChangeEntry } | { readonly ok: false; readonly reason: Refusal }
 
+/** In rows. */
+interface Progress { readonly done: number; readonly total: number }
+
 const NONE: LastActs = { last: null, undo: null, redo: null }
 
 export const useActs = defineStore('acts', () => {
@@ -18,22 +21,25 @@ export const useActs = defineStore('acts', () => {
   /** What the bottom line says instead of the last act: why something was not done, or a word about what was. */
   const notice = ref<{ text: string; isRefusal: boolean } | null>(null)
   const busy = ref(0)
+  /** Acts of this window under way, and how far those are that take long. */
+  const underWay = ref<ReadonlyMap<string, Progress | null>>(new Map())
+  const running = computed(() => [...underWay.value].flatMap(([id, progress]) => (progress ? [{ id, ...progress }] : []))[0] ?? null)
 
   /** Carries a command out. A refusal is shown in the bottom line unless the asker shows it in its place (`quiet`). */
   async function act(command: ClientCommand, { quiet = false } = {}): Promise<Outcome> {
     const id = v7()
-    return finish(() => api.sendCommand(id, command), quiet)
+    return finish(id, () => api.sendCommand(id, command), quiet)
   }
 
   async function undo(changeId: string | null = null): Promise<Outcome> {
     const id = v7()
-    return finish(() => api.undo(id, changeId), false)
+    return finish(id, () => api.undo(id, changeId), false)
   }
 
   /** Takes back everything from this act on; the asker has shown what that is. */
   async function undoSince(changeId: string): Promise<Outcome> {
     const id = v7()
-    return finish(async () => {
+    return finish(id, async () => {
       const { changes } = await api.undoSince(id, changeId)
       const [newest] = changes
       if (!newest) throw new Error('Undoing gave no answer.')
@@ -43,17 +49,18 @@ export const useActs = defineStore('acts', () => {
 
   async function redo(): Promise<Outcome> {
     const id = v7()
-    return finish(() => api.redo(id), false)
+    return finish(id, () => api.redo(id), false)
   }
 
   /** Deletes for good; the asker has asked the person before. */
   async function purge(what: { ids: readonly string[] } | { all: true }): Promise<Outcome> {
     const id = v7()
-    return finish(() => api.purge(id, what), false)
+    return finish(id, () => api.purge(id, what), false)
   }
 
-  async function finish(send: () => Promise<ChangeEntry>, quiet: boolean): Promise<Outcome> {
+  async function finish(id: string, send: () => Promise<ChangeEntry>, quiet: boolean): Promise<Outcome> {
     busy.value++
+    underWay.value = new Map(underWay.value).set(id, null)
     try {
       const change = await send()
       notice.value = null
@@ -67,6 +74,22 @@ export const useActs = defineStore('acts', () => {
     }
     finally {
       busy.value--
+      underWay.value = new Map([...underWay.value].filter(([other]) => other !== id))
+    }
+  }
+
+  function hearProgress({ changeId, done, total }: Progress & { readonly changeId: string }): void {
+    if (underWay.value.has(changeId)) underWay.value = new Map(underWay.value).set(changeId, { done, total })
+  }
+
+  /** Stops the long act that is under way; the act itself then says that nothing was changed. */
+  async function stop(): Promise<void> {
+    if (!running.value) return
+    try {
+      await api.stopAct(running.value.id)
+    }
+    catch (error) {
+      reasonOf(error) // it has just ended: the line says what it did
     }
   }
 
@@ -92,6 +115,6 @@ export const useActs = defineStore('acts', () => {
     notice.value = null
   }
 
-  return { last, notice, busy, act, undo, undoSince, redo, purge, refuse, say, refresh, forget }
+  return { last, notice, busy, underWay, running, act, undo, undoSince, redo, purge, refuse, say, hearProgress, stop, refresh, forget }
 })
 

@@ -41,6 +41,8 @@ export const useDialogs = defineStore('dialogs', () => {
   const names = ref<readonly DocumentId[] | null>(null)
   /** Where a link is to be kept, and what is known of it. */
   const link = ref<{ folderId: FolderId | null; address: string } | null>(null)
+  /** Documents that are to be put into a bundle. */
+  const bundle = ref<readonly DocumentId[] | null>(null)
   const keys = ref(false)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
@@ -55,5 +57,5 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  return { move, place, compare, names, link, numbering, keys, colours, merge, questions, ask }
+  return { move, place, compare, names, bundle, link, numbering, keys, colours, merge, questions, ask }
 })

@@ -53,7 +53,7 @@ describe('the hand', () => {
     const { hand } = begin()
     hand.pick([paper('a'), folder('f')], 'copy')
     await hand.putDown('copy', there)
-    expect(act.mock.calls.map(([command]) => (command as { kind: string }).kind)).toEqual(['document.copy', 'folder.duplicate'])
+    expect(act.mock.calls).toMatchObject([[{ kind: 'document.copy', copies: [{ id: 'a' }], folders: [{ id: 'f' }], folderId: there }, { quiet: true }]])
     hand.pick([paper('a')], 'move')
     await hand.putDown('file', there)
     expect(act).toHaveBeenLastCalledWith({ kind: 'document.file', documents: [{ id: 'a', name: null }], folderIds: [there], tags: [] }, { quiet: true })

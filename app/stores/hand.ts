@@ -54,24 +54,19 @@ export const useHand = defineStore('hand', () => {
   /** Puts everything down in one act and empties the hand; refused things stay in it. */
   async function putDown(how: PutDown, to: FolderId | null): Promise<void> {
     refused.value = ''
-    for (const command of commandsFor(how, to)) {
-      const outcome = await acts.act(command, { quiet: true })
-      if (!outcome.ok) { refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message; return }
-    }
-    empty()
+    const command = commandFor(how, to)
+    if (!command) return
+    const outcome = await acts.act(command, { quiet: true })
+    if (outcome.ok) empty()
+    else refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message
   }
 
-  function commandsFor(how: PutDown, to: FolderId | null): ClientCommand[] {
+  function commandFor(how: PutDown, to: FolderId | null): ClientCommand | null {
     const [documents, folders] = [documentIds.value, folderIds.value]
-    if (how === 'file') return to === null ? [] : [{ kind: 'document.file', documents: documents.map(id => ({ id, name: null })), folderIds: [to], tags: [] }]
-    if (how === 'copy') {
-      return [
-        ...(documents.length > 0 ? [{ kind: 'document.copy', copies: documents.map(id => ({ id, newId: v7() as DocumentId })), folderId: to } as const] : []),
-        ...folders.map(id => ({ kind: 'folder.duplicate', id, newId: v7() as FolderId, parentId: to, withDocuments: true } as const)),
-      ]
-    }
+    if (how === 'file') return to === null ? null : { kind: 'document.file', documents: documents.map(id => ({ id, name: null })), folderIds: [to], tags: [] }
+    if (how === 'copy') return { kind: 'document.copy', copies: documents.map(id => ({ id, newId: v7() as DocumentId })), folders: folders.map(id => ({ id, newId: v7() as FolderId })), folderId: to }
     const froms = items.value.filter(({ kind }) => kind === 'document').map(({ id, fromFolderId }) => ({ documentId: id as DocumentId, folderId: fromFolderId }))
-    return [{ kind: 'move', folderIds: folders, documentIds: documents, fromFolderId: null, toFolderId: to, froms, allowTwin: true }]
+    return { kind: 'move', folderIds: folders, documentIds: documents, fromFolderId: null, toFolderId: to, froms, allowTwin: true }
   }
 
   return { items, way, wantsDown, refused, documentIds, folderIds, holds, pick, drop, empty, putDown }

@@ -17,7 +17,7 @@ export async function memoPatterns(): Promise<readonly MemoPattern[]> {
   const tag = usePlan().tags.find(({ folded }) => folded === PATTERN_TAG)
   if (!tag) return []
   try {
-    const found = await find({ q: '', typing: false, types: 'text', place: '', from: null, before: null, starred: false, tags: tag.id, origins: '', filed: '' })
+    const found = await find({ types: 'text', tags: tag.id })
     return found.documents.filter(({ extension }) => extension === 'md').map(({ id, name }) => ({ id, name })).sort((a, b) => (a.name < b.name ? -1 : 1))
   }
   catch (error) {

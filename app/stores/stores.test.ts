@@ -142,7 +142,7 @@ describe('finding', () => {
     const found = { countLimit: 10, sought: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
     answers = { 'GET /api/find': url => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
     const find = useFind()
-    await find.run({ q: 'x', typing: true, types: '', place: '', from: null, before: null, starred: false, tags: '', origins: '', filed: '' })
+    await find.run({ q: 'x' }, { typing: true })
     await find.more()
     expect(find.documents.map(({ id }) => id)).toEqual(['a', 'b'])
     answers = { 'GET /api/find': { status: 422, body: refusal('query.onlyWithout') } }

@@ -101,7 +101,7 @@ describe(updated, () => {
 
 describe(needsOf, () => {
   it('asks for the documents that a command touches and no others', () => {
-    const nothing = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [], starIds: [], tags: false, orders: false }
+    const nothing = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [], starIds: [], tags: false, orders: false, searches: false, bundleId: null }
     expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual(nothing)
     expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({ ...nothing, documentIds: ['d'], inBranches: ['a'] })
   })

@@ -1,8 +1,9 @@
-// A rule as the condition of a WHERE. Values only ever travel as parameters; the text is made of
-// fixed pieces. The statement around it names the tables `s` (search_row) and `d` (document).
+// A rule as the condition of a WHERE. Values only ever travel as parameters; the text is made of fixed
+// pieces. The statement around it names the tables `s` (search_row) and `d` (document).
 
-import type { FolderId } from '../ids'
-import type { Rule } from './rule'
+import { formsOf } from '../text/index'
+import type { EmptyField, LeafRule, ReadingKind, Rule, TextField, TimeField, World } from './rule'
+import { isGroup, recentFrom } from './rule'
 import { KNOWN_EXTENSIONS, TYPE_GROUPS } from './types'
 
 export interface Compiled {
@@ -10,42 +11,78 @@ export interface Compiled {
   readonly params: readonly unknown[]
 }
 
-/** `below` gives a folder and everything under it; parameters are numbered from `firstParam`. */
-export function compile(rule: Rule, below: (id: FolderId) => readonly FolderId[], firstParam: number): Compiled {
+/** Parameters are numbered from `firstParam`. */
+export function compile(rule: Rule, world: World, firstParam: number): Compiled {
   const params: unknown[] = []
   const bind = (value: unknown): string => `$${firstParam + params.push(value) - 1}`
-  const text = conditionOf(rule, bind, below)
+  const text = conditionOf(rule, bind, world)
   return { text, params }
 }
 
 type Bind = (value: unknown) => string
 
-function conditionOf(rule: Rule, bind: Bind, below: (id: FolderId) => readonly FolderId[]): string {
+function conditionOf(rule: Rule, bind: Bind, world: World): string {
+  if (!isGroup(rule)) return leaf(rule, bind, world)
+  if (rule.kind === 'all') return allOf(rule.rules, bind, world)
+  if (rule.rules.length === 0) return rule.kind === 'any' ? 'false' : 'true'
+  const some = `(${rule.rules.map(part => conditionOf(part, bind, world)).join(' OR ')})`
+  return rule.kind === 'any' ? some : `NOT ${some}`
+}
+
+function leaf(rule: LeafRule, bind: Bind, world: World): string {
   switch (rule.kind) {
-    case 'all': return allOf(rule.rules, bind, below)
-    case 'any': return rule.rules.length === 0 ? 'false' : `(${rule.rules.map(part => conditionOf(part, bind, below)).join(' OR ')})`
-    case 'none': return rule.rules.length === 0 ? 'true' : `NOT (${rule.rules.map(part => conditionOf(part, bind, below)).join(' OR ')})`
-    case 'word': return `s.words @@ ${bind(lexeme(rule.text, rule.prefix))}::tsquery`
+    case 'word': return `s.words @@ ${bind(wordQuery(rule))}::tsquery`
     case 'phrase': return phraseCondition(rule.words, bind)
+    case 'text': return textCondition(rule, bind)
     case 'type': return typeCondition(rule, bind)
-    case 'place': return placeCondition(rule, bind, below)
-    case 'changed': return changedCondition(rule, bind)
-    case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.tag_id = ${bind(rule.tagId)}::uuid)`
+    case 'place': return placeCondition(rule, bind, world)
+    case 'time': return timeCondition(rule.field, rule.from, rule.before, bind)
+    case 'recent': return timeCondition(rule.field, recentFrom(world.now, rule.count, rule.unit), null, bind)
+    case 'size': return both([rule.from === null ? '' : `d.size >= ${bind(rule.from)}::bigint`, rule.before === null ? '' : `d.size < ${bind(rule.before)}::bigint`])
+    case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.tag_id = ANY(${bind(rule.anyOf)}::uuid[]))`
+    case 'meaning': return meaningCondition(rule, bind, world)
     case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.id = s.document_id)`
     case 'origin': return `d.origin = ANY(${bind(rule.anyOf)}::text[])`
-    case 'filed': return `(SELECT CASE count(*) WHEN 0 THEN 'none' WHEN 1 THEN 'one' ELSE 'several' END FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NOT NULL) = ANY(${bind(rule.anyOf)}::text[])`
+    case 'filed': return `${PLACES} = ANY(${bind(rule.anyOf)}::text[])`
+    case 'language': return `EXISTS (SELECT FROM reading r WHERE r.blob_id = d.blob_id AND r.language = ANY(${bind(rule.anyOf)}::text[]))`
+    case 'reading': return `${READING} = ANY(${bind(rule.anyOf.flatMap((kind: ReadingKind): readonly ReadingKind[] => (kind === 'read' ? ['read', 'wordless'] : [kind])))}::text[])`
+    case 'twin': return 'EXISTS (SELECT FROM document o WHERE o.blob_id = d.blob_id AND o.plan_id = d.plan_id AND o.id <> d.id AND o.trashed_at IS NULL)'
+    case 'empty': return EMPTY[rule.field]
   }
 }
 
+const PLACES = '(SELECT CASE count(*) WHEN 0 THEN \'none\' WHEN 1 THEN \'one\' ELSE \'several\' END FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NOT NULL)'
+/** The reading kind of the document `d`. */
+export const READING = '(SELECT coalesce(max(CASE r.state WHEN \'read\' THEN CASE WHEN r.words = \'\' THEN \'wordless\' ELSE \'read\' END WHEN \'failed\' THEN \'failed\' ELSE \'waiting\' END), \'none\') FROM reading r WHERE r.blob_id = d.blob_id)'
+
+const EMPTY: Record<EmptyField, string> = {
+  remark: 'd.remark_folded = \'\'',
+  sender: 'd.sender_folded = \'\'',
+  number: 'd.running_number IS NULL',
+  tags: 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id)',
+  language: 'NOT EXISTS (SELECT FROM reading r WHERE r.blob_id = d.blob_id AND r.language IS NOT NULL)',
+  opened: 'NOT EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id)',
+  dated: 'd.dated_at IS NULL',
+}
+
+function both(parts: readonly string[]): string {
+  const given = parts.filter(part => part !== '')
+  return given.length === 0 ? 'true' : `(${given.join(' AND ')})`
+}
+
 /** Words that must all be there go into one tsquery, which one index scan answers. */
-function allOf(rules: readonly Rule[], bind: Bind, below: (id: FolderId) => readonly FolderId[]): string {
+function allOf(rules: readonly Rule[], bind: Bind, world: World): string {
   const words = rules.filter(part => part.kind === 'word')
   const others = rules.filter(part => part.kind !== 'word')
-  const parts = others.map(part => conditionOf(part, bind, below))
-  if (words.length > 0) {
-    parts.unshift(`s.words @@ ${bind(words.map(word => lexeme(word.text, word.prefix)).join(' & '))}::tsquery`)
-  }
-  return parts.length === 0 ? 'true' : `(${parts.join(' AND ')})`
+  const parts = others.map(part => conditionOf(part, bind, world))
+  if (words.length > 0) parts.unshift(`s.words @@ ${bind(words.map(wordQuery).join(' & '))}::tsquery`)
+  return both(parts)
+}
+
+function wordQuery({ text, prefix }: Extract<Rule, { kind: 'word' }>): string {
+  const forms = [...new Set(formsOf(text, null))]
+  const whole = lexeme(text, prefix)
+  return forms.length === 0 ? whole : `(${[whole, ...forms.map(form => lexeme(form, false))].join(' | ')})`
 }
 
 /** Folded words hold letters and digits only; quoting keeps the tsquery sound whatever they are. */
@@ -59,21 +96,46 @@ function phraseCondition(words: readonly string[], bind: Bind): string {
   return `(s.words @@ ${all}::tsquery AND (' ' || d.folded || ' ' LIKE ${phrase} OR EXISTS (SELECT FROM page_text t WHERE t.blob_id = d.blob_id AND t.folded LIKE ${phrase})))`
 }
 
+const TEXT_COLUMN: Record<TextField, string> = { name: 'd.folded', remark: 'd.remark_folded', sender: 'd.sender_folded', number: 'd.number_folded' }
+
+/** Folded text holds letters, digits and spaces, none of which means anything to LIKE. */
+function textCondition({ field, op, value }: Extract<Rule, { kind: 'text' }>, bind: Bind): string {
+  const column = TEXT_COLUMN[field]
+  const plain = value.replace(/[\\%_]/g, '')
+  switch (op) {
+    case 'is': return `${column} = ${bind(value)}::text`
+    case 'contains': return `${column} LIKE ${bind(`%${plain}%`)}::text`
+    case 'starts': return `${column} LIKE ${bind(`${plain}%`)}::text`
+    case 'ends': return `${column} LIKE ${bind(`%${plain}`)}::text`
+  }
+}
+
 function typeCondition(rule: Extract<Rule, { kind: 'type' }>, bind: Bind): string {
   const named = rule.anyOf.flatMap((group): readonly string[] => TYPE_GROUPS[group].extensions)
   const inNamed = `d.extension = ANY(${bind(named)}::text[])`
   return rule.anyOf.includes('other') ? `(${inNamed} OR d.extension <> ALL(${bind(KNOWN_EXTENSIONS)}::text[]))` : inNamed
 }
 
-function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, below: (id: FolderId) => readonly FolderId[]): string {
+function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, world: World): string {
   if (rule.folderId === null) return 'EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NULL)'
-  const ids = rule.below ? below(rule.folderId) : [rule.folderId]
+  const ids = rule.below ? world.below(rule.folderId) : [rule.folderId]
   return `EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id = ANY(${bind(ids)}::uuid[]))`
 }
 
-function changedCondition(rule: Extract<Rule, { kind: 'changed' }>, bind: Bind): string {
-  const parts = []
-  if (rule.from !== null) parts.push(`s.changed_at >= ${bind(rule.from)}::timestamptz`)
-  if (rule.before !== null) parts.push(`s.changed_at < ${bind(rule.before)}::timestamptz`)
-  return parts.length === 0 ? 'true' : `(${parts.join(' AND ')})`
+const TIME_COLUMN: Record<Exclude<TimeField, 'opened'>, string> = { changed: 's.changed_at', added: 'd.created_at', dated: 'd.dated_at' }
+
+function timeCondition(field: TimeField, from: string | null, before: string | null, bind: Bind): string {
+  const column = field === 'opened' ? 'v.at' : TIME_COLUMN[field]
+  const parts = [from === null ? '' : `${column} >= ${bind(from)}::timestamptz`, before === null ? '' : `${column} < ${bind(before)}::timestamptz`]
+  if (field === 'opened') return `EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND ${both(parts)})`
+  // A comparison with nothing is neither true nor false, and its opposite neither: what may be missing is asked for first.
+  return both([field === 'dated' || parts.every(part => part === '') ? `${column} IS NOT NULL` : '', ...parts])
+}
+
+/** Its own colour, else that of its home. */
+function meaningCondition({ anyOf }: Extract<Rule, { kind: 'meaning' }>, bind: Bind, world: World): string {
+  const own = bind(anyOf.filter(id => id !== null))
+  const folders = bind(world.coloured(anyOf))
+  const homeless = anyOf.includes(null) ? ' OR NOT EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NOT NULL)' : ''
+  return `((d.meaning_id IS NOT NULL AND d.meaning_id = ANY(${own}::uuid[])) OR (d.meaning_id IS NULL AND (EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.home AND p.folder_id = ANY(${folders}::uuid[]))${homeless})))`
 }

@@ -3,7 +3,8 @@ import type { FolderId } from '../ids'
 import { compile } from './compile'
 import { findFolders } from './folders'
 import { isOnlyWithout, parseQuery, soughtIn } from './parse'
-import type { Rule } from './rule'
+import type { Rule, World } from './rule'
+import { recentFrom } from './rule'
 
 const all = (...rules: Rule[]): Rule => ({ kind: 'all', rules })
 const word = (text: string, prefix = false): Rule => ({ kind: 'word', text, prefix })
@@ -17,6 +18,7 @@ describe(parseQuery, () => {
     ['“shore power”', all({ kind: 'phrase', words: ['shore', 'power'] })],
     ['moor*', all(word('moor', true))],
     ['berth -signed', all(word('berth'), { kind: 'none', rules: [word('signed')] })],
+    ['"lease"', all({ kind: 'phrase', words: ['lease'] })],
     ['berth -"shore power"', all(word('berth'), { kind: 'none', rules: [{ kind: 'phrase', words: ['shore', 'power'] }] })],
     ['Größe', all(word('grosse'))],
     ['"unclosed words', all({ kind: 'phrase', words: ['unclosed', 'words'] })],
@@ -46,25 +48,25 @@ describe(isOnlyWithout, () => {
 })
 
 describe(compile, () => {
-  const below = () => ['f1', 'f2'] as FolderId[]
+  const world: World = { below: () => ['f1', 'f2'] as FolderId[], meaningOf: () => null, coloured: () => ['f2'] as FolderId[], now: '2026-03-31T12:00:00.000Z' }
 
   it('puts words that must all be there into one tsquery, and values into parameters', () => {
-    expect(compile(all(word('berth'), word('lea', true), { kind: 'star', on: true }), below, 6)).toEqual({
+    expect(compile(all(word('berth'), word('lea', true), { kind: 'star', on: true }), world, 6)).toEqual({
       text: '(s.words @@ $6::tsquery AND EXISTS (SELECT FROM star WHERE star.id = s.document_id))',
-      params: ['\'berth\' & \'lea\':*'],
+      params: [`('berth' | '.en.berth' | '.de.berth' | '.fr.berth' | '.es.berth') & ('lea':* | '.en.lea' | '.de.lea' | '.fr.le' | '.es.lea')`],
     })
   })
 
   it('numbers parameters through nested groups', () => {
     const rule = all({ kind: 'any', rules: [word('a'), { kind: 'place', folderId: 'f1' as FolderId, below: true }] }, { kind: 'none', rules: [word('b')] })
-    expect(compile(rule, below, 2)).toEqual({
+    expect(compile(rule, world, 2)).toEqual({
       text: '((s.words @@ $2::tsquery OR EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id = ANY($3::uuid[]))) AND NOT (s.words @@ $4::tsquery))',
       params: ['\'a\'', ['f1', 'f2'], '\'b\''],
     })
   })
 
   it('says what empty groups mean', () => {
-    const text = (kind: 'all' | 'any' | 'none') => compile({ kind, rules: [] }, below, 1).text
+    const text = (kind: 'all' | 'any' | 'none') => compile({ kind, rules: [] }, world, 1).text
     expect([text('all'), text('any'), text('none')]).toEqual(['true', 'false', 'true'])
   })
 })
@@ -75,5 +77,26 @@ describe(findFolders, () => {
 
   it.each([['2.3', ['2.3', '2.3.1']], ['lease', ['1.1']], ['off', ['1']], ['berht leases', ['1.1']], ['atendance', ['2.3']], ['2.3 att', ['2.3']], ['zzz', []], ['', []]])('finds %j', (typed, codes) => {
     expect(found(typed)).toEqual(codes)
+  })
+})
+
+describe('a condition of one field', () => {
+  const world: World = { below: () => [], meaningOf: () => null, coloured: () => ['f2'] as FolderId[], now: '2026-03-31T12:00:00.000Z' }
+
+  it.each<[Rule, string, unknown[]]>([
+    [{ kind: 'text', field: 'remark', op: 'contains', value: 'paid' }, 'd.remark_folded LIKE $1::text', ['%paid%']],
+    [{ kind: 'text', field: 'name', op: 'is', value: 'berth plan' }, 'd.folded = $1::text', ['berth plan']],
+    [{ kind: 'time', field: 'dated', from: '2026-01-01T00:00:00.000Z', before: null }, '(d.dated_at IS NOT NULL AND d.dated_at >= $1::timestamptz)', ['2026-01-01T00:00:00.000Z']],
+    [{ kind: 'recent', field: 'opened', count: 1, unit: 'month' }, 'EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND (v.at >= $1::timestamptz))', ['2026-02-28T12:00:00.000Z']],
+    [{ kind: 'size', from: 10, before: 20 }, '(d.size >= $1::bigint AND d.size < $2::bigint)', [10, 20]],
+    [{ kind: 'empty', field: 'tags' }, 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id)', []],
+  ])('%j', (rule, text, params) => {
+    expect(compile(rule, world, 1)).toEqual({ text, params })
+  })
+})
+
+describe(recentFrom, () => {
+  it.each<[number, 'day' | 'week' | 'month', string]>([[3, 'day', '2026-03-28'], [2, 'week', '2026-03-17'], [1, 'month', '2026-02-28'], [13, 'month', '2025-02-28']])('goes back %i %s', (count, unit, day) => {
+    expect(recentFrom('2026-03-31T12:00:00.000Z', count, unit).slice(0, 10)).toBe(day)
   })
 })

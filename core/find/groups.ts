@@ -1,10 +1,13 @@
 // How many of the found documents lie where, are of which kind and so on: what a search is narrowed with.
 
-import type { FolderId, TagId } from '../ids'
+import type { FolderId, MeaningId, TagId } from '../ids'
 import type { Origin } from '../rows/index'
+import type { Language } from '../text/index'
 import type { Tree, TreeFolder } from '../tree/index'
 import type { Filed } from './rule'
 import { filedOf } from './rule'
+import type { SizeClass } from './sizes'
+import { sizeClassOf } from './sizes'
 import type { TypeGroup } from './types'
 import { typeGroupOf } from './types'
 
@@ -12,11 +15,15 @@ import { typeGroupOf } from './types'
 export interface Fact {
   readonly extension: string
   readonly origin: Origin
-  /** When it changed, "2026-03". */
-  readonly month: string
+  readonly size: number
+  readonly language: Language | null
+  /** When it changed, was added, opened or is dated, as is asked: "2026-03"; null: never. */
+  readonly month: string | null
   readonly starred: boolean
-  /** Its folders, the In-tray left out. */
+  /** Its folders, the home first, the In-tray left out. */
   readonly folderIds: readonly FolderId[]
+  /** Its own; null: that of its home. */
+  readonly meaningId: MeaningId | null
   readonly tagIds: readonly TagId[]
 }
 
@@ -24,21 +31,30 @@ export interface GroupCounts {
   readonly types: Readonly<Partial<Record<TypeGroup, number>>>
   readonly origins: Readonly<Partial<Record<Origin, number>>>
   readonly filed: Readonly<Partial<Record<Filed, number>>>
+  readonly sizes: Readonly<Partial<Record<SizeClass, number>>>
+  /** "none" where the language is not known. */
+  readonly languages: Readonly<Partial<Record<Language | 'none', number>>>
   /** Each folder with everything below it; a document in several places below counts once. */
   readonly places: Readonly<Record<string, number>>
+  /** By the meaning that shows on it; "none" where there is no colour. */
+  readonly meanings: Readonly<Record<string, number>>
   readonly tags: Readonly<Record<string, number>>
   readonly months: Readonly<Record<string, number>>
   readonly starred: number
 }
 
-export function countGroups<F extends TreeFolder>(facts: readonly Fact[], tree: Tree<F>): GroupCounts {
-  const counts = { types: {}, origins: {}, filed: {}, places: {}, tags: {}, months: {}, starred: 0 } satisfies { [K in keyof GroupCounts]: object | number }
+export function countGroups<F extends TreeFolder>(facts: readonly Fact[], tree: Tree<F>, meaningOf: (folder: FolderId) => MeaningId | null): GroupCounts {
+  const counts = { types: {}, origins: {}, filed: {}, sizes: {}, languages: {}, places: {}, meanings: {}, tags: {}, months: {}, starred: 0 } satisfies { [K in keyof GroupCounts]: object | number }
   const one = (group: Record<string, number>, key: string) => { group[key] = (group[key] ?? 0) + 1 }
   for (const fact of facts) {
+    const [home] = fact.folderIds
     one(counts.types, typeGroupOf(fact.extension))
     one(counts.origins, fact.origin)
     one(counts.filed, filedOf(fact.folderIds.length))
-    one(counts.months, fact.month)
+    one(counts.sizes, sizeClassOf(fact.size))
+    one(counts.languages, fact.language ?? 'none')
+    one(counts.meanings, fact.meaningId ?? (home === undefined ? null : meaningOf(home)) ?? 'none')
+    if (fact.month !== null) one(counts.months, fact.month)
     for (const tag of fact.tagIds) one(counts.tags, tag)
     for (const folder of withAncestors(fact.folderIds, tree)) one(counts.places, folder)
     if (fact.starred) counts.starred++

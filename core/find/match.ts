@@ -1,38 +1,85 @@
 import type { FolderId } from '../ids'
-import type { Findable, Rule } from './rule'
-import { filedOf } from './rule'
+import { formsOf } from '../text/index'
+import type { Findable, LeafRule, ReadingKind, Rule, TextField, TextOp, TimeField, World } from './rule'
+import { filedOf, isGroup, recentFrom } from './rule'
 import { typeGroupOf } from './types'
 
-/** Answers whether a document is found by the rule. `below` gives a folder and everything under it. */
-export function matches(rule: Rule, document: Findable, below: (id: FolderId) => ReadonlySet<FolderId>): boolean {
+/** Answers whether a document is found by the rule. */
+export function matches(rule: Rule, document: Findable, world: World): boolean {
+  if (!isGroup(rule)) return fits(rule, document, world)
+  if (rule.kind === 'all') return rule.rules.every(part => matches(part, document, world))
+  const some = rule.rules.some(part => matches(part, document, world))
+  return rule.kind === 'any' ? some : !some
+}
+
+function fits(rule: LeafRule, document: Findable, world: World): boolean {
   switch (rule.kind) {
-    case 'all': return rule.rules.every(part => matches(part, document, below))
-    case 'any': return rule.rules.some(part => matches(part, document, below))
-    case 'none': return !rule.rules.some(part => matches(part, document, below))
-    case 'word': return texts(document).some(text => holdsWord(text, rule.text, rule.prefix))
-    case 'phrase': return texts(document).some(text => ` ${text} `.includes(` ${rule.words.join(' ')} `))
+    case 'word': return holdsWord(document, rule.text, rule.prefix)
+    case 'phrase': return [document.folded, ...document.pages].some(text => ` ${text} `.includes(` ${rule.words.join(' ')} `))
+    case 'text': return compares(textOf(document, rule.field), rule.op, rule.value)
     case 'type': return rule.anyOf.includes(typeGroupOf(document.extension))
-    case 'place': return isIn(rule, document, below)
-    case 'changed': return (rule.from === null || document.changedAt >= rule.from) && (rule.before === null || document.changedAt < rule.before)
-    case 'tag': return document.tagIds.includes(rule.tagId)
+    case 'place': return isIn(rule, document, world)
+    case 'time': return isWithin(timeOf(document, rule.field), rule.from, rule.before)
+    case 'recent': return isWithin(timeOf(document, rule.field), recentFrom(world.now, rule.count, rule.unit), null)
+    case 'size': return (rule.from === null || document.size >= rule.from) && (rule.before === null || document.size < rule.before)
+    case 'tag': return document.tagIds.some(id => rule.anyOf.includes(id))
+    case 'meaning': return rule.anyOf.includes(document.meaningId ?? homeMeaning(document, world))
     case 'star': return document.starred === rule.on
     case 'origin': return rule.anyOf.includes(document.origin)
     case 'filed': return rule.anyOf.includes(filedOf(document.folderIds.length))
+    case 'language': return document.language !== null && rule.anyOf.includes(document.language)
+    case 'reading': return rule.anyOf.some((kind: ReadingKind) => kind === document.reading || (kind === 'read' && document.reading === 'wordless'))
+    case 'twin': return document.twin
+    case 'empty': return isEmpty(rule.field, document)
   }
 }
 
-function isIn(rule: Extract<Rule, { kind: 'place' }>, document: Findable, below: (id: FolderId) => ReadonlySet<FolderId>): boolean {
+function holdsWord(document: Findable, word: string, prefix: boolean): boolean {
+  const texts = [document.folded, document.remark, document.sender, document.tagWords, ...document.pages]
+  if (texts.some(text => (prefix ? ` ${text}`.includes(` ${word}`) : ` ${text} `.includes(` ${word} `)))) return true
+  const wanted = new Set(formsOf(word, document.language))
+  return wanted.size > 0 && texts.some(text => text.split(' ').some(other => formsOf(other, document.language).some(form => wanted.has(form))))
+}
+
+function textOf(document: Findable, field: TextField): string {
+  return field === 'name' ? document.folded : document[field]
+}
+
+function compares(text: string, op: TextOp, value: string): boolean {
+  switch (op) {
+    case 'contains': return text.includes(value)
+    case 'is': return text === value
+    case 'starts': return text.startsWith(value)
+    case 'ends': return text.endsWith(value)
+  }
+}
+
+function timeOf(document: Findable, field: TimeField): string | null {
+  return document[`${field}At`]
+}
+
+function isWithin(time: string | null, from: string | null, before: string | null): boolean {
+  return time !== null && (from === null || time >= from) && (before === null || time < before)
+}
+
+function isIn(rule: Extract<Rule, { kind: 'place' }>, document: Findable, world: World): boolean {
   const { folderId } = rule
   if (folderId === null) return document.folderIds.length === 0
-  if (!rule.below) return document.folderIds.includes(folderId)
-  const within = below(folderId)
-  return document.folderIds.some(id => within.has(id))
+  const within = rule.below ? world.below(folderId) : [folderId]
+  return document.folderIds.some(id => within.includes(id))
 }
 
-function texts(document: Findable): readonly string[] {
-  return [document.folded, ...document.pages]
+function homeMeaning(document: Findable, world: World) {
+  const home: FolderId | undefined = document.folderIds[0]
+  return home === undefined ? null : world.meaningOf(home)
 }
 
-function holdsWord(text: string, word: string, prefix: boolean): boolean {
-  return prefix ? ` ${text}`.includes(` ${word}`) : ` ${text} `.includes(` ${word} `)
+function isEmpty(field: Extract<Rule, { kind: 'empty' }>['field'], document: Findable): boolean {
+  switch (field) {
+    case 'tags': return document.tagIds.length === 0
+    case 'language': return document.language === null
+    case 'opened': return document.openedAt === null
+    case 'dated': return document.datedAt === null
+    default: return document[field] === ''
+  }
 }

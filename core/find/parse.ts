@@ -5,7 +5,7 @@ export const QUERY_LIMIT = 500
 
 /**
  * What is typed into a find field, as a rule: words (all must be there), "words in quotes" next to
- * each other, -word to leave out, wor* for the rest of a word. The last word is taken as a beginning
+ * each other (one word in quotes: no other forms of it), -word to leave out, wor* for the rest of a word. The last word is taken as a beginning
  * while it is being typed (`typing`). Anything else counts as a space between words.
  */
 export function parseQuery(text: string, { typing }: { typing: boolean }): Rule {
@@ -17,7 +17,7 @@ export function parseQuery(text: string, { typing }: { typing: boolean }): Rule 
     const into = (piece[1] ?? '') === '-' || piece[3] === '-' ? without : rules
     if (phrase !== undefined) {
       const words = wordsOf(phrase).map(word => word.text)
-      if (words.length > 0) into.push(wordsRule(words))
+      if (words.length > 0) into.push({ kind: 'phrase', words })
       return
     }
     const raw = piece[4] ?? ''

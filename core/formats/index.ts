@@ -1,5 +1,6 @@
 export type { Readable } from './formats'
 export { fileNameOf, isPicture, isReadable, isShownInPlace, mediaTypeOf, READABLE } from './formats'
+export { archiveNames } from './archiveNames'
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'
 export { readOpml, writeOpml } from './opml'

@@ -1,4 +1,4 @@
-import type { DocumentId, FolderId, MeaningId, OrderId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 import type { Arrangement } from './arrangedRows'
 import type { DraftedFolder } from './draftedRows'
@@ -71,13 +71,22 @@ export type Command =
   | { readonly kind: 'plan.trash'; readonly days: number | null }
   | { readonly kind: 'place.remove'; readonly documentIds: readonly DocumentId[]; readonly folderId: FolderId }
   | { readonly kind: 'place.home'; readonly documentId: DocumentId; readonly folderId: FolderId }
-  | { readonly kind: 'document.copy'; readonly copies: readonly { readonly id: DocumentId; readonly newId: DocumentId }[]; readonly folderId: FolderId | null }
+  | { readonly kind: 'document.copy'; readonly copies: readonly { readonly id: DocumentId; readonly newId: DocumentId }[]; readonly folderId: FolderId | null; /** With all below and the documents in it. */ readonly folders?: readonly { readonly id: FolderId; readonly newId: FolderId }[] }
   | { readonly kind: 'tag.put'; readonly tags: readonly { readonly id: TagId; readonly name: string }[] } & Things
   | { readonly kind: 'tag.take'; readonly tagIds: readonly TagId[] } & Things
   | { readonly kind: 'tag.set'; readonly id: TagId; readonly name: string; readonly meaningId: MeaningId | null; readonly hidden: boolean }
   | { readonly kind: 'tag.merge'; readonly id: TagId; readonly into: TagId }
   | { readonly kind: 'tag.drop'; readonly id: TagId }
   | { readonly kind: 'move'; readonly toFolderId: FolderId | null; readonly fromFolderId: FolderId | null; readonly allowTwin: boolean; /** Folders in which the documents are filed as well. */ readonly also?: readonly FolderId[]; /** Where single documents are left, instead of fromFolderId; null: the In-tray. */ readonly froms?: readonly { readonly documentId: DocumentId; readonly folderId: FolderId | null }[] } & Things
+  | { readonly kind: 'search.keep'; readonly id: SearchId; readonly name: string; readonly query: Readonly<Record<string, string>>; readonly folderId: FolderId | null; readonly pinned: boolean; readonly desk: boolean }
+  | { readonly kind: 'search.drop'; readonly id: SearchId }
+  | { readonly kind: 'search.folder'; /** The kept search it is made of; null: one that is not kept. */ readonly id: SearchId | null; readonly folderId: FolderId; readonly parentId: FolderId | null; readonly name: string; readonly documentIds: readonly DocumentId[]; readonly way: 'move' | 'file'; /** The kept search goes then. */ readonly drop: boolean }
+  | { readonly kind: 'folder.tag'; readonly id: FolderId; readonly tag: { readonly id: TagId; readonly name: string }; readonly searchId: SearchId; /** The folder goes into the Trash, its documents one level up. */ readonly dissolve: boolean }
+  | { readonly kind: 'bundle.set'; readonly id: BundleId; readonly name: string; readonly note: string; readonly done: boolean; /** For a new one. */ readonly documentIds?: readonly DocumentId[] }
+  | { readonly kind: 'bundle.put'; readonly id: BundleId; readonly documentIds: readonly DocumentId[] }
+  | { readonly kind: 'bundle.take'; readonly id: BundleId; readonly documentIds: readonly DocumentId[] }
+  | { readonly kind: 'bundle.order'; readonly id: BundleId; readonly documentIds: readonly DocumentId[] }
+  | { readonly kind: 'bundle.drop'; readonly id: BundleId }
   | { readonly kind: 'star'; readonly on: boolean } & Things
   | { readonly kind: 'trash' } & Things
   | { readonly kind: 'restore' } & Things

@@ -11,8 +11,11 @@ import { colourFolder, describeFolder, keepFirst, nameBelow, numberFolder, order
 import { move } from './commands/move'
 import { registerFolder } from './commands/registerFolder'
 import { setMeaning } from './commands/setMeaning'
+import { dropSearch, folderOfSearch, keepSearch, tagOfFolder } from './commands/searches'
 import { star } from './commands/star'
-import { copyDocuments, fileDocuments, makeHome, removePlace } from './commands/file'
+import { dropBundle, orderBundle, putIntoBundle, setBundle, takeFromBundle } from './commands/bundles'
+import { copyThings } from './commands/copy'
+import { fileDocuments, makeHome, removePlace } from './commands/file'
 import { dropOrder, setOrder } from './commands/orders'
 import { dropTag, mergeTags, putTags, setTag, takeTags } from './commands/tags'
 import { makeCurrent, remarkVersion, writeDocument } from './commands/versions'
@@ -63,7 +66,16 @@ function decideAlone(slice: Slice, command: Command, moment: Moment): Decision {
     case 'order.drop': return dropOrder(slice, command)
     case 'place.remove': return removePlace(slice, command, moment)
     case 'place.home': return makeHome(slice, command, moment)
-    case 'document.copy': return copyDocuments(slice, command, moment)
+    case 'document.copy': return copyThings(slice, command, moment)
+    case 'search.keep': return keepSearch(slice, command, moment)
+    case 'search.drop': return dropSearch(slice, command)
+    case 'search.folder': return folderOfSearch(slice, command, moment)
+    case 'folder.tag': return tagOfFolder(slice, command, moment)
+    case 'bundle.set': return setBundle(slice, command, moment)
+    case 'bundle.put': return putIntoBundle(slice, command, moment)
+    case 'bundle.take': return takeFromBundle(slice, command)
+    case 'bundle.order': return orderBundle(slice, command)
+    case 'bundle.drop': return dropBundle(slice, command)
     case 'tag.put': return putTags(slice, command, moment)
     case 'tag.take': return takeTags(slice, command)
     case 'tag.set': return setTag(slice, command)

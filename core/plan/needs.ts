@@ -1,4 +1,4 @@
-import type { DocumentId, FolderId, MeaningId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, TagId } from '../ids'
 import type { Command } from './command'
 
 /** Which documents a command has to see; all folders, meanings and the plan itself are always there. */
@@ -23,11 +23,14 @@ export interface Needs {
   /** All tags, all standing orders of the plan. */
   readonly tags: boolean
   readonly orders: boolean
+  /** All kept searches; all bundles, with what is in the one named. */
+  readonly searches: boolean
+  readonly bundleId: BundleId | null
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
 
-const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [], starIds: [], tags: false, orders: false }
+const NOTHING: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [], starIds: [], tags: false, orders: false, searches: false, bundleId: null }
 
 export function needsOf(command: Command): Needs {
   switch (command.kind) {
@@ -43,10 +46,19 @@ export function needsOf(command: Command): Needs {
     case 'document.file': return fileNeeds(command)
     case 'order.set':
     case 'order.drop': return { ...NOTHING, orders: true }
+    case 'search.keep':
+    case 'search.drop': return { ...NOTHING, searches: true }
+    case 'search.folder': return { ...NOTHING, searches: true, documentIds: command.documentIds }
+    case 'folder.tag': return { ...NOTHING, tags: true, inBranches: [command.id], tagIds: [command.tag.id] }
+    case 'bundle.set': return { ...NOTHING, bundleId: command.id, documentIds: command.documentIds ?? [] }
+    case 'bundle.put': return { ...NOTHING, bundleId: command.id, documentIds: command.documentIds }
+    case 'bundle.take':
+    case 'bundle.order':
+    case 'bundle.drop': return { ...NOTHING, bundleId: command.id }
     case 'tag.set': return { ...NOTHING, tags: true }
     case 'place.home': return { ...NOTHING, documentIds: [command.documentId] }
     case 'place.remove': return { ...NOTHING, documentIds: command.documentIds }
-    case 'document.copy': return { ...NOTHING, documentIds: command.copies.map(({ id }) => id), inFolder: command.folderId }
+    case 'document.copy': return { ...NOTHING, documentIds: command.copies.map(({ id }) => id), inFolder: command.folderId, inBranches: (command.folders ?? []).map(({ id }) => id) }
     case 'tag.put':
     case 'tag.take': return { ...NOTHING, tags: true, documentIds: command.documentIds, taggedIds: [...command.folderIds, ...command.documentIds] }
     case 'tag.merge': return { ...NOTHING, tags: true, tagIds: [command.id, command.into] }

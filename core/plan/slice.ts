@@ -5,7 +5,7 @@ import type { DocumentId, FolderId } from '../ids'
 import type { NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { Tree } from '../tree/index'
-import type { DocumentRow, FolderRow, MeaningRow, Order, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../rows/index'
+import type { BundleItemRow, BundleRow, DocumentRow, FolderRow, KeptSearchRow, MeaningRow, Order, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../rows/index'
 
 /** The part of a plan that a command needs: all folders, and those documents that it touches with all their places. */
 export interface Slice {
@@ -22,6 +22,10 @@ export interface Slice {
   /** Of the documents whose versions the command names. */
   readonly versions: readonly VersionRow[]
   readonly orders: ReadonlyMap<string, Order>
+  readonly searches: ReadonlyMap<string, KeptSearchRow>
+  readonly bundles: ReadonlyMap<string, BundleRow>
+  /** Those of the bundle that the command names. */
+  readonly bundleItems: readonly BundleItemRow[]
   /** The last running number given under each code. */
   readonly serials: ReadonlyMap<string, number>
 }

@@ -1,2 +1,2 @@
-export type { DocumentRow, FolderRow, MeaningRow, Order, OrderThen, OrderWhen, Origin, PlacementRow, Pattern, PlanRow, StarRow, TaggingRow, TagRow, TableName, Tables, VersionRow } from './rows'
+export type { BundleItemRow, BundleRow, DocumentRow, FolderRow, KeptSearchRow, MeaningRow, Order, OrderThen, OrderWhen, Origin, PlacementRow, Pattern, PlanRow, StarRow, TaggingRow, TagRow, TableName, Tables, VersionRow } from './rows'
 export { ORIGINS, PATTERNS, TABLE_NAMES } from './rows'

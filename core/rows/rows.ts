@@ -2,7 +2,7 @@
 // milliseconds; sizes are bytes; `folded` is the name as searches compare it
 // (core/text), for a document with its running number.
 
-import type { DocumentId, FolderId, MeaningId, OrderId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 
 export interface PlanRow {
@@ -181,6 +181,36 @@ export interface Order {
   readonly then: OrderThen
 }
 
+/** A search under a name; it holds no documents. */
+export interface KeptSearchRow {
+  readonly id: SearchId
+  readonly name: string
+  /** The parts of its URL (core/find/asked). */
+  readonly query: Readonly<Record<string, string>>
+  /** Where it is shown inside the plan; null: not there. */
+  readonly folderId: FolderId | null
+  /** In the short list. */
+  readonly pinned: boolean
+  readonly desk: boolean
+  readonly createdAt: string
+}
+
+/** A named, ordered set of documents from anywhere. */
+export interface BundleRow {
+  readonly id: BundleId
+  readonly name: string
+  readonly note: string
+  readonly done: boolean
+  readonly createdAt: string
+}
+
+export interface BundleItemRow {
+  readonly id: string
+  readonly bundleId: BundleId
+  readonly documentId: DocumentId
+  readonly orderKey: string
+}
+
 export interface Tables {
   plan: PlanRow
   folder: FolderRow
@@ -192,8 +222,11 @@ export interface Tables {
   tag: TagRow
   tagging: TaggingRow
   standing_order: Order
+  kept_search: KeptSearchRow
+  bundle: BundleRow
+  bundle_item: BundleItemRow
 }
 
 /** In the order in which rows may be inserted: what is pointed at comes first. */
-export const TABLE_NAMES = ['plan', 'meaning', 'tag', 'folder', 'document', 'version', 'placement', 'star', 'tagging', 'standing_order'] as const
+export const TABLE_NAMES = ['plan', 'meaning', 'tag', 'folder', 'document', 'version', 'placement', 'star', 'tagging', 'standing_order', 'kept_search', 'bundle', 'bundle_item'] as const
 export type TableName = (typeof TABLE_NAMES)[number]

@@ -1,3 +1,4 @@
+import { areForms } from './forms'
 import { wordsOf } from './words'
 
 export interface Passage {
@@ -6,7 +7,7 @@ export interface Passage {
   readonly marks: readonly (readonly [number, number])[]
 }
 
-/** What a hit is: a whole folded word, or (prefix) the beginning of one. */
+/** What a hit is: a folded word in any of its forms, or (prefix) the beginning of one. */
 export interface Sought { readonly text: string; readonly prefix: boolean }
 
 const REACH = 84
@@ -37,7 +38,7 @@ interface Hit { readonly from: number; readonly to: number; readonly which: numb
 
 function hitsIn(text: string, sought: readonly Sought[]): Hit[] {
   return wordsOf(text).flatMap((word) => {
-    const which = sought.findIndex(({ text: want, prefix }) => (prefix ? word.text.startsWith(want) : word.text === want))
+    const which = sought.findIndex(({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want))
     return which < 0 ? [] : [{ from: word.from, to: word.to, which }]
   })
 }

@@ -9,9 +9,11 @@ import * as messages from './migrations/000006_messages'
 import * as orders from './migrations/000007_orders'
 import * as uploads from './migrations/000008_uploads'
 import * as scans from './migrations/000009_scans'
+import * as acts from './migrations/000010_acts'
+import * as finding from './migrations/000011_finding'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding]
 
 const LOCK = 4_802_661
 

@@ -16,6 +16,9 @@ export const COLUMNS: Columns = {
   tag: ['id', 'name', 'folded', 'meaningId', 'hidden'],
   tagging: ['id', 'tagId', 'target', 'targetId'],
   standing_order: ['id', 'name', 'orderKey', 'active', 'when', 'then'],
+  kept_search: ['id', 'name', 'query', 'folderId', 'pinned', 'desk', 'createdAt'],
+  bundle: ['id', 'name', 'note', 'done', 'createdAt'],
+  bundle_item: ['id', 'bundleId', 'documentId', 'orderKey'],
 }
 
 /** What rows of earlier versions, in the journal, do not hold yet. */

@@ -68,7 +68,7 @@ describe(readOdt, () => {
 
 describe(readPdf, () => {
   it('gives each page its text', async () => {
-    expect((await readPdf(await bytesOf('pdf')))[0]).toMatch(/Title & more[\s\S]*Second: ü, é, ñ\./)
+    expect((await readPdf(await bytesOf('pdf'))).pages[0]).toMatch(/Title & more[\s\S]*Second: ü, é, ñ\./)
   })
 
   it('refuses what is none', async () => {

@@ -8,7 +8,7 @@ export type Outcome =
    * `paged` is true where the pages are real ones; otherwise they are parts of one text. `scans` are the pages
    * (from 1) that hold no text but may be pictures of one.
    */
-  | { readonly ok: true; readonly pages: readonly string[]; readonly paged: boolean; readonly scans?: readonly number[] }
+  | { readonly ok: true; readonly pages: readonly string[]; readonly paged: boolean; readonly scans?: readonly number[]; readonly title?: string; readonly author?: string }
   /** One sentence for the person. */
   | { readonly ok: false; readonly reason: string }
 

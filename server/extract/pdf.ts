@@ -3,10 +3,12 @@ import { dirname } from 'node:path'
 import { createCanvas } from '@napi-rs/canvas'
 import type { PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { getDocument, VerbosityLevel } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import type { Facts } from './facts'
+import { tidyFacts } from './facts'
 import { TEXT_LIMIT, Unreadable } from './outcome'
 
-/** The text of each page, lines as they are drawn. */
-export async function readPdf(bytes: Uint8Array): Promise<string[]> {
+/** The text of each page, lines as they are drawn; title and author. */
+export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & Facts> {
   return withPdf(bytes, async (pdf) => {
     const pages: string[] = []
     let length = 0
@@ -18,7 +20,9 @@ export async function readPdf(bytes: Uint8Array): Promise<string[]> {
       pages.push(text)
       page.cleanup()
     }
-    return pages
+    const { info } = await pdf.getMetadata()
+    const { Title, Author } = info as { readonly Title?: unknown; readonly Author?: unknown }
+    return { pages, ...tidyFacts(Title, Author) }
   })
 }
 

@@ -18,6 +18,6 @@ describe(setScans, () => {
   it('lays the text behind the picture, with its blanks', async () => {
     const picture = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
     const pdf = await setScans([{ picture, width: 1240, height: 1754, words: [word('Größe', 0.1, 0.1, 0.18), word('of', 0.181, 0.1, 0.2), word('the', 0.201, 0.1, 0.23), word('berth', 0.231, 0.1, 0.3)] }], 'Papers', new Date(0))
-    expect(await readPdf(new Uint8Array(pdf))).toEqual(['Größe of the berth'])
+    expect(await readPdf(new Uint8Array(pdf))).toMatchObject({ pages: ['Größe of the berth'], title: 'Papers' })
   })
 })

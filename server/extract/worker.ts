@@ -4,6 +4,8 @@ import { isReadable } from '../../core/formats/index'
 import type { Readable } from '../../core/formats/index'
 import { readDocx } from './docx'
 import { readEpub } from './epub'
+import type { Facts } from './facts'
+import { factsInContainer, factsInHtml, factsInMail } from './facts'
 import { readHtml } from './html'
 import { readMail } from './mail'
 import { readOdp, readOds, readOdt } from './openDocument'
@@ -17,17 +19,23 @@ import { readRtf } from './rtf'
 import { readXlsx } from './xlsx'
 import { namesIn } from './zip'
 
-type Reader = (bytes: Uint8Array) => Promise<{ pages: readonly string[]; paged: boolean; scans?: readonly number[] }>
+type Reader = (bytes: Uint8Array) => Promise<{ pages: readonly string[]; paged: boolean; scans?: readonly number[] } & Partial<Facts>>
 
 const inParts = (read: (bytes: Uint8Array) => Promise<string> | string): Reader => async bytes => ({ pages: partsOf(await read(bytes)), paged: false })
+/** With what its container says of title and author. */
+const described = (reader: Reader, entry: RegExp): Reader => async bytes => ({ ...await reader(bytes), ...await factsInContainer(bytes, entry) })
+const OOXML = /^docProps\/core\.xml$/
+const OPEN_DOCUMENT = /^meta\.xml$/
+const BOOK = /\.opf$/
+
 const inPages = (read: (bytes: Uint8Array) => Promise<readonly string[]>): Reader => async bytes => ({ pages: await read(bytes), paged: true })
 
 // Fewer letters than this are a page number or a stamp on a scan, not its text.
 const LETTERS_OF_A_TEXT = 8
 
 const pdf: Reader = async (bytes) => {
-  const pages = await readPdf(bytes)
-  return { pages, paged: true, scans: pages.flatMap((text, index) => (text.replace(/[^\p{L}]/gu, '').length < LETTERS_OF_A_TEXT ? [index + 1] : [])) }
+  const { pages, title, author } = await readPdf(bytes)
+  return { pages, title, author, paged: true, scans: pages.flatMap((text, index) => (text.replace(/[^\p{L}]/gu, '').length < LETTERS_OF_A_TEXT ? [index + 1] : [])) }
 }
 
 const picture: Reader = async (bytes) => {
@@ -35,24 +43,31 @@ const picture: Reader = async (bytes) => {
   return { pages: scans.map(() => ''), paged: true, scans }
 }
 
+const page: Reader = async bytes => ({ ...await inParts(readHtml)(bytes), ...factsInHtml(bytes) })
+
+const message: Reader = async (bytes) => {
+  const text = await readMail(bytes)
+  return { pages: partsOf(text), paged: false, ...factsInMail(text) }
+}
+
 const READERS: Record<Readable, Reader> = {
   pdf,
-  docx: inParts(readDocx),
-  odt: inParts(readOdt),
+  docx: described(inParts(readDocx), OOXML),
+  odt: described(inParts(readOdt), OPEN_DOCUMENT),
   rtf: inParts(readRtf),
-  xlsx: inPages(readXlsx),
-  ods: inPages(readOds),
-  pptx: inPages(readPptx),
-  odp: inPages(readOdp),
-  epub: inParts(readEpub),
+  xlsx: described(inPages(readXlsx), OOXML),
+  ods: described(inPages(readOds), OPEN_DOCUMENT),
+  pptx: described(inPages(readPptx), OOXML),
+  odp: described(inPages(readOdp), OPEN_DOCUMENT),
+  epub: described(inParts(readEpub), BOOK),
   txt: inParts(readPlain),
   md: inParts(readPlain),
   csv: inParts(readPlain),
   tsv: inParts(readPlain),
-  html: inParts(readHtml),
-  htm: inParts(readHtml),
+  html: page,
+  htm: page,
   uri: inParts(readPlain),
-  eml: inParts(readMail),
+  eml: message,
   zip: inParts(namesIn),
   png: picture,
   jpg: picture,

@@ -44,6 +44,12 @@ export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean):
   await sendStream(event, Readable.from(bytes.read(start, end), { objectMode: false }))
 }
 
+/** An archive that is written while it is sent; its size is not known before. */
+export async function sendArchive(event: H3Event, name: string, bytes: AsyncGenerator<Uint8Array>): Promise<void> {
+  setResponseHeaders(event, { 'content-type': 'application/zip', 'content-disposition': `attachment; filename*=UTF-8''${encodeName(`${name}.zip`)}`, 'x-content-type-options': 'nosniff' })
+  await sendStream(event, Readable.from(bytes, { objectMode: false }))
+}
+
 /** First and last byte asked for; null for all. Several ranges are answered with all. Throws range.wrong. */
 export function rangeOf(header: string | undefined, size: number): [number, number] | null {
   const match = /^bytes=(\d*)-(\d*)$/.exec(header ?? '')

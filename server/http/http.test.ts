@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { ValidationError } from 'yup'
 import { HembixError, refusal } from '../../core/errors'
 import { rangeOf } from './content'
-import { hitCursor, placeOf, readHitCursor, wholeNumberOf } from './parse'
+import { foundCursor, placeOf, readFoundCursor, wholeNumberOf } from './parse'
 import { reasonOf } from './route'
 
 describe(rangeOf, () => {
@@ -26,15 +26,13 @@ describe(placeOf, () => {
   })
 })
 
-describe(readHitCursor, () => {
-  const hit = { rank: 1, changedAt: '2026-01-02T03:04:05.678Z', id: '01900000-0000-7000-8000-000000000001' }
-
-  it('reads what was given out', () => {
-    expect(readHitCursor(hitCursor(hit))).toEqual(hit)
+describe(foundCursor, () => {
+  it.each([{ at: 30 }, { after: { changedAt: '2026-01-01T00:00:00.000Z', id: '01900000-0000-7000-8000-000000000001' } }])('%j is read as it was written', (cursor) => {
+    expect(readFoundCursor(foundCursor(cursor))).toEqual(cursor)
   })
 
-  it.each(['', '3_2026-01-01T00:00:00.000Z_x', '1_yesterday_01900000-0000-7000-8000-000000000001', '1__'])('refuses %j', (cursor) => {
-    expect(() => readHitCursor(cursor)).toThrow('cursor')
+  it.each(['', 'at_-1', 'at_99999999', 'after_2026-01-01T00:00:00.000Z_x', 'after_yesterday_01900000-0000-7000-8000-000000000001', '1__'])('refuses %j', (cursor) => {
+    expect(() => readFoundCursor(cursor)).toThrow('cursor')
   })
 })
 

@@ -2,6 +2,8 @@ import type { H3Event } from 'h3'
 import { getQuery, getRouterParam, readBody } from 'h3'
 import type { AnySchema, InferType } from 'yup'
 import { fail } from '../../core/errors'
+import type { Asked } from '../../core/find/index'
+import { readAsked } from '../../core/find/index'
 import type { Id } from '../../core/ids'
 import { tryParseId } from '../../core/ids'
 
@@ -42,17 +44,25 @@ export function wholeNumberOf(value: unknown): number | null {
   return value !== undefined && value !== '' && Number.isInteger(number) && number >= 0 ? number : null
 }
 
-interface HitKey { readonly rank: number; readonly changedAt: string; readonly id: string }
+type Cursor = { readonly at: number } | { readonly after: { readonly id: string; readonly changedAt: string } }
 
-export function hitCursor(hit: HitKey): string {
-  return `${hit.rank}_${hit.changedAt}_${hit.id}`
+export function foundCursor(cursor: Cursor): string {
+  return 'at' in cursor ? `at_${cursor.at}` : `after_${cursor.after.changedAt}_${cursor.after.id}`
 }
 
 /** Throws request.invalid for a cursor that was not given out. */
-export function readHitCursor(cursor: string): HitKey {
-  const [rank = '', changedAt = '', id = ''] = cursor.split('_')
-  if (!/^[012]$/.test(rank) || Number.isNaN(Date.parse(changedAt)) || tryParseId(id) === null) {
-    fail('request.invalid', { why: 'the cursor is not one that was given out' })
-  }
-  return { rank: Number(rank), changedAt, id }
+export function readFoundCursor(cursor: string): Cursor {
+  const [kind, first = '', second = ''] = cursor.split('_')
+  const at = wholeNumberOf(first)
+  if (kind === 'at' && at !== null && at <= FOUND_LIMIT) return { at }
+  if (kind === 'after' && !Number.isNaN(Date.parse(first)) && tryParseId(second) !== null) return { after: { changedAt: first, id: second } }
+  return fail('request.invalid', { why: 'the cursor is not one that was given out' })
+}
+
+const FOUND_LIMIT = 1_000_000
+
+/** A search as it stands in a URL. Throws rule.wrong. */
+export function askedIn(query: Readonly<Record<string, unknown>>): Asked {
+  const read = readAsked(query)
+  return read.ok ? read.asked : fail('rule.wrong', { why: read.why })
 }

@@ -10,6 +10,6 @@ export async function readDocument(readers: Readers, blobId: string): Promise<vo
     return
   }
   const outcome = await readers.read(taken.extension, taken.bytes)
-  if (outcome.ok) await keepReading(blobId, outcome.pages, outcome.paged, outcome.scans)
+  if (outcome.ok) await keepReading(blobId, outcome)
   else await giveUpReading(blobId, outcome.reason)
 }

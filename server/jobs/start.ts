@@ -1,5 +1,6 @@
 import { queue, READ_QUEUE, stopQueue, SWEEP_QUEUE } from '../db/queue'
-import { requeueOpenReadings } from '../services/reading/requestReading'
+import { deriveAgain } from '../services/changes/deriveAgain'
+import { requeueOlderReadings, requeueOpenReadings } from '../services/reading/requestReading'
 import { startReaders } from '../extract/readers'
 import { readDocument } from './readDocument'
 import { readScans } from './readScans'
@@ -24,6 +25,8 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
     await boss.work(SWEEP_QUEUE, { pollingIntervalSeconds: 60 }, () => sweepUploads(log))
     await boss.schedule(SWEEP_QUEUE, '17 3 * * *')
     await requeueOpenReadings()
+    await deriveAgain(() => stopped)
+    await requeueOlderReadings()
   }
   const keepTrying = () => {
     start().catch((error: unknown) => {

@@ -1,3 +1,4 @@
+import { sweepLongActs } from '../services/changes/longAct'
 import { sweepOrphans } from '../services/documents/sweepOrphans'
 import { sweepIncoming } from '../services/documents/sweepIncoming'
 import { sweepScans } from '../services/scans/sweepScans'
@@ -9,5 +10,6 @@ export async function sweepUploads(log: (message: string) => void): Promise<void
   await sweepScans()
   const swept = await sweepOrphans()
   if (swept !== null) log(swept)
+  await sweepLongActs()
   await sweepTrash(new Date())
 }

@@ -28,13 +28,13 @@ test('documents get running numbers, tags are typed and found again, a folder is
   await expect(registerRow(page, 'notice')).not.toContainText('signed')
 
   await page.getByRole('button', { name: 'Pin', exact: true }).first().click()
-  await expect(page.getByRole('navigation', { name: 'Pinned folders' })).toContainText('Post')
+  await expect(page.getByRole('navigation', { name: 'Short list' })).toContainText('Post')
   await page.keyboard.press('/')
   await page.keyboard.type('sign')
   await page.getByRole('option', { name: /signed.*tag on 1/ }).click()
   await expect(page.getByRole('grid', { name: 'Found documents' }).getByRole('row')).toHaveCount(1)
   await page.goto('/plan')
-  await page.getByRole('navigation', { name: 'Pinned folders' }).getByRole('button', { name: /Post/ }).first().click()
+  await page.getByRole('navigation', { name: 'Short list' }).getByRole('button', { name: /Post/ }).first().click()
   await expect(treeRow(page, 'Post')).toHaveAttribute('aria-selected', 'true')
 })
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
+import type { Found } from '../../contract/find'
 import type { SessionState } from '../../contract/account'
 import { ROUTES } from '../../contract/routes'
 import type { Refused } from '../support/client'
@@ -72,9 +73,10 @@ describe('every route', () => {
       stranger.try({ kind: 'star', folderIds: [], documentIds: [id], on: true }),
       stranger.try({ kind: 'move', folderIds: [], documentIds: [id], toFolderId: null, fromFolderId: null, allowTwin: false }),
       stranger.upload('into.txt', 'x', folder),
-      stranger.send<Refused>('GET', `/api/find?q=x&place=${folder}`),
+      stranger.send<Refused>('GET', `/api/documents/${id}`),
     ])
     expect(codes.map(reply => (reply.body as Refused).code)).toEqual(codes.map(() => 'notFound'))
+    expect((await stranger.get<Found>(`/api/find?places=${folder}`)).body.documents).toEqual([])
     expect((await owner.outline()).folders.map(row => row.name)).toEqual(['Private'])
   })
 

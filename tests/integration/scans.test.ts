@@ -51,7 +51,7 @@ describe('pages of the scanner', () => {
     expect([bound.status, bound.body.label]).toEqual([200, 'Added “Bound pages” to the In-tray'])
     expect((await client.send('POST', '/api/scans/document', { change, document, name: 'Bound pages', pages: order })).status).toBe(200)
     expect((await client.get<Pages>('/api/scans')).body.pages).toEqual([])
-    const text = await readPdf(new Uint8Array((await client.content(document)).bytes))
+    const { pages: text } = await readPdf(new Uint8Array((await client.content(document)).bytes))
     expect(text.length).toBe(3)
     expect(text[0]?.replace(/\s+/g, ' ')).toMatch(/^What is to be done .*Order two cleats of the larger size from the chandlery\.|^Confirmation .*Please keep this page with your papers\./)
     await client.whenRead(document)
@@ -86,7 +86,7 @@ describe('a picture of a text', () => {
     expect(await found(client, 'halyard')).toEqual([id])
     const { pages } = (await client.get<WordsReply>(`/api/documents/${id}/words`)).body
     const word = pages[0]?.words.find(one => one.text === 'halyard')
-    expect(word?.box[0]).toBeGreaterThan(0.3)
+    expect(word?.box[0]).toBeGreaterThan(0.2)
     expect(word?.box[1]).toBeCloseTo(0.21, 1)
     expect((await client.get<TextReply>(`/api/documents/${id}/text`)).body.pages[0]?.body).toContain('eastern breakwater')
   }, 90_000)

@@ -2,7 +2,8 @@
 
 import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
-import { rows } from '../../server/db/client'
+import type { DocumentId, FolderId } from '../../core/ids'
+import { rows, withTransaction } from '../../server/db/client'
 import type { KnownReply, UnlandedUpload } from '../../contract/upload'
 import type { Refused , Client} from '../support/client'
 import { BASE, newClient, sha256 } from '../support/client'
@@ -104,6 +105,8 @@ describe('files that come together', () => {
     expect(landed.body.label).toBe('Added 5,000 documents to 1 Many')
     const count = async () => (await client.get<{ ids: string[] }>(`/api/documents/ids?folder=${folder}`)).body.ids.length
     expect(await count()).toBe(5000)
+    await stopsHalfWay(client, folder)
+    expect(await count()).toBe(5000)
     await client.undo()
     expect(await count()).toBe(0)
   }, 120_000)
@@ -136,3 +139,18 @@ describe('what cannot be taken', () => {
     expect((await client.content(documentId)).bytes.toString()).toBe('first second')
   })
 })
+
+/** Puts everything of a folder into the Trash, held up in the middle by a lock, and stops it there. */
+async function stopsHalfWay(client: Client, folder: FolderId): Promise<void> {
+  const { ids } = (await client.get<{ ids: DocumentId[] }>(`/api/documents/ids?folder=${folder}`)).body
+  const [change, stranger] = [v7(), await newClient()]
+  const answer = await withTransaction(async (transaction) => {
+    await rows(transaction, 'SELECT FROM document WHERE id = $1 FOR UPDATE', [ids.at(-1)])
+    const trashing = client.try({ kind: 'trash', folderIds: [], documentIds: ids }, change)
+    await expect.poll(async () => (await stranger.send('POST', `/api/changes/${change}/stop`)).status).toBe(404)
+    await expect.poll(async () => (await client.send('POST', `/api/changes/${change}/stop`)).status, { timeout: 20_000 }).toBeLessThan(300)
+    return { trashing }
+  })
+  expect((await answer.trashing).body).toMatchObject({ code: 'act.stopped' })
+  expect((await client.send('POST', `/api/changes/${change}/stop`)).status).toBe(404)
+}

@@ -27,12 +27,12 @@ export function documentRow(id: string, more: Partial<DocumentRow> = {}): Docume
 }
 
 export const EMPTY: State = {
-  plan: new Map([[PLAN.id, PLAN]]), meaning: new Map(), tag: new Map(), folder: new Map(), document: new Map(), version: new Map(), placement: new Map(), star: new Map(), tagging: new Map(), standing_order: new Map(),
+  plan: new Map([[PLAN.id, PLAN]]), meaning: new Map(), tag: new Map(), folder: new Map(), document: new Map(), version: new Map(), placement: new Map(), star: new Map(), tagging: new Map(), standing_order: new Map(), kept_search: new Map(), bundle: new Map(), bundle_item: new Map(),
 }
 
 /** All of a state as a command sees it. */
 export function sliceOf(state: State, serials: ReadonlyMap<string, number> = new Map()): Slice {
   const plan = state.plan.get(PLAN.id)
   if (!plan) throw new Error('The plan is gone.')
-  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning, tags: state.tag, taggings: [...state.tagging.values()], versions: [...state.version.values()], orders: state.standing_order, serials }
+  return { revision: 1, plan, folders: state.folder, documents: state.document, placements: [...state.placement.values()], stars: state.star, meanings: state.meaning, tags: state.tag, taggings: [...state.tagging.values()], versions: [...state.version.values()], orders: state.standing_order, searches: state.kept_search, bundles: state.bundle, bundleItems: [...state.bundle_item.values()], serials }
 }

@@ -5,6 +5,7 @@ import { counted } from '../../../core/change/index'
 import type { DocumentFacts } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
+import { LANGUAGE_NAMES } from '../../../core/find/index'
 import type { DocumentId, MeaningId } from '../../../core/ids'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
@@ -20,9 +21,9 @@ import TextEdit from '../common/TextEdit.vue'
 import PlacesEdit from './PlacesEdit.vue'
 import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
-import DocumentPreview from '../preview/DocumentPreview.vue'
+import CardPreview from './CardPreview.vue'
 
-const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document itself is open beside the card. */ inReader?: boolean }>()
+const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document itself is open beside the card. */ inReader?: boolean; /** Words that are looked for, marked in the preview. */ find?: string }>()
 const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
 const acts = useActs()
@@ -58,7 +59,7 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
 
 <template>
   <RemoteState v-slot="{ value: document }" :remote="facts" @again="load">
-    <DocumentPreview v-if="!inReader" :document="document" />
+    <CardPreview v-if="!inReader" :document="document" :find="find ?? ''" />
     <h2>{{ document.name }}</h2>
     <p class="kind second">
       {{ (document.extension || 'file').toUpperCase() }}<template v-if="document.reading.paged">
@@ -78,6 +79,15 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       </dd>
       <template v-if="document.origin !== 'upload' || document.sender">
         <dt>From</dt><dd>{{ originText(document) }}</dd>
+      </template>
+      <template v-if="document.reading.title">
+        <dt>Title</dt><dd>{{ document.reading.title }}</dd>
+      </template>
+      <template v-if="document.reading.author">
+        <dt>Author</dt><dd>{{ document.reading.author }}</dd>
+      </template>
+      <template v-if="document.reading.language">
+        <dt>Language</dt><dd>{{ LANGUAGE_NAMES[document.reading.language] }}</dd>
       </template>
       <template v-if="document.filedBy">
         <dt>Filed by</dt><dd>

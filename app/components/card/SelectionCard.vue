@@ -3,9 +3,23 @@
 import { computed } from 'vue'
 import { nameThings } from '../../../core/change/index'
 import { sizeText } from '../../../core/formats/index'
+import type { DocumentId, FolderId, TagId } from '../../../core/ids'
 import type { ThingAct } from '../../composables/useThings'
+import { usePlan } from '../../stores/plan'
+import TagField from '../common/TagField.vue'
 
-const props = defineProps<{ folders: readonly { name: string }[]; documents: readonly { name: string; size: number }[]; acts: readonly ThingAct[] }>()
+const props = defineProps<{
+  folders: readonly { id: FolderId; name: string }[]
+  documents: readonly { id: DocumentId; name: string; size: number; tagIds: readonly TagId[] }[]
+  acts: readonly ThingAct[]
+}>()
+const plan = usePlan()
+/** The tags of each thing: those on all of them, and those on some. */
+const tags = computed(() => {
+  const each = [...props.documents.map(({ tagIds }) => tagIds), ...props.folders.map(({ id }) => plan.reply?.folderTags[id] ?? [])]
+  const any = [...new Set(each.flat())]
+  return { all: any.filter(tag => each.every(ids => ids.includes(tag))), some: any.filter(tag => !each.every(ids => ids.includes(tag))) }
+})
 const bytes = computed(() => props.documents.reduce((sum, document) => sum + document.size, 0))
 </script>
 
@@ -24,6 +38,10 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
       and {{ folders.length + documents.length - 12 }} more
     </li>
   </ul>
+  <p class="part-head tags">
+    Tags
+  </p>
+  <TagField :folder-ids="folders.map(({ id }) => id)" :document-ids="documents.map(({ id }) => id)" :carried="tags.all" :some="tags.some" />
   <div class="acts">
     <button v-for="act in acts" :key="act.name" type="button" class="act" @click="act.run()">
       {{ act.name }} <span class="key">{{ act.key }}</span>
@@ -35,5 +53,6 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
 h2 { font-size: 16.5px; }
 .kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
 ul { list-style: none; padding: 0; }
+.tags { margin-top: 12px; }
 .acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
 </style>

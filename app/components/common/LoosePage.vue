@@ -6,6 +6,7 @@ import type { DocumentFacts, RegisterRow, Sort } from '../../../contract/documen
 import type { PlanFolder } from '../../../contract/plan'
 import type { FolderId } from '../../../core/ids'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
+import { useTrail } from '../../stores/trail'
 import ThingCard from '../card/ThingCard.vue'
 import ThingList from '../register/ThingList.vue'
 import OutlineSide from '../shell/OutlineSide.vue'
@@ -18,11 +19,15 @@ const props = defineProps<{
   descending: boolean
   showPlaces: boolean
   loadAll?: () => Promise<void>
+  /** A word beside a document, and what stands over it, by its id. */
+  notes?: ReadonlyMap<string, string>
+  headings?: ReadonlyMap<string, string>
 }>()
-const emit = defineEmits<{ sort: [column: Sort]; end: [] }>()
+const emit = defineEmits<{ sort: [column: Sort]; end: []; meant: [items: readonly ThingItem[]] }>()
 defineSlots<{ head: () => unknown; empty: () => unknown; state?: () => unknown }>()
 
 const router = useRouter()
+const trail = useTrail()
 const scroller = ref<HTMLElement | null>(null)
 const meant = ref<readonly ThingItem[]>([])
 const meantActs = ref<readonly ThingAct[]>([])
@@ -50,9 +55,9 @@ defineExpose({ scroller })
       <slot name="head" />
       <slot name="state" />
       <ThingList
-        :folders="folders" :documents="documents" :from-folder-id="null" :sort="sort" :descending="descending" :scroller="scroller" :show-places="showPlaces" :load-all="loadAll"
-        :show="showPlaces ? show : undefined" @open-folder="(id: FolderId) => router.push(`/plan/${id}`)" @open-document="row => router.push(`/document/${row.id}`)" @sort="emit('sort', $event)" @end="emit('end')"
-        @meant="(items, acts) => { meant = items; meantActs = acts }"
+        :folders="folders" :documents="documents" :from-folder-id="null" :sort="sort" :descending="descending" :scroller="scroller" :show-places="showPlaces" :load-all="loadAll" :notes="notes" :headings="headings"
+        :show="showPlaces ? show : undefined" @open-folder="(id: FolderId) => router.push(`/plan/${id}`)" @open-document="row => { trail.ids = documents.map(document => document.id); void router.push(`/document/${row.id}`) }" @sort="emit('sort', $event)" @end="emit('end')"
+        @meant="(items, acts) => { meant = items; meantActs = acts; emit('meant', items) }"
       />
       <slot v-if="folders.length === 0 && documents.length === 0" name="empty" />
     </div>

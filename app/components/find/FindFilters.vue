@@ -1,61 +1,62 @@
 <script setup lang="ts">
-// What narrows a search, each with how many would be found: place, type, when it changed, way in, tags, star.
+// What narrows a search, each with how many would be found: place, type, colour, time, tags, star and more.
 import { computed, ref } from 'vue'
-import type { TypeGroup } from '../../../core/find/index'
-import { FILED, TYPE_GROUP_NAMES, TYPE_GROUPS } from '../../../core/find/index'
+import type { FoundCounts } from '../../../contract/find'
+import type { Chosen, Narrowing } from '../../../core/find/index'
+import { FILED, LANGUAGE_NAMES, SIZE_CLASS_NAMES, SIZE_CLASSES, TYPE_GROUP_NAMES, TYPE_GROUPS } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import { ORIGINS } from '../../../core/rows/index'
+import { LANGUAGES } from '../../../core/text/index'
 import { outlineOf } from '../../../core/tree/index'
-import type { FoundCounts } from '../../../contract/find'
 import { originName } from '../../stores/origin'
 import { usePlan } from '../../stores/plan'
-import type { ChangedChoice, FindChoices } from '../../composables/findChoices'
-import { CHANGED_CHOICES } from '../../composables/findChoices'
-import TimeBars from './TimeBars.vue'
+import FacetList from './FacetList.vue'
+import SpanFacet from './SpanFacet.vue'
 
-const props = defineProps<{ choices: FindChoices; /** null: not known yet, or nothing is asked. */ counts: FoundCounts | null }>()
-const emit = defineEmits<{ choose: [choices: Partial<FindChoices>] }>()
+const props = defineProps<{ narrowing: Narrowing; /** null: not known yet, or nothing is asked. */ counts: FoundCounts | null }>()
+const emit = defineEmits<{ choose: [narrowing: Partial<Narrowing>] }>()
 
 const plan = usePlan()
 const PLACES_SHOWN = 40
-
-// Where something is found, the chosen one, and what lies above it.
-const places = computed(() => {
-  const counts = props.counts?.places ?? {}
-  const above = new Set<string>()
-  for (let at = plan.tree.byId.get(props.choices.place as FolderId); at; at = plan.tree.byId.get(at.parentId as FolderId)) above.add(at.id)
-  return outlineOf(plan.tree).filter(({ folder, depth }) => above.has(folder.id) || (folder.parentId !== null && above.has(folder.parentId) ? (counts[folder.id] ?? 0) > 0 : depth === 0 && (counts[folder.id] ?? 0) > 0))
-    .slice(0, PLACES_SHOWN).map(({ folder, depth }) => ({ value: folder.id as string, depth, text: plan.placeOf(folder.id)?.text ?? '', count: counts[folder.id] ?? 0 }))
-})
+const FEW_TAGS = 8
+const FILED_TEXTS = { none: 'not filed yet', one: 'in one folder', several: 'in several folders' } as const
 
 /** "23", or "23+" where more is found than is counted exactly; empty where nothing is asked. */
 const many = (count: number | undefined) => (props.counts === null ? '' : `${(count ?? 0).toLocaleString('en-GB')}${props.counts.more && (count ?? 0) > 0 ? '+' : ''}`)
-const FILED_TEXTS = { none: 'not filed yet', one: 'in one folder', several: 'in several folders' } as const
+const isChosen = <T>(chosen: Chosen<T>, value: T) => chosen.any.includes(value) || chosen.without.includes(value)
 
-function flip<T extends string>(all: readonly T[], one: T): T[] {
-  return all.includes(one) ? all.filter(other => other !== one) : [...all, one]
+/** Values that are found or chosen; all of them where nothing is asked. */
+function shown<T extends string>(all: readonly T[], counts: Readonly<Record<string, number>> | undefined, chosen: Chosen<T>, text: (value: T) => string) {
+  return all.filter(value => counts === undefined || (counts[value] ?? 0) > 0 || isChosen(chosen, value)).map(value => ({ value, text: text(value), count: many(counts?.[value]) }))
 }
 
-// Types and ways that are found or chosen; all of them where nothing is asked.
-const shownTypes = computed(() => TYPE_GROUP_NAMES.filter(type => props.counts === null || (props.counts.types[type] ?? 0) > 0 || props.choices.types.includes(type)))
-const shownWays = computed(() => ORIGINS.filter(way => props.counts === null || (props.counts.origins[way] ?? 0) > 0 || props.choices.origins.includes(way)))
-
-// Those chosen, and the most used.
-const allTags = ref(false)
-const FEW = 8
-const shownTags = computed(() => {
-  const used = [...plan.tags].sort((a, b) => b.count - a.count).slice(0, allTags.value ? undefined : FEW)
-  return plan.tags.filter(tag => used.includes(tag) || props.choices.tags.includes(tag.id))
+// Where something is found, those chosen, and what lies above them.
+const places = computed(() => {
+  const counts = props.counts?.places ?? {}
+  const { places: chosen } = props.narrowing
+  const above = new Set<string>()
+  for (const id of [...chosen.any, ...chosen.without]) for (let at = plan.tree.byId.get(id as FolderId); at; at = plan.tree.byId.get(at.parentId as FolderId)) above.add(at.id)
+  const folders = outlineOf(plan.tree).filter(({ folder, depth }) => above.has(folder.id) || ((counts[folder.id] ?? 0) > 0 && (depth === 0 || (folder.parentId !== null && above.has(folder.parentId)))))
+    .slice(0, PLACES_SHOWN).map(({ folder, depth }) => ({ value: folder.id as FolderId | 'in-tray', depth, text: plan.placeOf(folder.id)?.text ?? '', count: many(counts[folder.id]) }))
+  const tray = props.counts === null || (props.counts.filed.none ?? 0) > 0 || isChosen(chosen, 'in-tray') ? [{ value: 'in-tray' as const, depth: 0, text: 'In-tray', count: many(props.counts?.filed.none) }] : []
+  return [...folders, ...tray]
 })
+const types = computed(() => shown(TYPE_GROUP_NAMES, props.counts?.types, props.narrowing.types, type => TYPE_GROUPS[type].name))
+const ways = computed(() => shown(ORIGINS, props.counts?.origins, props.narrowing.origins, originName))
+const filed = computed(() => shown(FILED, props.counts?.filed, props.narrowing.filed, value => FILED_TEXTS[value]))
+const sizes = computed(() => shown(SIZE_CLASS_NAMES, props.counts?.sizes, props.narrowing.sizes, value => SIZE_CLASSES[value].name))
+const languages = computed(() => shown([...LANGUAGES, 'none'] as const, props.counts?.languages, props.narrowing.languages, value => (value === 'none' ? 'not known' : LANGUAGE_NAMES[value])))
+const meanings = computed(() => [
+  ...plan.meanings.filter(({ id }) => props.counts === null || (props.counts.meanings[id] ?? 0) > 0 || isChosen(props.narrowing.meanings, id)).map(({ id, name, ink }) => ({ value: id as typeof id | 'none', text: name, count: many(props.counts?.meanings[id]), laid: ink as string | null })),
+  ...(props.counts === null || (props.counts.meanings.none ?? 0) > 0 || isChosen(props.narrowing.meanings, 'none') ? [{ value: 'none' as const, text: 'no colour', count: many(props.counts?.meanings.none), laid: null }] : []),
+])
 
-function toggleTag(id: string): void {
-  emit('choose', { tags: props.choices.tags.includes(id) ? props.choices.tags.filter(other => other !== id) : [...props.choices.tags, id] })
-}
-
-function toggle(type: TypeGroup): void {
-  const types = props.choices.types.includes(type) ? props.choices.types.filter(other => other !== type) : [...props.choices.types, type]
-  emit('choose', { types })
-}
+const allTags = ref(false)
+const tags = computed(() => {
+  const found = [...plan.tags].filter(({ id }) => props.counts === null || (props.counts.tags[id] ?? 0) > 0 || isChosen(props.narrowing.tags, id))
+  const often = [...found].sort((a, b) => (props.counts?.tags[b.id] ?? b.count) - (props.counts?.tags[a.id] ?? a.count)).slice(0, allTags.value ? undefined : FEW_TAGS)
+  return { rows: found.filter(tag => often.includes(tag) || isChosen(props.narrowing.tags, tag.id)).map(({ id, name, count }) => ({ value: id, text: name, count: props.counts === null ? String(count) : many(props.counts.tags[id]) })), more: found.length - often.length }
+})
 </script>
 
 <template>
@@ -63,66 +64,62 @@ function toggle(type: TypeGroup): void {
     <h2 class="part-head">
       Where
     </h2>
-    <ul class="places" aria-label="In this folder and below">
-      <li>
-        <button type="button" :aria-pressed="choices.place === ''" @click="emit('choose', { place: '' })">
-          everywhere
-        </button>
-      </li>
-      <li v-for="place in places" :key="place.value" :style="{ paddingLeft: `${place.depth * 12}px` }">
-        <button type="button" :aria-pressed="choices.place === place.value" @click="emit('choose', { place: choices.place === place.value ? '' : place.value })">
-          <span class="cut">{{ place.text }}</span><span class="quiet">{{ many(place.count) }}</span>
-        </button>
-      </li>
-    </ul>
+    <FacetList label="In this folder and below" :values="places" :chosen="narrowing.places" @choose="emit('choose', { places: $event })" />
     <h2 class="part-head">
       Type
     </h2>
-    <label v-for="type in shownTypes" :key="type"><input type="checkbox" :checked="choices.types.includes(type)" @change="toggle(type)"> <span class="cut">{{ TYPE_GROUPS[type].name }}</span> <span class="quiet count">{{ many(counts?.types[type]) }}</span></label>
-    <h2 class="part-head">
-      Changed
-    </h2>
-    <TimeBars :counts="counts?.months ?? {}" :from="choices.changed === 'between' ? choices.from : ''" :to="choices.changed === 'between' ? choices.to : ''" @span="(from, to) => emit('choose', from === '' ? { changed: 'any', from: '', to: '' } : { changed: 'between', from, to })" />
-    <label v-for="(choice, key) in CHANGED_CHOICES" :key="key"><input type="radio" name="changed" :checked="choices.changed === key" @change="emit('choose', { changed: key as ChangedChoice })"> {{ choice.name }}</label>
-    <div v-if="choices.changed === 'between'" class="between">
-      <input class="line-field" type="date" aria-label="From this day" :value="choices.from" @change="emit('choose', { from: ($event.target as HTMLInputElement).value })">
-      <input class="line-field" type="date" aria-label="Up to this day" :value="choices.to" @change="emit('choose', { to: ($event.target as HTMLInputElement).value })">
-    </div>
+    <FacetList label="Type" :values="types" :chosen="narrowing.types" @choose="emit('choose', { types: $event })" />
+    <template v-if="meanings.length > 0">
+      <h2 class="part-head">
+        Colour
+      </h2>
+      <FacetList label="Colour" :values="meanings" :chosen="narrowing.meanings" @choose="emit('choose', { meanings: $event })" />
+    </template>
+    <SpanFacet :span="narrowing.span" :months="counts?.months ?? {}" @choose="emit('choose', { span: $event })" />
     <template v-if="plan.tags.length > 0">
       <h2 class="part-head">
         Tags
       </h2>
-      <label v-for="tag in shownTags" :key="tag.id"><input type="checkbox" :checked="choices.tags.includes(tag.id)" @change="toggleTag(tag.id)"> <span class="cut">{{ tag.name }}</span> <span class="quiet count">{{ counts === null ? tag.count : many(counts.tags[tag.id]) }}</span></label>
+      <FacetList label="Tags, all of them" :values="tags.rows" :chosen="narrowing.tags" @choose="emit('choose', { tags: $event })" />
+      <button v-if="tags.more > 0" type="button" class="place" @click="allTags = true">
+        {{ tags.more }} more tags
+      </button>
       <NuxtLink class="place" to="/tags">
         Put tags right…
       </NuxtLink>
-      <button v-if="plan.tags.length > shownTags.length" type="button" class="place" @click="allTags = true">
-        all {{ plan.tags.length }} tags
-      </button>
     </template>
     <h2 class="part-head">
       Star
     </h2>
-    <label><input type="checkbox" :checked="choices.starred" @change="emit('choose', { starred: !choices.starred })"> <span class="cut">with a star</span> <span class="quiet count">{{ many(counts?.starred) }}</span></label>
+    <ul class="star">
+      <li><label><input type="checkbox" :checked="narrowing.starred === true" @change="emit('choose', { starred: narrowing.starred === true ? null : true })"> with a star</label><span class="quiet">{{ many(counts?.starred) }}</span></li>
+      <li><label><input type="checkbox" :checked="narrowing.starred === false" @change="emit('choose', { starred: narrowing.starred === false ? null : false })"> without a star</label></li>
+    </ul>
     <h2 class="part-head">
       Filed
     </h2>
-    <label v-for="filed in FILED" :key="filed"><input type="checkbox" :checked="choices.filed.includes(filed)" @change="emit('choose', { filed: flip(choices.filed, filed) })"> <span class="cut">{{ FILED_TEXTS[filed] }}</span> <span class="quiet count">{{ many(counts?.filed[filed]) }}</span></label>
+    <FacetList label="Filed" :values="filed" :chosen="narrowing.filed" @choose="emit('choose', { filed: $event })" />
     <h2 class="part-head">
       Way in
     </h2>
-    <label v-for="way in shownWays" :key="way"><input type="checkbox" :checked="choices.origins.includes(way)" @change="emit('choose', { origins: flip(choices.origins, way) })"> <span class="cut">{{ originName(way) }}</span> <span class="quiet count">{{ many(counts?.origins[way]) }}</span></label>
+    <FacetList label="Way in" :values="ways" :chosen="narrowing.origins" @choose="emit('choose', { origins: $event })" />
+    <h2 class="part-head">
+      Size
+    </h2>
+    <FacetList label="Size" :values="sizes" :chosen="narrowing.sizes" @choose="emit('choose', { sizes: $event })" />
+    <h2 class="part-head">
+      Language
+    </h2>
+    <FacetList label="Language" :values="languages" :chosen="narrowing.languages" @choose="emit('choose', { languages: $event })" />
   </form>
 </template>
 
 <style scoped>
 .filters { padding: 4px 14px 20px; overflow-y: auto; flex: 1; min-height: 0; }
 .part-head { margin-top: 14px; }
-label { display: flex; align-items: center; gap: 8px; height: 25px; }
-input[type='checkbox'], input[type='radio'] { accent-color: var(--act); width: 14px; height: 14px; }
-.count { margin-left: auto; }
-.places { list-style: none; padding: 0; max-height: 270px; overflow-y: auto; }
-.places button { display: flex; gap: 8px; width: 100%; justify-content: space-between; text-align: left; line-height: 24px; padding: 0 4px; }
-.places button[aria-pressed='true'] { background: var(--act-soft); font-weight: 600; }
-.between { display: grid; gap: 5px; margin-top: 4px; }
+.place { display: block; margin-top: 3px; }
+.star { list-style: none; padding: 0; }
+.star li { display: flex; justify-content: space-between; align-items: center; height: 25px; }
+.star label { display: flex; align-items: center; gap: 8px; }
+.star input { accent-color: var(--act); width: 14px; height: 14px; }
 </style>

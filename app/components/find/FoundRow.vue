@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { FoundDocument } from '../../../contract/find'
 import { dateText } from '../../../core/dates/index'
+import type { Rule, Spot } from '../../../core/find/index'
 import type { Sought } from '../../../core/text/index'
 import { marksIn } from '../../../core/text/index'
 import type { Dragged } from '../../composables/useDrag'
@@ -13,24 +14,27 @@ import ColourStripe from '../common/ColourStripe.vue'
 import NameField from '../common/NameField.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 import StarButton from '../common/StarButton.vue'
+import TagWords from '../common/TagWords.vue'
 import TypeMark from '../common/TypeMark.vue'
 import MarkedText from './MarkedText.vue'
+import SuchMenu from './SuchMenu.vue'
 
 const hand = useHand()
 const props = defineProps<{ row: FoundDocument; sought: readonly Sought[]; selected: boolean; focused: boolean; renaming: boolean; dragged: () => Dragged }>()
-const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; star: []; menu: [event: MouseEvent]; renamed: [] }>()
+const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; star: []; menu: [event: MouseEvent]; renamed: []; only: [rule: Rule]; without: [rule: Rule] }>()
 
 const plan = usePlan()
 const rename = useRename()
 const element = ref<HTMLElement | null>(null)
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
 const ink = computed(() => plan.placeOf(props.row.folderIds[0] ?? null)?.laid ?? null)
+
+const SPOT_TEXTS: Record<Spot, string> = { name: 'in the name', tag: 'in a tag', remark: 'in the remark', sender: 'in the sender', heading: 'in a heading', text: 'inside' }
+/** Why it is found. */
 const why = computed(() => {
-  if (props.sought.length === 0) return ''
-  const { rank, passage } = props.row
-  const inName = rank === 0 ? 'in the name' : rank === 1 ? 'partly in the name' : ''
-  const inside = passage ? (passage.page === null ? 'inside' : `p. ${passage.page}`) : ''
-  return [inName, inside].filter(part => part !== '').join(' · ')
+  const { why: spots, passage } = props.row
+  const inside = passage ? [passage.page === null ? '' : `p. ${passage.page}`, passage.scanned ? 'read from a scan' : ''] : []
+  return [...spots.map(spot => SPOT_TEXTS[spot]), ...inside].filter(part => part !== '').join(' · ')
 })
 </script>
 
@@ -41,7 +45,10 @@ const why = computed(() => {
     <div class="text" role="gridcell">
       <p class="name">
         <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
-        <MarkedText v-else :text="row.name" :marks="marksIn(row.name, sought)" is-name />
+        <template v-else>
+          <MarkedText :text="row.name" :marks="marksIn(row.name, sought)" is-name />
+          <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="3" class="tags" />
+        </template>
       </p>
       <p v-if="row.passage" class="passage">
         <MarkedText :text="row.passage.text" :marks="row.passage.marks" />
@@ -50,7 +57,7 @@ const why = computed(() => {
         <PlaceLinks :folder-ids="row.folderIds" /><span v-if="why" class="quiet">{{ why }}</span>
       </p>
     </div>
-    <span class="second date">{{ dateText(row.changedAt) }}</span>
+    <span class="second date">{{ dateText(row.changedAt) }}<SuchMenu class="such" :row="row" @only="emit('only', $event)" @without="emit('without', $event)" /></span>
     <span role="gridcell" class="star"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
   </div>
 </template>
@@ -62,9 +69,12 @@ const why = computed(() => {
 .found.focused { outline: 1px solid var(--act); outline-offset: -1px; }
 .type { align-self: flex-start; margin-top: 2px; flex: none; }
 .text { flex: 1; min-width: 0; padding-left: 8px; }
-.name { font-weight: 600; font-size: 14.5px; }
+.name { font-weight: 600; font-size: 14.5px; display: flex; gap: 8px; align-items: baseline; }
+.tags { font-weight: 400; }
 .passage { color: var(--ink-2); max-width: 620px; margin-top: 1px; overflow-wrap: anywhere; }
 .where { display: flex; gap: 9px; font-size: 12px; margin-top: 2px; min-width: 0; }
-.date { flex: none; }
+.date { flex: none; display: flex; flex-direction: column; align-items: flex-end; gap: 3px; }
+.such { opacity: 0; }
+.found:hover .such, .found.focused .such, .such:focus-visible { opacity: 1; }
 .star { align-self: flex-start; margin-right: 4px; }
 </style>

@@ -9,7 +9,7 @@ import { usePlan } from '../../stores/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; addFolder: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
+const emit = defineEmits<{ create: []; add: []; addFolder: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; tag: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
 
 const patterns = ref<readonly MemoPattern[]>([])
 const plan = usePlan()
@@ -82,6 +82,7 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
           <v-list-item title="Duplicate the structure" @click="emit('duplicate', false)" />
           <v-list-item title="Duplicate with documents" @click="emit('duplicate', true)" />
           <v-list-item title="Merge into…" @click="emit('merge')" />
+          <v-list-item title="Make a tag of it…" @click="emit('tag')" />
         </template>
         <hr class="line">
         <v-list-item title="Add a folder of the desktop…" @click="emit('addFolder')" />

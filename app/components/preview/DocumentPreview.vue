@@ -3,13 +3,24 @@
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { isPicture } from '../../../core/formats/index'
-import { contentAddress } from '../../stores/content'
+import type { Sought } from '../../../core/text/index'
 import HtmlSheet from './HtmlSheet.vue'
 import LinkSheet from './LinkSheet.vue'
 import PdfPages from './PdfPages.vue'
+import PictureSheet from './PictureSheet.vue'
 import TextPages from './TextPages.vue'
 
-const props = defineProps<{ document: DocumentFacts; large?: boolean }>()
+const props = withDefaults(defineProps<{
+  document: DocumentFacts
+  large?: boolean
+  /** Words to be marked. */
+  sought?: readonly Sought[]
+  /** In the card: the page or part that is shown. */
+  page?: number
+  /** In degrees, by quarters. */
+  turn?: number
+}>(), { large: false, sought: () => [], page: 1, turn: 0 })
+const emit = defineEmits<{ pages: [count: number] }>()
 
 const failed = ref(false)
 watch(() => [props.document.id, props.document.version], () => { failed.value = false })
@@ -21,19 +32,19 @@ const way = computed(() => {
   if (isPicture(extension) && !failed.value) return 'picture'
   if (extension === 'uri' && !failed.value) return 'link'
   // A DOCX is unpacked here only after the server found it honest.
-  if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value) return 'html'
+  if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value && props.page === 1) return 'html'
   return reading.state === 'read' ? 'text' : reading.state === 'none' ? 'none' : reading.state
 })
 </script>
 
 <template>
   <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' }">
-    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :first-only="!large" @failed="failed = true" />
-    <img v-else-if="way === 'picture'" :src="contentAddress(document.id, { inline: true, version: document.version })" :alt="document.name" @error="failed = true">
+    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :sought="sought" :turn="turn" @pages="emit('pages', $event)" @failed="failed = true" />
+    <PictureSheet v-else-if="way === 'picture'" :id="document.id" :version="document.version" :name="document.name" :sought="sought" :turn="turn" @failed="failed = true" />
     <div v-else class="paper">
       <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />
       <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />
-      <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :first-only="!large" @failed="failed = true" />
+      <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :only="large ? null : page" @failed="failed = true" />
       <p v-else-if="way === 'empty'" class="quiet">
         This file is empty.
       </p>
@@ -57,6 +68,5 @@ const way = computed(() => {
 .large .paper { font-size: 14.5px; padding: 42px 52px; min-height: 60vh; }
 .paper .quiet { color: #656d6b; font-size: 13px; }
 .paper .warn { color: #8a3b12; font-size: 13px; }
-img { max-width: 100%; max-height: 236px; display: block; border: 1px solid var(--rule-strong); background: #fff; margin: 0 auto; }
-.large img { max-height: none; }
+.preview:not(.large) :deep(.picture img) { max-height: 236px; }
 </style>

@@ -1,15 +1,19 @@
 <script setup lang="ts">
 // Pages of a PDF, drawn when they come near the view.
 import type { PDFDocumentLoadingTask, PDFDocumentProxy } from 'pdfjs-dist'
-import { onBeforeUnmount, ref, shallowRef, watch } from 'vue'
-import { contentAddress } from '../../stores/content'
+import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
+import type { Sought } from '../../../core/text/index'
+import { contentAddress, readWords } from '../../stores/content'
+import { reasonOf } from '../../stores/remote'
+import type { BoxedWord } from './WordBoxes.vue'
 import PdfPage from './PdfPage.vue'
 
-const props = defineProps<{ id: string; version: number; /** Only the first page, for the card. */ firstOnly?: boolean }>()
-const emit = defineEmits<{ failed: [] }>()
+const props = defineProps<{ id: string; version: number; /** Only this page, for the card; null: all. */ only: number | null; sought: readonly Sought[]; turn: number }>()
+const emit = defineEmits<{ failed: []; pages: [count: number] }>()
 
 const pdf = shallowRef<PDFDocumentProxy | null>(null)
 const count = ref(0)
+const NO_WORDS: readonly BoxedWord[] = []
 let task: PDFDocumentLoadingTask | null = null
 
 watch(() => [props.id, props.version], async () => {
@@ -22,11 +26,27 @@ watch(() => [props.id, props.version], async () => {
     if (mine !== task) return
     pdf.value = opened
     count.value = opened.numPages
+    emit('pages', opened.numPages)
   }
   catch {
     if (mine === task) emit('failed') // pdf.js's reasons are for programmers; the reading state tells the person
   }
 }, { immediate: true })
+
+/** Where the words of recognised pages stand; looked up when they are to be marked. */
+const words = shallowRef<ReadonlyMap<number, readonly BoxedWord[]>>(new Map())
+watch([() => props.id, () => props.sought.length > 0], async ([id, wanted]) => {
+  words.value = new Map()
+  if (!wanted) return
+  try {
+    const { pages } = await readWords(id)
+    if (id === props.id) words.value = new Map(pages.map(page => [page.page, page.words]))
+  }
+  catch (error) {
+    reasonOf(error) // the pages are shown without marks on pictures
+  }
+}, { immediate: true })
+const shown = computed(() => (props.only === null ? Array.from({ length: count.value }, (_, index) => index + 1) : [Math.min(props.only, Math.max(1, count.value))]))
 
 async function close(): Promise<void> {
   pdf.value = null
@@ -40,7 +60,7 @@ onBeforeUnmount(close)
 <template>
   <div class="pages">
     <template v-if="pdf">
-      <PdfPage v-for="number in firstOnly ? 1 : count" :key="`${id} ${number}`" :pdf="pdf" :number="number" :of="count" />
+      <PdfPage v-for="number in shown" :key="`${id} ${number}`" :pdf="pdf" :number="number" :of="count" :sought="sought" :words="words.get(number) ?? NO_WORDS" :turn="turn" />
     </template>
   </div>
 </template>

@@ -3,16 +3,16 @@
 import { ref, watch } from 'vue'
 import { readText } from '../../stores/content'
 
-const props = defineProps<{ id: string; /** Only the beginning, for the card. */ firstOnly?: boolean }>()
+const props = defineProps<{ id: string; /** Only this part, for the card; null: all. */ only: number | null }>()
 const emit = defineEmits<{ failed: [] }>()
 const pages = ref<{ page: number; body: string }[]>([])
 const next = ref<number | null>(null)
 const isEmpty = ref(false)
 
-watch(() => props.id, async (id) => {
+watch([() => props.id, () => props.only], async ([id]) => {
   pages.value = []
   next.value = null
-  await load(id, 1)
+  await load(id, props.only ?? 1)
 }, { immediate: true })
 
 async function load(id: string, from: number): Promise<void> {
@@ -34,8 +34,8 @@ async function load(id: string, from: number): Promise<void> {
     <p v-if="isEmpty" class="quiet">
       There are no words in it.
     </p>
-    <pre v-for="page in firstOnly ? pages.slice(0, 1) : pages" :key="page.page">{{ page.body }}</pre>
-    <button v-if="next !== null && !firstOnly" type="button" class="act main" @click="load(id, next)">
+    <pre v-for="page in only === null ? pages : pages.slice(0, 1)" v-bind="{ 'data-page': page.page }" :key="page.page">{{ page.body }}</pre>
+    <button v-if="next !== null && only === null" type="button" class="act main" @click="load(id, next)">
       Show more
     </button>
   </div>

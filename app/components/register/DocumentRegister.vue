@@ -16,6 +16,9 @@ const props = defineProps<{
   descending: boolean
   /** With a column for the places, for lists from many of them. */
   showPlaces?: boolean
+  /** A word beside a document, and what stands over it, by its id. */
+  notes?: ReadonlyMap<string, string>
+  headings?: ReadonlyMap<string, string>
   dragged: (row: Row) => Dragged
   scroller: HTMLElement | null
 }>()
@@ -32,12 +35,16 @@ const emit = defineEmits<{
 }>()
 
 const ROW = 29
+const HEADING = 38
 const NEAR = 40
 const list = ref<HTMLElement | null>(null)
 const margin = ref(0)
 const virtualizer = useVirtualizer(computed(() => ({
-  count: props.rows.length, getScrollElement: () => props.scroller, estimateSize: () => ROW, overscan: 12, scrollMargin: margin.value,
+  count: props.rows.length, getScrollElement: () => props.scroller, estimateSize: (index: number) => (headingOf(index) === undefined ? ROW : ROW + HEADING), getItemKey: (index: number) => props.rows[index]?.id ?? index, overscan: 12, scrollMargin: margin.value,
 })))
+const headingOf = (index: number) => props.headings?.get(props.rows[index]?.id ?? '')
+// Sizes are known before, so a new heading only has to be counted in.
+watch(() => props.headings, () => virtualizer.value.measure())
 const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
   const row = props.rows[item.index]
   return row ? [{ row, index: item.index, start: item.start - margin.value }] : []
@@ -78,12 +85,17 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
       <span role="columnheader" aria-label="Star" />
     </div>
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
-      <RegisterRow
-        v-for="{ row, index, start } in shown" :key="row.id" :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
-        :renaming="renaming === `d:${row.id}`" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
-        :aria-rowindex="index + 1" @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)"
-        @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
-      />
+      <div v-for="{ row, index, start } in shown" :key="row.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+        <h3 v-if="headingOf(index)" class="heading">
+          {{ headingOf(index) }}
+        </h3>
+        <RegisterRow
+          :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
+          :renaming="renaming === `d:${row.id}`" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
+          :aria-rowindex="index + 1" @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)"
+          @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
+        />
+      </div>
     </div>
   </div>
 </template>
@@ -95,5 +107,6 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 .head input { accent-color: var(--act); width: 14px; height: 14px; }
 .head button { font-weight: 600; width: 100%; height: 28px; text-align: inherit; }
 .head button:hover { color: var(--act); }
+.heading { height: 38px; line-height: 30px; padding-top: 8px; font-size: 13.5px; color: var(--ink-2); border-bottom: 1px solid var(--rule-strong); }
 .right { text-align: right; padding-right: 8px; }
 </style>

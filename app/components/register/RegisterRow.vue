@@ -25,6 +25,8 @@ const props = defineProps<{
   focused: boolean
   renaming: boolean
   showPlaces: boolean
+  /** A word beside the name. */
+  note: string
   dragged: () => Dragged
 }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; toggle: []; open: []; star: []; menu: [event: MouseEvent]; renamed: [] }>()
@@ -54,6 +56,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
         <span v-if="row.version > 1" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
+        <span v-if="note" class="aside">{{ note }}</span>
         <span v-if="READING[row.reading]" class="aside" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
       </template>
     </span>

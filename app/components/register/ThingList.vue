@@ -28,6 +28,9 @@ const props = defineProps<{
   descending: boolean
   scroller: HTMLElement | null
   showPlaces?: boolean
+  /** A word beside a document, and what stands over it, by its id. */
+  notes?: ReadonlyMap<string, string>
+  headings?: ReadonlyMap<string, string>
   /** Letters jump to names; off where letters are commands of the page. */
   typing?: boolean
   loadAll?: () => Promise<void>
@@ -115,7 +118,7 @@ defineExpose({ select, clear: list.clear, rename: startRename })
     </div>
     <DocumentRegister
       v-if="documents.length > 0" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :sort="sort" :descending="descending"
-      :show-places="showPlaces" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller" @pick="list.click" @toggle="list.toggle"
+      :show-places="showPlaces" :notes="notes" :headings="headings" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller" @pick="list.click" @toggle="list.toggle"
       @all="documents.every(row => list.selected.value.has(`d:${row.id}`)) ? list.clear() : list.selectAll()" @open="emit('openDocument', $event)"
       @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })" @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null"
       @sort="emit('sort', $event)" @end="emit('end')"

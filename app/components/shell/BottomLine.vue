@@ -53,7 +53,13 @@ function brighten(id: MeaningId): void {
       </NuxtLink>
     </div>
     <ReadingQueue />
-    <p class="said cut" :class="{ warn: acts.notice?.isRefusal }" role="status" aria-live="polite" :title="said">
+    <template v-if="acts.running">
+      <label class="long">Working: {{ acts.running.done.toLocaleString('en-GB') }} of {{ acts.running.total.toLocaleString('en-GB') }} <progress :value="acts.running.done" :max="acts.running.total" /></label>
+      <button type="button" class="do" title="Stop; nothing of it is kept" @click="acts.stop()">
+        Stop
+      </button>
+    </template>
+    <p v-else class="said cut" :class="{ warn: acts.notice?.isRefusal }" role="status" aria-live="polite" :title="said">
       {{ said }}
     </p>
     <button v-if="acts.notice" type="button" class="do" @click="acts.notice = null">
@@ -81,6 +87,8 @@ function brighten(id: MeaningId): void {
   .key-list button:not(.on) .name { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
 }
 .said { flex: 1; text-align: right; }
+.long { flex: 1; text-align: right; font-variant-numeric: tabular-nums; }
+.long progress { width: 120px; height: 6px; accent-color: var(--act); vertical-align: middle; margin-left: 8px; }
 .do { color: var(--act); font-weight: 600; flex: none; }
 .do:hover { text-decoration: underline; text-underline-offset: 3px; }
 </style>

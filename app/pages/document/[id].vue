@@ -1,9 +1,11 @@
 <script setup lang="ts">
 // The full reader: the document large, its card beside it; Esc goes back to where one was.
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { timeText } from '../../../core/dates/index'
-import { sizeText } from '../../../core/formats/index'
+import { parseQuery, soughtIn } from '../../../core/find/index'
+import { isPicture, sizeText } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import DocumentCard from '../../components/card/DocumentCard.vue'
@@ -12,14 +14,18 @@ import NameField from '../../components/common/NameField.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
 import TypeMark from '../../components/common/TypeMark.vue'
 import DocumentPreview from '../../components/preview/DocumentPreview.vue'
+import ReaderBar from '../../components/preview/ReaderBar.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { useHits } from '../../composables/useHits'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useRename } from '../../composables/useRename'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingItem } from '../../composables/useThings'
 import { useThings } from '../../composables/useThings'
-import { readDocument } from '../../stores/content'
+import { readDocument, readHits } from '../../stores/content'
+import { useLately } from '../../stores/lately'
+import { useTrail } from '../../stores/trail'
 import { useDialogs } from '../../stores/dialogs'
 import type { Remote } from '../../stores/remote'
 import { reasonOf } from '../../stores/remote'
@@ -28,6 +34,8 @@ const route = useRoute()
 const router = useRouter()
 const dialogs = useDialogs()
 const rename = useRename()
+const lately = useLately()
+const trail = useTrail()
 const id = computed(() => tryParseId<'document'>(String(route.params.id)) ?? ('' as DocumentId))
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const renaming = ref(false)
@@ -42,6 +50,36 @@ async function load(): Promise<void> {
   }
 }
 watch(id, load, { immediate: true })
+watch(id, (now) => { pages.value = 0; turn.value = 0; void lately.visit(now) }, { immediate: true })
+
+// Find inside: what led here is marked at once.
+const words = ref(typeof route.query.find === 'string' ? route.query.find : '')
+const sheet = ref<HTMLElement | null>(null)
+const bar = ref<InstanceType<typeof ReaderBar> | null>(null)
+const zoom = ref(1)
+const turn = ref(0)
+const pages = ref(0)
+const onPage = ref<ReadonlyMap<number, number>>(new Map())
+const sought = computed(() => soughtIn(parseQuery(words.value.slice(0, 200), { typing: true })))
+const hits = useHits(sheet, sought, 'reader')
+watchDebounced([words, id], async () => {
+  try {
+    onPage.value = words.value.trim() === '' ? new Map() : new Map((await readHits(id.value, words.value.slice(0, 200))).pages.map(({ page, count }) => [page, count]))
+  }
+  catch (error) {
+    reasonOf(error) // away: hits are still marked
+  }
+}, { debounce: 200, immediate: true })
+// The first hit is shown once it is there.
+const arrived = watch(hits.count, (count) => { if (count > 0) { if (route.query.find && hits.at.value === 0) hits.next(1); arrived() } })
+
+const toPage = (page: number) => sheet.value?.querySelector(`[data-page="${page}"]`)?.scrollIntoView({ block: 'start' })
+
+function beside(by: 1 | -1): boolean {
+  const next = trail.beside(id.value, by)
+  if (next !== null) void router.replace({ path: `/document/${next}`, query: route.query })
+  return next !== null
+}
 onPlanEvent((event) => { if (event.type !== 'reading' || event.documentId === id.value) void load() })
 
 function show(): void {
@@ -52,6 +90,10 @@ function show(): void {
 const meant = computed<readonly ThingItem[]>(() => (document.value ? [{ key: id.value, kind: 'document', id: id.value, name: document.value.name, starred: document.value.starred }] : []))
 const things = useThings(meant, { open: () => {}, rename: () => { renaming.value = true }, show, fromFolderId: () => null })
 useShortcuts((event) => {
+  if (event.ctrlKey || event.metaKey || event.altKey) return things.press(event)
+  if (event.key === 'n' || event.key === 'p') return beside(event.key === 'n' ? 1 : -1)
+  if (event.key === '+' || event.key === '-') { bar.value?.scale(event.key === '+' ? 1.25 : 0.8); return true }
+  if (event.key === 't') { turn.value = (turn.value + 90) % 360; return true }
   if (event.key === 'Escape') {
     if (window.history.state?.back) router.back()
     else show()
@@ -88,7 +130,13 @@ useShortcuts((event) => {
             </NuxtLink>
           </p>
         </header>
-        <DocumentPreview :document="value" large />
+        <ReaderBar
+          ref="bar" v-model:words="words" v-model:zoom="zoom" v-model:turn="turn" class="bar" :hits="hits.count.value" :at="hits.at.value" :pages="pages" :hit-pages="onPage" :can-turn="value.extension === 'pdf' || isPicture(value.extension)"
+          :before="trail.beside(id, -1) !== null" :after="trail.beside(id, 1) !== null" @next="hits.next" @page="toPage" @beside="beside"
+        />
+        <div ref="sheet" class="sheet" :style="{ width: `${zoom * 100}%`, maxWidth: `${860 * zoom}px` }">
+          <DocumentPreview :document="value" large :sought="sought" :turn="turn" @pages="pages = $event" />
+        </div>
       </RemoteState>
     </div>
     <template #card>
@@ -100,7 +148,8 @@ useShortcuts((event) => {
 <style scoped>
 .reader { flex: 1; min-height: 0; overflow-y: auto; padding: 24px clamp(16px, 4vw, 56px) 40px; }
 header { margin: 0 auto 14px; max-width: 860px; }
-.reader :deep(.preview) { max-width: 860px; margin: 0 auto; }
+.reader .bar { max-width: 860px; margin: 0 auto 10px; }
+.sheet { margin: 0 auto; }
 h1 { font-size: 22px; line-height: 29px; overflow-wrap: anywhere; }
 .facts { display: flex; gap: 9px; align-items: center; }
 </style>

@@ -3,11 +3,12 @@
 import { v7 } from 'uuid'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, RegisterRow } from '../../../contract/document'
-import type { FolderId } from '../../../core/ids'
+import type { FolderId, SearchId, TagId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import { quoted } from '../../../core/change/index'
 import { outlineText } from '../../../core/draft/index'
 import { childrenOf } from '../../../core/tree/index'
+import SearchList from '../../components/desk/SearchList.vue'
 import FolderCard from '../../components/card/FolderCard.vue'
 import ThingCard from '../../components/card/ThingCard.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
@@ -30,11 +31,15 @@ import { useDialogs } from '../../stores/dialogs'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
 import { useRegister } from '../../stores/register'
+import { useSearches } from '../../stores/searches'
+import { useTrail } from '../../stores/trail'
 import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
 const [plan, register, acts, dialogs, view, drafts] = [usePlan(), useRegister(), useActs(), useDialogs(), useView(), useDrafts()]
+const trail = useTrail()
+const searches = useSearches()
 const route = useRoute()
 const router = useRouter()
 
@@ -81,7 +86,10 @@ function go(id: FolderId | null): void {
   void router.push(id === null ? '/plan' : `/plan/${id}`)
 }
 
-const openDocument = (row: RegisterRow) => router.push(`/document/${row.id}`)
+function openDocument(row: RegisterRow): void {
+  trail.ids = documents.value.map(document => document.id)
+  void router.push(`/document/${row.id}`)
+}
 const showDocument = (document: DocumentFacts) => router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
 
 function writeMemo(pattern: string): void {
@@ -102,6 +110,20 @@ async function keepSkeleton(): Promise<void> {
 
 function duplicate(withDocuments: boolean): void {
   if (folder.value) void acts.act({ kind: 'folder.duplicate', id: folder.value.id, newId: v7() as FolderId, parentId: folder.value.parentId, withDocuments })
+}
+
+/** The folder as a tag, with a kept search for it where the folder stands; asked before whether the folder goes. */
+async function makeTag(): Promise<void> {
+  if (!folder.value) return
+  const { id, name, parentId } = folder.value
+  const answers = await dialogs.ask({
+    label: 'Make a tag of this folder', title: `Make the tag ${quoted(name)} of this folder?`, leave: 'Leave it a folder',
+    parts: [{ title: 'All documents in it and below get the tag, and a kept search for it stands in its place. The folder', choices: [{ value: 'stay', title: 'stays as it is' }, { value: 'go', title: 'goes into the Trash; its documents go one level up' }], rows: [{ key: 'folder', name: where.value }] }],
+  })
+  if (!answers) return
+  const dissolve = answers.get('folder') === 'go'
+  const outcome = await acts.act({ kind: 'folder.tag', id, tag: { id: v7() as TagId, name }, searchId: v7() as SearchId, dissolve })
+  if (outcome.ok && dissolve) go(parentId)
 }
 
 function toTrash(): void {
@@ -150,7 +172,8 @@ const chooseFiles = () => picker.value?.files()
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @add-folder="picker?.folder()" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @add-folder="picker?.folder()" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @tag="makeTag" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <SearchList v-if="folderId && searches.inFolder(folderId).length > 0" class="kept" :searches="searches.inFolder(folderId)" label="Kept searches shown here" />
           <ThingList
             ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
@@ -173,6 +196,7 @@ const chooseFiles = () => picker.value?.files()
 </template>
 
 <style scoped>
+.kept { margin-bottom: 14px; }
 .band { height: 8px; flex: none; }
 .folder-page { flex: 1; min-height: 0; overflow-y: auto; padding: 14px 18px 24px; outline: none; }
 .folder-page.over { box-shadow: inset 0 0 0 2px var(--act); }

@@ -24,13 +24,7 @@ export function duplicate(slice: Slice, command: Extract<Command, { kind: 'folde
     if (isDecision(parent)) return parent
     if (isInside(tree, command.parentId, folder.id)) return refuse('folder.intoItself', { name: folder.name })
   }
-  const taken = new Set(liveFolders(slice).filter(other => other.parentId === command.parentId).map(other => other.folded))
-  const name = nextFreeName(folder.name, candidate => taken.has(foldedText(candidate)))
-  const newIds = new Map<FolderId, FolderId>(branchOf(tree, folder.id).map((one, index) => [one.id, index === 0 ? command.newId : moment.newId() as FolderId]))
-  const copies = branchOf(tree, folder.id).map((one, index): FolderRow => newFolder({
-    ...one, id: newIds.get(one.id) ?? one.id, createdAt: moment.now,
-    ...(index === 0 ? { parentId: command.parentId, name, orderKey: keyAfterLast(slice, command.parentId), number: null, numberFixed: false, label: null } : { parentId: one.parentId === null ? null : newIds.get(one.parentId) ?? null }),
-  }, moment))
+  const { newIds, copies } = branchAgain(slice, folder, command, moment)
   const rows: RowChange[] = copies.map(copy => inserted('folder', copy))
   if (command.withDocuments) {
     for (const placement of slice.placements) {
@@ -40,4 +34,17 @@ export function duplicate(slice: Slice, command: Extract<Command, { kind: 'folde
   }
   const filed = rows.length - copies.length
   return decided(rows, `Made ${placeText(sliceAfter(slice, rows), command.newId, moment.locale)} from ${quoted(folder.name)}${filed > 0 ? `, with ${filed.toLocaleString('en-GB')} ${filed === 1 ? 'document' : 'documents'} filed there as well` : ''}`, [command.parentId])
+}
+
+/** The folders of a branch once more under new ids, the top one under a free name behind its new siblings; `newIds` says which became which. */
+export function branchAgain(slice: Slice, folder: FolderRow, { newId, parentId }: { readonly newId: FolderId; readonly parentId: FolderId | null }, moment: Moment): { newIds: ReadonlyMap<FolderId, FolderId>; copies: readonly FolderRow[] } {
+  const branch = branchOf(liveTree(slice, moment.locale), folder.id)
+  const taken = new Set(liveFolders(slice).filter(other => other.parentId === parentId).map(other => other.folded))
+  const name = nextFreeName(folder.name, candidate => taken.has(foldedText(candidate)))
+  const newIds = new Map<FolderId, FolderId>(branch.map((one, index) => [one.id, index === 0 ? newId : moment.newId() as FolderId]))
+  const copies = branch.map((one, index): FolderRow => newFolder({
+    ...one, id: newIds.get(one.id) ?? one.id, createdAt: moment.now,
+    ...(index === 0 ? { parentId, name, orderKey: keyAfterLast(slice, parentId), number: null, numberFixed: false, label: null } : { parentId: one.parentId === null ? null : newIds.get(one.parentId) ?? null }),
+  }, moment))
+  return { newIds, copies }
 }

@@ -85,6 +85,18 @@ describe('copies', () => {
     expect(first.next.document.get('x')).toMatchObject({ copiedFrom: 'one', origin: 'copy', version: 1, blobId: 'blob-one' })
     expect(run(copy('one', 'z', 'b')).next.document.get('z')?.name).toBe('Letter')
   })
+
+  it('of folders hold copies of their documents, one of each, where the first lay', () => {
+    const { said, places, next } = run({ kind: 'document.copy', copies: [{ id: doc('new'), newId: doc('z') }], folders: [{ id: id('a'), newId: id('aa') }, { id: id('b'), newId: id('bb') }], folderId: null })
+    expect(said).toBe('Copied 2 folders and 1 document to the In-tray')
+    const copied = [...next.document.values()].filter(document => document.copiedFrom !== null)
+    expect(copied.map(({ id: copyId, copiedFrom }) => `${copiedFrom}: ${places[copyId]}`).sort()).toEqual(['new: tray*', 'one: aa*', 'two: aa*', 'two: bb*'])
+    expect([...next.folder.values()].filter(folder => folder.parentId === null && folder.trashedAt === null).map(folder => folder.name)).toEqual(['Leases', 'Dues', 'Leases (2)', 'Dues (2)'])
+  })
+
+  it('are refused into the folder itself', () => {
+    expect(run({ kind: 'document.copy', copies: [], folders: [{ id: id('a'), newId: id('aa') }], folderId: id('a') }).said).toBe('folder.intoItself')
+  })
 })
 
 describe('patterns of names', () => {

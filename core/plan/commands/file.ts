@@ -1,16 +1,14 @@
-// Where documents lie: filed from the In-tray or in further folders, taken out of one, copied.
+// Where documents lie: filed from the In-tray or in further folders, taken out of one.
 
 import type { RowChange } from '../../change/index'
 import { counted, deleted, inserted, nameThings, quoted, updated } from '../../change/index'
 import type { FolderId } from '../../ids'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
-import { foldedText } from '../../text/index'
 import type { Command, CommandKind } from '../command'
-import { checkName, nameKey, nextFreeName } from '../name'
+import { checkName } from '../name'
 import { foldedName } from '../runningNumbers'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, findFolder, isDecision, placesByDocument, placeText, refuse } from '../slice'
-import { documentsIn } from './addDocuments'
+import { decided, findDocument, findFolder, isDecision, placesByDocument, placeText, refuse } from '../slice'
 import { tagRows, tagsText } from './tags'
 
 type Of<K extends CommandKind> = Extract<Command, { kind: K }>
@@ -99,27 +97,4 @@ export function makeHome(slice: Slice, command: Of<'place.home'>, moment: Moment
   const where = placeText(slice, command.folderId, moment.locale)
   if (!places.some(place => place.folderId === command.folderId)) return refuse('place.last', { name: document.name, place: where })
   return decided(places.flatMap(place => updated('placement', place, { home: place.folderId === command.folderId })), `Made ${where} the home of ${quoted(document.name)}`, places.map(place => place.folderId))
-}
-
-/** Copies with contents of their own from here on; a name that is taken is counted up once. The bytes are shared until one changes. */
-export function copyDocuments(slice: Slice, command: Of<'document.copy'>, moment: Moment): Decision {
-  if (command.folderId !== null) {
-    const folder = findFolder(slice, command.folderId)
-    if (isDecision(folder)) return folder
-  }
-  const taken = new Set((command.folderId === null ? [] : documentsIn(slice, command.folderId)).map(document => nameKey(document.name, document.extension)))
-  const rows: RowChange[] = []
-  const documents: DocumentRow[] = []
-  for (const { id, newId } of command.copies) {
-    const document = findDocument(slice, id)
-    if (isDecision(document)) return document
-    const name = nextFreeName(document.name, candidate => taken.has(nameKey(candidate, document.extension)))
-    taken.add(nameKey(name, document.extension))
-    const { mediaType, size, blobId, extension, changedAt } = document
-    const copy: DocumentRow = { ...document, id: newId, name, folded: foldedText(name), version: 1, runningNumber: null, origin: 'copy', copiedFrom: document.id, createdAt: moment.now }
-    rows.push(inserted('document', copy), inserted('version', { id: moment.newId(), documentId: newId, number: 1, blobId, size, mediaType, extension, changedAt, createdAt: moment.now, remark: '' }),
-      inserted('placement', { id: moment.newId(), documentId: newId, folderId: command.folderId, home: true }))
-    documents.push(document)
-  }
-  return decided(rows, `Copied ${nameThings([], documents)} to ${documentPlaceText(slice, command.folderId, moment.locale)}`, [command.folderId])
 }

@@ -1,24 +1,23 @@
-// What follows from documents: copies on their places, the row that full text searches, the words
-// of names. Called with every Change, and when a document has been read.
+// What follows from documents: copies on their places, the row that full text searches, the words of
+// names. Called with every Change, and when a document has been read.
 
+import { datesIn } from '../../../core/dates/index'
+import type { Language } from '../../../core/text/index'
+import { foldedText, formsOf, lexemesOf } from '../../../core/text/index'
 import type { Transaction } from '../client'
-import { touched } from '../client'
+import { rows, touched } from '../client'
+
+/** Raised when what is derived changes; plans of an older version are brought up to date in the background. */
+export const DERIVED_VERSION = 1
 
 /** Brings everything derived from these documents up to date; ids that are gone are cleared away. */
 export async function refreshDerived(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
-  const bind = [planId, documentIds]
   await refreshPlacements(transaction, planId, documentIds)
   await touched(transaction, `DELETE FROM search_row s WHERE s.document_id = ANY($2::uuid[])
-    AND NOT EXISTS (SELECT FROM document d WHERE d.id = s.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL)`, bind)
+    AND NOT EXISTS (SELECT FROM document d WHERE d.id = s.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL)`, [planId, documentIds])
+  await touched(transaction, 'DELETE FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[])', [planId, documentIds])
   await refreshWords(transaction, planId, documentIds)
-  await touched(transaction, `DELETE FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[])`, bind)
-  await touched(transaction, `INSERT INTO name_token (plan_id, token, changed_at, document_id)
-    SELECT DISTINCT d.plan_id, w.word, d.changed_at, d.id FROM document d, unnest(string_to_array(d.folded, ' ')) AS w(word)
-    WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND d.trashed_at IS NULL AND w.word <> ''`, bind)
-  await touched(transaction, `INSERT INTO name_word (plan_id, word, newest)
-    SELECT $1::uuid, t.token, max(t.changed_at) FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[]) GROUP BY t.token ORDER BY t.token
-    ON CONFLICT (plan_id, word) DO UPDATE SET newest = excluded.newest WHERE name_word.newest < excluded.newest`, bind)
 }
 
 /** The copies of documents on their places: sort keys, and whether they are live. */
@@ -35,18 +34,79 @@ export async function touchFolders(transaction: Transaction, planId: string, fol
   await touched(transaction, 'UPDATE folder SET changed_at = $3::timestamptz WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folderIds, at])
 }
 
-/** The search rows of live documents: the words of the name and of what was read. */
+interface Said { readonly id: string; readonly name: string; readonly folded: string; readonly remark: string; readonly sender: string; readonly number: string | null; readonly language: Language | null; readonly tags: string; readonly changedAt: string }
+
+/** The words of live documents: of the name, remark, sender and tags with their forms, and those that were read. */
 async function refreshWords(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
+  const said = await rows<Said>(transaction, `SELECT d.id, d.name, d.folded, d.remark, d.sender, d.running_number AS number, r.language, d.changed_at AS "changedAt",
+      coalesce((SELECT string_agg(t.folded, ' ') FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id), '') AS tags
+    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND d.trashed_at IS NULL`, [planId, documentIds])
+  if (said.length === 0) return
+  const derived = said.map((document) => {
+    const [remark, sender] = [foldedText(document.remark), foldedText(document.sender)]
+    const names = document.folded.split(' ')
+    return {
+      id: document.id, remark, sender, number: foldedText(document.number ?? ''), dated: dateOf(document.name),
+      words: [...lexemesOf([...names, ...remark.split(' '), ...sender.split(' '), ...document.tags.split(' ')], document.language)],
+      tokens: [...lexemesOf(names, document.language)],
+    }
+  })
+  const json = JSON.stringify(derived.map(({ id, remark, sender, number, dated }) => ({ id, remark, sender, number, dated })))
+  await touched(transaction, `UPDATE document d SET remark_folded = x.remark, sender_folded = x.sender, number_folded = x.number,
+      dated_at = coalesce(x.dated, (SELECT r.dated_at FROM reading r WHERE r.blob_id = d.blob_id))
+    FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, remark text, sender text, number text, dated timestamptz)
+    WHERE d.id = x.id AND d.plan_id = $1 AND (d.remark_folded, d.sender_folded, d.number_folded, d.dated_at) IS DISTINCT FROM
+      (x.remark, x.sender, x.number, coalesce(x.dated, (SELECT r.dated_at FROM reading r WHERE r.blob_id = d.blob_id)))`, [planId, json])
   await touched(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words)
-    SELECT d.id, d.plan_id, d.changed_at, array_to_tsvector(array_remove(string_to_array(d.folded, ' '), '')) || coalesce(r.words, '')
-    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id
-    WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND d.trashed_at IS NULL
+    SELECT d.id, d.plan_id, d.changed_at, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, '')
+    FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb) JOIN document d ON d.id = x.id LEFT JOIN reading r ON r.blob_id = d.blob_id WHERE d.plan_id = $1
     ON CONFLICT (document_id) DO UPDATE SET changed_at = excluded.changed_at, words = excluded.words
-    WHERE (search_row.changed_at, search_row.words) IS DISTINCT FROM (excluded.changed_at, excluded.words)`, [planId, documentIds])
+    WHERE (search_row.changed_at, search_row.words) IS DISTINCT FROM (excluded.changed_at, excluded.words)`, [planId, JSON.stringify(derived.map(({ id, words }) => ({ id, words })))])
+  const [ids, tokens] = [derived.flatMap(({ id, tokens: own }) => own.map(() => id)), derived.flatMap(({ tokens: own }) => own)]
+  await touched(transaction, `INSERT INTO name_token (plan_id, token, changed_at, document_id)
+    SELECT d.plan_id, w.token, d.changed_at, d.id FROM unnest($2::uuid[], $3::text[]) AS w(id, token) JOIN document d ON d.id = w.id WHERE d.plan_id = $1
+    ON CONFLICT DO NOTHING`, [planId, ids, tokens])
+  await touched(transaction, `INSERT INTO name_word (plan_id, word, newest)
+    SELECT $1::uuid, t.token, max(t.changed_at) FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[]) AND t.token NOT LIKE '.%' GROUP BY t.token ORDER BY t.token
+    ON CONFLICT (plan_id, word) DO UPDATE SET newest = excluded.newest WHERE name_word.newest < excluded.newest`, [planId, documentIds])
 }
 
-/** After bytes were read: the search rows of all live documents that hold them, in every plan. */
+function dateOf(text: string): string | null {
+  const [first] = datesIn(text)
+  return first ? `${first.date}T00:00:00.000Z` : null
+}
+
+/**
+ * After bytes were read: the words of all live documents that hold them, in every plan. The plans are locked as for a
+ * command, or one that runs at this moment would write the words as they were before.
+ */
 export async function refreshWordsOfBlob(transaction: Transaction, blobId: string): Promise<void> {
-  await touched(transaction, `UPDATE search_row s SET words = array_to_tsvector(array_remove(string_to_array(d.folded, ' '), '')) || r.words
-    FROM document d JOIN reading r ON r.blob_id = d.blob_id WHERE d.blob_id = $1 AND s.document_id = d.id`, [blobId])
+  await rows(transaction, 'SELECT id FROM plan WHERE id IN (SELECT plan_id FROM document WHERE blob_id = $1) ORDER BY id FOR UPDATE', [blobId])
+  const holders = await rows<{ planId: string; ids: string[] }>(transaction, 'SELECT plan_id AS "planId", array_agg(id) AS ids FROM document WHERE blob_id = $1 AND trashed_at IS NULL GROUP BY plan_id', [blobId])
+  for (const { planId, ids } of holders) await refreshWords(transaction, planId, ids)
+}
+
+/** Documents that carry these tags. */
+export async function documentsTagged(transaction: Transaction, planId: string, tagIds: readonly string[]): Promise<string[]> {
+  if (tagIds.length === 0) return []
+  const found = await rows<{ id: string }>(transaction, `SELECT DISTINCT target_id AS id FROM tagging WHERE plan_id = $1 AND tag_id = ANY($2::uuid[]) AND target = 'document'`, [planId, tagIds])
+  return found.map(row => row.id)
+}
+
+/** The next documents of a plan whose derived rows are of an older version; null when the plan is up to date. */
+export async function nextToDerive(after: { readonly planId: string; readonly id: string } | null, limit: number): Promise<{ planId: string; ids: string[] } | null> {
+  const [plan] = await rows<{ id: string }>(null, 'SELECT id FROM plan WHERE derived < $1 ORDER BY id LIMIT 1', [DERIVED_VERSION])
+  if (!plan) return null
+  const from = after?.planId === plan.id ? after.id : '00000000-0000-0000-0000-000000000000'
+  const found = await rows<{ id: string }>(null, 'SELECT id FROM document WHERE plan_id = $1 AND id > $2 ORDER BY id LIMIT $3', [plan.id, from, limit])
+  return { planId: plan.id, ids: found.map(row => row.id) }
+}
+
+export async function markDerived(planId: string): Promise<void> {
+  await touched(null, 'UPDATE plan SET derived = $2 WHERE id = $1', [planId, DERIVED_VERSION])
+}
+
+/** The forms of sought words that stand in the names of documents, as name_token holds them. */
+export function nameTokensOf(word: string): readonly string[] {
+  return [word, ...formsOf(word, null)]
 }

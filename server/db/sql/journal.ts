@@ -1,4 +1,4 @@
-import type { RowChange } from '../../../core/change/index'
+import type { MadeBy, RowChange } from '../../../core/change/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 import { isoText } from '../tables'
@@ -12,11 +12,13 @@ export interface JournalEntry {
   /** Folders it touched; the plan's own id stands for the top and the In-tray. */
   readonly places: readonly string[]
   readonly actor: string
+  /** Who carried it out: the person, a standing order, or a device that brought documents in. */
+  readonly madeBy: MadeBy
   readonly undoes: string | null
   readonly undoneBy: string | null
 }
 
-const ENTRY = `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.places, a.email AS actor, c.undoes, c.undone_by AS "undoneBy"`
+const ENTRY = `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.places, a.email AS actor, c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"`
 const FROM = 'FROM change c JOIN account a ON a.id = c.account_id'
 
 export interface NewEntry {
@@ -29,15 +31,16 @@ export interface NewEntry {
   readonly places: readonly string[]
   readonly rows: readonly RowChange[]
   readonly undoes: string | null
+  readonly madeBy: MadeBy
 }
 
 /** Writes the entry under the plan's next revision, which it gives back. */
 export async function writeEntry(transaction: Transaction, entry: NewEntry): Promise<number> {
   const [plan] = await rows<{ revision: number }>(transaction, `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
-    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes, things)
-      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::jsonb, $9::uuid, $10::uuid[] FROM p)
+    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes, things, made_by)
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::jsonb, $9::uuid, $10::uuid[], $11::text FROM p)
     SELECT revision::float8 AS revision FROM p`,
-  [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes, thingsIn(entry.rows)])
+  [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes, thingsIn(entry.rows), entry.madeBy])
   if (!plan) throw new Error('The plan of a journal entry is gone.')
   return plan.revision
 }
@@ -64,13 +67,15 @@ export interface HistoryFilter {
   readonly places: readonly string[] | null
   /** A folder or document that was touched itself; null: any. */
   readonly thing: string | null
+  /** null: anybody. */
+  readonly madeBy: MadeBy | null
 }
 
 /** Newest first, older than `revision`, as the filter asks. */
 export function entriesOf(planId: string, revision: number | null, filter: HistoryFilter, limit: number): Promise<JournalEntry[]> {
   return rows<JournalEntry>(null, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) AND ($4 = '' OR c.label ILIKE '%' || $4 || '%')
-    AND ($5::timestamptz IS NULL OR c.at >= $5) AND ($6::timestamptz IS NULL OR c.at < $6) AND ($7::uuid[] IS NULL OR c.places && $7) AND ($8::uuid IS NULL OR c.things @> ARRAY[$8])
-    ORDER BY c.revision DESC LIMIT $3`, [planId, revision, limit, filter.text.replace(/[\\%_]/g, '\\$&'), filter.from, filter.before, filter.places, filter.thing])
+    AND ($5::timestamptz IS NULL OR c.at >= $5) AND ($6::timestamptz IS NULL OR c.at < $6) AND ($7::uuid[] IS NULL OR c.places && $7) AND ($8::uuid IS NULL OR c.things @> ARRAY[$8]) AND ($9::text IS NULL OR c.made_by = $9)
+    ORDER BY c.revision DESC LIMIT $3`, [planId, revision, limit, filter.text.replace(/[\\%_]/g, '\\$&'), filter.from, filter.before, filter.places, filter.thing, filter.madeBy])
 }
 
 export async function entryById(transaction: Transaction | null, planId: string, id: string): Promise<JournalEntry | undefined> {

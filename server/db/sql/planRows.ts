@@ -18,6 +18,11 @@ export async function planOf(accountId: string): Promise<LockedPlan | undefined>
   return found[0]
 }
 
+export async function revisionOf(planId: string): Promise<number> {
+  const found = await rows<{ revision: number }>(null, 'SELECT revision::float8 AS revision FROM plan WHERE id = $1', [planId])
+  return found[0]?.revision ?? 0
+}
+
 export function foldersOf(transaction: Transaction | null, planId: string): Promise<FolderRow[]> {
   return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [planId])
 }

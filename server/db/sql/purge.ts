@@ -34,6 +34,9 @@ export async function deleteRoots(transaction: Transaction, planId: string, root
   // One that lies in the Trash by itself and lay nowhere else comes back into the In-tray.
   await touched(transaction, 'UPDATE placement SET folder_id = NULL, home = true WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])
   await touched(transaction, 'DELETE FROM version WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
+  await touched(transaction, 'DELETE FROM bundle_item WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
+  // A kept search that was shown in a folder that goes is kept without a place.
+  await touched(transaction, 'UPDATE kept_search SET folder_id = NULL WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])
   await touched(transaction, 'DELETE FROM document WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, documents])
   await touched(transaction, 'DELETE FROM folder WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folders])
   const freed = await rows<{ size: number }>(transaction, `DELETE FROM blob b WHERE b.id = ANY($1::uuid[]) AND NOT EXISTS (SELECT FROM version v WHERE v.blob_id = b.id)

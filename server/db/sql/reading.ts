@@ -1,3 +1,4 @@
+import type { Language } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 
@@ -9,6 +10,10 @@ export interface Reading {
   readonly pages: number
   /** True where pages are real ones, as in a PDF; otherwise they are parts of a text. */
   readonly paged: boolean
+  readonly title: string
+  readonly author: string
+  /** null: not known. */
+  readonly language: Language | null
 }
 
 /** Asks for bytes to be read again that were read or could not be; true when they now wait. */
@@ -25,7 +30,7 @@ export async function wantReadings(contents: readonly { readonly blobId: string;
 }
 
 export async function readingOf(blobId: string): Promise<Reading | undefined> {
-  const found = await rows<Reading>(null, 'SELECT state, reason, pages, paged FROM reading WHERE blob_id = $1', [blobId])
+  const found = await rows<Reading>(null, 'SELECT state, reason, pages, paged, title, author, language FROM reading WHERE blob_id = $1', [blobId])
   return found[0]
 }
 
@@ -37,12 +42,30 @@ export async function readingToDo(blobId: string): Promise<{ extension: string; 
 
 export interface PageText { readonly page: number; readonly body: string; readonly folded: string }
 
-export async function writePages(transaction: Transaction, blobId: string, pages: readonly PageText[], paged: boolean, lexemes: readonly string[]): Promise<void> {
+export async function writePages(transaction: Transaction, blobId: string, pages: readonly PageText[], paged: boolean): Promise<void> {
   await touched(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
   await touched(transaction, `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
     FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`, [blobId, JSON.stringify(pages)])
-  await touched(transaction, `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, words = array_to_tsvector($4::text[]), changed_at = now() WHERE blob_id = $1`,
-    [blobId, pages.length, paged, lexemes])
+  await touched(transaction, `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`, [blobId, pages.length, paged])
+}
+
+export interface ReadFacts { readonly language: Language | null; readonly title: string; readonly author: string; /** Folded. */ readonly heads: string; /** ISO 8601. */ readonly datedAt: string | null }
+
+/** What the text of a document says of it, and the words by which it is found; a title or author that is known stays where none is given. */
+export async function writeFacts(transaction: Transaction, blobId: string, { language, title, author, heads, datedAt }: ReadFacts, lexemes: readonly string[], reader: number): Promise<void> {
+  await touched(transaction, `UPDATE reading SET language = $2, title = coalesce(nullif($3, ''), title), author = coalesce(nullif($4, ''), author), heads = $5, dated_at = $6::timestamptz,
+    words = array_to_tsvector($7::text[]), reader = $8, changed_at = now() WHERE blob_id = $1`, [blobId, language, title, author, heads, datedAt, lexemes, reader])
+}
+
+export async function bodiesOf(transaction: Transaction, blobId: string): Promise<string[]> {
+  return (await rows<{ body: string }>(transaction, 'SELECT body FROM page_text WHERE blob_id = $1 ORDER BY page', [blobId])).map(row => row.body)
+}
+
+/** Bytes that an older reader read; they wait to be read again. */
+export async function wantNewer(reader: number, limit: number): Promise<string[]> {
+  const found = await rows<{ blobId: string }>(null, `UPDATE reading SET state = 'waiting', reader = $1, changed_at = now()
+    WHERE blob_id IN (SELECT r.blob_id FROM reading r WHERE r.reader < $1 AND r.state IN ('read', 'failed') LIMIT $2) RETURNING blob_id AS "blobId"`, [reader, limit])
+  return found.map(row => row.blobId)
 }
 
 export async function failReading(blobId: string, reason: string): Promise<void> {
@@ -64,10 +87,17 @@ export function pagesOf(blobId: string, from: number, limit: number): Promise<{ 
   return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND page >= $2 ORDER BY page LIMIT $3', [blobId, from, limit])
 }
 
+/** Pages that hold any of the patterns (LIKE, on folded text). */
+export function pagesLike(blobId: string, patterns: readonly string[], limit: number): Promise<{ page: number; body: string }[]> {
+  return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3', [blobId, patterns, limit])
+}
+
+export interface BestPage { readonly id: string; readonly page: number; readonly body: string; readonly folded: string; readonly paged: boolean; /** It was recognised from a picture. */ readonly scanned: boolean }
+
 /** For each document, the page that holds most of the patterns (LIKE, on folded text); the first of equals. */
-export function bestPages(documentIds: readonly string[], patterns: readonly string[]): Promise<{ id: string; page: number; body: string; paged: boolean }[]> {
+export function bestPages(documentIds: readonly string[], patterns: readonly string[]): Promise<BestPage[]> {
   const most = patterns.length > 1 ? `(${patterns.map((_, index) => `(p.folded LIKE ($2::text[])[${index + 1}])::int`).join(' + ')}) DESC, ` : ''
-  return rows(null, `SELECT d.id, t.page, t.body, r.paged FROM document d JOIN reading r ON r.blob_id = d.blob_id
-    CROSS JOIN LATERAL (SELECT page, body FROM page_text p WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
+  return rows(null, `SELECT d.id, t.page, t.body, t.folded, r.paged, EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id AND w.page = t.page) AS scanned FROM document d JOIN reading r ON r.blob_id = d.blob_id
+    CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
     WHERE d.id = ANY($1::uuid[])`, [documentIds, patterns])
 }

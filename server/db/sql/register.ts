@@ -38,7 +38,8 @@ export interface RegisterRow {
 /** The tags of the document `d`, by name. */
 export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id ORDER BY t.name COLLATE natural_order)`
 
-const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
+/** Of the document `d`. */
+export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
   EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
   (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id WHERE q.document_id = d.id AND qf.trashed_at IS NULL) AS "folderIds"`

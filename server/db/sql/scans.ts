@@ -31,10 +31,6 @@ export async function writeScanPage(transaction: Transaction, blobId: string, { 
   return (await rows<{ folded: string }>(transaction, 'SELECT folded FROM page_text WHERE blob_id = $1 ORDER BY page', [blobId])).map(row => row.folded)
 }
 
-export async function setWords(transaction: Transaction, blobId: string, lexemes: readonly string[]): Promise<void> {
-  await touched(transaction, 'UPDATE reading SET words = array_to_tsvector($2::text[]), changed_at = now() WHERE blob_id = $1', [blobId, lexemes])
-}
-
 /** Gives a page up; its document says so. */
 export async function dropScanPage(blobId: string, page: number): Promise<void> {
   await touched(null, 'DELETE FROM scan_page WHERE blob_id = $1 AND page = $2', [blobId, page])

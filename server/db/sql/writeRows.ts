@@ -9,17 +9,30 @@ import { COLUMNS, columnName, EARLIER, toColumns } from '../tables'
 
 type Plain = Readonly<Record<string, unknown>>
 
-/** How many rows of the Change found what they expected; fewer than given means that something else changed them. */
-export async function writeRows(transaction: Transaction, planId: string, changes: readonly RowChange[]): Promise<number> {
+// So many rows go into one statement; between two of them a long act tells how far it is, and can be stopped.
+const ROWS_AT_ONCE = 2500
+
+/**
+ * How many rows of the Change found what they expected; fewer than given means that something else changed them.
+ * `between` is called with how many are written after each statement; what it throws ends the writing.
+ */
+export async function writeRows(transaction: Transaction, planId: string, changes: readonly RowChange[], between: (done: number) => Promise<void>): Promise<number> {
   let written = 0
   for (const [, group] of groupAlike(changes)) {
-    const [first] = group
-    if (!first) continue
-    if (first.op === 'insert') written += await insertRows(transaction, planId, first.table, group)
-    else if (first.op === 'delete') written += await deleteRows(transaction, planId, first.table, group)
-    else written += await updateRows(transaction, planId, first.table, group, Object.keys(first.after))
+    for (let from = 0; from < group.length; from += ROWS_AT_ONCE) {
+      written += await writeAlike(transaction, planId, group.slice(from, from + ROWS_AT_ONCE))
+      await between(written)
+    }
   }
   return written
+}
+
+async function writeAlike(transaction: Transaction, planId: string, group: readonly RowChange[]): Promise<number> {
+  const [first] = group
+  if (!first) return 0
+  if (first.op === 'insert') return insertRows(transaction, planId, first.table, group)
+  if (first.op === 'delete') return deleteRows(transaction, planId, first.table, group)
+  return updateRows(transaction, planId, first.table, group, Object.keys(first.after))
 }
 
 /** Groups by operation, table and set of columns; the order between groups does not matter, since keys are checked when all is written. */

@@ -4,6 +4,7 @@ import { branchOf, buildTree } from '../../../core/tree/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
+import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
 import { foldersAt } from './folderCache'
 import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, ordersOf, placementsOf, serialsOf, starsAmong, taggingsAmong, tagsOf, versionsAmong } from '../../db/sql/planRows'
 
@@ -26,6 +27,9 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const serials = await serialsOf(transaction, plan.id)
   const versions = needs.versionsOf.length > 0 ? await versionsAmong(transaction, plan.id, needs.versionsOf) : []
   const orders = needs.orders ? await ordersOf(transaction, plan.id) : []
+  const searches = needs.searches ? await keptSearchesOf(transaction, plan.id) : []
+  const bundles = needs.bundleId === null ? [] : await bundlesOf(transaction, plan.id)
+  const bundleItems = needs.bundleId === null ? [] : await bundleItemsOf(transaction, plan.id, needs.bundleId)
   const { id, name, numbering, childOrder, trashDays, revision } = plan
   return {
     revision,
@@ -40,6 +44,9 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     serials,
     versions,
     orders: byId(orders),
+    searches: byId(searches),
+    bundles: byId(bundles),
+    bundleItems,
   }
 }
 

@@ -2,14 +2,17 @@
 // journal, and the word to other windows, in the transaction of the caller, who holds the plan's lock.
 
 import type { RowChange } from '../../../core/change/index'
+import { madeByOf } from '../../../core/change/index'
 import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
-import { refreshDerived, refreshPlacements, touchFolders } from '../../db/sql/derived'
+import { documentsTagged, refreshDerived, refreshPlacements, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
 import { keepSerials } from '../../db/sql/planRows'
 import { writeRows } from '../../db/sql/writeRows'
 import type { Actor } from '../actor'
+import type { Between } from './longAct'
+import { watched } from './longAct'
 
 export interface ChangeToWrite {
   readonly id: string
@@ -27,12 +30,16 @@ export class DoesNotFit extends Error {}
 // A notice has to fit into 8,000 bytes; with more places than these, windows look at everything.
 const NOTICE_PLACES = 40
 
-/** The revision that the plan has now. Throws DoesNotFit. */
-export async function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
-  const written = await writeRows(transaction, actor.planId, change.rows).catch(asMisfit)
+/** The revision that the plan has now. Throws DoesNotFit, act.stopped. */
+export function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
+  return watched(transaction, actor, change.id, change.rows.length, between => write(transaction, actor, change, between))
+}
+
+async function write(transaction: Transaction, actor: Actor, change: ChangeToWrite, between: Between): Promise<number> {
+  const written = await writeRows(transaction, actor.planId, change.rows, between).catch(asMisfit)
   if (written !== change.rows.length) throw new DoesNotFit()
   // Where only places are new, words and names stay as they are.
-  const rewritten = new Set(idsIn(change.rows, 'document'))
+  const rewritten = new Set([...idsIn(change.rows, 'document'), ...taggedDocuments(change.rows), ...await documentsTagged(transaction, actor.planId, changedTags(change.rows))])
   await refreshDerived(transaction, actor.planId, [...rewritten])
   await refreshPlacements(transaction, actor.planId, placedDocuments(change.rows).filter(id => !rewritten.has(id)))
   await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
@@ -40,9 +47,10 @@ export async function writeChange(transaction: Transaction, actor: Actor, change
   await checkKeys(transaction).catch(asMisfit)
   const broken = await brokenAmong(transaction, actor.planId, idsIn(change.rows, 'folder'), touchedDocuments(change.rows))
   if (broken.length > 0) throw new DoesNotFit()
+  await between(change.rows.length)
   const places = change.places.map(id => id ?? actor.planId)
   const { id, kind, label, at, rows, undoes } = change
-  const revision = await writeEntry(transaction, { id, planId: actor.planId, accountId: actor.accountId, at, kind, label, places, rows, undoes })
+  const revision = await writeEntry(transaction, { id, planId: actor.planId, accountId: actor.accountId, at, kind, label, places, rows, undoes, madeBy: undoes === null ? madeByOf(rows) : 'person' })
   const tables = [...new Set(change.rows.map(row => row.table))]
   await notify(transaction, { type: 'change', planId: actor.planId, revision, changeId: id, tables, places: places.length > NOTICE_PLACES ? null : places })
   return revision
@@ -54,6 +62,20 @@ function idsIn(rows: readonly RowChange[], table: RowChange['table']): string[] 
 
 function touchedDocuments(rows: readonly RowChange[]): string[] {
   return [...new Set([...idsIn(rows, 'document'), ...placedDocuments(rows)])]
+}
+
+/** Documents that get a tag or lose one: they are found by its words. */
+function taggedDocuments(rows: readonly RowChange[]): string[] {
+  return rows.flatMap((row) => {
+    if (row.table !== 'tagging' || row.op === 'update') return []
+    const { target, targetId } = row.op === 'insert' ? row.after : row.before
+    return target === 'document' ? [targetId] : []
+  })
+}
+
+/** Tags that are called otherwise, or took over what another one was on. */
+function changedTags(rows: readonly RowChange[]): string[] {
+  return [...idsIn(rows, 'tag'), ...rows.flatMap(row => (row.table === 'tagging' && row.op === 'update' && row.after.tagId ? [row.after.tagId] : []))]
 }
 
 /** Documents that get a place or lose one. */

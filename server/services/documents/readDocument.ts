@@ -3,6 +3,7 @@ import type { DocumentRow, VersionRow } from '../../../core/rows/index'
 import { documentById, togetherWith, versionsOf } from '../../db/sql/documentFacts'
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
 import { tagsOfDocument } from '../../db/sql/register'
+import type { Language } from '../../../core/text/index'
 import { pagesOf, readingOf } from '../../db/sql/reading'
 import { scansLeft, wordsOfPages } from '../../db/sql/scans'
 import type { PageWords } from '../../db/sql/scans'
@@ -16,7 +17,7 @@ export interface DocumentFacts extends DocumentRow {
   /** The message it came with and what else did, or its attachments. */
   readonly together: readonly { readonly id: string; readonly name: string; readonly extension: string }[]
   readonly versions: readonly VersionRow[]
-  readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean; /** Pages whose text is still being recognised. */ readonly scansLeft: number }
+  readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean; readonly title: string; readonly author: string; readonly language: Language | null; /** Pages whose text is still being recognised. */ readonly scansLeft: number }
 }
 
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
@@ -32,7 +33,7 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     tagIds,
     together,
     versions,
-    reading: { ...reading ?? { state: 'none', reason: null, pages: 0, paged: false }, scansLeft: left },
+    reading: { ...reading ?? { state: 'none', reason: null, pages: 0, paged: false, title: '', author: '', language: null }, scansLeft: left },
   }
 }
 

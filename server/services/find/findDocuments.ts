@@ -1,46 +1,43 @@
 import { fail } from '../../../core/errors'
-import type { Filed, Rule, TypeGroup } from '../../../core/find/index'
-import { compile, isOnlyWithout, parseQuery, QUERY_LIMIT, soughtIn } from '../../../core/find/index'
-import type { FolderId, TagId } from '../../../core/ids'
-import type { Origin } from '../../../core/rows/index'
+import type { Asked, Rule, SoughtWord, Spot } from '../../../core/find/index'
+import { compile, isGroup, isNarrowed, isOnlyWithout, orderFound, parseQuery, QUERY_LIMIT, ruleOf, scoreOf, soughtIn, spotsOf } from '../../../core/find/index'
+import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
-import { passageOf } from '../../../core/text/index'
-import { branchOf, buildTree } from '../../../core/tree/index'
-import type { FindQuery, Hit } from '../../db/sql/find'
-import { collectInside, CONDITION_FROM, countFound, findNamed, walkInside } from '../../db/sql/find'
-import { liveFoldersOf } from '../../db/sql/planRows'
+import { passageOf, stemsOf } from '../../../core/text/index'
+import { outlineOf } from '../../../core/tree/index'
+import type { FindQuery, Hit, RankFacts } from '../../db/sql/find'
+import { collectInside, CONDITION_FROM, countFound, findNamed, orderFacts, rankFacts, walkInside } from '../../db/sql/find'
+import { meaningsOf, tagsOf } from '../../db/sql/planRows'
+import type { BestPage } from '../../db/sql/reading'
 import { bestPages } from '../../db/sql/reading'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
+import { LOCALE } from '../actor'
+import { correctQuery } from './correct'
+import { planTree, worldFor } from './world'
 
-export interface FindAsked {
-  readonly text: string
+export interface FindAsked extends Asked {
   /** The last word is still being typed and counts as a beginning. */
   readonly typing: boolean
-  readonly types: readonly TypeGroup[]
-  /** undefined: everywhere; null: the In-tray. */
-  readonly place: FolderId | null | undefined
-  readonly changedFrom: string | null
-  readonly changedBefore: string | null
-  readonly starred: boolean
-  /** Any of these ways in, any of these numbers of places; none: all. */
-  readonly origins: readonly Origin[]
-  readonly filed: readonly Filed[]
-  /** All of these tags. */
-  readonly tags: readonly TagId[]
-  readonly after: Hit | null
+  /** Words that stand nowhere are not replaced by near ones. */
+  readonly exact: boolean
+  /** The open folder: what lies in it or below ranks higher. */
+  readonly near: FolderId | null
+  readonly cursor: Cursor | null
   readonly limit: number
 }
 
-/** What narrows a search, without its words. */
-export type Narrowing = Omit<FindAsked, 'text' | 'typing' | 'after' | 'limit'>
+/** How far a list was read: so many of those in order, then those before a moment. */
+export type Cursor = { readonly at: number } | { readonly after: Hit }
 
 export interface FoundDocument extends RegisterRow {
-  /** 0: all words in the name; 1: some; 2: only inside. */
-  readonly rank: number
+  /** Where its words stand, the best spot of each. */
+  readonly why: readonly Spot[]
   /** Where the words stand inside; null when only the name has them. page is null where pages are not real ones. */
-  readonly passage: (Passage & { readonly page: number | null }) | null
+  readonly passage: (Passage & { readonly page: number | null; readonly scanned: boolean }) | null
+  /** The heading it stands under when the list is grouped. */
+  readonly group: string
 }
 
 export interface Found {
@@ -49,7 +46,9 @@ export interface Found {
   readonly count: number | null
   readonly countLimit: number
   readonly sought: readonly Sought[]
-  readonly next: Hit | null
+  /** What was looked for instead of what was typed; null: exactly that. */
+  readonly corrected: { readonly typed: string; readonly to: string } | null
+  readonly next: Cursor | null
 }
 
 const COUNT_LIMIT = 10_000
@@ -57,75 +56,147 @@ const COUNT_LIMIT = 10_000
 const PHRASE_COUNT_LIMIT = 500
 // From here on the newest documents are walked instead of collecting every hit.
 const MANY = 1500
+// So many of the hits inside, the newest, are ranked; those after them follow by their age.
+const RANKED_INSIDE = 400
+const RANKED_NAMED = 600
+// So many of the best are looked at in their text.
+const LOOKED_INTO = 60
 
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
-  const length = [...asked.text].length
+  checkLength(asked.q)
+  const found = await find(actor, asked)
+  if (found.count !== 0 || asked.exact || asked.cursor !== null) return found
+  const corrected = await correctQuery(actor.planId, asked.q)
+  if (!corrected) return found
+  const near = await find(actor, { ...asked, q: corrected.q, typing: false })
+  return near.count === 0 ? found : { ...near, corrected: { typed: corrected.typed, to: corrected.to } }
+}
+
+export function checkLength(text: string): void {
+  const length = [...text].length
   if (length > QUERY_LIMIT) fail('query.long', { length, limit: QUERY_LIMIT })
-  const typed = parseQuery(asked.text, { typing: asked.typing })
-  const rule: Rule = { kind: 'all', rules: [...(typed.kind === 'all' ? typed.rules : [typed]), ...filters(asked)] }
-  if (isOnlyWithout(rule)) fail('query.onlyWithout')
-  const below = await branchReader(actor, asked)
-  const sought = soughtIn(typed)
-  const query: FindQuery = { planId: actor.planId, condition: compile(rule, below, CONDITION_FROM), sought, after: asked.after, limit: asked.limit + 1 }
-  const phrased = hasPhrase(rule)
-  const [named, few] = await Promise.all([
-    sought.length > 0 && asked.after?.rank !== 2 ? findNamed(query) : [],
-    collectInside(query, phrased ? PHRASE_COUNT_LIMIT : MANY),
-  ])
-  const areMany = few.count > (phrased ? PHRASE_COUNT_LIMIT : MANY)
-  const left = { ...query, limit: query.limit - named.length }
-  const [inside, count] = areMany
-    ? await Promise.all([
-      left.limit > 0 ? walkInside(left) : [],
-      phrased || asked.after !== null ? few.count : countFound(actor.planId, compile(rule, below, 2), COUNT_LIMIT),
-    ])
-    : [few.hits, few.count]
-  // One hit more than asked for, where there is one: those with a word in the name, then those inside.
-  const hits = [...named, ...inside].slice(0, query.limit)
-  const page = hits.slice(0, asked.limit)
-  return {
-    documents: await withPassages(actor, page, sought),
-    count: asked.after === null ? count : null,
-    countLimit: phrased ? PHRASE_COUNT_LIMIT : COUNT_LIMIT,
-    sought,
-    next: hits.length > asked.limit ? (page.at(-1) ?? null) : null,
+}
+
+/** The whole rule of a search. Throws query.onlyWithout. */
+export function askedRule(asked: Pick<FindAsked, 'q' | 'narrowing' | 'rule' | 'typing'>): Rule {
+  if (!isNarrowed(asked) && isOnlyWithout(parseQuery(asked.q, asked))) fail('query.onlyWithout')
+  return ruleOf(asked, asked)
+}
+
+async function find(actor: Actor, asked: FindAsked): Promise<Found> {
+  const rule = askedRule(asked)
+  const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
+  const world = await worldFor(actor.planId, rule, new Date())
+  const listed = asked.sort === 'best' && asked.group === 'none' && sought.length > 0 ? bestFirst : inOrder
+  const query: FindQuery = { planId: actor.planId, condition: compile(rule, world, CONDITION_FROM), sought, after: null, limit: 0 }
+  const count = (limit: number) => countFound(actor.planId, compile(rule, world, 2), limit)
+  return listed(actor, asked, query, count, hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT)
+}
+
+type List = (actor: Actor, asked: FindAsked, query: FindQuery, count: (limit: number) => Promise<number>, countLimit: number) => Promise<Found>
+
+/** The best of the hits first; behind those that are ranked, the others by their age. */
+const bestFirst: List = async (actor, asked, query, count, countLimit) => {
+  const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
+  if (after) {
+    const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
+    return reply(actor, asked, query, hits.slice(0, asked.limit).map(({ id }) => ({ id, group: '' })), null, countLimit, hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null)
   }
+  const most = Math.min(MANY, countLimit)
+  const [named, few] = await Promise.all([findNamed({ ...query, limit: RANKED_NAMED }), collectInside({ ...query, limit: RANKED_INSIDE + 1 }, most)])
+  const areMany = few.count > most
+  const inside = areMany ? await walkInside({ ...query, limit: RANKED_INSIDE + 1 }) : few.hits
+  const first = asked.cursor === null
+  const total = !first ? null : areMany && countLimit > most ? await count(countLimit) : few.count
+  const ranked = await rank(actor, asked, query.sought, [...named, ...inside.slice(0, RANKED_INSIDE)])
+  const at = asked.cursor !== null && 'at' in asked.cursor ? asked.cursor.at : 0
+  const page = ranked.slice(at, at + asked.limit)
+  const last = inside[RANKED_INSIDE - 1]
+  const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > RANKED_INSIDE && last ? { after: last } : null
+  return reply(actor, asked, query, page.map(id => ({ id, group: '' })), total, countLimit, next)
+}
+
+/** Any other order, among the newest hits when there are more than are counted. */
+const inOrder: List = async (actor, asked, query, count, countLimit) => {
+  const condition = { ...query.condition, text: renumbered(query.condition.text) }
+  const plain = asked.group === 'none' && (asked.sort === 'best' || (asked.sort === 'changed' && asked.descending))
+  const at = asked.cursor !== null && 'at' in asked.cursor ? asked.cursor.at : 0
+  const [facts, total] = await Promise.all([
+    orderFacts(actor.planId, condition, plain ? at + asked.limit + 1 : COUNT_LIMIT), asked.cursor === null ? count(countLimit) : null,
+  ])
+  const ordered = plain ? facts.map(({ id }) => ({ id, group: '' })) : orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
+  return reply(actor, asked, query, ordered.slice(at, at + asked.limit), total, countLimit, ordered.length > at + asked.limit ? { at: at + asked.limit } : null)
+}
+
+/** The condition was numbered behind the parameters of the other statements. */
+function renumbered(text: string): string {
+  return text.replace(/\$(\d+)/g, (_, number: string) => `$${Number(number) - CONDITION_FROM + 2}`)
+}
+
+async function withColours(actor: Actor, { group }: FindAsked, facts: Awaited<ReturnType<typeof orderFacts>>) {
+  if (group !== 'meaning') return facts
+  const { meaningOf } = await planTree(actor.planId)
+  return facts.map(fact => ({ ...fact, meaningId: fact.meaningId ?? (fact.folderId === null ? null : meaningOf(fact.folderId)) }))
+}
+
+async function orderOfPlan(actor: Actor, { sort, group }: FindAsked) {
+  const byPlace = sort === 'place' || group === 'place'
+  const [folders, meanings, tags] = await Promise.all([
+    byPlace ? planTree(actor.planId).then(({ tree }) => outlineOf(tree).map(({ folder }) => folder.id as string)) : [],
+    group === 'meaning' ? meaningsOf(null, actor.planId).then(all => all.map(({ id }) => id as string)) : [],
+    group === 'tag' ? tagsOf(null, actor.planId).then(all => [...all].sort((a, b) => a.folded.localeCompare(b.folded)).map(({ id }) => id as string)) : [],
+  ])
+  const order = (all: readonly string[]) => {
+    const at = new Map(all.map((id, index) => [id, index]))
+    return (id: string) => at.get(id) ?? all.length
+  }
+  return { folder: order(folders), meaning: order(meanings), tag: order(tags) }
+}
+
+async function rank(actor: Actor, asked: FindAsked, sought: readonly SoughtWord[], hits: readonly Hit[]): Promise<string[]> {
+  const facts = await rankFacts(actor.planId, [...new Set(hits.map(({ id }) => id))])
+  const isNear = await nearTo(actor, asked.near)
+  const now = new Date().toISOString()
+  const scored = (all: readonly RankFacts[], pages: ReadonlyMap<string, BestPage>) => all
+    .map(fact => ({ fact, score: scoreOf({ ...fact, page: pages.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) }, sought, now) }))
+    .sort((a, b) => b.score - a.score || (a.fact.changedAt < b.fact.changedAt ? 1 : a.fact.changedAt > b.fact.changedAt ? -1 : a.fact.id < b.fact.id ? 1 : -1)).map(({ fact }) => fact)
+  const rough = scored(facts, new Map())
+  const best = rough.slice(0, LOOKED_INTO)
+  const pages = new Map((await bestPages(best.map(({ id }) => id), patternsOf(sought))).map(page => [page.id, page]))
+  return [...scored(best, pages), ...rough.slice(LOOKED_INTO)].map(({ id }) => id)
+}
+
+async function nearTo(actor: Actor, near: FolderId | null): Promise<(folders: readonly FolderId[]) => boolean> {
+  if (near === null) return () => false
+  const { tree } = await planTree(actor.planId)
+  const above = (id: FolderId) => { for (let at: FolderId | null = id; at !== null; at = tree.byId.get(at)?.parentId ?? null) if (at === near) return true; return false }
+  return folders => folders.some(above)
 }
 
 function hasPhrase(rule: Rule): boolean {
-  return rule.kind === 'phrase' || ('rules' in rule && rule.rules.some(hasPhrase))
+  return rule.kind === 'phrase' || (isGroup(rule) && rule.rules.some(hasPhrase))
 }
 
-/** The rules of what narrows a search, without the words. */
-export function filters(asked: Narrowing): Rule[] {
-  const rules: Rule[] = []
-  if (asked.types.length > 0) rules.push({ kind: 'type', anyOf: asked.types })
-  if (asked.place !== undefined) rules.push({ kind: 'place', folderId: asked.place, below: true })
-  if (asked.changedFrom !== null || asked.changedBefore !== null) rules.push({ kind: 'changed', from: asked.changedFrom, before: asked.changedBefore })
-  rules.push(...asked.tags.map((tagId): Rule => ({ kind: 'tag', tagId })))
-  if (asked.starred) rules.push({ kind: 'star', on: true })
-  if (asked.origins.length > 0) rules.push({ kind: 'origin', anyOf: asked.origins })
-  if (asked.filed.length > 0) rules.push({ kind: 'filed', anyOf: asked.filed })
-  return rules
+/** Patterns of pages that hold a word, the beginning of one, or another form of it. */
+function patternsOf(sought: readonly Sought[]): string[] {
+  return sought.flatMap(({ text, prefix }) => [prefix ? `% ${text}%` : `% ${text} %`, ...stemsOf(text).filter(stem => stem.length > 2 && !(prefix && stem.startsWith(text))).map(stem => `% ${stem}%`)])
 }
 
-async function branchReader(actor: Actor, asked: FindAsked): Promise<(id: FolderId) => FolderId[]> {
-  if (!asked.place) return () => []
-  const tree = buildTree(await liveFoldersOf(actor.planId))
-  if (!tree.byId.has(asked.place)) fail('notFound')
-  return id => branchOf(tree, id).map(folder => folder.id)
-}
-
-async function withPassages(actor: Actor, hits: readonly Hit[], sought: readonly Sought[]): Promise<FoundDocument[]> {
-  const patterns = sought.map(({ text, prefix }) => (prefix ? `% ${text}%` : `% ${text} %`))
-  const ids = hits.map(hit => hit.id)
-  const [facts, pages] = await Promise.all([documentsInOrder(actor.planId, ids), patterns.length === 0 ? [] : bestPages(ids, patterns)])
-  const pageOf = new Map(pages.map(page => [page.id, page]))
-  const rankOf = new Map(hits.map(hit => [hit.id, hit.rank]))
-  return facts.map((document) => {
-    const page = pageOf.get(document.id)
-    const passage = page ? passageOf(page.body, sought) : null
-    return { ...document, rank: rankOf.get(document.id) ?? 2, passage: passage && page ? { ...passage, page: page.paged ? page.page : null } : null }
-  })
+async function reply(actor: Actor, asked: FindAsked, { sought }: FindQuery, page: readonly { id: string; group: string }[], count: number | null, countLimit: number, next: Cursor | null): Promise<Found> {
+  const ids = page.map(({ id }) => id)
+  const words = sought.length > 0
+  const [documents, pages, facts] = await Promise.all([documentsInOrder(actor.planId, ids), words ? bestPages(ids, patternsOf(sought)) : [], words ? rankFacts(actor.planId, ids) : []])
+  const [pageOf, factOf, groupOf] = [new Map(pages.map(one => [one.id, one])), new Map(facts.map(fact => [fact.id, fact])), new Map(page.map(one => [one.id, one.group]))]
+  return {
+    documents: documents.map((document) => {
+      const [best, fact] = [pageOf.get(document.id), factOf.get(document.id)]
+      const passage = best ? passageOf(best.body, sought) : null
+      return {
+        ...document, group: groupOf.get(document.id) ?? '', why: fact ? spotsOf({ ...fact, page: passage ? best?.folded ?? '' : '', near: false }, sought) : [],
+        passage: passage && best ? { ...passage, page: best.paged ? best.page : null, scanned: best.scanned } : null,
+      }
+    }),
+    count, countLimit, sought, corrected: null, next,
+  }
 }

@@ -1,10 +1,10 @@
-import { fail } from '../../../core/errors'
-import { QUERY_LIMIT } from '../../../core/find/index'
-import { editDistance, foldedText, forgivenErrors } from '../../../core/text/index'
-import { namesByPrefix, namesByWords, nearWords } from '../../db/sql/find'
+import { forgivenErrors } from '../../../core/text/index'
+import { namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/find'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
+import { foldedWords, nearest } from './correct'
+import { checkLength } from './findDocuments'
 
 export interface FoundNames {
   readonly documents: readonly RegisterRow[]
@@ -12,14 +12,23 @@ export interface FoundNames {
   readonly corrected: { readonly typed: string; readonly to: string } | null
 }
 
-/** Documents by any word of the name while it is typed, the newest first; forgives typing errors and says so. Throws query.long. */
+// So many times more are looked at than are shown, to put first what is opened often.
+const MORE = 3
+const MIDDLE_LETTERS = 3
+
+/**
+ * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first, then the
+ * newest. Forgives typing errors and says so. Throws query.long.
+ */
 export async function findNames(actor: Actor, text: string, limit: number): Promise<FoundNames> {
-  const length = [...text].length
-  if (length > QUERY_LIMIT) fail('query.long', { length, limit: QUERY_LIMIT })
-  const words = foldedText(text).split(' ').filter(word => word !== '')
+  checkLength(text)
+  const words = foldedWords(text)
   if (words.length === 0) return { documents: [], corrected: null }
-  const ids = await idsFor(actor, words, limit)
-  if (ids.length > 0) return { documents: await documentsInOrder(actor.planId, ids), corrected: null }
+  const ids = await idsFor(actor, words, limit * MORE)
+  if (ids.length > 0) return { documents: await documentsInOrder(actor.planId, (await oftenFirst(ids)).slice(0, limit)), corrected: null }
+  const [only] = words
+  const within = words.length === 1 && only !== undefined && only.length >= MIDDLE_LETTERS ? await namesByMiddle(actor.planId, only, limit) : []
+  if (within.length > 0) return { documents: await documentsInOrder(actor.planId, within), corrected: null }
   const near = await correct(actor, words)
   if (!near) return { documents: [], corrected: null }
   const nearIds = await idsFor(actor, near, limit)
@@ -27,6 +36,12 @@ export async function findNames(actor: Actor, text: string, limit: number): Prom
     documents: await documentsInOrder(actor.planId, nearIds),
     corrected: nearIds.length > 0 ? { typed: words.join(' '), to: near.join(' ') } : null,
   }
+}
+
+/** What was opened more often comes before what was not; the order stays otherwise. */
+async function oftenFirst(ids: readonly string[]): Promise<string[]> {
+  const visits = await visitsOf(ids)
+  return [...ids].sort((a, b) => Math.floor(Math.log2(1 + (visits.get(b) ?? 0))) - Math.floor(Math.log2(1 + (visits.get(a) ?? 0))))
 }
 
 function idsFor(actor: Actor, words: readonly string[], limit: number): Promise<string[]> {
@@ -44,20 +59,10 @@ async function correct(actor: Actor, words: readonly string[]): Promise<string[]
     const known = await namesByPrefix(actor.planId, word, 1)
     // The database counts two swapped letters as two errors, we as one: it is asked for one more.
     const candidates = known.length > 0 || errors === 0 ? [] : await nearWords(actor.planId, word, errors + 1)
-    const near = nearest(word, candidates, errors)
+    const near = nearest(word, candidates, errors, true)
     if (known.length === 0 && near === null) return null
     if (near !== null) changed = true
     corrected.push(near ?? word)
   }
   return changed ? corrected : null
-}
-
-/** The candidate with the fewest errors, whole or as a beginning; the first of equals. */
-function nearest(typed: string, candidates: readonly string[], errors: number): string | null {
-  let best: { word: string; distance: number } | null = null
-  for (const word of candidates) {
-    const distance = Math.min(editDistance(typed, word, errors), editDistance(typed, word.slice(0, typed.length), errors))
-    if (distance <= errors && distance < (best?.distance ?? Infinity)) best = { word, distance }
-  }
-  return best?.word ?? null
 }

@@ -1,15 +1,22 @@
-import { foldedText } from '../../../core/text/index'
+import { datesIn } from '../../../core/dates/index'
+import type { Language } from '../../../core/text/index'
+import { foldedText, formsOf, headsOf, languageOf } from '../../../core/text/index'
 import { readWhole } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notify } from '../../db/sql/journal'
 import { addScanPages } from '../../db/sql/scans'
-import { documentsOfBlob, failReading, readingToDo, writePages } from '../../db/sql/reading'
+import type { ReadFacts } from '../../db/sql/reading'
+import { documentsOfBlob, failReading, readingToDo, writeFacts, writePages } from '../../db/sql/reading'
+import { keepTextWords } from '../../db/sql/textWords'
 
 /** Above this a document is found by its name only; readers hold the whole file in memory. */
 export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 // A tsvector holds at most 1 MB; what stands behind is still shown, only not found by its words.
 const LEXEME_LIMIT_BYTES = 900_000
+/** Raised when readers read better than before: what older ones read is read again in the background. */
+export const READER_VERSION = 1
+const [SAMPLE_PAGES, SAMPLE_LENGTH, HEAD_PAGES, TEXT_WORDS_LIMIT] = [5, 8000, 40, 5000]
 
 export interface Taken { readonly extension: string; readonly size: number; readonly bytes: Buffer | null }
 
@@ -21,16 +28,46 @@ export async function takeReading(blobId: string): Promise<Taken | null> {
   return { ...asked, bytes: asked.size > READING_LIMIT_BYTES ? null : await readWhole(blobId, asked.size) }
 }
 
-/** `scans`: pages (from 1) that may be pictures of text and are put on the list to be recognised. */
-export async function keepReading(blobId: string, bodies: readonly string[], paged: boolean, scans: readonly number[] = []): Promise<void> {
+export interface WasRead {
+  readonly pages: readonly string[]
+  readonly paged: boolean
+  /** Pages (from 1) that may be pictures of text and are put on the list to be recognised. */
+  readonly scans?: readonly number[]
+  readonly title?: string
+  readonly author?: string
+}
+
+export async function keepReading(blobId: string, { pages: bodies, paged, scans = [], title = '', author = '' }: WasRead): Promise<void> {
   // PostgreSQL's text cannot hold the null character.
   const pages = bodies.map((body, index) => ({ page: index + 1, body: body.replaceAll('\0', ''), folded: foldedText(body) }))
+  const facts = factsOf(pages.map(page => page.body), title, author)
   await withTransaction(async (transaction) => {
-    await writePages(transaction, blobId, pages, paged, lexemes(pages.map(page => page.folded)))
+    await writePages(transaction, blobId, pages, paged)
+    await writeFacts(transaction, blobId, facts, lexemes(pages.map(page => page.folded), facts.language), READER_VERSION)
     await addScanPages(transaction, blobId, scans)
+    await keepTextWords(transaction, blobId, wordsOfPages(pages.map(page => page.folded)))
     await refreshWordsOfBlob(transaction, blobId)
   })
   await tellWindows(blobId)
+}
+
+/** What the text of a document says of itself: its language, its headings, the first day written in it. */
+export function factsOf(bodies: readonly string[], title: string, author: string): ReadFacts {
+  const sample = bodies.slice(0, SAMPLE_PAGES).join('\n').slice(0, SAMPLE_LENGTH)
+  const language = languageOf(sample)
+  const [day] = datesIn(sample, { monthFirst: false })
+  const heads = foldedText([title, ...headsOf(bodies.slice(0, HEAD_PAGES))].join(' '))
+  return { language, title, author, heads, datedAt: day ? `${day.date}T00:00:00.000Z` : null }
+}
+
+/** Words by which typing errors are forgiven: letters only, neither very short nor very long. */
+export function wordsOfPages(folded: readonly string[]): string[] {
+  const words = new Set<string>()
+  for (const page of folded) {
+    for (const word of page.split(' ')) if (/^\p{L}{4,24}$/u.test(word)) words.add(word)
+    if (words.size > TEXT_WORDS_LIMIT) break
+  }
+  return [...words].sort()
 }
 
 export async function giveUpReading(blobId: string, reason: string): Promise<void> {
@@ -38,16 +75,19 @@ export async function giveUpReading(blobId: string, reason: string): Promise<voi
   await tellWindows(blobId)
 }
 
-/** The words of folded texts, up to what an index entry holds. */
-export function lexemes(folded: readonly string[]): string[] {
+/** The words of folded texts and their forms, up to what an index entry holds. */
+export function lexemes(folded: readonly string[], language: Language | null): string[] {
   const words = new Set<string>()
   let bytes = 0
   for (const page of folded) {
     for (const word of page.split(' ')) {
       if (word === '' || words.has(word)) continue
-      bytes += Buffer.byteLength(word) + 8
-      if (bytes > LEXEME_LIMIT_BYTES) return [...words]
-      words.add(word)
+      for (const lexeme of [word, ...formsOf(word, language)]) {
+        if (words.has(lexeme)) continue
+        bytes += Buffer.byteLength(lexeme) + 8
+        if (bytes > LEXEME_LIMIT_BYTES) return [...words]
+        words.add(lexeme)
+      }
     }
   }
   return [...words]

@@ -3,9 +3,11 @@ import { readWhole } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import type { ScanQueue, ScanTask } from '../../db/sql/scans'
-import { chosenLanguages, dropScanPage, scanQueue, setRecognising, setWords, somePages, takeScanPage, writeScanPage } from '../../db/sql/scans'
+import { chosenLanguages, dropScanPage, scanQueue, setRecognising, somePages, takeScanPage, writeScanPage } from '../../db/sql/scans'
 import type { Actor } from '../actor'
-import { lexemes, READING_LIMIT_BYTES, tellWindows } from './keepReading'
+import { bodiesOf, writeFacts } from '../../db/sql/reading'
+import { keepTextWords } from '../../db/sql/textWords'
+import { factsOf, lexemes, READER_VERSION, READING_LIMIT_BYTES, tellWindows, wordsOfPages } from './keepReading'
 
 /** Languages that can be recognised: the code of the recogniser for that of core/text. */
 export const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as const
@@ -36,7 +38,10 @@ export async function keepScan({ blobId, page }: Pick<ScanTask, 'blobId' | 'page
   const body = text.replaceAll('\0', '').trim()
   await withTransaction(async (transaction) => {
     const folded = await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
-    await setWords(transaction, blobId, lexemes(folded))
+    const texts = folded.map(text => text.trim())
+    const facts = factsOf(await bodiesOf(transaction, blobId), '', '')
+    await writeFacts(transaction, blobId, facts, lexemes(texts, facts.language), READER_VERSION)
+    await keepTextWords(transaction, blobId, wordsOfPages([foldedText(body)]))
     await refreshWordsOfBlob(transaction, blobId)
   })
   await tellWindows(blobId)

@@ -2,8 +2,9 @@ import { fail } from '../../../core/errors'
 import { isReadable } from '../../../core/formats/index'
 import { enqueue, READ_QUEUE } from '../../db/queue'
 import { documentById } from '../../db/sql/documentFacts'
-import { openReadings, wantAgain, wantReadings } from '../../db/sql/reading'
+import { openReadings, wantAgain, wantNewer, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
+import { READER_VERSION } from './keepReading'
 
 /** Puts bytes on the list to be read, once for each content. */
 export async function requestReading(blobId: string, extension: string): Promise<void> {
@@ -28,6 +29,19 @@ export async function requeueOpenReadings(): Promise<number> {
   const open = await openReadings()
   await send(open)
   return open.length
+}
+
+const AT_ONCE = 500
+
+/** After a start: what older readers read is read again, behind what already waits; how many. */
+export async function requeueOlderReadings(): Promise<number> {
+  let count = 0
+  for (;;) {
+    const older = await wantNewer(READER_VERSION, AT_ONCE)
+    if (older.length === 0) return count
+    await send(older)
+    count += older.length
+  }
 }
 
 function send(blobIds: readonly string[]): Promise<void> {

@@ -24,7 +24,7 @@ export async function purge(actor: Pick<Actor, 'planId' | 'accountId'>, changeId
     const what = nameThings(roots.filter(root => root.target === 'folder'), roots.filter(root => root.target === 'document'))
     const inside = gone.documents > roots.filter(root => root.target === 'document').length ? `${counted(gone.documents, 'document')}, ` : ''
     const label = `Deleted ${what} for good (${inside}${sizeText(gone.bytes)} freed)`
-    const revision = await writeEntry(transaction, { id: changeId, planId: actor.planId, accountId: actor.accountId, at: now.toISOString(), kind: 'purge', label, places: [], rows: [], undoes: null })
+    const revision = await writeEntry(transaction, { id: changeId, planId: actor.planId, accountId: actor.accountId, at: now.toISOString(), kind: 'purge', label, places: [], rows: [], undoes: null, madeBy: 'person' })
     await notify(transaction, { type: 'change', planId: actor.planId, revision, changeId, tables: ['document', 'folder'], places: null })
     return (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
   })

@@ -1,0 +1,25 @@
+<script setup lang="ts">
+// Kept searches with how much each finds now. Dashed, since they hold nothing.
+import type { KeptSearch } from '../../../contract/plan'
+import { useSearches } from '../../stores/searches'
+
+defineProps<{ searches: readonly KeptSearch[]; label: string }>()
+const store = useSearches()
+</script>
+
+<template>
+  <ul class="searches" :aria-label="label">
+    <li v-for="search in searches" :key="search.id">
+      <NuxtLink :to="{ path: '/find', query: { ...search.query, kept: search.id } }" class="search" :title="`A kept search: its documents stay where they are`">
+        <span class="cut">{{ search.name }}</span><span class="quiet">{{ store.countText(search.id) }}</span>
+      </NuxtLink>
+    </li>
+  </ul>
+</template>
+
+<style scoped>
+.searches { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); gap: 6px 14px; }
+.search { display: flex; gap: 8px; justify-content: space-between; border: 1px dashed var(--rule-strong); padding: 4px 9px; font-style: italic; }
+.search:hover { color: var(--act); border-color: var(--act); }
+.search .quiet { font-style: normal; }
+</style>

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+// Keeps a search under a name: proposed from what it asks, and shown where one likes.
+import { computed, ref, watch } from 'vue'
+import type { KeptSearch } from '../../../contract/plan'
+import type { FolderId } from '../../../core/ids'
+import { outlineOf } from '../../../core/tree/index'
+import { useSearches } from '../../stores/searches'
+import { usePlan } from '../../stores/plan'
+import PaperDialog from '../common/PaperDialog.vue'
+
+const props = defineProps<{
+  open: boolean
+  query: Readonly<Record<string, string>>
+  /** A name made of what it asks. */
+  proposed: string
+  /** The kept search that is changed; null: a new one. */
+  kept: KeptSearch | null
+}>()
+const emit = defineEmits<{ leave: []; kept: [search: KeptSearch['id']] }>()
+
+const [plan, searches] = [usePlan(), useSearches()]
+const name = ref('')
+const folderId = ref('')
+const pinned = ref(true)
+const desk = ref(false)
+const folders = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => ({ id: folder.id as string, text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}` })))
+
+watch(() => props.open, (open) => {
+  if (!open) return
+  name.value = props.kept?.name ?? props.proposed
+  folderId.value = props.kept?.folderId ?? ''
+  pinned.value = props.kept?.pinned ?? true
+  desk.value = props.kept?.desk ?? false
+})
+const otherName = computed(() => (props.kept && props.proposed !== '' && props.proposed !== name.value ? props.proposed : ''))
+
+async function keep(): Promise<void> {
+  const id = await searches.keep({ name: name.value, query: props.query, folderId: (folderId.value || null) as FolderId | null, pinned: pinned.value, desk: desk.value }, props.kept?.id)
+  if (id) emit('kept', id)
+}
+</script>
+
+<template>
+  <PaperDialog :open="open" :width="520" label="Keep this search" :title="kept ? 'Change this kept search' : 'Keep this search'" @leave="emit('leave')">
+    <form class="keep" @submit.prevent="keep">
+      <label for="search-name">Name</label>
+      <input id="search-name" v-model="name" class="line-field" autofocus maxlength="200">
+      <p v-if="otherName" class="second">
+        Its rules are now: <button type="button" class="place" @click="name = otherName">
+          call it “{{ otherName }}”
+        </button>
+      </p>
+      <label for="search-place">Shown in the plan</label>
+      <select id="search-place" v-model="folderId" class="line-field">
+        <option value="">
+          nowhere
+        </option>
+        <option v-for="folder in folders" :key="folder.id" :value="folder.id">
+          in {{ folder.text }}
+        </option>
+      </select>
+      <label class="check"><input v-model="pinned" type="checkbox"> in the short list under the outline</label>
+      <label class="check"><input v-model="desk" type="checkbox"> on the Desk</label>
+      <p class="quiet">
+        It holds no documents: they stay where they are. It is always current, and “in the last 7 days” stays the last 7 days.
+      </p>
+    </form>
+    <template #acts>
+      <button type="button" class="act full" @click="keep">
+        {{ kept ? 'Change it' : 'Keep it' }}
+      </button>
+      <button type="button" class="act" @click="emit('leave')">
+        Leave it <span class="key">Esc</span>
+      </button>
+    </template>
+  </PaperDialog>
+</template>
+
+<style scoped>
+.keep { display: grid; gap: 6px; }
+.check { display: flex; gap: 8px; align-items: center; }
+.check input { accent-color: var(--act); }
+</style>

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+// The facts of one result, each to search by: only such, or leave out such.
+import { mdiMenuDown } from '@mdi/js'
+import { computed } from 'vue'
+import type { FoundDocument } from '../../../contract/find'
+import { dayText } from '../../../core/dates/index'
+import type { Rule } from '../../../core/find/index'
+import { TYPE_GROUPS, typeGroupOf } from '../../../core/find/index'
+import { foldedText } from '../../../core/text/index'
+import { originName } from '../../stores/origin'
+import { usePlan } from '../../stores/plan'
+
+const props = defineProps<{ row: FoundDocument }>()
+const emit = defineEmits<{ only: [rule: Rule]; without: [rule: Rule] }>()
+
+const plan = usePlan()
+const MONTH = 7
+
+const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
+  const { row } = props
+  const [year = 0, month = 1] = row.changedAt.slice(0, MONTH).split('-').map(Number)
+  return [
+    { text: TYPE_GROUPS[typeGroupOf(row.extension)].name, rule: { kind: 'type', anyOf: [typeGroupOf(row.extension)] } },
+    ...row.folderIds.map(id => ({ text: `in ${plan.placeOf(id)?.text ?? ''}`, rule: { kind: 'place', folderId: id, below: true } as const })),
+    ...row.tagIds.map(id => ({ text: `tag ${plan.tagById.get(id)?.name ?? ''}`, rule: { kind: 'tag', anyOf: [id] } as const })),
+    ...(row.sender === '' ? [] : [{ text: `from ${row.sender}`, rule: { kind: 'text', field: 'sender', op: 'is', value: foldedText(row.sender) } as const }]),
+    { text: originName(row.origin), rule: { kind: 'origin', anyOf: [row.origin] } },
+    { text: `changed in ${dayText(row.changedAt, 0).replace(/^\d+ /, '')}`, rule: { kind: 'time', field: 'changed', from: new Date(Date.UTC(year, month - 1)).toISOString(), before: new Date(Date.UTC(year, month)).toISOString() } },
+  ]
+})
+</script>
+
+<template>
+  <v-menu>
+    <template #activator="{ props: menu }">
+      <button v-bind="menu" type="button" class="such" :aria-label="`Such as ${row.name}`" @click.stop>
+        such<v-icon :icon="mdiMenuDown" size="15" />
+      </button>
+    </template>
+    <ul class="facts" :aria-label="`Such as ${row.name}`">
+      <li v-for="{ text, rule } in facts" :key="text">
+        <span class="cut">{{ text }}</span>
+        <button type="button" class="place" :aria-label="`Only such: ${text}`" @click="emit('only', rule)">
+          only such
+        </button>
+        <button type="button" class="place" :aria-label="`Leave out such: ${text}`" @click="emit('without', rule)">
+          leave out
+        </button>
+      </li>
+    </ul>
+  </v-menu>
+</template>
+
+<style scoped>
+.such { font-size: 12px; color: var(--ink-3); white-space: nowrap; }
+.such:hover { color: var(--act); }
+.facts { list-style: none; padding: 6px 12px; background: var(--sheet); border: 1px solid var(--rule-strong); min-width: 320px; }
+.facts li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 14px; line-height: 27px; }
+</style>

@@ -1,0 +1,75 @@
+<script setup lang="ts">
+// Over the open document: find inside, from hit to hit; larger and smaller; turned; to a page; the next of the list.
+import { mdiArrowDown, mdiArrowUp, mdiMinus, mdiPlus, mdiRotateRight } from '@mdi/js'
+
+const words = defineModel<string>('words', { required: true })
+const zoom = defineModel<number>('zoom', { required: true })
+const turn = defineModel<number>('turn', { required: true })
+defineProps<{ hits: number; at: number; pages: number; /** How many hits stand on each page. */ hitPages: ReadonlyMap<number, number>; canTurn: boolean; before: boolean; after: boolean }>()
+const emit = defineEmits<{ next: [by: 1 | -1]; page: [page: number]; beside: [by: 1 | -1]; leave: [] }>()
+
+const STEP = 1.25
+const [LEAST, MOST] = [0.4, 4]
+const scale = (by: number) => { zoom.value = Math.min(MOST, Math.max(LEAST, zoom.value * by)) }
+
+function press(event: KeyboardEvent): void {
+  if (event.key === 'Enter') emit('next', event.shiftKey ? -1 : 1)
+  else if (event.key === 'Escape' && words.value !== '') words.value = ''
+  else if (event.key === 'Escape') (event.target as HTMLElement).blur()
+  else return
+  event.preventDefault()
+  event.stopPropagation()
+}
+defineExpose({ scale })
+</script>
+
+<template>
+  <div class="reader-bar" role="toolbar" aria-label="Reader">
+    <input v-model="words" class="line-field" data-find type="text" aria-label="Find inside" placeholder="Find inside…" autocomplete="off" @keydown="press">
+    <template v-if="words.trim() !== ''">
+      <span class="quiet count" role="status">{{ hits === 0 ? 'not here' : `${at} of ${hits}` }}</span>
+      <button type="button" aria-label="Hit before" title="Shift+Enter" :disabled="hits === 0" @click="emit('next', -1)">
+        <v-icon :icon="mdiArrowUp" size="16" />
+      </button>
+      <button type="button" aria-label="Next hit" title="Enter" :disabled="hits === 0" @click="emit('next', 1)">
+        <v-icon :icon="mdiArrowDown" size="16" />
+      </button>
+    </template>
+    <span class="apart" />
+    <label v-if="pages > 1" class="pages">page
+      <select aria-label="To a page" @change="emit('page', Number(($event.target as HTMLSelectElement).value))">
+        <option v-for="page in pages" :key="page" :value="page">{{ page }}{{ hitPages.has(page) ? ` · ${hitPages.get(page)} ${hitPages.get(page) === 1 ? 'hit' : 'hits'}` : '' }}</option>
+      </select> of {{ pages }}
+    </label>
+    <button type="button" aria-label="Smaller" title="−" @click="scale(1 / STEP)">
+      <v-icon :icon="mdiMinus" size="16" />
+    </button>
+    <button type="button" class="percent" title="As wide as the page" @click="zoom = 1">
+      {{ Math.round(zoom * 100) }} %
+    </button>
+    <button type="button" aria-label="Larger" title="+" @click="scale(STEP)">
+      <v-icon :icon="mdiPlus" size="16" />
+    </button>
+    <button v-if="canTurn" type="button" aria-label="Turn by a quarter" title="T" @click="turn = (turn + 90) % 360">
+      <v-icon :icon="mdiRotateRight" size="16" />
+    </button>
+    <template v-if="before || after">
+      <button type="button" class="place" :disabled="!before" @click="emit('beside', -1)">
+        Before <span class="key">P</span>
+      </button>
+      <button type="button" class="place" :disabled="!after" @click="emit('beside', 1)">
+        Next <span class="key">N</span>
+      </button>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.reader-bar { display: flex; gap: 9px; align-items: center; position: sticky; top: 0; z-index: 5; background: var(--paper); border-bottom: 1px solid var(--rule-strong); padding: 6px 0; }
+.line-field { width: 210px; padding: 3px 8px; }
+.count { min-width: 62px; }
+.apart { flex: 1; }
+.pages select { background: none; border: 0; border-bottom: 1px solid var(--rule-strong); font: inherit; color: inherit; }
+.percent { min-width: 44px; text-align: center; color: var(--ink-2); }
+button:hover:not(:disabled) { color: var(--act); }
+</style>

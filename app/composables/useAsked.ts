@@ -1,0 +1,75 @@
+// What the Find page asks, as it stands in its URL: read, changed part by part, completed from what is typed.
+
+import type { ComputedRef, Ref } from 'vue'
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { Asked, LeafRule, Rule } from '../../core/find/index'
+import { addPart, hasClauses, isGroup, isNarrowed, narrowingRules, NOTHING_ASKED, parseTyped, printRule, readAsked, writeAsked } from '../../core/find/index'
+import { isComplete } from './ruleFields'
+import { useNames } from './useNames'
+
+export interface AskedState {
+  readonly asked: ComputedRef<Asked>
+  /** What is wrong with the URL or with what was typed; empty when nothing is. */
+  readonly fault: ComputedRef<string>
+  readonly asksAnything: ComputedRef<boolean>
+  /** What the server is asked: rules that are just begun are left out. */
+  readonly query: ComputedRef<Record<string, string>>
+  /** All of it as it would be typed. */
+  readonly notation: ComputedRef<string>
+  readonly typed: Ref<string>
+  choose: (some: Partial<Asked>) => void
+  /** Takes what is typed: words stay in the field, clauses in braces become rules. */
+  type: () => void
+  addRule: (rule: Rule) => void
+}
+
+export function useAsked(): AskedState {
+  const [route, router, names] = [useRoute(), useRouter(), useNames()]
+  const read = computed(() => readAsked(route.query))
+  const asked = computed(() => (read.value.ok ? read.value.asked : { ...NOTHING_ASKED, q: typeof route.query.q === 'string' ? route.query.q : '' }))
+  const typed = ref(asked.value.q)
+  const typedFault = ref('')
+  const fault = computed(() => (typedFault.value !== '' ? `Not understood: ${typedFault.value}.` : read.value.ok ? '' : `The rules in this address are not understood: ${read.value.why}.`))
+  const complete = computed<Asked>(() => ({ ...asked.value, rule: asked.value.rule === null ? null : completed(asked.value.rule) }))
+  const query = computed(() => writeAsked(complete.value))
+  const asksAnything = computed(() => asked.value.q.trim() !== '' || isNarrowed(complete.value))
+  const notation = computed(() => {
+    const rules = [...narrowingRules(asked.value.narrowing), ...(complete.value.rule ? [complete.value.rule] : [])]
+    return rules.length === 0 ? '' : [asked.value.q.trim(), printRule({ kind: 'all', rules: rules.flatMap(rule => (rule.kind === 'all' ? rule.rules : [rule])) }, names.value)].filter(part => part !== '').join(' ')
+  })
+
+  function choose(some: Partial<Asked>): void {
+    void router.replace({ path: '/find', query: writeAsked({ ...asked.value, ...some }) })
+  }
+
+  function type(): void {
+    if (!hasClauses(typed.value)) {
+      typedFault.value = ''
+      if (typed.value !== asked.value.q) choose({ q: typed.value })
+      return
+    }
+    // Until the last brace is closed it is still being typed.
+    if ((typed.value.match(/\{/g) ?? []).length !== (typed.value.match(/\}/g) ?? []).length) return
+    const parsed = parseTyped(typed.value, { typing: false }, names.value)
+    if (!parsed.ok) { typedFault.value = parsed.why; return }
+    typedFault.value = ''
+    const words = typed.value.replace(/-?\{[^{}]*(\{[^{}]*\}[^{}]*)*\}/g, ' ').replace(/\s+/g, ' ').trim()
+    const rules = (isGroup(parsed.rule) ? parsed.rule.rules : [parsed.rule]).filter(rule => rule.kind !== 'word' && rule.kind !== 'phrase')
+    typed.value = words
+    choose({ q: words, rule: rules.reduce<Rule>((whole, rule) => addPart(whole, '', rule), asked.value.rule ?? { kind: 'all', rules: [] }) })
+  }
+
+  function addRule(rule: Rule): void {
+    choose({ rule: addPart(asked.value.rule ?? { kind: 'all', rules: [] }, '', rule) })
+  }
+
+  return { asked, fault, asksAnything, query, notation, typed, choose, type, addRule }
+}
+
+/** Without rules that are just begun; null when nothing is left. */
+function completed(rule: Rule): Rule | null {
+  if (!isGroup(rule)) return isComplete(rule satisfies LeafRule) ? rule : null
+  const rules = rule.rules.flatMap(part => completed(part) ?? [])
+  return rules.length === 0 ? null : { kind: rule.kind, rules }
+}

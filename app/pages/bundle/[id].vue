@@ -1,0 +1,152 @@
+<script setup lang="ts">
+// A bundle: its documents in their own order, a note, a done mark; as one ZIP, or as a list on paper.
+import { computed, ref, watch } from 'vue'
+import { counted } from '../../../core/change/index'
+import { dateText } from '../../../core/dates/index'
+import { fileNameOf, sizeText } from '../../../core/formats/index'
+import type { BundleId, DocumentId } from '../../../core/ids'
+import LoosePage from '../../components/common/LoosePage.vue'
+import NameField from '../../components/common/NameField.vue'
+import RemoteState from '../../components/common/RemoteState.vue'
+import TextEdit from '../../components/common/TextEdit.vue'
+import { onPlanEvent } from '../../composables/usePlanEvents'
+import { useShortcuts } from '../../composables/useShortcuts'
+import type { ThingItem } from '../../composables/useThings'
+import type { Outcome } from '../../stores/acts'
+import { useActs } from '../../stores/acts'
+import { useBundles } from '../../stores/bundles'
+import { useHand } from '../../stores/hand'
+import { usePlan } from '../../stores/plan'
+
+const [bundles, acts, hand, plan] = [useBundles(), useActs(), useHand(), usePlan()]
+const [route, router] = [useRoute(), useRouter()]
+const id = computed(() => String(route.params.id) as BundleId)
+const load = () => bundles.open(id.value)
+watch(id, load, { immediate: true })
+onPlanEvent(() => void load())
+
+const contents = computed(() => (bundles.opened.state === 'ready' ? bundles.opened.value : null))
+const documents = computed(() => contents.value?.documents ?? [])
+const renaming = ref(false)
+const meant = ref<readonly ThingItem[]>([])
+const meantIds = computed(() => meant.value.map(item => item.id as DocumentId))
+
+async function set(some: { note?: string; done?: boolean }): Promise<void> {
+  const { value: present } = contents
+  if (!present) return
+  const { name, note, done } = { ...present.bundle, ...some }
+  await acts.act({ kind: 'bundle.set', id: id.value, name, note, done })
+}
+
+function keepName(name: string): Promise<Outcome> {
+  const { note = '', done = false } = contents.value?.bundle ?? {}
+  return acts.act({ kind: 'bundle.set', id: id.value, name, note, done }, { quiet: true })
+}
+
+/** The selected ones by one place up or down. */
+async function lay(by: -1 | 1): Promise<void> {
+  const order = documents.value.map(row => row.id as DocumentId)
+  const moving = new Set<string>(meantIds.value)
+  const walk = by === 1 ? [...order.keys()].reverse() : [...order.keys()]
+  for (const at of walk) {
+    const [one, other] = [order[at], order[at + by]]
+    if (one !== undefined && other !== undefined && moving.has(one) && !moving.has(other)) [order[at], order[at + by]] = [other, one]
+  }
+  await acts.act({ kind: 'bundle.order', id: id.value, documentIds: order })
+}
+
+const takeOut = () => acts.act({ kind: 'bundle.take', id: id.value, documentIds: meantIds.value })
+const putHere = () => bundles.put(id.value, hand.documentIds).then(() => hand.empty())
+
+async function drop(): Promise<void> {
+  const outcome = await acts.act({ kind: 'bundle.drop', id: id.value })
+  if (outcome.ok) await router.push('/desk')
+}
+
+useShortcuts((event) => {
+  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown') && meant.value.length > 0) { void lay(event.key === 'ArrowUp' ? -1 : 1); return true }
+  return false
+})
+const print = () => window.print()
+</script>
+
+<template>
+  <LoosePage :folders="[]" :documents="documents" :sort="null" :descending="false" show-places @meant="items => meant = items">
+    <template #head>
+      <div v-if="contents" class="bundle">
+        <p class="crumb">
+          <NuxtLink to="/desk" class="place">
+            Desk
+          </NuxtLink> · bundle
+        </p>
+        <NameField v-if="renaming" :value="contents.bundle.name" label="Name of the bundle" :keep="keepName" @kept="renaming = false" @cancel="renaming = false" />
+        <h1 v-else :class="{ done: contents.bundle.done }" @dblclick="renaming = true">
+          {{ contents.bundle.name }}
+        </h1>
+        <p class="second">
+          {{ counted(documents.length, 'document') }} · {{ sizeText(contents.bundle.size) }}. They stay where they are filed.
+        </p>
+        <TextEdit :value="contents.bundle.note" label="Note" empty="write a note…" @keep="note => set({ note })" />
+        <div class="bundle-acts">
+          <label><input type="checkbox" :checked="contents.bundle.done" @change="set({ done: !contents.bundle.done })"> done</label>
+          <button type="button" class="act" @click="renaming = true">
+            Rename
+          </button>
+          <a v-if="documents.length > 0" class="act" :href="bundles.archiveAddress(id)" download>Download as one ZIP</a>
+          <button type="button" class="act" @click="print">
+            Print the list
+          </button>
+          <button v-if="hand.documentIds.length > 0" type="button" class="act" @click="putHere">
+            Put {{ counted(hand.documentIds.length, 'document') }} from the hand here
+          </button>
+          <template v-if="meant.length > 0">
+            <button type="button" class="act" @click="lay(-1)">
+              Up <span class="key">Alt+↑</span>
+            </button>
+            <button type="button" class="act" @click="lay(1)">
+              Down <span class="key">Alt+↓</span>
+            </button>
+            <button type="button" class="act" @click="takeOut">
+              Take out of the bundle
+            </button>
+          </template>
+          <button type="button" class="act" @click="drop">
+            Dissolve
+          </button>
+        </div>
+        <ol class="on-paper" aria-hidden="true">
+          <li v-for="row in documents" :key="row.id">
+            {{ fileNameOf(row.name, row.extension) }} — {{ row.folderIds.map(folder => plan.placeOf(folder)?.text).join(', ') }} — {{ dateText(row.changedAt) }}, {{ sizeText(row.size) }}
+          </li>
+        </ol>
+      </div>
+    </template>
+    <template #state>
+      <RemoteState v-if="bundles.opened.state !== 'ready'" :remote="bundles.opened" @again="load" />
+    </template>
+    <template #empty>
+      <div v-if="contents" class="empty">
+        <h2>Nothing is in it yet</h2>
+        <p>Pick documents up anywhere (X), come back and put them down here; or select them and press B.</p>
+      </div>
+    </template>
+  </LoosePage>
+</template>
+
+<style scoped>
+h1 { font-size: 24px; line-height: 32px; }
+h1.done { text-decoration: line-through; color: var(--ink-3); }
+.bundle-acts { display: flex; flex-wrap: wrap; gap: 2px 6px; align-items: center; margin: 8px 0 14px; }
+.bundle-acts label { display: flex; gap: 7px; align-items: center; padding-right: 8px; }
+.bundle-acts input { accent-color: var(--act); }
+.on-paper { display: none; }
+</style>
+
+<style>
+@media print {
+  html, body, .v-application__wrap, .shell, .page, .loose { overflow: visible !important; height: auto !important; display: block !important; }
+  .bundle .on-paper { display: block !important; padding-left: 2em; line-height: 1.7; }
+  .bundle-acts, .bundle .crumb, .loose .register, .shell > :not(.page), .panels > aside, .panels > .seam, .panels .toggles { display: none !important; }
+  .panels, .page-side { display: block !important; }
+}
+</style>

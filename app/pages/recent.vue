@@ -1,0 +1,75 @@
+<script setup lang="ts">
+// Where was it: documents opened, changed or added last, day by day, and those opened often.
+import { computed, ref } from 'vue'
+import { clockText, dayText } from '../../core/dates/index'
+import LoosePage from '../components/common/LoosePage.vue'
+import RemoteState from '../components/common/RemoteState.vue'
+import { onPlanEvent } from '../composables/usePlanEvents'
+import { useLately } from '../stores/lately'
+
+const lately = useLately()
+void lately.load()
+onPlanEvent(() => void lately.load())
+
+const KINDS = { opened: 'opened', changed: 'changed', added: 'added', often: 'opened often' } as const
+type Kind = keyof typeof KINDS
+const kind = ref<Kind>('opened')
+const now = Date.now()
+const rows = computed(() => (lately.loaded.state === 'ready' ? lately.loaded.value[kind.value] : []))
+
+/** The reason and the time beside each. */
+const notes = computed(() => new Map(rows.value.map(row => [row.id as string, kind.value === 'often' ? `opened ${row.visits} times, the last time ${dayText(row.at, now)}` : `${KINDS[kind.value]} ${clockText(row.at)}`])))
+/** Over the first of each day. */
+const headings = computed(() => {
+  const found = new Map<string, string>()
+  if (kind.value === 'often') return found
+  let day = ''
+  for (const row of rows.value) {
+    const of = dayText(row.at, now)
+    if (of !== day) found.set(row.id, of)
+    day = of
+  }
+  return found
+})
+</script>
+
+<template>
+  <LoosePage :folders="[]" :documents="rows" :notes="notes" :headings="headings" :sort="null" :descending="false" show-places>
+    <template #head>
+      <div class="desk-head">
+        <h1>Desk</h1>
+        <nav aria-label="Views of the Desk">
+          <NuxtLink to="/desk" class="place">
+            on it now
+          </NuxtLink>
+          <NuxtLink to="/recent" class="place here">
+            recent
+          </NuxtLink>
+        </nav>
+      </div>
+      <div class="kinds" role="group" aria-label="Which documents">
+        <button v-for="(text, key) in KINDS" :key="key" type="button" class="place" :aria-pressed="kind === key" @click="kind = key as Kind">
+          {{ text }}
+        </button>
+      </div>
+    </template>
+    <template #state>
+      <RemoteState v-if="lately.loaded.state !== 'ready'" :remote="lately.loaded" @again="lately.load()" />
+    </template>
+    <template #empty>
+      <div v-if="lately.loaded.state === 'ready'" class="empty">
+        <h2>{{ kind === 'often' ? 'Nothing was opened several times yet' : `Nothing was ${KINDS[kind]} yet` }}</h2>
+        <p>What you open, change and bring in is listed here by day, with its place.</p>
+      </div>
+    </template>
+  </LoosePage>
+</template>
+
+<style scoped>
+h1 { font-size: 24px; line-height: 32px; }
+.desk-head { display: flex; align-items: baseline; gap: 24px; margin-bottom: 10px; }
+.desk-head nav, .kinds { display: flex; gap: 16px; }
+.here { color: var(--ink); text-decoration: underline; text-underline-offset: 4px; }
+.kinds { margin-bottom: 12px; }
+.kinds [aria-pressed='true'] { color: var(--ink); border-bottom: 2px solid var(--act); }
+</style>

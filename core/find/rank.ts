@@ -1,0 +1,125 @@
+// Best match. A document's score is the mean, over the sought words, of the weight of the best spot where
+// the word stands, and on top of it what says that this is the one meant:
+//
+//   score = Σ spot(word) / words + all in the name + next to each other in the name + closeness in the text
+//         + density in the text + freshness + star + often opened + near the open folder
+//
+// Freshness halves every HALF_LIFE_DAYS. Closeness is 1 where the words follow each other and 0 where the
+// shortest stretch that holds them all is CLOSE_WORDS longer. The test set is tests/bench/known.ts.
+
+import { areForms } from '../text/index'
+
+export const WEIGHTS = {
+  /** Where a word stands, best first: exactly, as the beginning of a word, in another form. */
+  name: 10, tag: 7, remark: 5, sender: 5, heading: 6, text: 3,
+  beginning: 0.85, form: 0.8,
+  allInName: 6, inOrderInName: 4, wholeName: 3,
+  closeness: 4, density: 2,
+  freshness: 1, star: 0.8, opened: 0.8, near: 1,
+} as const
+
+const HALF_LIFE_DAYS = 365
+const CLOSE_WORDS = 24
+const DENSE = 0.03
+// A page of fewer words counts as one of so many: a line that is all hit says little.
+const SHORT_PAGE = 100
+const OFTEN = 16
+const DAY_MS = 86_400_000
+
+export interface SoughtWord { readonly text: string; readonly prefix: boolean }
+
+/** What is known of a found document; texts are folded words. */
+export interface Candidate {
+  readonly folded: string
+  readonly tagWords: string
+  readonly remark: string
+  readonly sender: string
+  readonly heads: string
+  /** The page that holds most of the words; empty where none does or it was not looked at. */
+  readonly page: string
+  readonly changedAt: string
+  readonly starred: boolean
+  /** How often it was opened. */
+  readonly visits: number
+  /** It lies in the open folder or below. */
+  readonly near: boolean
+}
+
+export const SPOTS = ['name', 'tag', 'remark', 'sender', 'heading', 'text'] as const
+export type Spot = (typeof SPOTS)[number]
+
+const TEXT_OF: Record<Spot, (candidate: Candidate) => string> = {
+  name: candidate => candidate.folded, tag: candidate => candidate.tagWords, remark: candidate => candidate.remark, sender: candidate => candidate.sender, heading: candidate => candidate.heads, text: candidate => candidate.page,
+}
+
+/** A number that is higher for what is more likely meant; `now` is ISO 8601. */
+export function scoreOf(candidate: Candidate, sought: readonly SoughtWord[], now: string): number {
+  const words = sought.reduce((sum, word) => sum + bestSpot(candidate, word).weight, 0) / Math.max(1, sought.length)
+  return words + nameBonus(candidate.folded, sought) + textBonus(candidate.page, sought)
+    + WEIGHTS.freshness * 2 ** (-Math.max(0, (Date.parse(now) - Date.parse(candidate.changedAt)) / DAY_MS) / HALF_LIFE_DAYS)
+    + (candidate.starred ? WEIGHTS.star : 0) + WEIGHTS.opened * Math.min(1, Math.log2(1 + candidate.visits) / Math.log2(1 + OFTEN)) + (candidate.near ? WEIGHTS.near : 0)
+}
+
+/** Where the sought words stand, the best spot of each, without repeats: why a document is found. */
+export function spotsOf(candidate: Candidate, sought: readonly SoughtWord[]): Spot[] {
+  const spots = new Set(sought.flatMap(word => bestSpot(candidate, word).spot ?? []))
+  return SPOTS.filter(spot => spots.has(spot))
+}
+
+function bestSpot(candidate: Candidate, word: SoughtWord): { spot: Spot | null; weight: number } {
+  let best: { spot: Spot | null; weight: number } = { spot: null, weight: 0 }
+  for (const spot of SPOTS) {
+    if (WEIGHTS[spot] <= best.weight) continue
+    const weight = WEIGHTS[spot] * likeness(TEXT_OF[spot](candidate), word)
+    if (weight > best.weight) best = { spot, weight }
+  }
+  return best
+}
+
+/** 1: the word itself; less for a beginning or another form; 0: not there. */
+function likeness(text: string, { text: word, prefix }: SoughtWord): number {
+  if (text === '') return 0
+  const padded = ` ${text} `
+  if (padded.includes(` ${word} `)) return 1
+  if (prefix && padded.includes(` ${word}`)) return WEIGHTS.beginning
+  return holdsForm(text, word) ? WEIGHTS.form : 0
+}
+
+function holdsForm(text: string, word: string): boolean {
+  return text.split(' ').some(other => areForms(other, word))
+}
+
+function nameBonus(name: string, sought: readonly SoughtWord[]): number {
+  if (sought.length === 0 || !sought.every(word => likeness(name, word) > 0)) return 0
+  const typed = sought.map(word => word.text).join(' ')
+  return WEIGHTS.allInName + (` ${name}`.includes(` ${typed}`) ? WEIGHTS.inOrderInName : 0) + (name === typed ? WEIGHTS.wholeName : 0)
+}
+
+function textBonus(page: string, sought: readonly SoughtWord[]): number {
+  if (page === '' || sought.length === 0) return 0
+  const words = page.split(' ').filter(word => word !== '')
+  const at = sought.map(word => words.flatMap((other, index) => (isWord(other, word) ? [index] : [])))
+  const hits = at.reduce((sum, all) => sum + all.length, 0)
+  const density = WEIGHTS.density * Math.min(1, hits / Math.max(SHORT_PAGE, words.length) / sought.length / DENSE)
+  if (sought.length < 2 || at.some(all => all.length === 0)) return density
+  return density + WEIGHTS.closeness * Math.max(0, 1 - (shortestStretch(at) - sought.length) / CLOSE_WORDS)
+}
+
+function isWord(other: string, { text, prefix }: SoughtWord): boolean {
+  return other === text || (prefix && other.startsWith(text)) || areForms(other, text)
+}
+
+/** The number of words of the shortest stretch that holds one place of each list (all lists ascending). */
+function shortestStretch(lists: readonly (readonly number[])[]): number {
+  const at = lists.map(() => 0)
+  let best = Infinity
+  for (;;) {
+    const places = lists.map((list, index) => list[at[index] ?? 0] ?? 0)
+    const first = Math.min(...places)
+    best = Math.min(best, Math.max(...places) - first + 1)
+    const which = places.indexOf(first)
+    const next = (at[which] ?? 0) + 1
+    if (next >= (lists[which]?.length ?? 0)) return best
+    at[which] = next
+  }
+}

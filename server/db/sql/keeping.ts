@@ -1,0 +1,46 @@
+// Kept searches, bundles, searches that were made lately.
+
+import type { BundleItemRow, BundleRow, KeptSearchRow } from '../../../core/rows/index'
+import type { Transaction } from '../client'
+import { rows, touched } from '../client'
+import { isoText, selectList } from '../tables'
+
+export function keptSearchesOf(transaction: Transaction | null, planId: string): Promise<KeptSearchRow[]> {
+  return rows<KeptSearchRow>(transaction, `SELECT ${selectList('kept_search', 'k')} FROM kept_search k WHERE k.plan_id = $1 ORDER BY k.name COLLATE natural_order, k.id`, [planId])
+}
+
+export function bundlesOf(transaction: Transaction | null, planId: string): Promise<BundleRow[]> {
+  return rows<BundleRow>(transaction, `SELECT ${selectList('bundle', 'b')} FROM bundle b WHERE b.plan_id = $1 ORDER BY b.created_at DESC, b.id`, [planId])
+}
+
+export function bundleItemsOf(transaction: Transaction | null, planId: string, bundleId: string): Promise<BundleItemRow[]> {
+  return rows<BundleItemRow>(transaction, `SELECT ${selectList('bundle_item', 'i')} FROM bundle_item i WHERE i.plan_id = $1 AND i.bundle_id = $2 ORDER BY i.order_key`, [planId, bundleId])
+}
+
+/** How many live documents are in each bundle, and their bytes. */
+export function bundleSizes(planId: string): Promise<{ bundleId: string; count: number; size: number }[]> {
+  return rows(null, `SELECT i.bundle_id AS "bundleId", count(*)::int AS count, sum(d.size)::float8 AS size FROM bundle_item i JOIN document d ON d.id = i.document_id AND d.trashed_at IS NULL WHERE i.plan_id = $1 GROUP BY i.bundle_id`, [planId])
+}
+
+/** Live documents of a bundle, in its order. */
+export async function documentsOfBundle(planId: string, bundleId: string): Promise<string[]> {
+  const found = await rows<{ id: string }>(null, 'SELECT d.id FROM bundle_item i JOIN document d ON d.id = i.document_id AND d.trashed_at IS NULL WHERE i.plan_id = $1 AND i.bundle_id = $2 ORDER BY i.order_key', [planId, bundleId])
+  return found.map(row => row.id)
+}
+
+export interface RecentSearch { readonly text: string; readonly query: Readonly<Record<string, string>>; readonly at: string }
+
+const RECENT_KEPT = 30
+
+export function recentSearches(planId: string): Promise<RecentSearch[]> {
+  return rows<RecentSearch>(null, `SELECT text, query, ${isoText('at')} AS at FROM recent_search WHERE plan_id = $1 ORDER BY recent_search.at DESC LIMIT ${RECENT_KEPT}`, [planId])
+}
+
+export async function noteSearch(planId: string, text: string, query: object): Promise<void> {
+  await touched(null, `INSERT INTO recent_search (plan_id, text, query, at) VALUES ($1, $2, $3::jsonb, now()) ON CONFLICT (plan_id, text) DO UPDATE SET at = now(), query = excluded.query`, [planId, text, JSON.stringify(query)])
+  await touched(null, `DELETE FROM recent_search WHERE plan_id = $1 AND at < (SELECT min(x.at) FROM (SELECT at FROM recent_search WHERE plan_id = $1 ORDER BY at DESC LIMIT ${RECENT_KEPT}) x)`, [planId])
+}
+
+export async function forgetSearches(planId: string): Promise<void> {
+  await touched(null, 'DELETE FROM recent_search WHERE plan_id = $1', [planId])
+}

@@ -1,0 +1,61 @@
+// What rules have to know of the plan: its folders and their colours, kept while the plan stands at the same revision.
+
+import { meaningOf } from '../../../core/colour/index'
+import type { Rule, World } from '../../../core/find/index'
+import { isGroup } from '../../../core/find/index'
+import type { FolderId, MeaningId } from '../../../core/ids'
+import type { FolderRow } from '../../../core/rows/index'
+import type { Tree } from '../../../core/tree/index'
+import { branchOf, buildTree } from '../../../core/tree/index'
+import { liveFoldersOf, revisionOf } from '../../db/sql/planRows'
+
+export interface PlanTree {
+  readonly tree: Tree<FolderRow>
+  readonly meaningOf: (id: FolderId) => MeaningId | null
+}
+
+const PLANS_KEPT = 20
+const kept = new Map<string, { readonly revision: number; readonly plan: PlanTree }>()
+
+/** The folders of a plan as they are now. */
+export async function planTree(planId: string): Promise<PlanTree> {
+  const revision = await revisionOf(planId)
+  const known = kept.get(planId)
+  if (known?.revision === revision) return known.plan
+  const tree = buildTree<FolderRow>(await liveFoldersOf(planId))
+  const meanings = new Map<FolderId, MeaningId | null>()
+  const plan: PlanTree = {
+    tree,
+    meaningOf(id) {
+      const shown = meanings.get(id)
+      if (shown !== undefined) return shown
+      const meaning = tree.byId.has(id) ? meaningOf(tree, id) : null
+      meanings.set(id, meaning)
+      return meaning
+    },
+  }
+  kept.delete(planId)
+  kept.set(planId, { revision, plan })
+  for (const [oldest] of kept) if (kept.size > PLANS_KEPT) kept.delete(oldest)
+  return plan
+}
+
+export function worldOf({ tree, meaningOf: shown }: PlanTree, now: Date): World {
+  return {
+    below: id => (tree.byId.has(id) ? branchOf(tree, id).map(folder => folder.id) : []),
+    meaningOf: shown,
+    coloured: meanings => [...tree.byId.keys()].filter(id => meanings.includes(shown(id as FolderId))) as FolderId[],
+    now: now.toISOString(),
+  }
+}
+
+const NOWHERE: PlanTree = { tree: buildTree<FolderRow>([]), meaningOf: () => null }
+
+/** The folders are only looked up where the rule asks for them. */
+export async function worldFor(planId: string, rule: Rule, now: Date): Promise<World> {
+  return worldOf(asksForFolders(rule) ? await planTree(planId) : NOWHERE, now)
+}
+
+function asksForFolders(rule: Rule): boolean {
+  return isGroup(rule) ? rule.rules.some(asksForFolders) : rule.kind === 'place' || rule.kind === 'meaning'
+}
