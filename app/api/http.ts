@@ -12,6 +12,7 @@ export async function call<Reply>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', pat
     headers: body ? { 'content-type': 'application/json' } : {},
     body: body ? JSON.stringify(body) : undefined,
   }).catch(() => { throw new HembixError(refusal('connection.lost')) })
+  if (response.status === 204) return undefined as Reply // what answers with nothing is asked for nothing
   if (response.ok) return await response.json() as Reply
   throw new HembixError(refusalIn(await response.text(), response.status))
 }

@@ -40,7 +40,9 @@ export function useAsked(): AskedState {
   })
 
   function choose(some: Partial<Asked>): void {
-    void router.replace({ path: '/find', query: writeAsked({ ...asked.value, ...some }) })
+    // What is typed and not taken yet goes along; clauses wait for their last brace.
+    const q = hasClauses(typed.value) ? asked.value.q : typed.value
+    void router.replace({ path: '/find', query: writeAsked({ ...asked.value, q, ...some }) })
   }
 
   function type(): void {

@@ -115,6 +115,7 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
   }
 
   function press(event: KeyboardEvent): boolean {
+    if (event.altKey) return false // with Alt, keys are the page's
     const at = focused.value === null ? -1 : indexByKey.value.get(focused.value) ?? -1
     switch (event.key) {
       case 'ArrowDown': return go(at + 1, event)

@@ -19,7 +19,7 @@ const props = defineProps<{
   descending: boolean
   showPlaces: boolean
   loadAll?: () => Promise<void>
-  /** A word beside a document, and what stands over it, by its id. */
+  /** What is said of a document instead of when it changed, and what stands over it, by its id. */
   notes?: ReadonlyMap<string, string>
   headings?: ReadonlyMap<string, string>
 }>()

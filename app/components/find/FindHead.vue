@@ -108,6 +108,7 @@ const isFocused = ref(false)
 .orders { margin-left: auto; display: flex; gap: 10px; align-items: baseline; color: var(--ink-2); }
 .orders select { background: none; border: 0; border-bottom: 1px solid var(--rule-strong); font: inherit; color: var(--ink); cursor: pointer; }
 .whole { display: flex; gap: 16px; margin-top: 5px; align-items: baseline; }
+.whole .place { flex: none; }
 .notation { margin-left: auto; font-size: 12px; }
 .notation code { font-family: inherit; user-select: all; color: var(--ink-2); }
 </style>

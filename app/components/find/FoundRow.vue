@@ -57,7 +57,7 @@ const why = computed(() => {
         <PlaceLinks :folder-ids="row.folderIds" /><span v-if="why" class="quiet">{{ why }}</span>
       </p>
     </div>
-    <span class="second date">{{ dateText(row.changedAt) }}<SuchMenu class="such" :row="row" @only="emit('only', $event)" @without="emit('without', $event)" /></span>
+    <span role="gridcell" class="second date">{{ dateText(row.changedAt) }}<SuchMenu :row="row" @only="emit('only', $event)" @without="emit('without', $event)" /></span>
     <span role="gridcell" class="star"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
   </div>
 </template>
@@ -74,7 +74,7 @@ const why = computed(() => {
 .passage { color: var(--ink-2); max-width: 620px; margin-top: 1px; overflow-wrap: anywhere; }
 .where { display: flex; gap: 9px; font-size: 12px; margin-top: 2px; min-width: 0; }
 .date { flex: none; display: flex; flex-direction: column; align-items: flex-end; gap: 3px; }
-.such { opacity: 0; }
-.found:hover .such, .found.focused .such, .such:focus-visible { opacity: 1; }
+.date :deep(.such) { opacity: 0; }
+.found:hover .date :deep(.such), .found.focused .date :deep(.such), .date :deep(.such:focus-visible), .date :deep(.such[aria-expanded='true']) { opacity: 1; }
 .star { align-self: flex-start; margin-right: 4px; }
 </style>

@@ -71,5 +71,6 @@ defineExpose({ scale })
 .apart { flex: 1; }
 .pages select { background: none; border: 0; border-bottom: 1px solid var(--rule-strong); font: inherit; color: inherit; }
 .percent { min-width: 44px; text-align: center; color: var(--ink-2); }
+.place { flex: none; white-space: nowrap; }
 button:hover:not(:disabled) { color: var(--act); }
 </style>

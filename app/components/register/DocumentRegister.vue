@@ -16,7 +16,7 @@ const props = defineProps<{
   descending: boolean
   /** With a column for the places, for lists from many of them. */
   showPlaces?: boolean
-  /** A word beside a document, and what stands over it, by its id. */
+  /** What is said of a document instead of when it changed, and what stands over it, by its id. */
   notes?: ReadonlyMap<string, string>
   headings?: ReadonlyMap<string, string>
   dragged: (row: Row) => Dragged
@@ -39,10 +39,10 @@ const HEADING = 38
 const NEAR = 40
 const list = ref<HTMLElement | null>(null)
 const margin = ref(0)
+const headingOf = (index: number) => props.headings?.get(props.rows[index]?.id ?? '')
 const virtualizer = useVirtualizer(computed(() => ({
   count: props.rows.length, getScrollElement: () => props.scroller, estimateSize: (index: number) => (headingOf(index) === undefined ? ROW : ROW + HEADING), getItemKey: (index: number) => props.rows[index]?.id ?? index, overscan: 12, scrollMargin: margin.value,
 })))
-const headingOf = (index: number) => props.headings?.get(props.rows[index]?.id ?? '')
 // Sizes are known before, so a new heading only has to be counted in.
 watch(() => props.headings, () => virtualizer.value.measure())
 const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
@@ -69,7 +69,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 
 <template>
   <div class="register" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
-    <div class="head" role="row" :class="{ places: showPlaces }">
+    <div class="head" role="row" :class="{ places: showPlaces, noted: notes !== undefined }">
       <span role="columnheader"><input
         type="checkbox" aria-label="Select all" :checked="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
         :indeterminate="rows.some(row => selected.has(`d:${row.id}`)) && !rows.every(row => selected.has(`d:${row.id}`))" @click.prevent="emit('all')"
@@ -79,7 +79,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         <span v-if="showPlaces && column.sort === 'changed'" role="columnheader">Filed in</span>
         <span role="columnheader" :aria-sort="ariaSort(column.sort)" :class="column.class">
           <button v-if="sort" type="button" @click="emit('sort', column.sort)">{{ column.name }} <span aria-hidden="true">{{ sort === column.sort ? (descending ? '↓' : '↑') : '' }}</span></button>
-          <template v-else>{{ column.name }}</template>
+          <template v-else>{{ notes && column.sort === 'changed' ? 'When' : column.name }}</template>
         </span>
       </template>
       <span role="columnheader" aria-label="Star" />
@@ -104,6 +104,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 .register { border-top: 2px solid var(--ink); }
 .head { display: grid; grid-template-columns: 26px 34px minmax(0, 1fr) 62px 92px 72px 24px; align-items: center; height: 28px; border-bottom: 1px solid var(--rule-strong); padding-left: 4px; font-size: 12.5px; color: var(--ink-2); font-weight: 600; position: sticky; top: 0; background: var(--paper); z-index: 2; }
 .head.places { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 190px) 92px 72px 24px; }
+.head.places.noted { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 150px) 150px 64px 24px; }
 .head input { accent-color: var(--act); width: 14px; height: 14px; }
 .head button { font-weight: 600; width: 100%; height: 28px; text-align: inherit; }
 .head button:hover { color: var(--act); }

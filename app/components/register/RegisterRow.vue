@@ -25,7 +25,7 @@ const props = defineProps<{
   focused: boolean
   renaming: boolean
   showPlaces: boolean
-  /** A word beside the name. */
+  /** Said instead of when it changed; empty: nothing. */
   note: string
   dragged: () => Dragged
 }>()
@@ -43,7 +43,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 
 <template>
   <div
-    :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces, 'in-hand': hand.holds(row.id) }"
+    :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces, noted: note !== '', 'in-hand': hand.holds(row.id) }"
     @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
     <span role="gridcell" class="cell check"><input type="checkbox" :checked="selected" tabindex="-1" :aria-label="`Select ${row.name}`" @click.stop="emit('toggle')"></span>
@@ -56,13 +56,12 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
         <span v-if="row.version > 1" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
-        <span v-if="note" class="aside">{{ note }}</span>
         <span v-if="READING[row.reading]" class="aside" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
       </template>
     </span>
     <span role="gridcell" class="cell type"><TypeMark :extension="row.extension" /></span>
     <span v-if="showPlaces" role="gridcell" class="cell"><PlaceLinks :folder-ids="row.folderIds" /></span>
-    <span role="gridcell" class="cell changed" :title="timeText(row.changedAt)">{{ dateText(row.changedAt) }}</span>
+    <span role="gridcell" class="cell changed" :title="`changed ${timeText(row.changedAt)}`"><span class="cut">{{ note || dateText(row.changedAt) }}</span></span>
     <span role="gridcell" class="cell size">{{ sizeText(row.size) }}</span>
     <span role="gridcell" class="cell"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
   </div>
@@ -71,6 +70,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 <style scoped>
 .row { display: grid; grid-template-columns: 26px 34px minmax(0, 1fr) 62px 92px 72px 24px; align-items: center; height: var(--row); border-bottom: 1px solid var(--rule); padding-left: 4px; cursor: default; user-select: none; }
 .row.places { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 190px) 92px 72px 24px; }
+.row.places.noted { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 150px) 150px 64px 24px; }
 .row:hover { background: color-mix(in srgb, var(--act-soft) 45%, transparent); }
 .row.selected { background: var(--act-soft); box-shadow: inset 3px 0 0 var(--act); }
 .row.focused { outline: 1px solid var(--act); outline-offset: -1px; }

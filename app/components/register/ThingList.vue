@@ -28,7 +28,7 @@ const props = defineProps<{
   descending: boolean
   scroller: HTMLElement | null
   showPlaces?: boolean
-  /** A word beside a document, and what stands over it, by its id. */
+  /** What is said of a document instead of when it changed, and what stands over it, by its id. */
   notes?: ReadonlyMap<string, string>
   headings?: ReadonlyMap<string, string>
   /** Letters jump to names; off where letters are commands of the page. */

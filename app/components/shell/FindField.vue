@@ -7,14 +7,26 @@ import { useRouter } from 'vue-router'
 import type { RegisterRow } from '../../../contract/document'
 import { findFolders } from '../../../core/find/index'
 import type { FolderId, TagId } from '../../../core/ids'
-import { suggest } from '../../../core/text/index'
+import type { KeptSearch } from '../../../contract/plan'
+import { foldedText, suggest } from '../../../core/text/index'
 import { useNames } from '../../stores/names'
+import { useLately } from '../../stores/lately'
 import { usePlan } from '../../stores/plan'
+import { useSearches } from '../../stores/searches'
 import ColourStripe from '../common/ColourStripe.vue'
 import TypeMark from '../common/TypeMark.vue'
 
 const plan = usePlan()
 const names = useNames()
+const [lately, searches] = [useLately(), useSearches()]
+const FEW = 5
+const opened = computed(() => (lately.loaded.state === 'ready' ? lately.loaded.value.opened.slice(0, FEW) : []))
+
+function focused(): void {
+  isOpen.value = true
+  at.value = 0
+  if (typed.value === '') void lately.load()
+}
 const router = useRouter()
 const typed = ref('')
 const at = ref(0)
@@ -25,17 +37,27 @@ defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
 
 watchDebounced(typed, text => names.look(text), { debounce: 60 })
 
-interface Answer { readonly key: string; readonly kind: 'folder' | 'document' | 'tag' | 'search'; readonly name: string; readonly code: string; readonly row?: RegisterRow; readonly folderId: FolderId | null }
+interface Answer { readonly key: string; readonly kind: 'folder' | 'document' | 'tag' | 'kept' | 'search'; readonly name: string; readonly code: string; readonly row?: RegisterRow; readonly folderId: FolderId | null }
 
 const answers = computed<readonly Answer[]>(() => {
-  if (typed.value.trim() === '') return []
+  // Before the first letter: what was opened last, and kept searches.
+  if (typed.value.trim() === '') return [...opened.value.map(documentAnswer), ...searches.pinned.slice(0, FEW).map(keptAnswer)]
   const folders = findFolders(plan.findable, typed.value, 6).map((folder): Answer => ({ key: folder.id, kind: 'folder', name: folder.name, code: folder.code, folderId: folder.id }))
   const tags = suggest(plan.tags, typed.value, 2).filter(({ isNear }) => !isNear).map(({ item }): Answer => ({ key: item.id, kind: 'tag', name: item.name, code: '', folderId: null }))
-  const documents = names.documents.map((row): Answer => ({ key: row.id, kind: 'document', name: row.name, code: '', row, folderId: row.folderIds[0] ?? null }))
-  return [...folders, ...tags, ...documents, { key: 'search', kind: 'search', name: `Search for “${typed.value.trim()}” inside documents as well`, code: '', folderId: null }]
+  const kept = suggest(searches.kept.map(search => ({ ...search, folded: foldedText(search.name), count: 0 })), typed.value, 2).filter(({ isNear }) => !isNear).map(({ item }) => keptAnswer(item))
+  return [...folders, ...tags, ...kept, ...names.documents.map(documentAnswer), { key: 'search', kind: 'search', name: `Search for “${typed.value.trim()}” inside documents as well`, code: '', folderId: null }]
 })
 
+function documentAnswer(row: RegisterRow): Answer {
+  return { key: row.id, kind: 'document', name: row.name, code: '', row, folderId: row.folderIds[0] ?? null }
+}
+
+function keptAnswer({ id, name }: Pick<KeptSearch, 'id' | 'name'>): Answer {
+  return { key: id, kind: 'kept', name, code: '', folderId: null }
+}
+
 function placeOf(answer: Answer): string {
+  if (answer.kind === 'kept') return `kept search${searches.countText(answer.key) === '' ? '' : `, finds ${searches.countText(answer.key)}`}`
   if (answer.kind === 'document') return plan.placeOf(answer.folderId)?.text ?? ''
   if (answer.kind === 'tag') return `tag on ${plan.tagById.get(answer.key as TagId)?.count ?? 0}`
   const parent = answer.folderId ? plan.tree.byId.get(answer.folderId)?.parentId : null
@@ -48,6 +70,7 @@ async function take(answer: Answer | undefined, show: boolean): Promise<void> {
   field.value?.blur()
   if (answer.kind === 'folder') await router.push(`/plan/${answer.folderId}`)
   else if (answer.kind === 'tag') await router.push({ path: '/find', query: { tags: answer.key } })
+  else if (answer.kind === 'kept') await router.push({ path: '/find', query: { ...searches.byId.get(answer.key)?.query, kept: answer.key } })
   else if (answer.kind === 'search') await search()
   else if (show) await router.push({ path: answer.folderId === null ? '/in-tray' : `/plan/${answer.folderId}`, query: { doc: answer.key } })
   else await router.push(`/document/${answer.key}`)
@@ -84,7 +107,7 @@ function input(): void {
     <input
       ref="field" v-model="typed" class="line-field" data-find type="text" placeholder="Go to a number, or find a name…" aria-label="Find" role="combobox" aria-autocomplete="list" aria-controls="find-answers"
       :aria-expanded="isOpen && answers.length > 0" :aria-activedescendant="isOpen && answers.length > 0 ? `answer-${at}` : undefined" autocomplete="off"
-      @input="input" @focus="isOpen = true" @blur="isOpen = false" @keydown="press"
+      @input="input" @focus="focused" @blur="isOpen = false" @keydown="press"
     >
     <span v-if="typed === ''" class="key slash" aria-hidden="true">/</span>
     <div v-if="isOpen && answers.length > 0" id="find-answers" class="answers" role="listbox" aria-label="Found">
@@ -97,7 +120,7 @@ function input(): void {
       >
         <template v-if="answer.kind !== 'search'">
           <ColourStripe :ink="plan.placeOf(answer.folderId)?.laid ?? null" />
-          <span class="mark"><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else-if="answer.kind === 'folder'">{{ answer.code || '–' }}</b><span v-else class="quiet">tag</span></span>
+          <span class="mark"><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else-if="answer.kind === 'folder'">{{ answer.code || '–' }}</b><span v-else class="quiet">{{ answer.kind === 'kept' ? 'kept' : 'tag' }}</span></span>
         </template>
         <span class="cut name">{{ answer.name }}</span>
         <span class="cut where">{{ placeOf(answer) }}</span>

@@ -50,7 +50,6 @@ async function load(): Promise<void> {
   }
 }
 watch(id, load, { immediate: true })
-watch(id, (now) => { pages.value = 0; turn.value = 0; void lately.visit(now) }, { immediate: true })
 
 // Find inside: what led here is marked at once.
 const words = ref(typeof route.query.find === 'string' ? route.query.find : '')
@@ -62,6 +61,7 @@ const pages = ref(0)
 const onPage = ref<ReadonlyMap<number, number>>(new Map())
 const sought = computed(() => soughtIn(parseQuery(words.value.slice(0, 200), { typing: true })))
 const hits = useHits(sheet, sought, 'reader')
+watch(id, (now) => { pages.value = 0; turn.value = 0; void lately.visit(now) }, { immediate: true })
 watchDebounced([words, id], async () => {
   try {
     onPage.value = words.value.trim() === '' ? new Map() : new Map((await readHits(id.value, words.value.slice(0, 200))).pages.map(({ page, count }) => [page, count]))

@@ -69,7 +69,7 @@ watch(folderId, async (id) => {
 
 // ?doc= selects a document: when the page is opened so, and after "show in plan".
 watch([() => route.query.doc, () => register.loaded, list], async ([id, loaded]) => {
-  if (typeof id !== 'string' || loaded.state !== 'ready' || register.place !== folderId.value || meant.value[0]?.id === id) return
+  if (typeof id !== 'string' || loaded.state !== 'ready' || register.place !== folderId.value || meant.value.some(item => item.id === id)) return
   while (!register.rows.some(row => row.id === id) && await register.more());
   await nextTick()
   list.value?.select(`d:${id}`)
