@@ -10,7 +10,9 @@ import { useFind } from './find'
 import { useNames } from './names'
 import { usePlan } from './plan'
 import { useRegister } from './register'
+import { useSearches } from './searches'
 import { useSession } from './session'
+import { useTrail } from './trail'
 
 type Answer = { status?: number; body: unknown } | Error
 let answers: Record<string, Answer | ((url: string) => Answer | Promise<Answer>)> = {}
@@ -159,5 +161,51 @@ describe(useSession, () => {
     expect([session.email, session.hasDemo]).toEqual(['a@b.example', true])
     await session.signOut()
     expect([session.email, session.hasDemo]).toEqual([null, true])
+  })
+})
+
+describe('a long act', () => {
+  it('is heard of while it runs, and can be stopped', async () => {
+    let answer: (value: Answer) => void = () => undefined
+    answers = { 'POST /api/changes': () => new Promise<Answer>((resolve) => { answer = resolve }), 'GET /api/changes/last': { body: { last: null, undo: null, redo: null } } }
+    const acts = useActs()
+    const acting = acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
+    const [id = ''] = [...acts.underWay.keys()]
+    acts.hearProgress({ changeId: 'of another window', done: 1, total: 2 })
+    expect(acts.running).toBeNull()
+    acts.hearProgress({ changeId: id, done: 2500, total: 10_000 })
+    expect(acts.running).toEqual({ id, done: 2500, total: 10_000 })
+    answers[`POST /api/changes/${id}/stop`] = { body: null }
+    await acts.stop()
+    expect(asked.at(-1)).toBe(`POST /api/changes/${id}/stop`)
+    answer({ status: 409, body: refusal('act.stopped') })
+    expect([(await acting).ok, acts.running, acts.notice?.text]).toEqual([false, null, 'Stopped before the end. Nothing was changed.'])
+  })
+})
+
+describe('kept searches', () => {
+  it('know their places and counts, and how a search is remembered', async () => {
+    const search = (id: string, more: object) => ({ id, name: id, query: { q: id }, folderId: null, pinned: false, desk: false, createdAt: '', ...more })
+    answers = {
+      'GET /api/plan': { body: { ...OUTLINE, searches: [search('one', { folderId: 'a', pinned: true }), search('two', { desk: true })] } },
+      'GET /api/find/kept': { body: { counts: [{ id: 'one', count: 12 }, { id: 'two', count: 10_001 }] } },
+      'PUT /api/find/recent': { body: null }, 'GET /api/find/recent': { body: { searches: [{ text: 'berth', query: { q: 'berth' }, at: '' }] } },
+    }
+    await usePlan().load()
+    const searches = useSearches()
+    await searches.loadCounts()
+    expect([searches.pinned.map(one => one.name), searches.onDesk.map(one => one.name), searches.inFolder('a' as FolderId).map(one => one.name)]).toEqual([['one'], ['two'], ['one']])
+    expect([searches.countText('one'), searches.countText('two'), searches.countText('gone')]).toEqual(['12', '10,000+', ''])
+    await searches.note('  berth ', { q: 'berth' })
+    await searches.note('   ', {})
+    expect([searches.recent.map(one => one.text), asked.filter(one => one.startsWith('PUT')).length]).toEqual([['berth'], 1])
+  })
+})
+
+describe(useTrail, () => {
+  it('leads to the documents before and after in the list', () => {
+    const trail = useTrail()
+    trail.ids = ['a', 'b', 'c']
+    expect([trail.beside('b', 1), trail.beside('b', -1), trail.beside('c', 1), trail.beside('x', 1)]).toEqual(['c', 'a', null, null])
   })
 })
