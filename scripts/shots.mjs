@@ -53,7 +53,12 @@ async function walk(browser, address) {
   await shot('find-field')
   await page.goto(`${address}/find?q=shore+power`)
   await page.getByRole('grid', { name: 'Found documents' }).getByRole('row').nth(1).click()
+  await page.getByRole('complementary', { name: 'Card' }).getByText(/hits?/).waitFor()
   await shot('find')
+  const rule = { kind: 'all', rules: [{ kind: 'text', field: 'name', op: 'contains', value: 'berth' }, { kind: 'any', rules: [{ kind: 'type', anyOf: ['pdf', 'writing'] }, { kind: 'recent', field: 'changed', count: 12, unit: 'month' }] }] }
+  await page.goto(`${address}/find?group=place&rule=${encodeURIComponent(JSON.stringify(rule))}`)
+  await page.getByRole('grid', { name: 'Found documents' }).getByRole('row').nth(1).waitFor()
+  await shot('find-rules')
   for (const place of ['in-tray', 'desk', 'history']) {
     await page.goto(`${address}/${place}`)
     if (place === 'in-tray') await page.getByRole('row', { name: /Anfrage Sommer/ }).click()
