@@ -41,7 +41,6 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/plan/meeting', summary: 'What would meet what if one folder were merged into another', signedIn: true, query: meetingQueryShape, reply: meetingShape },
   { method: 'GET', path: '/api/documents', summary: 'The register of one place, a page at a time', signedIn: true, query: registerQueryShape, reply: registerShape },
   { method: 'GET', path: '/api/documents/ids', summary: 'The ids of all documents of a place, in the order of its register', signedIn: true, query: registerQueryShape },
-  { method: 'GET', path: '/api/documents/starred', summary: 'Starred documents, the newest star first', signedIn: true, reply: registerShape },
   { method: 'GET', path: '/api/documents/{id}', summary: 'One document with its places, versions and reading state', signedIn: true, reply: documentShape },
   { method: 'GET', path: '/api/documents/{id}/content', summary: 'Its bytes; ranges are supported', signedIn: true, reply: 'bytes' },
   { method: 'POST', path: '/api/documents/{id}/content', summary: 'New contents, as a version; the body is the file', signedIn: true, query: contentQueryShape, body: 'bytes', reply: changeShape },

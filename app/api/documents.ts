@@ -6,7 +6,6 @@ export interface RegisterAsked { readonly folder: string; readonly sort: Sort; r
 
 export const readRegister = (asked: RegisterAsked) => call<RegisterPage>('GET', '/api/documents', { query: { ...asked } })
 export const readRegisterIds = (asked: RegisterAsked) => call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...asked } })
-export const readStarred = () => call<RegisterPage>('GET', '/api/documents/starred')
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
 export const readText = (id: string, from: number) => call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
 export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })

@@ -42,7 +42,9 @@ export function useAsked(): AskedState {
   function choose(some: Partial<Asked>): void {
     // What is typed and not taken yet goes along; clauses wait for their last brace.
     const q = hasClauses(typed.value) ? asked.value.q : typed.value
-    void router.replace({ path: '/find', query: writeAsked({ ...asked.value, q, ...some }) })
+    // Which kept search is looked at, and the folder it began in, stay in the address.
+    const { kept, near } = route.query
+    void router.replace({ path: '/find', query: { ...writeAsked({ ...asked.value, q, ...some }), kept, near } })
   }
 
   function type(): void {

@@ -7,6 +7,7 @@ import type { DocumentId } from '../../core/ids'
 import LoosePage from '../components/common/LoosePage.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import BundleList from '../components/desk/BundleList.vue'
+import DeskHead from '../components/desk/DeskHead.vue'
 import SearchList from '../components/desk/SearchList.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useActs } from '../stores/acts'
@@ -43,17 +44,7 @@ async function clear(): Promise<void> {
 <template>
   <LoosePage :folders="folders" :documents="starred" :notes="notes" :sort="null" :descending="false" show-places>
     <template #head>
-      <div class="desk-head">
-        <h1>Desk</h1>
-        <nav aria-label="Views of the Desk">
-          <NuxtLink to="/desk" class="place here">
-            on it now
-          </NuxtLink>
-          <NuxtLink to="/recent" class="place">
-            recent
-          </NuxtLink>
-        </nav>
-      </div>
+      <DeskHead view="now" />
       <SearchList v-if="searches.onDesk.length > 0" class="kept" :searches="searches.onDesk" label="Kept searches on the Desk" />
       <BundleList class="bundles" />
       <div class="star-head">
@@ -90,10 +81,6 @@ async function clear(): Promise<void> {
 </template>
 
 <style scoped>
-h1 { font-size: 24px; line-height: 32px; }
-.desk-head { display: flex; align-items: baseline; gap: 24px; margin-bottom: 10px; }
-.desk-head nav { display: flex; gap: 16px; }
-.here { color: var(--ink); text-decoration: underline; text-underline-offset: 4px; }
 .kept, .bundles { margin-bottom: 16px; }
 .star-head { display: flex; justify-content: space-between; align-items: baseline; gap: 20px; margin-bottom: 8px; }
 .star-head .part-head { border: 0; padding: 0; margin: 0; }

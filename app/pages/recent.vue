@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { clockText, dayText } from '../../core/dates/index'
 import LoosePage from '../components/common/LoosePage.vue'
 import RemoteState from '../components/common/RemoteState.vue'
+import DeskHead from '../components/desk/DeskHead.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useLately } from '../stores/lately'
 
@@ -36,17 +37,7 @@ const headings = computed(() => {
 <template>
   <LoosePage :folders="[]" :documents="rows" :notes="notes" :headings="headings" :sort="null" :descending="false" show-places>
     <template #head>
-      <div class="desk-head">
-        <h1>Desk</h1>
-        <nav aria-label="Views of the Desk">
-          <NuxtLink to="/desk" class="place">
-            on it now
-          </NuxtLink>
-          <NuxtLink to="/recent" class="place here">
-            recent
-          </NuxtLink>
-        </nav>
-      </div>
+      <DeskHead view="recent" />
       <div class="kinds" role="group" aria-label="Which documents">
         <button v-for="(text, key) in KINDS" :key="key" type="button" class="place" :aria-pressed="kind === key" @click="kind = key as Kind">
           {{ text }}
@@ -66,10 +57,7 @@ const headings = computed(() => {
 </template>
 
 <style scoped>
-h1 { font-size: 24px; line-height: 32px; }
-.desk-head { display: flex; align-items: baseline; gap: 24px; margin-bottom: 10px; }
-.desk-head nav, .kinds { display: flex; gap: 16px; }
-.here { color: var(--ink); text-decoration: underline; text-underline-offset: 4px; }
+.kinds { display: flex; gap: 16px; }
 .kinds { margin-bottom: 12px; }
 .kinds [aria-pressed='true'] { color: var(--ink); border-bottom: 2px solid var(--act); }
 </style>

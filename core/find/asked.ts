@@ -8,7 +8,7 @@ import type { Narrowing, Span } from './narrowing'
 import { narrowingRules, NOT_NARROWED, readChosen, writeChosen } from './narrowing'
 import type { FoundGroup, FoundSort } from './order'
 import { FOUND_GROUPS, FOUND_SORTS } from './order'
-import { parseQuery } from './parse'
+import { isOnlyWithout, parseQuery } from './parse'
 import { tryReadRule } from './readRule'
 import type { Rule } from './rule'
 import { FILED, isGroup, TIME_FIELDS, TIME_UNITS } from './rule'
@@ -114,4 +114,9 @@ export function ruleOf(asked: Pick<Asked, 'q' | 'narrowing' | 'rule'>, { typing 
 /** Whether anything but words is asked. */
 export function isNarrowed({ narrowing, rule }: Pick<Asked, 'narrowing' | 'rule'>): boolean {
   return rule !== null || narrowingRules(narrowing).some(part => part.kind !== 'time' || part.from !== null || part.before !== null)
+}
+
+/** Whether words are only left out and nothing else is asked: it would list almost everything. */
+export function asksOnlyWithout(asked: Pick<Asked, 'q' | 'narrowing' | 'rule'>): boolean {
+  return !isNarrowed(asked) && isOnlyWithout(parseQuery(asked.q, { typing: false }))
 }

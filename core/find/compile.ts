@@ -53,7 +53,7 @@ function leaf(rule: LeafRule, bind: Bind, world: World): string {
 
 const PLACES = '(SELECT CASE count(*) WHEN 0 THEN \'none\' WHEN 1 THEN \'one\' ELSE \'several\' END FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NOT NULL)'
 /** The reading kind of the document `d`. */
-export const READING = '(SELECT coalesce(max(CASE r.state WHEN \'read\' THEN CASE WHEN r.words = \'\' THEN \'wordless\' ELSE \'read\' END WHEN \'failed\' THEN \'failed\' ELSE \'waiting\' END), \'none\') FROM reading r WHERE r.blob_id = d.blob_id)'
+export const READING = '(SELECT coalesce(max(CASE r.state WHEN \'read\' THEN CASE WHEN r.words <> \'\' THEN \'read\' WHEN EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id) THEN \'waiting\' ELSE \'wordless\' END WHEN \'failed\' THEN \'failed\' ELSE \'waiting\' END), \'none\') FROM reading r WHERE r.blob_id = d.blob_id)'
 
 const EMPTY: Record<EmptyField, string> = {
   remark: 'd.remark_folded = \'\'',

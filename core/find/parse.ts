@@ -47,11 +47,6 @@ export function soughtIn(rule: Rule): { text: string; prefix: boolean }[] {
   }
 }
 
-/** True when the rule asks for words at all. */
-export function asksForWords(rule: Rule): boolean {
-  return soughtIn(rule).length > 0
-}
-
 /** True when words are only left out and nothing narrows the search: it would list almost everything. */
 export function isOnlyWithout(rule: Rule): boolean {
   return rule.kind === 'all' && rule.rules.length > 0 && rule.rules.every(part => part.kind === 'none')

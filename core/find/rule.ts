@@ -56,11 +56,9 @@ export type EmptyField = (typeof EMPTY_FIELDS)[number]
 export const FILED = ['none', 'one', 'several'] as const
 export type Filed = (typeof FILED)[number]
 
-/** wordless: it was read, and there is no word in it. none: not of a type that is read. */
+/** wordless: it was read, and there is no word in it. waiting: also while its pages are still to be recognised. none: not of a type that is read. */
 export const READING_KINDS = ['read', 'wordless', 'waiting', 'failed', 'none'] as const
 export type ReadingKind = (typeof READING_KINDS)[number]
-
-export const EVERYTHING: Rule = { kind: 'all', rules: [] }
 
 /** What a document shows to a search. Texts are words with one space between (core/text). */
 export interface Findable {

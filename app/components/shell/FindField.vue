@@ -10,6 +10,7 @@ import type { FolderId, TagId } from '../../../core/ids'
 import type { KeptSearch } from '../../../contract/plan'
 import { foldedText, suggest } from '../../../core/text/index'
 import { useNames } from '../../stores/names'
+import { useOpenPlace } from '../../composables/useOpenPlace'
 import { useLately } from '../../stores/lately'
 import { usePlan } from '../../stores/plan'
 import { useSearches } from '../../stores/searches'
@@ -18,6 +19,7 @@ import TypeMark from '../common/TypeMark.vue'
 
 const plan = usePlan()
 const names = useNames()
+const openPlace = useOpenPlace()
 const [lately, searches] = [useLately(), useSearches()]
 const FEW = 5
 const opened = computed(() => (lately.loaded.state === 'ready' ? lately.loaded.value.opened.slice(0, FEW) : []))
@@ -78,7 +80,7 @@ async function take(answer: Answer | undefined, show: boolean): Promise<void> {
 
 function search(): Promise<unknown> {
   isOpen.value = false
-  return router.push({ path: '/find', query: { q: typed.value.trim() } })
+  return router.push({ path: '/find', query: { q: typed.value.trim(), near: openPlace.value ?? undefined } })
 }
 
 function press(event: KeyboardEvent): void {

@@ -109,6 +109,22 @@ export async function countFound(planId: string, condition: Compiled, limit: num
   return found[0]?.count ?? 0
 }
 
+/**
+ * How many each of the rules finds, in one statement; exact up to `limit`, one more stands for more. `compiled` gives the
+ * condition with its parameters numbered from where it is asked.
+ */
+export async function countEach(planId: string, compiled: readonly ((firstParam: number) => Compiled)[], limit: number): Promise<number[]> {
+  if (compiled.length === 0) return []
+  const params: unknown[] = [planId]
+  const counts = compiled.map((make) => {
+    const condition = make(params.length + 1)
+    params.push(...condition.params)
+    return `(SELECT count(*)::int FROM (SELECT FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x)`
+  })
+  const [found] = await rows<{ counts: number[] }>(null, `SELECT ARRAY[${counts.join(', ')}] AS counts`, params)
+  return found?.counts ?? []
+}
+
 /** The newest documents that are found, at most `limit`. */
 export async function idsFound(planId: string, condition: Compiled, limit: number): Promise<string[]> {
   const found = await rows<{ id: string }>(null, `SELECT s.document_id AS id FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`, [planId, ...condition.params])

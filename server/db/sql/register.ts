@@ -82,12 +82,6 @@ export async function registerIds(planId: string, folderId: string | null, sort:
   return found.map(row => row.id)
 }
 
-/** Starred documents, the newest star first. */
-export function starredDocuments(planId: string, limit: number): Promise<RegisterRow[]> {
-  return rows(null, `SELECT ${DOCUMENT_COLUMNS} FROM star s JOIN document d ON d.id = s.id
-    WHERE s.plan_id = $1 AND s.target = 'document' AND d.trashed_at IS NULL ORDER BY s.created_at DESC, s.id LIMIT $2`, [planId, limit])
-}
-
 export function documentsInOrder(planId: string, ids: readonly string[]): Promise<RegisterRow[]> {
   return rows(null, `SELECT ${DOCUMENT_COLUMNS} FROM unnest($2::uuid[]) WITH ORDINALITY AS x(id, at) JOIN document d ON d.id = x.id AND d.plan_id = $1
     WHERE d.trashed_at IS NULL ORDER BY x.at`, [planId, ids])

@@ -1,6 +1,6 @@
 import { fail } from '../../../core/errors'
 import type { RegisterRow, Sort } from '../../db/sql/register'
-import { registerIds, registerPage, starredDocuments } from '../../db/sql/register'
+import { registerIds, registerPage } from '../../db/sql/register'
 import type { Actor } from '../actor'
 
 export interface RegisterAsked {
@@ -32,13 +32,6 @@ export async function listDocuments(actor: Actor, asked: RegisterAsked): Promise
 
 export function listDocumentIds(actor: Actor, folderId: string | null, sort: Sort, descending: boolean): Promise<string[]> {
   return registerIds(actor.planId, folderId, sort, descending)
-}
-
-const STARRED_LIMIT = 1000
-
-/** All starred documents and folders' ids are few; the newest 1,000 are given. */
-export function listStarred(actor: Actor): Promise<RegisterRow[]> {
-  return starredDocuments(actor.planId, STARRED_LIMIT)
 }
 
 function writeCursor(key: string, id: string): string {

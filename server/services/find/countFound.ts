@@ -1,6 +1,6 @@
 import type { GroupCounts, NarrowingGroup, Rule, TimeField } from '../../../core/find/index'
 import { compile, countGroups, narrowingRules, NOT_NARROWED, ruleOf } from '../../../core/find/index'
-import { countFound, factsFound } from '../../db/sql/find'
+import { factsFound } from '../../db/sql/find'
 import type { Actor } from '../actor'
 import type { FindAsked } from './findDocuments'
 import { askedRule, checkLength } from './findDocuments'
@@ -42,10 +42,4 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
     Object.assign(own, { [group]: (await count(ruleOf(rest, asked)))[group] })
   }
   return { ...whole, ...own, more }
-}
-
-/** How many documents a search finds, exact up to 10,000, one more standing for "more". */
-export async function countAsked(actor: Actor, asked: CountAsked): Promise<number> {
-  const world = worldOf(await planTree(actor.planId), new Date())
-  return countFound(actor.planId, compile(askedRule(asked), world, 2), COUNTED_AT_MOST)
 }

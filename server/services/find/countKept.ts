@@ -1,22 +1,23 @@
-import { HembixError } from '../../../core/errors'
-import { readAsked } from '../../../core/find/index'
+import type { Rule } from '../../../core/find/index'
+import { asksOnlyWithout, compile, readAsked, ruleOf } from '../../../core/find/index'
+import { countEach } from '../../db/sql/find'
 import { keptSearchesOf } from '../../db/sql/keeping'
 import type { Actor } from '../actor'
-import { countAsked } from './countFound'
+import { COUNTED_AT_MOST } from './countFound'
+import { planTree, worldOf } from './world'
 
 /** How many documents each kept search finds now, up to 10,001; null where it is not understood any more. */
 export async function countKept(actor: Actor): Promise<{ counts: { id: string; count: number | null }[] }> {
-  const searches = await keptSearchesOf(null, actor.planId)
-  const counts: { id: string; count: number | null }[] = []
-  for (const { id, query } of searches) {
-    const read = readAsked(query)
-    counts.push({ id, count: read.ok ? await countAsked(actor, { ...read.asked, typing: false }).catch(notAsked) : null })
-  }
-  return { counts }
+  const searches = (await keptSearchesOf(null, actor.planId)).map(({ id, query }) => ({ id, rule: ruleIn(query) }))
+  const asked = searches.flatMap(({ rule }) => rule ?? [])
+  const world = worldOf(await planTree(actor.planId), new Date())
+  const found = await countEach(actor.planId, asked.map(rule => first => compile(rule, world, first)), COUNTED_AT_MOST)
+  const counts = new Map(asked.map((rule, index) => [rule, found[index] ?? 0]))
+  return { counts: searches.map(({ id, rule }) => ({ id, count: rule === null ? null : counts.get(rule) ?? 0 })) }
 }
 
-/** A search that asks nothing, or only leaves words out, has no count; other faults are faults. */
-function notAsked(error: unknown): null {
-  if (error instanceof HembixError) return null
-  throw error
+/** null also where it only leaves words out, which the Find page does not list either. */
+function ruleIn(query: Readonly<Record<string, string>>): Rule | null {
+  const read = readAsked(query)
+  return read.ok && !asksOnlyWithout(read.asked) ? ruleOf(read.asked, { typing: false }) : null
 }

@@ -1,20 +1,19 @@
 import { fail } from '../../../core/errors'
-import type { Asked, Rule, SoughtWord, Spot } from '../../../core/find/index'
-import { compile, isGroup, isNarrowed, isOnlyWithout, orderFound, parseQuery, QUERY_LIMIT, ruleOf, scoreOf, soughtIn, spotsOf } from '../../../core/find/index'
+import type { Asked, Compiled, Ordered, Rule, Spot } from '../../../core/find/index'
+import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
-import { passageOf, stemsOf } from '../../../core/text/index'
+import { passageOf } from '../../../core/text/index'
 import { outlineOf } from '../../../core/tree/index'
-import type { FindQuery, Hit, RankFacts } from '../../db/sql/find'
-import { collectInside, CONDITION_FROM, countFound, findNamed, orderFacts, rankFacts, walkInside } from '../../db/sql/find'
+import type { FindQuery, Hit } from '../../db/sql/find'
+import { collectInside, CONDITION_FROM, countFound, findNamed, orderFacts, walkInside } from '../../db/sql/find'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
-import type { BestPage } from '../../db/sql/reading'
-import { bestPages } from '../../db/sql/reading'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
+import { lookUp, NOTHING_LOOKED_UP, rankHits } from './rankHits'
 import { planTree, worldFor } from './world'
 
 export interface FindAsked extends Asked {
@@ -59,8 +58,6 @@ const MANY = 1500
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 400
 const RANKED_NAMED = 600
-// So many of the best are looked at in their text.
-const LOOKED_INTO = 60
 
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
@@ -80,7 +77,7 @@ export function checkLength(text: string): void {
 
 /** The whole rule of a search. Throws query.onlyWithout. */
 export function askedRule(asked: Pick<FindAsked, 'q' | 'narrowing' | 'rule' | 'typing'>): Rule {
-  if (!isNarrowed(asked) && isOnlyWithout(parseQuery(asked.q, asked))) fail('query.onlyWithout')
+  if (asksOnlyWithout(asked)) fail('query.onlyWithout')
   return ruleOf(asked, asked)
 }
 
@@ -90,49 +87,45 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
   const world = await worldFor(actor.planId, rule, new Date())
   const listed = asked.sort === 'best' && asked.group === 'none' && sought.length > 0 ? bestFirst : inOrder
   const query: FindQuery = { planId: actor.planId, condition: compile(rule, world, CONDITION_FROM), sought, after: null, limit: 0 }
-  const count = (limit: number) => countFound(actor.planId, compile(rule, world, 2), limit)
-  return listed(actor, asked, query, count, hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT)
+  return listed(actor, asked, query, compile(rule, world, 2), hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT)
 }
 
-type List = (actor: Actor, asked: FindAsked, query: FindQuery, count: (limit: number) => Promise<number>, countLimit: number) => Promise<Found>
+/** `plain` is the condition for statements whose only other parameter is the plan. */
+type List = (actor: Actor, asked: FindAsked, query: FindQuery, plain: Compiled, countLimit: number) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, query, count, countLimit) => {
+const bestFirst: List = async (actor, asked, query, plain, countLimit) => {
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
     const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
-    return reply(actor, asked, query, hits.slice(0, asked.limit).map(({ id }) => ({ id, group: '' })), null, countLimit, hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null)
+    return reply(actor, query, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
   const most = Math.min(MANY, countLimit)
   const [named, few] = await Promise.all([findNamed({ ...query, limit: RANKED_NAMED }), collectInside({ ...query, limit: RANKED_INSIDE + 1 }, most)])
   const areMany = few.count > most
   const inside = areMany ? await walkInside({ ...query, limit: RANKED_INSIDE + 1 }) : few.hits
   const first = asked.cursor === null
-  const total = !first ? null : areMany && countLimit > most ? await count(countLimit) : few.count
-  const ranked = await rank(actor, asked, query.sought, [...named, ...inside.slice(0, RANKED_INSIDE)])
+  const total = !first ? null : areMany && countLimit > most ? await countFound(actor.planId, plain, countLimit) : few.count
+  const { ranked, known } = await rankHits(actor, asked.near, query.sought, [...named, ...inside.slice(0, RANKED_INSIDE)])
   const at = asked.cursor !== null && 'at' in asked.cursor ? asked.cursor.at : 0
   const page = ranked.slice(at, at + asked.limit)
   const last = inside[RANKED_INSIDE - 1]
   const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > RANKED_INSIDE && last ? { after: last } : null
-  return reply(actor, asked, query, page.map(id => ({ id, group: '' })), total, countLimit, next)
+  return reply(actor, query, ungrouped(page), { count: total, countLimit, next }, known)
 }
 
 /** Any other order, among the newest hits when there are more than are counted. */
-const inOrder: List = async (actor, asked, query, count, countLimit) => {
-  const condition = { ...query.condition, text: renumbered(query.condition.text) }
-  const plain = asked.group === 'none' && (asked.sort === 'best' || (asked.sort === 'changed' && asked.descending))
+const inOrder: List = async (actor, asked, query, plain, countLimit) => {
+  const isWalk = asked.group === 'none' && (asked.sort === 'best' || (asked.sort === 'changed' && asked.descending))
   const at = asked.cursor !== null && 'at' in asked.cursor ? asked.cursor.at : 0
   const [facts, total] = await Promise.all([
-    orderFacts(actor.planId, condition, plain ? at + asked.limit + 1 : COUNT_LIMIT), asked.cursor === null ? count(countLimit) : null,
+    orderFacts(actor.planId, plain, isWalk ? at + asked.limit + 1 : COUNT_LIMIT), asked.cursor === null ? countFound(actor.planId, plain, countLimit) : null,
   ])
-  const ordered = plain ? facts.map(({ id }) => ({ id, group: '' })) : orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
-  return reply(actor, asked, query, ordered.slice(at, at + asked.limit), total, countLimit, ordered.length > at + asked.limit ? { at: at + asked.limit } : null)
+  const ordered = isWalk ? ungrouped(facts.map(({ id }) => id)) : orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
+  return reply(actor, query, ordered.slice(at, at + asked.limit), { count: total, countLimit, next: ordered.length > at + asked.limit ? { at: at + asked.limit } : null })
 }
 
-/** The condition was numbered behind the parameters of the other statements. */
-function renumbered(text: string): string {
-  return text.replace(/\$(\d+)/g, (_, number: string) => `$${Number(number) - CONDITION_FROM + 2}`)
-}
+const ungrouped = (ids: readonly string[]): Ordered[] => ids.map(id => ({ id, group: '' }))
 
 async function withColours(actor: Actor, { group }: FindAsked, facts: Awaited<ReturnType<typeof orderFacts>>) {
   if (group !== 'meaning') return facts
@@ -154,40 +147,15 @@ async function orderOfPlan(actor: Actor, { sort, group }: FindAsked) {
   return { folder: order(folders), meaning: order(meanings), tag: order(tags) }
 }
 
-async function rank(actor: Actor, asked: FindAsked, sought: readonly SoughtWord[], hits: readonly Hit[]): Promise<string[]> {
-  const facts = await rankFacts(actor.planId, [...new Set(hits.map(({ id }) => id))])
-  const isNear = await nearTo(actor, asked.near)
-  const now = new Date().toISOString()
-  const scored = (all: readonly RankFacts[], pages: ReadonlyMap<string, BestPage>) => all
-    .map(fact => ({ fact, score: scoreOf({ ...fact, page: pages.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) }, sought, now) }))
-    .sort((a, b) => b.score - a.score || (a.fact.changedAt < b.fact.changedAt ? 1 : a.fact.changedAt > b.fact.changedAt ? -1 : a.fact.id < b.fact.id ? 1 : -1)).map(({ fact }) => fact)
-  const rough = scored(facts, new Map())
-  const best = rough.slice(0, LOOKED_INTO)
-  const pages = new Map((await bestPages(best.map(({ id }) => id), patternsOf(sought))).map(page => [page.id, page]))
-  return [...scored(best, pages), ...rough.slice(LOOKED_INTO)].map(({ id }) => id)
-}
-
-async function nearTo(actor: Actor, near: FolderId | null): Promise<(folders: readonly FolderId[]) => boolean> {
-  if (near === null) return () => false
-  const { tree } = await planTree(actor.planId)
-  const above = (id: FolderId) => { for (let at: FolderId | null = id; at !== null; at = tree.byId.get(at)?.parentId ?? null) if (at === near) return true; return false }
-  return folders => folders.some(above)
-}
-
 function hasPhrase(rule: Rule): boolean {
   return rule.kind === 'phrase' || (isGroup(rule) && rule.rules.some(hasPhrase))
 }
 
-/** Patterns of pages that hold a word, the beginning of one, or another form of it. */
-function patternsOf(sought: readonly Sought[]): string[] {
-  return sought.flatMap(({ text, prefix }) => [prefix ? `% ${text}%` : `% ${text} %`, ...stemsOf(text).filter(stem => stem.length > 2 && !(prefix && stem.startsWith(text))).map(stem => `% ${stem}%`)])
-}
-
-async function reply(actor: Actor, asked: FindAsked, { sought }: FindQuery, page: readonly { id: string; group: string }[], count: number | null, countLimit: number, next: Cursor | null): Promise<Found> {
+/** `known` is what the order was made of; what is not in it is looked up. */
+async function reply(actor: Actor, { sought }: FindQuery, page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
   const ids = page.map(({ id }) => id)
-  const words = sought.length > 0
-  const [documents, pages, facts] = await Promise.all([documentsInOrder(actor.planId, ids), words ? bestPages(ids, patternsOf(sought)) : [], words ? rankFacts(actor.planId, ids) : []])
-  const [pageOf, factOf, groupOf] = [new Map(pages.map(one => [one.id, one])), new Map(facts.map(fact => [fact.id, fact])), new Map(page.map(one => [one.id, one.group]))]
+  const [documents, { factOf, pageOf }] = await Promise.all([documentsInOrder(actor.planId, ids), lookUp(actor, ids, sought, known)])
+  const groupOf = new Map(page.map(one => [one.id, one.group]))
   return {
     documents: documents.map((document) => {
       const [best, fact] = [pageOf.get(document.id), factOf.get(document.id)]
@@ -197,6 +165,6 @@ async function reply(actor: Actor, asked: FindAsked, { sought }: FindQuery, page
         passage: passage && best ? { ...passage, page: best.paged ? best.page : null, scanned: best.scanned } : null,
       }
     }),
-    count, countLimit, sought, corrected: null, next,
+    ...counted, sought, corrected: null,
   }
 }

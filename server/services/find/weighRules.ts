@@ -1,6 +1,6 @@
 import type { Asked, Rule } from '../../../core/find/index'
 import { compile, partsOf, ruleOf, withoutPart } from '../../../core/find/index'
-import { countFound } from '../../db/sql/find'
+import { countEach } from '../../db/sql/find'
 import type { Actor } from '../actor'
 import { COUNTED_AT_MOST } from './countFound'
 import { checkLength } from './findDocuments'
@@ -16,12 +16,12 @@ export interface Weighed {
 export async function weighRules(actor: Actor, asked: Asked): Promise<Weighed> {
   checkLength(asked.q)
   const world = worldOf(await planTree(actor.planId), new Date())
-  const count = (rule: Rule) => countFound(actor.planId, compile(rule, world, 2), COUNTED_AT_MOST)
-  const whole = await count(ruleOf(asked, { typing: false }))
-  const [alone, without]: [Record<string, number>, Record<string, number>] = [{}, {}]
-  for (const { path, rule } of asked.rule ? partsOf(asked.rule) : []) {
-    alone[path] = await count(rule)
-    if (whole === 0 && asked.rule && path !== '') without[path] = await count(ruleOf({ ...asked, rule: withoutPart(asked.rule, path) }, { typing: false }))
-  }
+  const countAll = (rules: readonly (Rule | null)[]) => countEach(actor.planId, rules.flatMap(rule => (rule ? [(first: number) => compile(rule, world, first)] : [])), COUNTED_AT_MOST)
+  const parts = asked.rule ? partsOf(asked.rule) : []
+  const [whole = 0, ...each] = await countAll([ruleOf(asked, { typing: false }), ...parts.map(({ rule }) => rule)])
+  const alone = Object.fromEntries(parts.map(({ path }, index) => [path, each[index] ?? 0]))
+  const droppable = whole === 0 ? parts.filter(({ path }) => path !== '') : []
+  const freed = await countAll(droppable.map(({ path }) => ruleOf({ ...asked, rule: asked.rule && withoutPart(asked.rule, path) }, { typing: false })))
+  const without = Object.fromEntries(droppable.map(({ path }, index) => [path, freed[index] ?? 0]))
   return { whole, alone, without }
 }

@@ -49,11 +49,12 @@ export function worldOf({ tree, meaningOf: shown }: PlanTree, now: Date): World 
   }
 }
 
-const NOWHERE: PlanTree = { tree: buildTree<FolderRow>([]), meaningOf: () => null }
+/** For rules that ask for no folder. */
+export const NO_FOLDERS: PlanTree = { tree: buildTree<FolderRow>([]), meaningOf: () => null }
 
 /** The folders are only looked up where the rule asks for them. */
 export async function worldFor(planId: string, rule: Rule, now: Date): Promise<World> {
-  return worldOf(asksForFolders(rule) ? await planTree(planId) : NOWHERE, now)
+  return worldOf(asksForFolders(rule) ? await planTree(planId) : NO_FOLDERS, now)
 }
 
 function asksForFolders(rule: Rule): boolean {
