@@ -74,7 +74,7 @@ class Seeding {
       for (let number = 1; number <= run.count; number++) {
         const paper = this.paper(run, number)
         const bytes = await setInFile(paper)
-        const { id: blobId, size } = await storeFile(bytes, paper.format)
+        const { id: blobId, size } = await storeFile(bytes, paper.format, 'later')
         files.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString(), ...(run.origin ? { origin: run.origin } : {}), ...(run.sender ? { sender: run.sender } : {}) })
       }
     }

@@ -26,11 +26,15 @@ async function start(onError: (error: Error) => void): Promise<PgBoss> {
   return boss
 }
 
-/** Puts jobs into the queue, one for each key at a time. */
-export async function enqueue(name: Queue, jobs: readonly { key: string; data: object }[]): Promise<void> {
+/** now: somebody waits for it; later: behind all of those. */
+export type Turn = 'now' | 'later'
+const PRIORITY: Record<Turn, number> = { now: 1, later: 0 }
+
+/** Puts jobs into the queue. The same key may stand in it twice: what is done already is passed over by the job. */
+export async function enqueue(name: Queue, jobs: readonly { key: string; data: object }[], turn: Turn): Promise<void> {
   if (jobs.length === 0) return
   const boss = await queue()
-  await boss.insert(jobs.map(({ key, data }) => ({ name, data, singletonKey: key, retryLimit: 1 })))
+  await boss.insert(jobs.map(({ key, data }) => ({ name, data, singletonKey: key, retryLimit: 1, priority: PRIORITY[turn] })))
 }
 
 export async function stopQueue(): Promise<void> {

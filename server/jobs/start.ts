@@ -10,8 +10,8 @@ import { sweepUploads } from './sweepUploads'
 
 const RETRY_MS = 2000
 const POLL_SECONDS = 0.5
-// Taken at once and read one after the other; the poll's pause is between batches.
-const BATCH = 40
+// Taken at once and read one after the other. Few, since what somebody waits for comes before the next ones only.
+const BATCH = 12
 
 /** Starts the background jobs, and keeps trying while the database is away. */
 export function startJobs(log: (message: string) => void): { stop: () => Promise<void> } {
@@ -19,8 +19,9 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
   let stopped = false
   const start = async (): Promise<void> => {
     const boss = await queue(error => log(`queue: ${error.message}`))
-    await boss.work<{ blobId: string }>(READ_QUEUE, { batchSize: BATCH, pollingIntervalSeconds: POLL_SECONDS }, async (jobs) => {
+    const reader = await boss.work<{ blobId: string }>(READ_QUEUE, { batchSize: BATCH, pollingIntervalSeconds: POLL_SECONDS }, async (jobs) => {
       for (const job of jobs) await readDocument(readers, job.data.blobId)
+      if (jobs.length === BATCH) boss.notifyWorker(reader)
     })
     await boss.work(SWEEP_QUEUE, { pollingIntervalSeconds: 60 }, () => sweepUploads(log))
     await boss.schedule(SWEEP_QUEUE, '17 3 * * *')

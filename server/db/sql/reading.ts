@@ -34,9 +34,10 @@ export async function readingOf(blobId: string): Promise<Reading | undefined> {
   return found[0]
 }
 
+/** Takes bytes that wait, or were being read when a server went down; nothing where they were read meanwhile. */
 export async function readingToDo(blobId: string): Promise<{ extension: string; size: number } | undefined> {
   const found = await rows<{ extension: string; size: number }>(null, `UPDATE reading r SET state = 'reading', changed_at = now() FROM blob b
-    WHERE r.blob_id = $1 AND b.id = r.blob_id RETURNING r.extension, b.size::float8 AS size`, [blobId])
+    WHERE r.blob_id = $1 AND b.id = r.blob_id AND r.state IN ('waiting', 'reading') RETURNING r.extension, b.size::float8 AS size`, [blobId])
   return found[0]
 }
 

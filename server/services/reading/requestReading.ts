@@ -1,5 +1,6 @@
 import { fail } from '../../../core/errors'
 import { isReadable } from '../../../core/formats/index'
+import type { Turn } from '../../db/queue'
 import { enqueue, READ_QUEUE } from '../../db/queue'
 import { documentById } from '../../db/sql/documentFacts'
 import { openReadings, wantAgain, wantNewer, wantReadings } from '../../db/sql/reading'
@@ -7,27 +8,27 @@ import type { Actor } from '../actor'
 import { READER_VERSION } from './keepReading'
 
 /** Puts bytes on the list to be read, once for each content. */
-export async function requestReading(blobId: string, extension: string): Promise<void> {
-  await requestReadings([{ blobId, extension }])
+export async function requestReading(blobId: string, extension: string, turn: Turn = 'now'): Promise<void> {
+  await requestReadings([{ blobId, extension }], turn)
 }
 
 /** The same for many. */
-export async function requestReadings(contents: readonly { readonly blobId: string; readonly extension: string }[]): Promise<void> {
+export async function requestReadings(contents: readonly { readonly blobId: string; readonly extension: string }[], turn: Turn = 'now'): Promise<void> {
   const waiting = contents.length > 0 ? await wantReadings(contents.map(({ blobId, extension }) => ({ blobId, extension }))) : []
-  if (waiting.length > 0) await send(waiting)
+  if (waiting.length > 0) await send(waiting, turn)
 }
 
 /** Reads a document again that was read or could not be. Throws notFound, reading.none. */
 export async function readAgain(actor: Actor, documentId: string): Promise<void> {
   const document = (await documentById(actor.planId, documentId)) ?? fail('notFound')
   if (!isReadable(document.extension)) fail('reading.none')
-  if (await wantAgain(document.blobId, document.extension)) await send([document.blobId])
+  if (await wantAgain(document.blobId, document.extension)) await send([document.blobId], 'now')
 }
 
 /** After a start: everything that still waits, or was being read when the server went down. */
 export async function requeueOpenReadings(): Promise<number> {
   const open = await openReadings()
-  await send(open)
+  await send(open, 'later')
   return open.length
 }
 
@@ -39,11 +40,11 @@ export async function requeueOlderReadings(): Promise<number> {
   for (;;) {
     const older = await wantNewer(READER_VERSION, AT_ONCE)
     if (older.length === 0) return count
-    await send(older)
+    await send(older, 'later')
     count += older.length
   }
 }
 
-function send(blobIds: readonly string[]): Promise<void> {
-  return enqueue(READ_QUEUE, blobIds.map(blobId => ({ key: blobId, data: { blobId } })))
+function send(blobIds: readonly string[], turn: Turn): Promise<void> {
+  return enqueue(READ_QUEUE, blobIds.map(blobId => ({ key: blobId, data: { blobId } })), turn)
 }
