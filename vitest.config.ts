@@ -4,7 +4,7 @@ export default defineConfig({
   test: {
     projects: [
       { test: { name: 'unit', include: ['{core,contract,server,app,demo}/**/*.test.ts'], environment: 'node' } },
-      { test: { name: 'integration', include: ['tests/integration/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 60_000, hookTimeout: 120_000 } },
+      { test: { name: 'integration', include: ['tests/integration/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 120_000, hookTimeout: 120_000 } },
     ],
   },
 })

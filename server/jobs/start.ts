@@ -6,6 +6,7 @@ import { readDocument } from './readDocument'
 import { readScans } from './readScans'
 import { watchOrders } from './watchOrders'
 import { watchArrivals } from './watchArrivals'
+import { watchReadings } from './watchReadings'
 import { sweepUploads } from './sweepUploads'
 
 const RETRY_MS = 2000
@@ -39,11 +40,13 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
   const arrivals = watchArrivals(log)
   const orders = watchOrders(log)
   const scans = readScans(readers, log)
+  const readings = watchReadings(log)
   return {
     async stop() {
       stopped = true
       orders.stop()
       scans.stop()
+      readings.stop()
       await arrivals.stop()
       await stopQueue()
       await readers.stop()

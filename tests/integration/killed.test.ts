@@ -13,6 +13,7 @@ import { Client, newClient, sha256 } from '../support/client'
 
 interface Running { address: string; child: { kill: (signal: string) => void }; ended: Promise<unknown> }
 const databaseUrl = process.env.DATABASE_URL ?? ''
+const ROUNDS = 6
 let port = 0
 let running: Running
 const start = async () => { running = await serve({ port, databaseUrl, quiet: true }) as Running }
@@ -35,9 +36,11 @@ describe('a server that is killed', () => {
     const [a, b] = [await watcher.folder('A'), await watcher.folder('B')]
     const ids: DocumentId[] = []
     for (let index = 0; index < 150; index++) ids.push((await watcher.upload(`paper ${index}.txt`, `paper ${index}`, a)).id)
+    // Behind the uploads lies more than the undos below can take back.
+    for (let round = 0; round < ROUNDS; round++) await watcher.folder(`Between ${round}`)
     const planId = (await watcher.outline()).plan.id
     const victim = Object.assign(new Client(running.address), { cookie: watcher.cookie })
-    for (let round = 0; round < 6; round++) {
+    for (let round = 0; round < ROUNDS; round++) {
       const bytes = randomBytes(3_000_000)
       const answered: { id: DocumentId; hash: string }[] = []
       const quiet = (work: Promise<unknown>) => work.catch(() => { /* the server died under it */ })

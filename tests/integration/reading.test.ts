@@ -1,13 +1,17 @@
 import { zipSync, strToU8 } from 'fflate'
-import { beforeAll, describe, expect, it } from 'vitest'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { TextReply } from '../../contract/document'
 import { setInFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
+import { rows, touched } from '../../server/db/client'
+import { READ_QUEUE, stopQueue } from '../../server/db/queue'
+import { requeueLostReadings } from '../../server/services/reading/requestReading'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
 let client: Client
 beforeAll(async () => { client = await newClient() })
+afterAll(stopQueue)
 
 const paper = (format: Format, title: string): Paper => ({
   name: title, format, title, date: new Date('2026-05-06T07:08:09Z'),
@@ -77,5 +81,15 @@ describe('a document that cannot be read', () => {
     expect((await client.whenRead(id)).reading.state).toBe('failed')
     const { id: good } = await client.upload('good.txt', 'still going')
     expect((await client.whenRead(good)).reading.state).toBe('read')
+  })
+
+  it('is asked for again when its job was lost, and only then', async () => {
+    const { id } = await client.upload('lost.txt', 'a text whose job was lost')
+    await client.whenRead(id)
+    await rows(null, `DELETE FROM pgboss.job WHERE name = $1 AND singleton_key = (SELECT blob_id::text FROM document WHERE id = $2)`, [READ_QUEUE, id])
+    await touched(null, `UPDATE reading SET state = 'reading', changed_at = now() - interval '2 hours' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+    expect(await requeueLostReadings(3 * 3600)).toBe(0)
+    expect(await requeueLostReadings(3600)).toBe(1)
+    expect((await client.whenRead(id)).reading.state).toBe('read')
   })
 })

@@ -1,6 +1,7 @@
 import type { Language } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
+import { READ_QUEUE } from '../queue'
 
 export type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
 
@@ -76,6 +77,13 @@ export async function failReading(blobId: string, reason: string): Promise<void>
 /** Bytes that wait, or were being read when the server went down. */
 export async function openReadings(): Promise<string[]> {
   const found = await rows<{ blobId: string }>(null, `SELECT blob_id AS "blobId" FROM reading WHERE state IN ('waiting', 'reading')`)
+  return found.map(row => row.blobId)
+}
+
+/** Bytes that wait for longer than so many seconds with no job that would read them: the job was lost, or failed while the database was away. */
+export async function lostReadings(seconds: number): Promise<string[]> {
+  const found = await rows<{ blobId: string }>(null, `SELECT r.blob_id AS "blobId" FROM reading r WHERE r.state IN ('waiting', 'reading') AND r.changed_at < now() - make_interval(secs => $1)
+    AND NOT EXISTS (SELECT FROM pgboss.job j WHERE j.name = $2 AND j.state IN ('created', 'retry', 'active') AND j.singleton_key = r.blob_id::text)`, [seconds, READ_QUEUE])
   return found.map(row => row.blobId)
 }
 

@@ -3,7 +3,7 @@ import { isReadable } from '../../../core/formats/index'
 import type { Turn } from '../../db/queue'
 import { enqueue, READ_QUEUE } from '../../db/queue'
 import { documentById } from '../../db/sql/documentFacts'
-import { openReadings, wantAgain, wantNewer, wantReadings } from '../../db/sql/reading'
+import { lostReadings, openReadings, wantAgain, wantNewer, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 import { READER_VERSION } from './keepReading'
 
@@ -30,6 +30,15 @@ export async function requeueOpenReadings(): Promise<number> {
   const open = await openReadings()
   await send(open, 'later')
   return open.length
+}
+
+const LOST_SECONDS = 120
+
+/** What waits but stands in no queue any more is put back into it; how many. */
+export async function requeueLostReadings(seconds = LOST_SECONDS): Promise<number> {
+  const lost = await lostReadings(seconds)
+  await send(lost, 'later')
+  return lost.length
 }
 
 const AT_ONCE = 500
