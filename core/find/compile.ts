@@ -1,7 +1,7 @@
 // A rule as the condition of a WHERE. Values only ever travel as parameters; the text is made of fixed
 // pieces. The statement around it names the tables `s` (search_row) and `d` (document).
 
-import { formsOf } from '../text/index'
+import { entriesOf, formsOf, pairsOf } from '../text/index'
 import type { EmptyField, LeafRule, ReadingKind, Rule, TextField, TimeField, World } from './rule'
 import { isGroup, recentFrom } from './rule'
 import { KNOWN_EXTENSIONS, TYPE_GROUPS } from './types'
@@ -38,13 +38,13 @@ function leaf(rule: LeafRule, bind: Bind, world: World): string {
     case 'place': return placeCondition(rule, bind, world)
     case 'time': return timeCondition(rule.field, rule.from, rule.before, bind)
     case 'recent': return timeCondition(rule.field, recentFrom(world.now, rule.count, rule.unit), null, bind)
-    case 'size': return both([rule.from === null ? '' : `d.size >= ${bind(rule.from)}::bigint`, rule.before === null ? '' : `d.size < ${bind(rule.before)}::bigint`])
+    case 'size': return both([rule.from === null ? '' : `s.size >= ${bind(rule.from)}::bigint`, rule.before === null ? '' : `s.size < ${bind(rule.before)}::bigint`])
     case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.tag_id = ANY(${bind(rule.anyOf)}::uuid[]))`
     case 'meaning': return meaningCondition(rule, bind, world)
     case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.id = s.document_id)`
-    case 'origin': return `d.origin = ANY(${bind(rule.anyOf)}::text[])`
+    case 'origin': return `s.origin = ANY(${bind(rule.anyOf)}::text[])`
     case 'filed': return `${PLACES} = ANY(${bind(rule.anyOf)}::text[])`
-    case 'language': return `EXISTS (SELECT FROM reading r WHERE r.blob_id = d.blob_id AND r.language = ANY(${bind(rule.anyOf)}::text[]))`
+    case 'language': return `(s.language IS NOT NULL AND s.language = ANY(${bind(rule.anyOf)}::text[]))`
     case 'reading': return `${READING} = ANY(${bind(rule.anyOf.flatMap((kind: ReadingKind): readonly ReadingKind[] => (kind === 'read' ? ['read', 'wordless'] : [kind])))}::text[])`
     case 'twin': return 'EXISTS (SELECT FROM document o WHERE o.blob_id = d.blob_id AND o.plan_id = d.plan_id AND o.id <> d.id AND o.trashed_at IS NULL)'
     case 'empty': return EMPTY[rule.field]
@@ -60,9 +60,9 @@ const EMPTY: Record<EmptyField, string> = {
   sender: 'd.sender_folded = \'\'',
   number: 'd.running_number IS NULL',
   tags: 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id)',
-  language: 'NOT EXISTS (SELECT FROM reading r WHERE r.blob_id = d.blob_id AND r.language IS NOT NULL)',
+  language: 's.language IS NULL',
   opened: 'NOT EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id)',
-  dated: 'd.dated_at IS NULL',
+  dated: 's.dated_at IS NULL',
 }
 
 function both(parts: readonly string[]): string {
@@ -80,9 +80,8 @@ function allOf(rules: readonly Rule[], bind: Bind, world: World): string {
 }
 
 function wordQuery({ text, prefix }: Extract<Rule, { kind: 'word' }>): string {
-  const forms = [...new Set(formsOf(text, null))]
-  const whole = lexeme(text, prefix)
-  return forms.length === 0 ? whole : `(${[whole, ...forms.map(form => lexeme(form, false))].join(' | ')})`
+  const entries = prefix ? [lexeme(text, true), ...formsOf(text, null).map(form => lexeme(form, false))] : entriesOf(text).map(entry => lexeme(entry, false))
+  return entries.length === 1 ? entries.join('') : `(${entries.join(' | ')})`
 }
 
 /** Folded words hold letters and digits only; quoting keeps the tsquery sound whatever they are. */
@@ -91,7 +90,7 @@ function lexeme(word: string, prefix: boolean): string {
 }
 
 function phraseCondition(words: readonly string[], bind: Bind): string {
-  const all = bind(words.map(word => lexeme(word, false)).join(' & '))
+  const all = bind((words.length > 1 ? [...new Set(pairsOf(words))] : words).map(entry => lexeme(entry, false)).join(' & '))
   const phrase = bind(`% ${words.join(' ')} %`)
   return `(s.words @@ ${all}::tsquery AND (' ' || d.folded || ' ' LIKE ${phrase} OR EXISTS (SELECT FROM page_text t WHERE t.blob_id = d.blob_id AND t.folded LIKE ${phrase})))`
 }
@@ -112,8 +111,8 @@ function textCondition({ field, op, value }: Extract<Rule, { kind: 'text' }>, bi
 
 function typeCondition(rule: Extract<Rule, { kind: 'type' }>, bind: Bind): string {
   const named = rule.anyOf.flatMap((group): readonly string[] => TYPE_GROUPS[group].extensions)
-  const inNamed = `d.extension = ANY(${bind(named)}::text[])`
-  return rule.anyOf.includes('other') ? `(${inNamed} OR d.extension <> ALL(${bind(KNOWN_EXTENSIONS)}::text[]))` : inNamed
+  const inNamed = `s.extension = ANY(${bind(named)}::text[])`
+  return rule.anyOf.includes('other') ? `(${inNamed} OR s.extension <> ALL(${bind(KNOWN_EXTENSIONS)}::text[]))` : inNamed
 }
 
 function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, world: World): string {
@@ -122,7 +121,7 @@ function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, worl
   return `EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id = ANY(${bind(ids)}::uuid[]))`
 }
 
-const TIME_COLUMN: Record<Exclude<TimeField, 'opened'>, string> = { changed: 's.changed_at', added: 'd.created_at', dated: 'd.dated_at' }
+const TIME_COLUMN: Record<Exclude<TimeField, 'opened'>, string> = { changed: 's.changed_at', added: 's.added_at', dated: 's.dated_at' }
 
 function timeCondition(field: TimeField, from: string | null, before: string | null, bind: Bind): string {
   const column = field === 'opened' ? 'v.at' : TIME_COLUMN[field]
@@ -137,5 +136,5 @@ function meaningCondition({ anyOf }: Extract<Rule, { kind: 'meaning' }>, bind: B
   const own = bind(anyOf.filter(id => id !== null))
   const folders = bind(world.coloured(anyOf))
   const homeless = anyOf.includes(null) ? ' OR NOT EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.folder_id IS NOT NULL)' : ''
-  return `((d.meaning_id IS NOT NULL AND d.meaning_id = ANY(${own}::uuid[])) OR (d.meaning_id IS NULL AND (EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.home AND p.folder_id = ANY(${folders}::uuid[]))${homeless})))`
+  return `((s.meaning_id IS NOT NULL AND s.meaning_id = ANY(${own}::uuid[])) OR (s.meaning_id IS NULL AND (EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.home AND p.folder_id = ANY(${folders}::uuid[]))${homeless})))`
 }

@@ -37,7 +37,7 @@ function fits(rule: LeafRule, document: Findable, world: World): boolean {
 function holdsWord(document: Findable, word: string, prefix: boolean): boolean {
   const texts = [document.folded, document.remark, document.sender, document.tagWords, ...document.pages]
   if (texts.some(text => (prefix ? ` ${text}`.includes(` ${word}`) : ` ${text} `.includes(` ${word} `)))) return true
-  const wanted = new Set(formsOf(word, document.language))
+  const wanted = new Set(formsOf(word, null))
   return wanted.size > 0 && texts.some(text => text.split(' ').some(other => formsOf(other, document.language).some(form => wanted.has(form))))
 }
 

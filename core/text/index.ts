@@ -1,4 +1,4 @@
-export { areForms, formsOf, lexemesOf, stemsOf } from './forms'
+export { areForms, entriesOf, formsOf, lexemesOf, pairsOf, stemsOf } from './forms'
 export type { Word } from './words'
 export { fold, foldedText, WORD_LIMIT, wordsOf } from './words'
 export { editDistance, forgivenErrors } from './distance'

@@ -6,7 +6,7 @@ import { v7 } from 'uuid'
 import type { Asked, Rule } from '../../core/find/index'
 import { compile, NOT_NARROWED, NOTHING_ASKED } from '../../core/find/index'
 import type { FolderId } from '../../core/ids'
-import { formsOf, LANGUAGES } from '../../core/text/index'
+import { LANGUAGES, lexemesOf, pairsOf } from '../../core/text/index'
 import type { Random } from '../../demo/random'
 import { seeded } from '../../demo/random'
 import { rows, touched, withTransaction } from '../../server/db/client'
@@ -48,7 +48,7 @@ export async function fillPlan(planId: string, documents: number, log: (line: st
       return {
         id, blob, placement: v7(), name, language, changed, extension: random.pick(['pdf', 'docx', 'txt', 'md', 'eml', 'png', 'xlsx']), size: random.int(1000, 9_000_000), origin: random.pick(['upload', 'upload', 'upload', 'mail', 'scan']),
         folder: random.next() < 0.02 ? null : random.next() < 0.05 ? folderIds[0] : random.pick(folderIds), body: text.join(' '),
-        words: [...new Set([...own, ...text].flatMap(one => [one, ...formsOf(one, language)]))], tokens: [...new Set(own.flatMap(one => [one, ...formsOf(one, language)]))],
+        words: [...new Set([...lexemesOf([...own, ...text], language), ...pairsOf(own), ...pairsOf(text)])], tokens: [...lexemesOf(own, language)],
       }
     })
     await write(planId, batch)
@@ -80,7 +80,7 @@ async function write(planId: string, batch: readonly object[]): Promise<void> {
     `INSERT INTO page_text (blob_id, page, body, folded) SELECT x.blob, 1, x.body, ' ' || x.body || ' ' ${from} WHERE $1::uuid IS NOT NULL`,
     `INSERT INTO document (id, plan_id, name, folded, extension, media_type, size, blob_id, version, remark, origin, created_at, changed_at) SELECT x.id, $1::uuid, x.name, x.name, x.extension, 'text/plain', x.size, x.blob, 1, '', x.origin, x.changed, x.changed ${from}`,
     `INSERT INTO placement (id, plan_id, document_id, folder_id, home, name, extension, changed_at, size, added_at) SELECT x.placement, $1::uuid, x.id, x.folder, true, x.name, x.extension, x.changed, x.size, x.changed ${from}`,
-    `INSERT INTO search_row (document_id, plan_id, changed_at, words) SELECT x.id, $1::uuid, x.changed, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) ${from}`,
+    `INSERT INTO search_row (document_id, plan_id, changed_at, words, extension, origin, size, language, added_at) SELECT x.id, $1::uuid, x.changed, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))), x.extension, x.origin, x.size, x.language, x.changed ${from}`,
     `INSERT INTO name_token (plan_id, token, changed_at, document_id) SELECT $1::uuid, t.token, x.changed, x.id ${from}, jsonb_array_elements_text(x.tokens) AS t(token)`,
   ]
   await withTransaction(async (transaction) => { for (const sql of statements) await touched(transaction, sql, [planId, json]) })

@@ -82,7 +82,7 @@ describe('the kept searches that a plan begins with', () => {
     await client.upload('two.txt', 'the same')
     const big = await client.upload('big.bin', Buffer.alloc(1_200_000))
     await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
-    await rows(null, `UPDATE document SET created_at = now() - interval '9 days' WHERE id = $1`, [id])
+    await rows(null, `WITH older AS (UPDATE document SET created_at = now() - interval '9 days' WHERE id = $1) UPDATE search_row SET added_at = now() - interval '9 days' WHERE document_id = $1`, [id])
     const { counts: all } = (await client.get<{ counts: { id: string; count: number }[] }>('/api/find/kept')).body
     const nameOf = new Map((await client.outline()).searches.map(search => [search.id as string, search.name]))
     expect(Object.fromEntries(all.map(({ id: search, count }) => [nameOf.get(search), count]))).toEqual({

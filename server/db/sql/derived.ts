@@ -3,12 +3,12 @@
 
 import { datesIn } from '../../../core/dates/index'
 import type { Language } from '../../../core/text/index'
-import { foldedText, formsOf, lexemesOf } from '../../../core/text/index'
+import { entriesOf, foldedText, lexemesOf, pairsOf } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 
 /** Raised when what is derived changes; plans of an older version are brought up to date in the background. */
-export const DERIVED_VERSION = 1
+export const DERIVED_VERSION = 2
 
 /** Brings everything derived from these documents up to date; ids that are gone are cleared away. */
 export async function refreshDerived(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
@@ -47,7 +47,7 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     const names = document.folded.split(' ')
     return {
       id: document.id, remark, sender, number: foldedText(document.number ?? ''), dated: dateOf(document.name),
-      words: [...lexemesOf([...names, ...remark.split(' '), ...sender.split(' '), ...document.tags.split(' ')], document.language)],
+      words: [...lexemesOf([...names, ...remark.split(' '), ...sender.split(' '), ...document.tags.split(' ')], document.language), ...pairsOf(names)],
       tokens: [...lexemesOf(names, document.language)],
     }
   })
@@ -57,11 +57,11 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, remark text, sender text, number text, dated timestamptz)
     WHERE d.id = x.id AND d.plan_id = $1 AND (d.remark_folded, d.sender_folded, d.number_folded, d.dated_at) IS DISTINCT FROM
       (x.remark, x.sender, x.number, coalesce(x.dated, (SELECT r.dated_at FROM reading r WHERE r.blob_id = d.blob_id)))`, [planId, json])
-  await touched(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words)
-    SELECT d.id, d.plan_id, d.changed_at, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, '')
+  await touched(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words, ${FACETS})
+    SELECT d.id, d.plan_id, d.changed_at, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, ''), d.extension, d.origin, d.size, r.language, d.meaning_id, d.created_at, d.dated_at
     FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb) JOIN document d ON d.id = x.id LEFT JOIN reading r ON r.blob_id = d.blob_id WHERE d.plan_id = $1
-    ON CONFLICT (document_id) DO UPDATE SET changed_at = excluded.changed_at, words = excluded.words
-    WHERE (search_row.changed_at, search_row.words) IS DISTINCT FROM (excluded.changed_at, excluded.words)`, [planId, JSON.stringify(derived.map(({ id, words }) => ({ id, words })))])
+    ON CONFLICT (document_id) DO UPDATE SET (changed_at, words, ${FACETS}) = (${EXCLUDED})
+    WHERE (search_row.changed_at, search_row.words, ${of('search_row')}) IS DISTINCT FROM (${EXCLUDED})`, [planId, JSON.stringify(derived.map(({ id, words }) => ({ id, words })))])
   const [ids, tokens] = [derived.flatMap(({ id, tokens: own }) => own.map(() => id)), derived.flatMap(({ tokens: own }) => own)]
   await touched(transaction, `INSERT INTO name_token (plan_id, token, changed_at, document_id)
     SELECT d.plan_id, w.token, d.changed_at, d.id FROM unnest($2::uuid[], $3::text[]) AS w(id, token) JOIN document d ON d.id = w.id WHERE d.plan_id = $1
@@ -70,6 +70,10 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     SELECT $1::uuid, t.token, max(t.changed_at) FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[]) AND t.token NOT LIKE '.%' GROUP BY t.token ORDER BY t.token
     ON CONFLICT (plan_id, word) DO UPDATE SET newest = excluded.newest WHERE name_word.newest < excluded.newest`, [planId, documentIds])
 }
+
+const FACETS = 'extension, origin, size, language, meaning_id, added_at, dated_at'
+const of = (table: string): string => FACETS.replace(/\w+/g, column => `${table}.${column}`)
+const EXCLUDED = `excluded.changed_at, excluded.words, ${of('excluded')}`
 
 function dateOf(text: string): string | null {
   const [first] = datesIn(text)
@@ -106,7 +110,7 @@ export async function markDerived(planId: string): Promise<void> {
   await touched(null, 'UPDATE plan SET derived = $2 WHERE id = $1', [planId, DERIVED_VERSION])
 }
 
-/** The forms of sought words that stand in the names of documents, as name_token holds them. */
+/** The words of names, as name_token holds them, by which a sought word is found in all its forms. */
 export function nameTokensOf(word: string): readonly string[] {
-  return [word, ...formsOf(word, null)]
+  return entriesOf(word)
 }

@@ -1,8 +1,9 @@
 // Statements of the find field and the Find page. Documents with a word in the name or a tag are looked up by
 // the lists of those words; hits inside by the index of words. The vector of a body is only ever matched.
 
-import type { Candidate, Compiled, Fact, Orderable, TimeField } from '../../../core/find/index'
+import type { Candidate, Compiled, Fact, FoundGroup, FoundSort, Orderable, TimeField } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
+import { formsOf } from '../../../core/text/index'
 import { rows } from '../client'
 import { isoText } from '../tables'
 import { nameTokensOf } from './derived'
@@ -19,34 +20,43 @@ export interface FindQuery {
   readonly limit: number
 }
 
-export const CONDITION_FROM = 6
+export const CONDITION_FROM = 9
 
-// Names that hold a word are many when the word is common; the newest of each count as hits in the name.
-const NAME_HITS = 300
+// So many of the newest names with a word are looked at for those that hold most of the words, and so many count as hits in the name.
+const [NAME_HITS, NAMED_LIMIT] = [1000, 200]
 // Beginnings are looked up in the dictionary of the plan's names.
-const NAME_WORDS = 60
+const [NAME_WORDS, WORD_HITS] = [40, 60]
 
-/** Documents with any of the words in their name or a tag: $1 plan, $2 words and forms, $3 beginnings. */
+/**
+ * Documents with any of the words in their name or a tag, those with most of them and then the newest first: $2 entries of
+ * words ($3: of which word), $4 beginnings ($5: which word), $6 the words themselves.
+ */
 const NAMED = `tok AS MATERIALIZED (
-    SELECT unnest($2::text[]) AS word
-    UNION SELECT w.word FROM unnest($3::text[]) AS b(start) CROSS JOIN LATERAL (
+    SELECT e.word, e.at, ${NAME_HITS} AS most FROM unnest($2::text[], $3::int[]) AS e(word, at)
+    UNION ALL SELECT w.word, b.at, ${WORD_HITS} FROM unnest($4::text[], $5::int[]) AS b(start, at) CROSS JOIN LATERAL (
       SELECT word FROM name_word n WHERE n.plan_id = $1 AND n.word >= b.start AND n.word < b.start || U&'\\FFFF' ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
+  tagged AS MATERIALIZED (
+    SELECT t.id, w.at FROM tag t CROSS JOIN unnest($6::text[]) WITH ORDINALITY AS w(word, at) WHERE t.plan_id = $1 AND ' ' || t.folded || ' ' LIKE '% ' || w.word || ' %'
+    UNION ALL SELECT t.id, b.at FROM tag t CROSS JOIN unnest($4::text[], $5::int[]) AS b(start, at) WHERE t.plan_id = $1 AND ' ' || t.folded LIKE '% ' || b.start || '%'),
   named AS MATERIALIZED (
-    SELECT DISTINCT x.document_id FROM tok CROSS JOIN LATERAL (
-      SELECT n.document_id FROM name_token n WHERE n.plan_id = $1 AND n.token = tok.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT ${NAME_HITS}) x
-    UNION SELECT y.target_id FROM tag t CROSS JOIN LATERAL (SELECT g.target_id FROM tagging g WHERE g.tag_id = t.id AND g.target = 'document' LIMIT ${NAME_HITS}) y
-      WHERE t.plan_id = $1 AND (string_to_array(t.folded, ' ') && $2::text[] OR EXISTS (SELECT FROM unnest($3::text[]) AS b(start) WHERE ' ' || t.folded LIKE '% ' || b.start || '%')))`
+    SELECT document_id FROM (
+      SELECT x.document_id, x.changed_at, tok.at FROM tok CROSS JOIN LATERAL (
+        SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = tok.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT tok.most) x
+      UNION ALL SELECT y.document_id, y.changed_at, tagged.at FROM tagged CROSS JOIN LATERAL (
+        SELECT d.id AS document_id, d.changed_at FROM tagging g JOIN document d ON d.id = g.target_id WHERE g.tag_id = tagged.id AND g.target = 'document' LIMIT ${NAME_HITS}) y) z
+    GROUP BY document_id ORDER BY count(DISTINCT at) DESC, max(changed_at) DESC, document_id DESC LIMIT ${NAMED_LIMIT})`
 
-/** Hits with a word in the name or a tag, newest first. */
+/** Hits with a word in the name or a tag, newest first; at most about two hundred. */
 export function findNamed(query: FindQuery): Promise<Hit[]> {
   return rows<Hit>(null, `WITH ${NAMED}
     SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM named JOIN search_row s ON s.document_id = named.document_id JOIN document d ON d.id = s.document_id
-    WHERE s.plan_id = $1 AND ($4::timestamptz IS NULL OR $5::uuid IS NOT NULL) AND ${query.condition.text} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}`,
+    WHERE s.plan_id = $1 AND ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) AND ${query.condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`,
   allParams(query))
 }
 
-const NOT_NAMED = 'NOT EXISTS (SELECT FROM named WHERE named.document_id = s.document_id)'
-const LATER = '($4::timestamptz IS NULL OR (s.changed_at, s.document_id) < ($4::timestamptz, $5::uuid))'
+// A subquery of its own is looked up in a hash table.
+const NOT_NAMED = 's.document_id NOT IN (SELECT document_id FROM named)'
+const LATER = '($7::timestamptz IS NULL OR (s.changed_at, s.document_id) < ($7::timestamptz, $8::uuid))'
 
 function matching({ condition }: Pick<FindQuery, 'condition'>): string {
   return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}`
@@ -59,12 +69,14 @@ function joinFor(condition: Compiled): string {
 /**
  * Hits inside only, newest first, where at most `most` are found at all: the index of words finds every one,
  * and they are counted (those with a word in the name as well) and sorted in the same statement. A count
- * above `most` says that there are more and that the hits are not to be used.
+ * above `most` says that there are more and that the hits are not to be used. (The hits are a list of their own,
+ * read only as far as needed: a limit right on them makes PostgreSQL read the documents one by one.)
  */
 export async function collectInside(query: FindQuery, most: number): Promise<{ count: number; hits: Hit[] }> {
-  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH ${NAMED}, m AS MATERIALIZED (${matching(query)} LIMIT ${Math.trunc(most) + 1}),
-    page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)})
-    SELECT (SELECT count(*)::int FROM m) AS count, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
+  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH ${NAMED}, hits AS MATERIALIZED (${matching(query)}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
+    number AS MATERIALIZED (SELECT count(*)::int AS count FROM m),
+    page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE (SELECT count FROM number) <= ${Math.trunc(most)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)})
+    SELECT (SELECT count FROM number) AS count, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
   allParams(query))
   return { count: found[0]?.count ?? 0, hits: found[0]?.hits ?? [] }
 }
@@ -77,36 +89,57 @@ export function walkInside(query: FindQuery): Promise<Hit[]> {
 }
 
 function allParams({ planId, sought, after, condition }: FindQuery): unknown[] {
-  const whole = sought.flatMap(word => (word.prefix ? nameTokensOf(word.text).slice(1) : nameTokensOf(word.text)))
-  return [planId, whole, sought.filter(word => word.prefix).map(word => word.text), after?.changedAt ?? null, after?.id ?? null, ...condition.params]
+  const numbered = sought.map((word, index) => ({ ...word, at: index + 1 }))
+  const entries = numbered.flatMap(({ text, prefix, at }) => (prefix ? formsOf(text, null) : nameTokensOf(text)).map(entry => ({ entry, at })))
+  const starts = numbered.filter(word => word.prefix)
+  return [planId, entries.map(({ entry }) => entry), entries.map(({ at }) => at), starts.map(({ text }) => text), starts.map(({ at }) => at), sought.map(({ text }) => text), after?.changedAt ?? null, after?.id ?? null, ...condition.params]
 }
 
 export type RankFacts = Omit<Candidate, 'page' | 'near'> & { readonly id: string; readonly folderIds: readonly FolderId[] }
 
 /** What best match looks at, of documents in any order. */
 export function rankFacts(planId: string, ids: readonly string[]): Promise<RankFacts[]> {
-  return rows<RankFacts>(null, `SELECT d.id, d.folded, d.remark_folded AS remark, d.sender_folded AS sender, coalesce(r.heads, '') AS heads, ${isoText('d.changed_at')} AS "changedAt",
-      coalesce((SELECT string_agg(t.folded, ' ') FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id), '') AS "tagWords",
-      EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred, coalesce(v.count, 0) AS visits,
-      ARRAY(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.folder_id IS NOT NULL) AS "folderIds"
-    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`, [planId, ids])
+  return rows<RankFacts>(null, `WITH tags AS MATERIALIZED (SELECT g.target_id AS id, string_agg(t.folded, ' ') AS words FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = ANY($2::uuid[]) GROUP BY 1),
+      places AS MATERIALIZED (SELECT p.document_id AS id, array_agg(p.folder_id) AS folders FROM placement p WHERE p.document_id = ANY($2::uuid[]) AND p.folder_id IS NOT NULL GROUP BY 1)
+    SELECT d.id, d.folded, d.remark_folded AS remark, d.sender_folded AS sender, coalesce(r.heads, '') AS heads, ${isoText('d.changed_at')} AS "changedAt",
+      coalesce(tags.words, '') AS "tagWords", star.id IS NOT NULL AS starred, coalesce(v.count, 0) AS visits, coalesce(places.folders, '{}') AS "folderIds"
+    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id LEFT JOIN star ON star.id = d.id
+      LEFT JOIN tags ON tags.id = d.id LEFT JOIN places ON places.id = d.id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`, [planId, ids])
 }
 
-/** What other orders than best match look at: at most `limit` hits, the newest. */
-export function orderFacts(planId: string, condition: Compiled, limit: number): Promise<Orderable[]> {
-  return rows<Orderable>(null, `SELECT d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "addedAt",
-      ${isoText('v.at')} AS "openedAt", ${isoText('d.dated_at')} AS "datedAt", d.sender, p.folder_id AS "folderId", d.meaning_id AS "meaningId",
-      (SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id ORDER BY t.name COLLATE natural_order LIMIT 1) AS "tagId"
-    FROM (SELECT s.document_id, s.changed_at FROM search_row s JOIN document d ON d.id = s.document_id WHERE s.plan_id = $1 AND ${condition.text} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}) m
-    JOIN document d ON d.id = m.document_id LEFT JOIN visit v ON v.document_id = d.id LEFT JOIN placement p ON p.document_id = d.id AND p.home
-    ORDER BY m.changed_at DESC, m.document_id DESC`, [planId, ...condition.params])
+/** The newest hits, at most `limit`. Hits of words are all fetched from the index of words: walking the newest would look into each document. */
+function newestHits(condition: Compiled, limit: number): string {
+  const hits = `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}`
+  const fenced = condition.text.includes('@@') ? `SELECT * FROM (${hits} OFFSET 0) s` : hits
+  return `${fenced} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`
 }
 
-/** How many are found: exact up to `limit`; one more stands for "more than that". */
-export async function countFound(planId: string, condition: Compiled, limit: number): Promise<number> {
-  const found = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM (
-    SELECT FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x`, [planId, ...condition.params])
-  return found[0]?.count ?? 0
+const ORDER_KEY: Record<Exclude<FoundSort, 'best' | 'place'>, string> = {
+  name: 'd.name COLLATE natural_order', changed: 'm.changed_at', added: 'd.created_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = d.id)', dated: 'd.dated_at', size: 'd.size',
+}
+
+/** A page of hits by a value of theirs, among the newest `most`; those without it come last. `count`: exact up to `most`, one more stands for more. */
+export async function orderedPage(planId: string, condition: Compiled, { sort, descending }: { readonly sort: keyof typeof ORDER_KEY; readonly descending: boolean }, page: { readonly at: number; readonly limit: number }, most: number): Promise<{ count: number; ids: string[] }> {
+  const [found] = await rows<{ count: number; ids: string[] | null }>(null, `WITH m AS MATERIALIZED (${newestHits(condition, most + 1)}),
+      page AS (SELECT d.id, row_number() OVER (ORDER BY ${ORDER_KEY[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, m.changed_at DESC, d.id DESC) AS at FROM m JOIN document d ON d.id = m.document_id
+        ORDER BY 2 LIMIT ${Math.trunc(page.limit)} OFFSET ${Math.trunc(page.at)})
+    SELECT (SELECT count(*)::int FROM m) AS count, (SELECT array_agg(id ORDER BY at) FROM page) AS ids`, [planId, ...condition.params])
+  return { count: found?.count ?? 0, ids: found?.ids ?? [] }
+}
+
+/** What the orders look at that are made beside the database (by place, with headings): the newest hits, at most `limit`, with what this order needs. */
+export async function orderFacts(planId: string, condition: Compiled, { sort, group }: { readonly sort: FoundSort; readonly group: FoundGroup }, limit: number): Promise<Orderable[]> {
+  const needs = (is: boolean, sql: string, other = 'NULL') => (is ? sql : other)
+  const byName = sort === 'name' || sort === 'place'
+  const [found] = await rows<{ facts: (string | number | null)[][] | null }>(null, `WITH m AS MATERIALIZED (${newestHits(condition, limit)})
+    SELECT json_agg(json_build_array(d.id, ${needs(byName, 'd.name', `''`)}, d.extension, d.size, ${isoText('d.changed_at')}, ${needs(sort === 'added', isoText('d.created_at'), `''`)},
+      ${needs(sort === 'opened', `(SELECT ${isoText('v.at')} FROM visit v WHERE v.document_id = d.id)`)}, ${needs(sort === 'dated', isoText('d.dated_at'))}, ${needs(group === 'sender', 'd.sender', `''`)},
+      ${needs(sort === 'place' || group === 'place' || group === 'meaning', '(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.home)')}, d.meaning_id,
+      ${needs(group === 'tag', '(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id ORDER BY t.name COLLATE natural_order LIMIT 1)')})
+      ORDER BY m.changed_at DESC, m.document_id DESC) AS facts
+    FROM m JOIN document d ON d.id = m.document_id`, [planId, ...condition.params])
+  return (found?.facts ?? []).map(([id, name, extension, size, changedAt, addedAt, openedAt, datedAt, sender, folderId, meaningId, tagId]) =>
+    ({ id, name, extension, size, changedAt, addedAt, openedAt, datedAt, sender, folderId, meaningId, tagId }) as Orderable)
 }
 
 /**
@@ -131,14 +164,21 @@ export async function idsFound(planId: string, condition: Compiled, limit: numbe
   return found.map(row => row.id)
 }
 
-const MONTH: Record<TimeField, string> = { changed: 's.changed_at', added: 'd.created_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = d.id)', dated: 'd.dated_at' }
+// Nearly all documents have one place, which the index alone tells; only of several the home has to be looked up. The In-tray's place is the plan.
+const FOLDERS = `(SELECT CASE WHEN count(*) = 1 THEN array_agg(p.place) ELSE (SELECT array_agg(q.place ORDER BY q.home DESC) FROM placement q WHERE q.document_id = m.document_id AND q.place <> $1) END
+      FROM placement p WHERE p.document_id = m.document_id AND p.place <> $1)`
+const MOMENT: Record<TimeField, string> = { changed: 'm.changed_at', added: 'm.added_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = m.document_id)', dated: 'm.dated_at' }
 
 /** What is counted of found documents; at most `limit` of them, in no order. Months are those of `field`. */
-export function factsFound(planId: string, condition: Compiled, field: TimeField, limit: number): Promise<Fact[]> {
-  return rows<Fact>(null, `SELECT d.extension, d.origin, d.size::float8 AS size, (SELECT r.language FROM reading r WHERE r.blob_id = d.blob_id) AS language, d.meaning_id AS "meaningId",
-      to_char(${MONTH[field]} AT TIME ZONE 'UTC', 'YYYY-MM') AS month, EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
-      ARRAY(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.folder_id IS NOT NULL ORDER BY p.home DESC) AS "folderIds", ARRAY(SELECT g.tag_id FROM tagging g WHERE g.target_id = d.id) AS "tagIds"
-    FROM search_row s JOIN document d ON d.id = s.document_id WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit)}`, [planId, ...condition.params])
+export async function factsFound(planId: string, condition: Compiled, field: TimeField, limit: number): Promise<Fact[]> {
+  const [found] = await rows<{ facts: [string, Fact['origin'], number, Fact['language'], Fact['meaningId'], number | null, boolean, Fact['folderIds'] | null, Fact['tagIds'] | null][] | null }>(null, `WITH
+      hits AS MATERIALIZED (SELECT s.document_id, s.extension, s.origin, s.size, s.language, s.meaning_id, s.changed_at, s.added_at, s.dated_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}),
+      m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(limit)}),
+      tags AS MATERIALIZED (SELECT g.target_id, array_agg(g.tag_id) AS ids FROM m JOIN tagging g ON g.target_id = m.document_id GROUP BY 1)
+    SELECT json_agg(json_build_array(m.extension, m.origin, m.size, m.language, m.meaning_id, extract(epoch FROM ${MOMENT[field]})::int8, star.id IS NOT NULL, ${FOLDERS}, tags.ids)) AS facts
+    FROM m LEFT JOIN star ON star.id = m.document_id LEFT JOIN tags ON tags.target_id = m.document_id`,
+  [planId, ...condition.params])
+  return (found?.facts ?? []).map(([extension, origin, size, language, meaningId, at, starred, folderIds, tagIds]) => ({ extension, origin, size, language, meaningId, month: at === null ? null : new Date(at * 1000).toISOString().slice(0, 7), starred, folderIds: folderIds ?? [], tagIds: tagIds ?? [] }))
 }
 
 /** Documents with a name word that begins so, newest first: the words from the dictionary, then the front of each word's list. */

@@ -6,7 +6,7 @@ import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import { outlineOf } from '../../../core/tree/index'
 import type { FindQuery, Hit } from '../../db/sql/find'
-import { collectInside, CONDITION_FROM, countFound, findNamed, orderFacts, walkInside } from '../../db/sql/find'
+import { collectInside, CONDITION_FROM, findNamed, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
@@ -52,12 +52,11 @@ export interface Found {
 
 const COUNT_LIMIT = 10_000
 // Each hit of a phrase has to be looked at in its text, so fewer are counted.
-const PHRASE_COUNT_LIMIT = 500
-// From here on the newest documents are walked instead of collecting every hit.
-const MANY = 1500
+const PHRASE_COUNT_LIMIT = 1000
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
-const RANKED_INSIDE = 400
-const RANKED_NAMED = 600
+const RANKED_INSIDE = 200
+// Where there are more than are counted every few documents is a hit, and the newest are walked; each has to be looked at.
+const WALKED_INSIDE = 100
 
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
@@ -85,7 +84,7 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
   const rule = askedRule(asked)
   const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
   const world = await worldFor(actor.planId, rule, new Date())
-  const listed = asked.sort === 'best' && asked.group === 'none' && sought.length > 0 ? bestFirst : inOrder
+  const listed = asked.group !== 'none' || asked.sort === 'place' ? byPlan : asked.sort === 'best' && sought.length > 0 ? bestFirst : bySort
   const query: FindQuery = { planId: actor.planId, condition: compile(rule, world, CONDITION_FROM), sought, after: null, limit: 0 }
   return listed(actor, asked, query, compile(rule, world, 2), hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT)
 }
@@ -94,35 +93,46 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
 type List = (actor: Actor, asked: FindAsked, query: FindQuery, plain: Compiled, countLimit: number) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, query, plain, countLimit) => {
+const bestFirst: List = async (actor, asked, query, _plain, countLimit) => {
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
     const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
     return reply(actor, query, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
-  const most = Math.min(MANY, countLimit)
-  const [named, few] = await Promise.all([findNamed({ ...query, limit: RANKED_NAMED }), collectInside({ ...query, limit: RANKED_INSIDE + 1 }, most)])
-  const areMany = few.count > most
-  const inside = areMany ? await walkInside({ ...query, limit: RANKED_INSIDE + 1 }) : few.hits
-  const first = asked.cursor === null
-  const total = !first ? null : areMany && countLimit > most ? await countFound(actor.planId, plain, countLimit) : few.count
-  const { ranked, known } = await rankHits(actor, asked.near, query.sought, [...named, ...inside.slice(0, RANKED_INSIDE)])
-  const at = asked.cursor !== null && 'at' in asked.cursor ? asked.cursor.at : 0
+  const [named, few] = await Promise.all([findNamed(query), collectInside({ ...query, limit: RANKED_INSIDE + 1 }, countLimit)])
+  const most = few.count > countLimit ? WALKED_INSIDE : RANKED_INSIDE
+  const inside = few.count > countLimit ? await walkInside({ ...query, limit: most + 1 }) : few.hits
+  const total = asked.cursor === null ? few.count : null
+  const { ranked, known } = await rankHits(actor, asked.near, query.sought, [...named, ...inside.slice(0, most)])
+  const at = offsetOf(asked)
   const page = ranked.slice(at, at + asked.limit)
-  const last = inside[RANKED_INSIDE - 1]
-  const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > RANKED_INSIDE && last ? { after: last } : null
+  const last = inside[most - 1]
+  const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > most && last ? { after: last } : null
   return reply(actor, query, ungrouped(page), { count: total, countLimit, next }, known)
 }
 
-/** Any other order, among the newest hits when there are more than are counted. */
-const inOrder: List = async (actor, asked, query, plain, countLimit) => {
-  const isWalk = asked.group === 'none' && (asked.sort === 'best' || (asked.sort === 'changed' && asked.descending))
-  const at = asked.cursor !== null && 'at' in asked.cursor ? asked.cursor.at : 0
-  const [facts, total] = await Promise.all([
-    orderFacts(actor.planId, plain, isWalk ? at + asked.limit + 1 : COUNT_LIMIT), asked.cursor === null ? countFound(actor.planId, plain, countLimit) : null,
-  ])
-  const ordered = isWalk ? ungrouped(facts.map(({ id }) => id)) : orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
-  return reply(actor, query, ordered.slice(at, at + asked.limit), { count: total, countLimit, next: ordered.length > at + asked.limit ? { at: at + asked.limit } : null })
+/** By a value of theirs, among the newest hits when there are more than are counted. */
+const bySort: List = async (actor, asked, query, plain, countLimit) => {
+  const at = offsetOf(asked)
+  const order = asked.sort === 'best' || asked.sort === 'place' ? { sort: 'changed', descending: true } as const : { sort: asked.sort, descending: asked.descending }
+  const { count, ids } = await orderedPage(actor.planId, plain, order, { at, limit: asked.limit + 1 }, countLimit)
+  return reply(actor, query, ungrouped(ids.slice(0, asked.limit)), counted(asked, count, countLimit, at + ids.length))
+}
+
+/** In the order of the plan, or under headings. */
+const byPlan: List = async (actor, asked, query, plain, countLimit) => {
+  const at = offsetOf(asked)
+  const facts = await orderFacts(actor.planId, plain, asked, countLimit + 1)
+  const ordered = orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
+  return reply(actor, query, ordered.slice(at, at + asked.limit), counted(asked, facts.length, countLimit, ordered.length))
+}
+
+const offsetOf = ({ cursor }: FindAsked): number => (cursor !== null && 'at' in cursor ? cursor.at : 0)
+
+/** `end` is where the known list ends. */
+function counted(asked: FindAsked, count: number, countLimit: number, end: number): Pick<Found, 'count' | 'countLimit' | 'next'> {
+  const after = offsetOf(asked) + asked.limit
+  return { count: asked.cursor === null ? count : null, countLimit, next: end > after ? { at: after } : null }
 }
 
 const ungrouped = (ids: readonly string[]): Ordered[] => ids.map(id => ({ id, group: '' }))

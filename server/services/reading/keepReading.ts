@@ -1,6 +1,6 @@
 import { datesIn } from '../../../core/dates/index'
 import type { Language } from '../../../core/text/index'
-import { foldedText, formsOf, headsOf, languageOf } from '../../../core/text/index'
+import { foldedText, formsOf, headsOf, languageOf, pairsOf } from '../../../core/text/index'
 import { readWhole } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
@@ -15,7 +15,7 @@ export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 // A tsvector holds at most 1 MB; what stands behind is still shown, only not found by its words.
 const LEXEME_LIMIT_BYTES = 900_000
 /** Raised when readers read better than before: what older ones read is read again in the background. */
-export const READER_VERSION = 1
+export const READER_VERSION = 2
 const [SAMPLE_PAGES, SAMPLE_LENGTH, HEAD_PAGES, TEXT_WORDS_LIMIT] = [5, 8000, 40, 5000]
 
 export interface Taken { readonly extension: string; readonly size: number; readonly bytes: Buffer | null }
@@ -75,22 +75,25 @@ export async function giveUpReading(blobId: string, reason: string): Promise<voi
   await tellWindows(blobId)
 }
 
-/** The words of folded texts and their forms, up to what an index entry holds. */
+/** The words of folded texts, their forms and pairs, up to what an index entry holds. */
 export function lexemes(folded: readonly string[], language: Language | null): string[] {
-  const words = new Set<string>()
+  const [all, seen] = [new Set<string>(), new Set<string>()]
   let bytes = 0
-  for (const page of folded) {
-    for (const word of page.split(' ')) {
-      if (word === '' || words.has(word)) continue
-      for (const lexeme of [word, ...formsOf(word, language)]) {
-        if (words.has(lexeme)) continue
-        bytes += Buffer.byteLength(lexeme) + 8
-        if (bytes > LEXEME_LIMIT_BYTES) return [...words]
-        words.add(lexeme)
-      }
-    }
+  const add = (lexeme: string): void => {
+    if (bytes > LEXEME_LIMIT_BYTES || all.has(lexeme)) return
+    bytes += Buffer.byteLength(lexeme) + 8
+    all.add(lexeme)
   }
-  return [...words]
+  for (const page of folded) {
+    const words = page.split(' ').filter(word => word !== '')
+    for (const word of words) {
+      if (seen.has(word)) continue
+      seen.add(word)
+      for (const lexeme of [word, ...formsOf(word, language)]) add(lexeme)
+    }
+    for (const pair of pairsOf(words)) add(pair)
+  }
+  return [...all]
 }
 
 export async function tellWindows(blobId: string): Promise<void> {
