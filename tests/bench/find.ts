@@ -25,7 +25,9 @@ await demoRead()
 const quality = await findQuality(await demoActor())
 log(`found: ${quality.map(({ name, mrr }) => `${name} ${mrr.toFixed(3)}`).join(', ')}`)
 const parts: string[] = []
+let documents = 0
 for (const size of SIZES) {
+  documents += size
   const client = await newClient()
   const { plan } = await client.outline()
   const [account] = await rows<{ accountId: string; email: string }>(null, 'SELECT account_id AS "accountId", a.email FROM plan p JOIN account a ON a.id = p.account_id WHERE p.id = $1', [plan.id])
@@ -33,7 +35,7 @@ for (const size of SIZES) {
   log(`a plan of ${size.toLocaleString('en-GB')} documents`)
   const filled = await fillPlan(plan.id, size, log)
   const figures = await findFigures({ ...account, planId: plan.id }, filled)
-  const sizes = await indexSize(size)
+  const sizes = await indexSize(documents)
   parts.push(`## ${size.toLocaleString('en-GB')} documents in 20,000 folders
 
 | what | p50 | p95 | n |
