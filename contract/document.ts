@@ -153,3 +153,9 @@ export const hitsQueryShape = yup.object({ q: yup.string().default('') })
 /** Pages on which the words of a search stand. */
 export const hitsShape = yup.object({ pages: yup.array(yup.object({ page: yup.number().required(), count: yup.number().required() })).required() })
 export type HitPages = yup.InferType<typeof hitsShape>
+
+/** Documents whose small pictures are wanted. */
+export const thumbnailsRequestShape = yup.object({ ids: yup.array(documentId()).max(500).required() })
+/** made: GET …/thumbnail gives it; waiting: the event "thumbnail" says when it is there; none: there will not be one. */
+export const thumbnailsShape = yup.object({ thumbnails: yup.array(yup.object({ id: documentId(), state: yup.string().oneOf(['waiting', 'made', 'none'] as const).required() })).required() })
+export type ThumbnailState = yup.InferType<typeof thumbnailsShape>['thumbnails'][number]['state']

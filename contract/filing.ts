@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { documentId, folderId } from './ids'
+import { documentId, folderId, tagId } from './ids'
 
 /** Where a document could go and what it could be called. */
 export const suggestionsShape = yup.object({
@@ -19,3 +19,7 @@ export type Suggestions = yup.InferType<typeof suggestionsShape>
 
 /** Query of the names: as they would be in this folder. */
 export const suggestionsQueryShape = yup.object({ folder: yup.string().max(60).default('') })
+
+/** Tags that documents like it carry: at most three, the likeliest first. */
+export const tagSuggestionsShape = yup.object({ tags: yup.array(yup.object({ tagId: tagId(), /** From 0 to 1. */ share: yup.number().required(), /** Why, in words. */ reason: yup.string().required() })).required() })
+export type TagSuggestions = yup.InferType<typeof tagSuggestionsShape>

@@ -7,9 +7,9 @@ import { changeShape, historyQueryShape, historyShape, lastActsShape, redoReques
 import { arrivalsRequestShape, arrivalsShape } from './arrivals'
 import { ordersShape, triedShape, tryOrderShape } from './order'
 import { purgeRequestShape } from './trash'
-import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, hitsQueryShape, hitsShape, insideTrashShape, registerQueryShape, registerShape, textShape, trashShape, uploadQueryShape } from './document'
+import { clashReplyShape, clashRequestShape, contentQueryShape, documentShape, hitsQueryShape, hitsShape, insideTrashShape, registerQueryShape, registerShape, textShape, thumbnailsRequestShape, thumbnailsShape, trashShape, uploadQueryShape } from './document'
 import { draftPutShape, draftShape, draftsShape, skeletonPutShape, skeletonsShape } from './draft'
-import { suggestionsQueryShape, suggestionsShape } from './filing'
+import { suggestionsQueryShape, suggestionsShape, tagSuggestionsShape } from './filing'
 import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
 import { recognisingRequestShape, recognisingShape, wordsShape } from './reading'
 import { scanDocumentRequestShape, scanEditRequestShape, scanPictureQueryShape, scanReadShape, scansShape } from './scan'
@@ -44,9 +44,12 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/documents/{id}', summary: 'One document with its places, versions and reading state', signedIn: true, reply: documentShape },
   { method: 'GET', path: '/api/documents/{id}/content', summary: 'Its bytes; ranges are supported', signedIn: true, reply: 'bytes' },
   { method: 'POST', path: '/api/documents/{id}/content', summary: 'New contents, as a version; the body is the file', signedIn: true, query: contentQueryShape, body: 'bytes', reply: changeShape },
+  { method: 'GET', path: '/api/documents/{id}/thumbnail', summary: 'A small picture of its beginning (WebP, within 320 x 400 points)', signedIn: true, reply: 'bytes' },
+  { method: 'POST', path: '/api/thumbnails', summary: 'How far the small pictures of documents are; missing ones are made', signedIn: true, body: thumbnailsRequestShape, reply: thumbnailsShape },
   { method: 'GET', path: '/api/documents/{id}/text', summary: 'The text that was read, by pages', signedIn: true, reply: textShape },
   { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },
   { method: 'GET', path: '/api/documents/{id}/suggestions', summary: 'Where it could go, what it could be called, what holds the same bytes', signedIn: true, query: suggestionsQueryShape, reply: suggestionsShape },
+  { method: 'GET', path: '/api/documents/{id}/tag-suggestions', summary: 'Tags that documents like it carry', signedIn: true, query: suggestionsQueryShape, reply: tagSuggestionsShape },
   { method: 'POST', path: '/api/uploads', summary: 'Bring a file in; the body is the file', signedIn: true, query: uploadQueryShape, body: 'bytes', reply: changeShape },
   { method: 'GET', path: '/api/uploads', summary: 'Files on their way in that were not taken in yet', signedIn: true, reply: uploadsShape },
   { method: 'POST', path: '/api/uploads/resumable', summary: 'Begin an upload that can go on after a break (open tus protocol 1.0.0)', signedIn: true },

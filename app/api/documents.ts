@@ -1,5 +1,5 @@
 import type { DocumentFacts, HitPages, InsideTrash, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
-import type { Suggestions } from '../../contract/filing'
+import type { Suggestions, TagSuggestions } from '../../contract/filing'
 import { addressOf, call } from './http'
 
 export interface RegisterAsked { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
@@ -11,6 +11,7 @@ export const readText = (id: string, from: number) => call<TextReply>('GET', `/a
 export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
 export const readSuggestions = (id: string, folder: string | null) => call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
+export const readTagSuggestions = (id: string, folder: string | null) => call<TagSuggestions>('GET', `/api/documents/${id}/tag-suggestions`, { query: { folder: folder ?? undefined } })
 export const findClashes = (folder: string, names: string[]) => call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })
 export const readInsideTrash = (id: string) => call<{ items: InsideTrash[] }>('GET', `/api/trash/${id}`)
 export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
@@ -18,6 +19,11 @@ export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
 /** Where the bytes are: to show in place, or to download. */
 export function contentAddress(id: string, { inline = false, version }: { inline?: boolean; version?: number } = {}): string {
   return addressOf(`/api/documents/${id}/content`, { inline: inline ? 1 : undefined, version })
+}
+
+/** Its small picture, where there is one; another address for other contents. */
+export function thumbnailAddress(id: string, version: number): string {
+  return addressOf(`/api/documents/${id}/thumbnail`, { version })
 }
 
 export async function readBytes(id: string, version: number): Promise<ArrayBuffer> {

@@ -3,6 +3,8 @@ export type PlanEvent =
   /** How far a long act is, in rows. */
   | { readonly type: 'progress'; readonly changeId: string; readonly done: number; readonly total: number }
   | { readonly type: 'reading'; readonly documentId: string }
+  /** Its small picture was made, or it is known that there is none. */
+  | { readonly type: 'thumbnail'; readonly documentId: string }
   | { readonly type: 'away' }
   | { readonly type: 'refresh' }
 

@@ -35,9 +35,11 @@ export interface ListOptions<I> {
   readonly loadAll?: () => Promise<void>
   /** Letters are jumps within the list; off where letters are commands. */
   readonly typing?: boolean
+  /** How many items stand beside each other around this one; 1 in a list. */
+  readonly across?: (index: number) => number
 }
 
-export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll = async () => {}, typing = true }: ListOptions<I>): ListBehaviour<I> {
+export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll = async () => {}, typing = true, across = () => 1 }: ListOptions<I>): ListBehaviour<I> {
   const selected = ref<ReadonlySet<string>>(new Set())
   const focused = ref<string | null>(null)
   let anchor: string | null = null
@@ -118,8 +120,10 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
     if (event.altKey) return false // with Alt, keys are the page's
     const at = focused.value === null ? -1 : indexByKey.value.get(focused.value) ?? -1
     switch (event.key) {
-      case 'ArrowDown': return go(at + 1, event)
-      case 'ArrowUp': return go(at < 0 ? 0 : at - 1, event)
+      case 'ArrowDown': return go(at < 0 ? 0 : at + across(at), event)
+      case 'ArrowUp': return go(at < 0 ? 0 : at - across(at), event)
+      case 'ArrowRight': return at >= 0 && across(at) > 1 && go(at + 1, event)
+      case 'ArrowLeft': return at > 0 && across(at) > 1 && go(at - 1, event)
       case 'PageDown': return go(at + 10, event)
       case 'PageUp': return go(Math.max(0, at - 10), event)
       case 'Home': return go(0, event)

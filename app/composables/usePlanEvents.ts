@@ -7,6 +7,7 @@ import { useFind } from '../stores/find'
 import { usePlan } from '../stores/plan'
 import { useRegister } from '../stores/register'
 import { useSession } from '../stores/session'
+import { useThumbnails } from '../stores/thumbnails'
 
 type Watcher = (event: PlanEvent) => void
 const watchers = new Set<Watcher>()
@@ -16,7 +17,7 @@ const TOGETHER_MS = 60
 /** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell, which is told when the session is over. */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, register, acts, find] = [usePlan(), useRegister(), useActs(), useFind()]
-  const session = useSession()
+  const [session, thumbnails] = [useSession(), useThumbnails()]
   const away = ref(false)
   let stop: (() => void) | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
@@ -37,6 +38,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     away.value = event.type === 'away'
     if (event.type === 'away') return
     if (event.type === 'progress') { acts.hearProgress(event); return }
+    if (event.type === 'thumbnail') { thumbnails.hear(event.documentId); return }
     if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
     else if (event.type === 'reading') pending.register = pending.find = true
     else {

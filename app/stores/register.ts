@@ -3,22 +3,34 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { RegisterRow, Sort } from '../../contract/document'
+import type { FoundDocument } from '../../contract/find'
 import * as api from '../api/documents'
+import { find } from '../api/find'
+import { NOTHING_ASKED, writeAsked } from '../../core/find/index'
+import type { FolderId } from '../../core/ids'
 import type { Remote } from './remote'
 import { reasonOf } from './remote'
+import type { Look } from './view'
+import { FIRST_LOOK, useView } from './view'
 
 const PAGE = 200
 const MOST = 1000
+// A search gives so many at once.
+const FOUND_PAGE = 200
 /** What has no place yet stands newest first. */
 const IN_TRAY = 'in-tray'
 
-interface Loaded { readonly rows: readonly RegisterRow[]; readonly next: string | null }
+/** `groups`: what each document stands under, by its id; empty where the register is not grouped. */
+interface Loaded { readonly rows: readonly RegisterRow[]; readonly groups: ReadonlyMap<string, string>; readonly next: string | null }
+const NO_GROUPS: ReadonlyMap<string, string> = new Map()
 
 export const useRegister = defineStore('register', () => {
   /** A folder's id or "in-tray"; null while no place is open. */
   const place = ref<string | null>(null)
-  const sort = ref<Sort>('name')
-  const descending = ref(false)
+  const view = useView()
+  const look = computed<Look>(() => (place.value === null || place.value === IN_TRAY ? { ...FIRST_LOOK, sort: 'added', descending: true } : view.lookOf(place.value)))
+  const sort = computed<Sort>(() => look.value.sort)
+  const descending = computed(() => look.value.descending)
   const loaded = shallowRef<Remote<Loaded>>({ state: 'idle' })
   let asked = 0
   let loadingMore = false
@@ -29,19 +41,20 @@ export const useRegister = defineStore('register', () => {
   async function open(newPlace: string): Promise<void> {
     if (place.value === newPlace && loaded.value.state === 'ready') return refresh()
     place.value = newPlace
-    if (newPlace === IN_TRAY) { sort.value = 'added'; descending.value = true }
-    else if (sort.value === 'added') { sort.value = 'name'; descending.value = false }
     loaded.value = { state: 'loading' }
     await fetchFirst(PAGE)
   }
 
+  /** By this column; by the same once more the other way round. */
   async function sortBy(column: Sort): Promise<void> {
-    if (sort.value === column) descending.value = !descending.value
-    else {
-      sort.value = column
-      descending.value = column === 'changed' || column === 'size'
-    }
-    await fetchFirst(PAGE)
+    await setLook({ sort: column, descending: sort.value === column ? !descending.value : column === 'changed' || column === 'size' || column === 'added' })
+  }
+
+  /** Shows the open folder otherwise, from now on. */
+  async function setLook(change: Partial<Look>): Promise<void> {
+    if (place.value === null || place.value === IN_TRAY) return
+    view.setLook(place.value, change)
+    if (change.sort !== undefined || change.descending !== undefined || change.group !== undefined) await fetchFirst(PAGE)
   }
 
   /** Loads what is loaded again, after something changed here or in another window. */
@@ -49,12 +62,31 @@ export const useRegister = defineStore('register', () => {
     await fetchFirst(Math.min(MOST, Math.max(PAGE, rows.value.length)))
   }
 
+  /** A grouped register is a search for what lies in the folder: the headings are made where those of a search are. */
+  async function read(folder: string, cursor: string | null, limit: number): Promise<Loaded> {
+    const { group } = look.value
+    if (group === 'none') {
+      const page = await api.readRegister({ folder, sort: sort.value, descending: descending.value, cursor, limit })
+      return { rows: page.documents, groups: NO_GROUPS, next: page.next }
+    }
+    const rule = { kind: 'place', folderId: folder as FolderId, below: false } as const
+    const query = writeAsked({ ...NOTHING_ASKED, rule, group, sort: sort.value === 'type' ? 'name' : sort.value, descending: descending.value })
+    const documents: FoundDocument[] = []
+    let next = cursor
+    do {
+      const page = await find(query, { cursor: next, limit: FOUND_PAGE })
+      documents.push(...page.documents)
+      next = page.next
+    } while (next !== null && documents.length < limit)
+    return { rows: documents, groups: new Map(documents.map(document => [document.id, document.group])), next }
+  }
+
   async function fetchFirst(limit: number): Promise<void> {
     if (place.value === null) return
     const mine = ++asked
     try {
-      const page = await api.readRegister({ folder: place.value, sort: sort.value, descending: descending.value, limit })
-      if (mine === asked) loaded.value = { state: 'ready', value: { rows: page.documents, next: page.next } }
+      const page = await read(place.value, null, limit)
+      if (mine === asked) loaded.value = { state: 'ready', value: page }
     }
     catch (error) {
       const reason = reasonOf(error)
@@ -69,8 +101,8 @@ export const useRegister = defineStore('register', () => {
     const mine = asked
     loadingMore = true
     try {
-      const page = await api.readRegister({ folder: place.value, sort: sort.value, descending: descending.value, cursor: present.value.next, limit: MOST })
-      if (mine === asked) loaded.value = { state: 'ready', value: { rows: [...present.value.rows, ...page.documents], next: page.next } }
+      const page = await read(place.value, present.value.next, MOST)
+      if (mine === asked) loaded.value = { state: 'ready', value: { rows: [...present.value.rows, ...page.rows], groups: new Map([...present.value.groups, ...page.groups]), next: page.next } }
       return true
     }
     catch (error) {
@@ -87,5 +119,7 @@ export const useRegister = defineStore('register', () => {
     while (hasMore.value) if (!await more()) return
   }
 
-  return { place, sort, descending, loaded, rows, hasMore, open, sortBy, refresh, more, all }
+  const groups = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.groups : NO_GROUPS))
+
+  return { place, look, sort, descending, loaded, rows, groups, hasMore, setLook, open, sortBy, refresh, more, all }
 })

@@ -2,6 +2,7 @@
 
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
 import type { FolderId, MeaningId } from '../../core/ids'
 import { PLAIN_NUMBERING } from '../../core/numbering/index'
 import { refusal } from '../../core/errors'
@@ -13,6 +14,7 @@ import { useRegister } from './register'
 import { useSearches } from './searches'
 import { useSession } from './session'
 import { useTrail } from './trail'
+import { FIRST_LOOK, useView } from './view'
 
 type Answer = { status?: number; body: unknown } | Error
 let answers: Record<string, Answer | ((url: string) => Answer | Promise<Answer>)> = {}
@@ -22,6 +24,8 @@ beforeEach(() => {
   setActivePinia(createPinia())
   asked.length = 0
   answers = {}
+  const stored = new Map<string, string>()
+  vi.stubGlobal('localStorage', { getItem: (key: string) => stored.get(key) ?? null, setItem: (key: string, value: string) => stored.set(key, value) })
   vi.stubGlobal('fetch', async (url: string, { method = 'GET' }: { method?: string } = {}) => {
     asked.push(`${method} ${url}`)
     const found = answers[`${method} ${url.split('?')[0]}`]
@@ -118,6 +122,27 @@ describe(useRegister, () => {
     await register.sortBy('changed')
     await register.sortBy('name')
     expect(asked.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
+  })
+
+  it('is a search where it is grouped, keeps how each folder is shown, and forgets nothing of it', async () => {
+    const found = (id: string, group: string) => ({ id, group })
+    answers = {
+      'GET /api/documents': { body: { documents: [row('z')], next: null } },
+      'GET /api/find': url => ({ body: url.includes('cursor=n') ? { documents: [found('c', 'text')], next: null } : { documents: [found('a', 'pdf'), found('b', 'pdf')], next: 'n' } }),
+    }
+    const [register, view] = [useRegister(), useView()]
+    await register.open('one')
+    await register.setLook({ group: 'type', view: 'grid' })
+    const query = new URLSearchParams(asked.at(-1)?.split('?')[1])
+    expect([query.get('group'), query.get('sort'), query.get('rule')]).toEqual(['type', 'name', '{"kind":"place","folderId":"one","below":false}'])
+    expect([register.rows.map(({ id }) => id), [...register.groups]]).toEqual([['a', 'b', 'c'], [['a', 'pdf'], ['b', 'pdf'], ['c', 'text']]])
+    await register.open('two')
+    expect([register.look, register.rows.map(({ id }) => id), register.groups.size]).toEqual([FIRST_LOOK, ['z'], 0])
+    await register.open('one')
+    expect([register.look.group, view.lookOf('one').view]).toEqual(['type', 'grid'])
+    await nextTick()
+    setActivePinia(createPinia())
+    expect(useView().lookOf('one')).toEqual({ view: 'grid', group: 'type', sort: 'name', descending: false })
   })
 
   it('says why a place cannot be shown', async () => {

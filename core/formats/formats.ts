@@ -30,7 +30,13 @@ const MEDIA_TYPES: Readonly<Record<string, string>> = {
   epub: 'application/epub+zip',
   zip: 'application/zip',
   mp3: 'audio/mpeg',
+  ogg: 'audio/ogg',
+  wav: 'audio/wav',
+  m4a: 'audio/mp4',
+  flac: 'audio/flac',
   mp4: 'video/mp4',
+  webm: 'video/webm',
+  mov: 'video/quicktime',
 }
 
 export function mediaTypeOf(extension: string): string {
@@ -48,10 +54,23 @@ export function isReadable(extension: string): extension is Readable {
   return (READABLE as readonly string[]).includes(extension)
 }
 
+/** Pictures whose pages are recognised, and drawn on the server. */
+const SCANNED = ['png', 'jpg', 'jpeg', 'webp', 'tif', 'tiff'] as const
+
+export function isScanned(extension: string): boolean {
+  return (SCANNED as readonly string[]).includes(extension)
+}
+
 export const PICTURES = ['png', 'jpg', 'jpeg', 'gif', 'webp', 'bmp'] as const
 
 export function isPicture(extension: string): boolean {
   return (PICTURES as readonly string[]).includes(extension)
+}
+
+/** Whether it is played: sound, film, or neither. */
+export function playedAs(extension: string): 'sound' | 'film' | null {
+  const type = mediaTypeOf(extension)
+  return type.startsWith('audio/') ? 'sound' : type.startsWith('video/') ? 'film' : null
 }
 
 /** What a browser may show by itself in place; everything else is only ever handed out as a download. */

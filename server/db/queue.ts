@@ -5,7 +5,8 @@ import { databaseUrl } from './client'
 
 export const READ_QUEUE = 'read-document'
 export const SWEEP_QUEUE = 'sweep-uploads'
-const QUEUES = [READ_QUEUE, SWEEP_QUEUE] as const
+export const THUMBNAIL_QUEUE = 'draw-thumbnail'
+const QUEUES = [READ_QUEUE, SWEEP_QUEUE, THUMBNAIL_QUEUE] as const
 type Queue = (typeof QUEUES)[number]
 
 let starting: Promise<PgBoss> | null = null

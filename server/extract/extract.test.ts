@@ -1,6 +1,7 @@
 import ExcelJS from 'exceljs'
 import { strToU8, zipSync } from 'fflate'
 import iconv from 'iconv-lite'
+import sharp from 'sharp'
 import { describe, expect, it } from 'vitest'
 import { setInFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
@@ -125,10 +126,38 @@ describe('formats of an office', () => {
   })
 })
 
+describe('small pictures', () => {
+  const pictureOf = async (extension: string, bytes: Uint8Array, text = '') => {
+    const drawn = await read({ kind: 'thumbnail', extension, bytes, text })
+    if (!drawn.ok || !('picture' in drawn)) throw new Error('It was not drawn.')
+    const { format, width, height } = await sharp(drawn.picture).metadata()
+    const { dominant } = await sharp(drawn.picture).stats()
+    return { format, width, height, isLight: dominant.r > 200, ink: (await sharp(drawn.picture).stats()).channels[0]?.stdev ?? 0 }
+  }
+
+  it('are the first page of a PDF, and fit into 320 x 400 points', async () => {
+    const { format, width, height, isLight, ink } = await pictureOf('pdf', await bytesOf('pdf'))
+    expect([format, width <= 320, height <= 400, width > 200, isLight]).toEqual(['webp', true, true, true, true])
+    expect(ink).toBeGreaterThan(2)
+  })
+
+  it('are the beginning of a text, set as a sheet', async () => {
+    const { format, width, height, ink } = await pictureOf('docx', await bytesOf('docx'), '# Größe der Boote\n\nThe holder pays quarterly dues for the berth on the pontoon, in advance and without being asked.')
+    expect([format, width, height]).toEqual(['webp', 320, 400])
+    expect(ink).toBeGreaterThan(10)
+  })
+
+  it('are none where there is nothing to show', async () => {
+    expect(await read({ kind: 'thumbnail', extension: 'txt', bytes: new TextEncoder().encode(' '), text: ' \n ' })).toEqual({ ok: false, reason: 'It holds no words.' })
+    expect((await read({ kind: 'thumbnail', extension: 'pdf', bytes: new TextEncoder().encode('no PDF'), text: '' })).ok).toBe(false)
+    expect((await read({ kind: 'thumbnail', extension: 'png', bytes: new TextEncoder().encode('no picture'), text: '' })).ok).toBe(false)
+  })
+})
+
 describe('pages without text', () => {
   it('are drawn as pictures', async () => {
     const drawn = await read({ kind: 'draw', extension: 'pdf', bytes: await bytesOf('pdf'), page: 1 })
-    expect(drawn.ok && 'png' in drawn && Buffer.from(drawn.png.subarray(1, 4)).toString()).toBe('PNG')
+    expect(drawn.ok && 'picture' in drawn && Buffer.from(drawn.picture.subarray(1, 4)).toString()).toBe('PNG')
   })
 
   it('are named: all of a picture', async () => {

@@ -2,6 +2,8 @@ export type ReadTask =
   | { readonly kind: 'read'; readonly extension: string; readonly bytes: Uint8Array }
   /** One page (from 1) drawn as a picture, for recognition. */
   | { readonly kind: 'draw'; readonly extension: string; readonly bytes: Uint8Array; readonly page: number }
+  /** A small picture of its beginning; `text` is what was read of it. */
+  | { readonly kind: 'thumbnail'; readonly extension: string; readonly bytes: Uint8Array; readonly text: string }
 
 export type Outcome =
   /**
@@ -12,7 +14,8 @@ export type Outcome =
   /** One sentence for the person. */
   | { readonly ok: false; readonly reason: string }
 
-export type Drawn = { readonly ok: true; readonly png: Uint8Array } | { readonly ok: false; readonly reason: string }
+/** A PNG of a page, a WebP of a thumbnail. */
+export type Drawn = { readonly ok: true; readonly picture: Uint8Array } | { readonly ok: false; readonly reason: string }
 
 /** A document that is not what its name says, or that would do harm; the message is for the person. */
 export class Unreadable extends Error {}

@@ -15,6 +15,8 @@ export interface Readers {
   read: (extension: string, bytes: Buffer) => Promise<Outcome>
   /** One page (from 1) as a picture; never throws either. */
   draw: (extension: string, bytes: Buffer, page: number) => Promise<Drawn>
+  /** A small picture of its beginning; never throws either. */
+  thumbnail: (extension: string, bytes: Buffer, text: string) => Promise<Drawn>
   stop: () => Promise<void>
 }
 
@@ -39,6 +41,7 @@ export function startReaders(limitMs = TIME_LIMIT_MS): Readers {
   return {
     read: (extension, bytes) => run<Outcome>({ kind: 'read', extension, bytes: new Uint8Array(bytes) }),
     draw: (extension, bytes, page) => run<Drawn>({ kind: 'draw', extension, bytes: new Uint8Array(bytes), page }),
+    thumbnail: (extension, bytes, text) => run<Drawn>({ kind: 'thumbnail', extension, bytes: new Uint8Array(bytes), text }),
     stop: () => pool.destroy(),
   }
 }

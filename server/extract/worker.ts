@@ -16,6 +16,7 @@ import { drawPicture, pagesOfPicture } from './picture'
 import { partsOf, readPlain } from './plain'
 import { readPptx } from './pptx'
 import { readRtf } from './rtf'
+import { drawThumbnail } from './thumbnail'
 import { readXlsx } from './xlsx'
 import { namesIn } from './zip'
 
@@ -82,7 +83,8 @@ export default async function work(task: ReadTask): Promise<Outcome | Drawn> {
   if (!isReadable(extension)) return { ok: false, reason: `There is no reader for “${extension}”.` }
   if (bytes.length === 0) return { ok: false, reason: 'It is empty: a file of zero bytes.' }
   try {
-    if (task.kind === 'draw') return { ok: true, png: extension === 'pdf' ? await drawPdfPage(bytes, task.page) : await drawPicture(bytes, task.page) }
+    if (task.kind === 'draw') return { ok: true, picture: extension === 'pdf' ? await drawPdfPage(bytes, task.page) : await drawPicture(bytes, task.page) }
+    if (task.kind === 'thumbnail') return { ok: true, picture: await drawThumbnail(extension, bytes, task.text) }
     return { ok: true, ...await READERS[extension](bytes) }
   }
   catch (error) {

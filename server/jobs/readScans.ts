@@ -26,7 +26,7 @@ export function readScans(readers: Readers, log: (message: string) => void): { s
     const drawn = scan.bytes.length === 0 ? null : await readers.draw(scan.extension, scan.bytes, scan.page)
     if (!drawn?.ok) await giveUpScan(scan)
     else {
-      const seen = await recogniser().see(drawn.png, scan.languages).catch(() => null) // it is given up, and the others go on
+      const seen = await recogniser().see(drawn.picture, scan.languages).catch(() => null) // it is given up, and the others go on
       await (seen ? keepScan(scan, seen) : giveUpScan(scan))
     }
     return false

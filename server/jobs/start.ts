@@ -1,7 +1,8 @@
-import { queue, READ_QUEUE, stopQueue, SWEEP_QUEUE } from '../db/queue'
+import { queue, READ_QUEUE, stopQueue, SWEEP_QUEUE, THUMBNAIL_QUEUE } from '../db/queue'
 import { deriveAgain } from '../services/changes/deriveAgain'
 import { requeueOlderReadings, requeueOpenReadings } from '../services/reading/requestReading'
 import { startReaders } from '../extract/readers'
+import { drawThumbnail } from '../services/thumbnails/drawThumbnail'
 import { readDocument } from './readDocument'
 import { readScans } from './readScans'
 import { watchOrders } from './watchOrders'
@@ -23,6 +24,9 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
     const reader = await boss.work<{ blobId: string }>(READ_QUEUE, { batchSize: BATCH, pollingIntervalSeconds: POLL_SECONDS }, async (jobs) => {
       for (const job of jobs) await readDocument(readers, job.data.blobId)
       if (jobs.length === BATCH) boss.notifyWorker(reader)
+    })
+    await boss.work<{ blobId: string }>(THUMBNAIL_QUEUE, { batchSize: BATCH, pollingIntervalSeconds: POLL_SECONDS }, async (jobs) => {
+      for (const job of jobs) await drawThumbnail(readers.thumbnail, job.data.blobId)
     })
     await boss.work(SWEEP_QUEUE, { pollingIntervalSeconds: 60 }, () => sweepUploads(log))
     await boss.schedule(SWEEP_QUEUE, '17 3 * * *')

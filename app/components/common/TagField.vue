@@ -2,6 +2,7 @@
 // The tags of one or more things; what is put on or taken off is done at once.
 import { computed } from 'vue'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
+import { useTagSuggestions } from '../../composables/useTagSuggestions'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import TagPicker from './TagPicker.vue'
@@ -11,12 +12,13 @@ const props = defineProps<{ folderIds: readonly FolderId[]; documentIds: readonl
 const plan = usePlan()
 const acts = useActs()
 const named = (ids: readonly TagId[]) => ids.flatMap(id => plan.tagById.get(id) ?? [])
+const suggested = useTagSuggestions(() => (props.folderIds.length === 0 && props.documentIds.length === 1 ? props.documentIds[0] ?? null : null), () => null, () => props.carried)
 const things = computed(() => ({ folderIds: [...props.folderIds], documentIds: [...props.documentIds] }))
 </script>
 
 <template>
   <TagPicker
-    :carried="named(carried)" :some="named(some ?? [])" @put="acts.act({ kind: 'tag.put', ...things, tags: [$event] })"
+    :carried="named(carried)" :some="named(some ?? [])" :suggested="suggested" @put="acts.act({ kind: 'tag.put', ...things, tags: [$event] })"
     @take="acts.act({ kind: 'tag.take', ...things, tagIds: [$event] })"
   />
 </template>

@@ -5,11 +5,12 @@ import { v7 } from 'uuid'
 import { computed, ref } from 'vue'
 import type { TagId } from '../../../core/ids'
 import { foldedText, suggest } from '../../../core/text/index'
+import type { SuggestedTag } from '../../composables/useTagSuggestions'
 import { usePlan } from '../../stores/plan'
 
 export interface PickedTag { readonly id: TagId; readonly name: string }
 
-const props = defineProps<{ carried: readonly PickedTag[]; /** Tags that only some of the things carry. */ some?: readonly PickedTag[] }>()
+const props = defineProps<{ carried: readonly PickedTag[]; /** Tags that only some of the things carry. */ some?: readonly PickedTag[]; /** Offered without typing. */ suggested?: readonly SuggestedTag[] }>()
 const emit = defineEmits<{ put: [tag: PickedTag]; take: [id: TagId] }>()
 
 const plan = usePlan()
@@ -58,6 +59,9 @@ defineExpose({ focus: () => field.value?.focus() })
     <span v-for="tag in shown" :key="tag.id" class="tag" :class="{ part: tag.isPart }" :style="{ borderColor: inkOf(tag.id) }" :title="tag.isPart ? 'on some of them' : undefined">
       {{ tag.name }}<button type="button" :aria-label="`Take the tag ${tag.name} off`" @click="emit('take', tag.id)">×</button>
     </span>
+    <button v-for="tag in suggested ?? []" :key="tag.id" type="button" class="suggested" :title="tag.reason" :aria-label="`Put on the tag ${tag.name}, ${tag.reason}`" @click="emit('put', tag)">
+      + {{ tag.name }}
+    </button>
     <span class="add">
       <input
         ref="field" v-model="typed" class="field" placeholder="add…" aria-label="Add a tag" autocomplete="off" role="combobox" aria-autocomplete="list" :aria-expanded="isOpen && offers.length > 0"
@@ -78,6 +82,8 @@ defineExpose({ focus: () => field.value?.focus() })
 .tag.part { border-bottom-style: dashed; }
 .tag button { color: var(--ink-3); padding: 0 2px; }
 .tag button:hover { color: var(--act); }
+.suggested { color: var(--ink-3); border-bottom: 1px dashed var(--rule-strong); line-height: 17px; }
+.suggested:hover, .suggested:focus-visible { color: var(--act); border-color: var(--act); }
 .add { position: relative; flex: 1; min-width: 60px; }
 .field { border: 0; border-bottom: 1px solid transparent; background: none; color: inherit; font: inherit; width: 100%; padding: 0 1px; }
 .field:focus { outline: none; border-color: var(--act); }

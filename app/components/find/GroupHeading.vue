@@ -1,26 +1,16 @@
 <script setup lang="ts">
 // What a run of results has in common when the list is grouped.
 import { computed } from 'vue'
-import type { FoundGroup, TypeGroup } from '../../../core/find/index'
-import { TYPE_GROUPS } from '../../../core/find/index'
-import type { FolderId, MeaningId, TagId } from '../../../core/ids'
+import type { FoundGroup } from '../../../core/find/index'
+import type { MeaningId } from '../../../core/ids'
+import { useGroupText } from '../../composables/useGroupText'
 import { usePlan } from '../../stores/plan'
 
 const props = defineProps<{ group: FoundGroup; value: string }>()
 const plan = usePlan()
 
-const text = computed(() => {
-  const { group, value } = props
-  switch (group) {
-    case 'place': return value === '' ? 'In-tray' : plan.placeOf(value as FolderId)?.text ?? 'elsewhere'
-    case 'type': return TYPE_GROUPS[value as TypeGroup].name
-    case 'meaning': return value === '' ? 'No colour' : plan.meaningById.get(value as MeaningId)?.name ?? ''
-    case 'tag': return value === '' ? 'No tag' : plan.tagById.get(value as TagId)?.name ?? ''
-    case 'month': return new Date(`${value}-15T00:00:00Z`).toLocaleDateString('en-GB', { month: 'long', year: 'numeric' })
-    case 'sender': return value === '' ? 'No sender' : value
-    default: return ''
-  }
-})
+const groupText = useGroupText()
+const text = computed(() => groupText(props.group, props.value))
 const ink = computed(() => (props.group === 'meaning' ? plan.inkOf((props.value || null) as MeaningId | null) : null))
 </script>
 

@@ -2,10 +2,11 @@
 // A document as it looks, in the card (small) or in the reader (large).
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
-import { isPicture } from '../../../core/formats/index'
+import { isPicture, playedAs } from '../../../core/formats/index'
 import type { Sought } from '../../../core/text/index'
 import HtmlSheet from './HtmlSheet.vue'
 import LinkSheet from './LinkSheet.vue'
+import MediaSheet from './MediaSheet.vue'
 import PdfPages from './PdfPages.vue'
 import PictureSheet from './PictureSheet.vue'
 import TextPages from './TextPages.vue'
@@ -29,7 +30,9 @@ const way = computed(() => {
   const { extension, reading, size } = props.document
   if (size === 0) return 'empty'
   if (extension === 'pdf' && !failed.value) return 'pdf'
-  if (isPicture(extension) && !failed.value) return 'picture'
+  // As a picture of a page an SVG runs nothing.
+  if ((isPicture(extension) || extension === 'svg') && !failed.value) return 'picture'
+  if (playedAs(extension) !== null && !failed.value) return 'media'
   if (extension === 'uri' && !failed.value) return 'link'
   // A DOCX is unpacked here only after the server found it honest.
   if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value && props.page === 1) return 'html'
@@ -38,9 +41,10 @@ const way = computed(() => {
 </script>
 
 <template>
-  <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' }">
+  <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' || way === 'media' }">
     <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :sought="sought" :turn="turn" @pages="emit('pages', $event)" @failed="failed = true" />
     <PictureSheet v-else-if="way === 'picture'" :id="document.id" :version="document.version" :name="document.name" :sought="sought" :turn="turn" @failed="failed = true" />
+    <MediaSheet v-else-if="way === 'media'" :id="document.id" :version="document.version" :name="document.name" :film="playedAs(document.extension) === 'film'" @failed="failed = true" />
     <div v-else class="paper">
       <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />
       <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />

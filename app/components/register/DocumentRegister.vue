@@ -4,6 +4,9 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
 import type { RegisterRow as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
+import { useView } from '../../stores/view'
+import ColumnHead from './ColumnHead.vue'
+import { columnOf, tracksOf } from '../../stores/columns'
 import RegisterRow from './RegisterRow.vue'
 
 const props = defineProps<{
@@ -61,27 +64,29 @@ function reveal(id: string): void {
 }
 defineExpose({ reveal })
 
-const COLUMNS: readonly { sort: Sort; name: string; class: string }[] = [
-  { sort: 'name', name: 'Name', class: 'name' }, { sort: 'type', name: 'Type', class: '' }, { sort: 'changed', name: 'Changed', class: '' }, { sort: 'size', name: 'Size', class: 'right' },
-]
+const view = useView()
+const columns = computed(() => view.kept.columns.map(({ id }) => ({ id, ...columnOf(id) })))
+const tracks = computed(() => tracksOf(view.kept.columns, { places: props.showPlaces, noted: props.notes !== undefined }))
 const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 'descending' : 'ascending') : undefined)
 </script>
 
 <template>
   <div class="register" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
-    <div class="head" role="row" :class="{ places: showPlaces, noted: notes !== undefined }">
+    <div class="head" role="row" :style="{ gridTemplateColumns: tracks }">
       <span role="columnheader"><input
         type="checkbox" aria-label="Select all" :checked="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
         :indeterminate="rows.some(row => selected.has(`d:${row.id}`)) && !rows.every(row => selected.has(`d:${row.id}`))" @click.prevent="emit('all')"
       ></span>
       <span role="columnheader">No.</span>
-      <template v-for="column in COLUMNS" :key="column.sort">
-        <span v-if="showPlaces && column.sort === 'changed'" role="columnheader">Filed in</span>
-        <span role="columnheader" :aria-sort="ariaSort(column.sort)" :class="column.class">
-          <button v-if="sort" type="button" @click="emit('sort', column.sort)">{{ column.name }} <span aria-hidden="true">{{ sort === column.sort ? (descending ? '↓' : '↑') : '' }}</span></button>
-          <template v-else>{{ notes && column.sort === 'changed' ? 'When' : column.name }}</template>
-        </span>
-      </template>
+      <span role="columnheader" :aria-sort="ariaSort('name')">
+        <button v-if="sort" type="button" @click="emit('sort', 'name')">Name <span aria-hidden="true">{{ sort === 'name' ? (descending ? '↓' : '↑') : '' }}</span></button>
+        <template v-else>Name</template>
+      </span>
+      <span v-if="showPlaces" role="columnheader">Filed in</span>
+      <ColumnHead
+        v-for="{ id, name, sort: by, right } in columns" :id="id" :key="id" :name="notes && id === 'changed' ? 'When' : name" :right="right === true" :sortable="sort !== null && by !== undefined" :direction="by !== undefined && sort === by ? (descending ? 'down' : 'up') : null"
+        @sort="by && emit('sort', by)"
+      />
       <span role="columnheader" aria-label="Star" />
     </div>
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
@@ -91,7 +96,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         </h3>
         <RegisterRow
           :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
-          :renaming="renaming === `d:${row.id}`" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
+          :renaming="renaming === `d:${row.id}`" :tracks="tracks" :columns="view.kept.columns" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
           :aria-rowindex="index + 1" @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)"
           @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
         />
@@ -102,12 +107,9 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 
 <style scoped>
 .register { border-top: 2px solid var(--ink); }
-.head { display: grid; grid-template-columns: 26px 34px minmax(0, 1fr) 62px 92px 72px 24px; align-items: center; height: 28px; border-bottom: 1px solid var(--rule-strong); padding-left: 4px; font-size: 12.5px; color: var(--ink-2); font-weight: 600; position: sticky; top: 0; background: var(--paper); z-index: 2; }
-.head.places { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 190px) 92px 72px 24px; }
-.head.places.noted { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 150px) 150px 64px 24px; }
+.head { display: grid; align-items: center; height: 28px; border-bottom: 1px solid var(--rule-strong); padding-left: 4px; font-size: 12.5px; color: var(--ink-2); font-weight: 600; position: sticky; top: 0; background: var(--paper); z-index: 2; }
 .head input { accent-color: var(--act); width: 14px; height: 14px; }
-.head button { font-weight: 600; width: 100%; height: 28px; text-align: inherit; }
-.head button:hover { color: var(--act); }
+.head :deep(button) { font-weight: 600; width: 100%; height: 28px; text-align: inherit; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.head :deep(button:hover) { color: var(--act); }
 .heading { height: 38px; line-height: 30px; padding-top: 8px; font-size: 13.5px; color: var(--ink-2); border-bottom: 1px solid var(--rule-strong); }
-.right { text-align: right; padding-right: 8px; }
 </style>

@@ -14,6 +14,9 @@ import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
 import TagWords from '../common/TagWords.vue'
+import { originName } from '../../stores/origin'
+import type { ColumnId, ShownColumn } from '../../stores/columns'
+import { columnOf } from '../../stores/columns'
 import PlaceLinks from '../common/PlaceLinks.vue'
 
 const hand = useHand()
@@ -25,6 +28,9 @@ const props = defineProps<{
   focused: boolean
   renaming: boolean
   showPlaces: boolean
+  columns: readonly ShownColumn[]
+  /** Of the grid, as the head has them. */
+  tracks: string
   /** Said instead of when it changed; empty: nothing. */
   note: string
   dragged: () => Dragged
@@ -38,12 +44,28 @@ useDragSource(element, () => (props.renaming ? null : props.dragged()))
 const plan = usePlan()
 const meaning = computed(() => (props.row.meaningId === null ? null : plan.meaningById.get(props.row.meaningId) ?? null))
 
+const has = (id: ColumnId) => props.columns.some(column => column.id === id)
+
+function textOf(id: ColumnId): string {
+  const { row } = props
+  switch (id) {
+    case 'changed': return props.note || dateText(row.changedAt)
+    case 'added': return dateText(row.createdAt)
+    case 'size': return sizeText(row.size)
+    case 'sender': return row.sender
+    case 'way': return originName(row.origin)
+    case 'number': return row.runningNumber ?? ''
+    case 'version': return String(row.version)
+    default: return ''
+  }
+}
+
 const READING = { none: '', waiting: 'waiting to be read', reading: 'being read', read: '', failed: 'could not be read' } as const
 </script>
 
 <template>
   <div
-    :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, places: showPlaces, noted: note !== '', 'in-hand': hand.holds(row.id) }"
+    :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="row" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }" :style="{ gridTemplateColumns: tracks }"
     @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
   >
     <span role="gridcell" class="cell check"><input type="checkbox" :checked="selected" tabindex="-1" :aria-label="`Select ${row.name}`" @click.stop="emit('toggle')"></span>
@@ -51,26 +73,27 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
     <span role="gridcell" class="cell name">
       <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
       <template v-else>
-        <span v-if="row.runningNumber" class="aside running">{{ row.runningNumber }}</span>
+        <span v-if="row.runningNumber && !has('number')" class="aside running">{{ row.runningNumber }}</span>
         <span class="cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
-        <span v-if="row.version > 1" class="aside">version {{ row.version }}</span>
-        <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="2" />
-        <span v-if="meaning" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
+        <span v-if="row.version > 1 && !has('version')" class="aside">version {{ row.version }}</span>
+        <TagWords v-if="row.tagIds.length > 0 && !has('tags')" :tag-ids="row.tagIds" :most="2" />
+        <span v-if="meaning && !has('colour')" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
         <span v-if="READING[row.reading]" class="aside" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
       </template>
     </span>
-    <span role="gridcell" class="cell type"><TypeMark :extension="row.extension" /></span>
     <span v-if="showPlaces" role="gridcell" class="cell"><PlaceLinks :folder-ids="row.folderIds" /></span>
-    <span role="gridcell" class="cell changed" :title="`changed ${timeText(row.changedAt)}`"><span class="cut">{{ note || dateText(row.changedAt) }}</span></span>
-    <span role="gridcell" class="cell size">{{ sizeText(row.size) }}</span>
+    <span v-for="{ id } in columns" :key="id" role="gridcell" class="cell" :class="{ right: columnOf(id).right }">
+      <TypeMark v-if="id === 'type'" :extension="row.extension" />
+      <TagWords v-else-if="id === 'tags'" :tag-ids="row.tagIds" />
+      <span v-else-if="id === 'colour'" class="meaning cut"><template v-if="meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</template></span>
+      <span v-else class="cut" :title="id === 'changed' ? `changed ${timeText(row.changedAt)}` : undefined">{{ textOf(id) }}</span>
+    </span>
     <span role="gridcell" class="cell"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
   </div>
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: 26px 34px minmax(0, 1fr) 62px 92px 72px 24px; align-items: center; height: var(--row); border-bottom: 1px solid var(--rule); padding-left: 4px; cursor: default; user-select: none; }
-.row.places { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 190px) 92px 72px 24px; }
-.row.places.noted { grid-template-columns: 26px 34px minmax(0, 1fr) 62px minmax(0, 150px) 150px 64px 24px; }
+.row { display: grid; align-items: center; height: var(--row); border-bottom: 1px solid var(--rule); padding-left: 4px; cursor: default; user-select: none; }
 .row:hover { background: color-mix(in srgb, var(--act-soft) 45%, transparent); }
 .row.selected { background: var(--act-soft); box-shadow: inset 3px 0 0 var(--act); }
 .row.focused { outline: 1px solid var(--act); outline-offset: -1px; }
@@ -82,6 +105,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 .meaning { display: inline-flex; gap: 5px; align-items: center; color: var(--ink-2); }
 .running { color: var(--ink-2); font-weight: 600; font-variant-numeric: tabular-nums; }
 .aside.warn { color: var(--warn); }
-.changed { color: var(--ink-2); }
-.size { justify-content: flex-end; padding-right: 8px; font-weight: 500; }
+.cell > .cut { color: var(--ink-2); }
+.name > .cut { color: inherit; }
+.right { justify-content: flex-end; padding-right: 8px; font-weight: 500; }
 </style>

@@ -16,6 +16,7 @@ import { contentAddress } from '../../stores/content'
 import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import FolderDivider from '../folder/FolderDivider.vue'
+import DocumentGrid from './DocumentGrid.vue'
 import DocumentRegister from './DocumentRegister.vue'
 import SelectionRectangle from './SelectionRectangle.vue'
 
@@ -33,6 +34,8 @@ const props = defineProps<{
   headings?: ReadonlyMap<string, string>
   /** Letters jump to names; off where letters are commands of the page. */
   typing?: boolean
+  /** Sheets side by side instead of rows. */
+  asGrid?: boolean
   loadAll?: () => Promise<void>
   /** Shows a thing at its place; absent where it is shown there. */
   show?: (item: ThingItem) => void
@@ -45,13 +48,14 @@ const emit = defineEmits<{
   /** What the card should show: selected things, and the acts on them. */
   meant: [items: readonly ThingItem[], acts: readonly ThingAct[]]
 }>()
-defineSlots<{ afterFolders?: () => unknown }>()
+defineSlots<{ afterFolders?: () => unknown; aboveDocuments?: () => unknown }>()
 
 const plan = usePlan()
 const acts = useActs()
 const renaming = ref<string | null>(null)
 const menuAt = ref<{ x: number; y: number } | null>(null)
-const register = ref<InstanceType<typeof DocumentRegister> | null>(null)
+const register = ref<{ reveal: (id: string) => void } | null>(null)
+const beside = ref(1)
 
 const items = computed<readonly ThingItem[]>(() => [
   ...props.folders.map((folder): ThingItem => ({ key: `f:${folder.id}`, kind: 'folder', id: folder.id, name: folder.name, starred: plan.starredFolders.has(folder.id) })),
@@ -59,6 +63,7 @@ const items = computed<readonly ThingItem[]>(() => [
 ])
 const list = useList<ThingItem>({
   items, typing: props.typing, loadAll: () => props.loadAll?.() ?? Promise.resolve(),
+  across: index => (props.asGrid && index >= props.folders.length ? beside.value : 1),
   reveal: (key) => { if (key.startsWith('d:')) register.value?.reveal(key.slice(2)) },
 })
 const things = useThings(list.meant, { open, rename: item => startRename(item), show: props.show, fromFolderId: () => props.fromFolderId })
@@ -116,8 +121,14 @@ defineExpose({ select, clear: list.clear, rename: startRename })
         </div>
       </div>
     </div>
+    <slot v-if="documents.length > 0" name="aboveDocuments" />
+    <DocumentGrid
+      v-if="documents.length > 0 && asGrid" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :headings="headings" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller"
+      @pick="list.click" @toggle="list.toggle" @open="emit('openDocument', $event)" @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
+      @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null" @end="emit('end')" @across="beside = $event"
+    />
     <DocumentRegister
-      v-if="documents.length > 0" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :sort="sort" :descending="descending"
+      v-else-if="documents.length > 0" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :sort="sort" :descending="descending"
       :show-places="showPlaces" :notes="notes" :headings="headings" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller" @pick="list.click" @toggle="list.toggle"
       @all="documents.every(row => list.selected.value.has(`d:${row.id}`)) ? list.clear() : list.selectAll()" @open="emit('openDocument', $event)"
       @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })" @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null"

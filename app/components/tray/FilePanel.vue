@@ -3,6 +3,7 @@
 import { computed, ref } from 'vue'
 import { quoted } from '../../../core/change/index'
 import type { TagId } from '../../../core/ids'
+import { useTagSuggestions } from '../../composables/useTagSuggestions'
 import { useFiling } from '../../stores/filing'
 import { usePlan } from '../../stores/plan'
 import TagPicker from '../common/TagPicker.vue'
@@ -32,6 +33,8 @@ function takeName(name: string): void {
   filing.name = name
   nameField.value?.focus()
 }
+
+const suggestedTags = useTagSuggestions(() => filing.only?.id ?? null, () => filing.places[0] ?? null, () => filing.tags.map(({ id }) => id))
 
 defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.select() }, focusTags: () => tagPicker.value?.focus() })
 </script>
@@ -85,7 +88,7 @@ defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.sel
     <h2 class="part-head">
       Tag {{ filing.only ? 'it' : 'them' }} <span class="key">T</span>
     </h2>
-    <TagPicker ref="tagPicker" :carried="filing.tags" @put="filing.tags = [...filing.tags, $event]" @take="(id: TagId) => filing.tags = filing.tags.filter(tag => tag.id !== id)" />
+    <TagPicker ref="tagPicker" :carried="filing.tags" :suggested="suggestedTags" @put="filing.tags = [...filing.tags, $event]" @take="(id: TagId) => filing.tags = filing.tags.filter(tag => tag.id !== id)" />
 
     <p class="acts">
       <button type="submit" class="act full">

@@ -17,12 +17,15 @@ import FolderHead from '../../components/folder/FolderHead.vue'
 import FirstSteps from '../../components/folder/FirstSteps.vue'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
 import PathCrumbs from '../../components/folder/PathCrumbs.vue'
+import { headingsOf } from '../../components/register/gridLines'
+import RegisterLook from '../../components/register/RegisterLook.vue'
 import ThingList from '../../components/register/ThingList.vue'
 import FilePicker from '../../components/shell/FilePicker.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
 import { useDraftStart } from '../../composables/useDraftStart'
 import { useDropPlace } from '../../composables/useDrag'
+import { useGroupText } from '../../composables/useGroupText'
 import { usePlanFiles } from '../../composables/usePlanFiles'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
@@ -51,16 +54,22 @@ const ink = computed(() => (folderId.value === null ? null : plan.placeOf(folder
 const where = computed(() => (folderId.value === null ? 'the top of the plan' : plan.placeOf(folderId.value)?.text ?? ''))
 const documents = computed(() => (folderId.value === null ? [] : register.rows))
 
+const groupText = useGroupText()
+const headings = computed(() => (register.look.group === 'none' ? undefined : headingsOf(documents.value, register.groups, group => groupText(register.look.group, group))))
+
 const scroller = ref<HTMLElement | null>(null)
 const list = ref<InstanceType<typeof ThingList> | null>(null)
 const meant = ref<readonly ThingItem[]>([])
 const meantActs = ref<readonly ThingAct[]>([])
 const naming = ref(false)
+// What this page wrote into the address itself; by the time it stands there, the keys may be one further.
+let written = ''
 const renamingHead = ref(false)
 const { isOver } = useDropPlace(scroller, () => folderId.value)
 
 watch(folderId, async (id) => {
   naming.value = renamingHead.value = false
+  written = ''
   list.value?.clear()
   scroller.value?.scrollTo(0, 0)
   if (id === null) return
@@ -69,7 +78,7 @@ watch(folderId, async (id) => {
 
 // ?doc= selects a document: when the page is opened so, and after "show in plan".
 watch([() => route.query.doc, () => register.loaded, list], async ([id, loaded]) => {
-  if (typeof id !== 'string' || loaded.state !== 'ready' || register.place !== folderId.value || meant.value.some(item => item.id === id)) return
+  if (typeof id !== 'string' || id === written || loaded.state !== 'ready' || register.place !== folderId.value || meant.value.some(item => item.id === id)) return
   while (!register.rows.some(row => row.id === id) && await register.more());
   await nextTick()
   list.value?.select(`d:${id}`)
@@ -79,7 +88,9 @@ function keepMeant(items: readonly ThingItem[], itemActs: readonly ThingAct[]): 
   meant.value = items
   meantActs.value = itemActs
   const only = items.length === 1 && items[0]?.kind === 'document' ? items[0].id : undefined
-  if (only && route.query.doc !== only) void router.replace({ query: { doc: only } })
+  if (!only || route.query.doc === only) return
+  written = only
+  void router.replace({ query: { doc: only } })
 }
 
 function go(id: FolderId | null): void {
@@ -142,7 +153,8 @@ useShortcuts((event) => {
   else if (key === 'l' && folder.value) dialogs.link = { folderId: folderId.value, address: '' }
   else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
   else if (key === 'm' && folder.value && meant.value.length === 0) moveFolder()
-  else if (key === 'arrowleft' && folder.value) go(folder.value.parentId)
+  // Among sheets the arrows go from one to the next.
+  else if (key === 'arrowleft' && folder.value && !(register.look.view === 'grid' && meant.value.length > 0)) go(folder.value.parentId)
   else return false
   return true
 })
@@ -175,9 +187,12 @@ const chooseFiles = () => picker.value?.files()
           <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @add-folder="picker?.folder()" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @tag="makeTag" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
           <SearchList v-if="folderId && searches.inFolder(folderId).length > 0" class="kept" :searches="searches.inFolder(folderId)" label="Kept searches shown here" />
           <ThingList
-            ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :scroller="scroller" :load-all="register.all"
+            ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :headings="headings" :as-grid="register.look.view === 'grid'" :scroller="scroller" :load-all="register.all"
             @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
           >
+            <template #aboveDocuments>
+              <RegisterLook :look="register.look" @look="register.setLook" />
+            </template>
             <template v-if="naming" #afterFolders>
               <NewFolderField :parent-id="folderId" :where="where" @done="naming = false" @made="folderId && view.setOpen([folderId], true)" />
             </template>

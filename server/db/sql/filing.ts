@@ -1,5 +1,6 @@
 // What the suggestions of places and names look up.
 
+import type { Neighbour } from '../../../core/filing/index'
 import type { FolderId } from '../../../core/ids'
 import { rows } from '../client'
 
@@ -67,4 +68,27 @@ export async function beginningOf(planId: string, id: string): Promise<string> {
 export function sameBytes(planId: string, id: string): Promise<{ id: string; name: string; folderIds: (FolderId | null)[] }[]> {
   return rows(null, `SELECT o.id, o.name, ARRAY(SELECT p.folder_id FROM placement p LEFT JOIN folder f ON f.id = p.folder_id WHERE p.document_id = o.id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) AS "folderIds"
     FROM document d JOIN document o ON o.blob_id = d.blob_id AND o.id <> d.id AND o.plan_id = d.plan_id AND o.trashed_at IS NULL WHERE d.plan_id = $1 AND d.id = $2 ORDER BY o.created_at LIMIT 5`, [planId, id])
+}
+
+// So many documents with each word are looked at, the newest, and so many of the most alike are kept.
+const [WORD_HITS, PLACE_HITS, NEIGHBOURS] = [300, 200, 40]
+
+/**
+ * Documents that are like this one: with the same words in the name (in any form; rare ones count more), from the same sender,
+ * in the folder where it lies or is to go. The most alike first.
+ */
+export function neighboursOf(planId: string, documentId: string, folderId: FolderId | null): Promise<Neighbour[]> {
+  return rows(null, `WITH mine AS MATERIALIZED (SELECT token FROM name_token WHERE document_id = $2 AND plan_id = $1 AND token LIKE '.%'),
+      shared AS MATERIALIZED (SELECT mine.token, x.document_id FROM mine CROSS JOIN LATERAL (
+        SELECT n.document_id FROM name_token n WHERE n.plan_id = $1 AND n.token = mine.token AND n.document_id <> $2 ORDER BY n.changed_at DESC, n.document_id DESC LIMIT ${WORD_HITS}) x),
+      rarity AS (SELECT token, 1 / ln(2 + count(*)) AS weight FROM shared GROUP BY token),
+      near AS (SELECT document_id, sum(weight) AS weight FROM (
+          SELECT s.document_id, r.weight FROM shared s JOIN rarity r USING (token)
+          UNION ALL (SELECT p.document_id, 0.35 FROM placement p WHERE p.plan_id = $1 AND p.live AND p.document_id <> $2
+            AND p.place IN (SELECT q.folder_id FROM placement q WHERE q.document_id = $2 UNION SELECT $3::uuid) ORDER BY p.added_at DESC LIMIT ${PLACE_HITS})
+          UNION ALL (SELECT d.id, 0.5 FROM document o JOIN document d ON d.plan_id = o.plan_id AND d.sender_folded = o.sender_folded AND d.id <> o.id
+            WHERE o.id = $2 AND o.sender_folded <> '' ORDER BY d.changed_at DESC LIMIT ${PLACE_HITS})) y
+        GROUP BY document_id ORDER BY weight DESC, document_id DESC LIMIT ${NEIGHBOURS})
+    SELECT d.name, near.weight::float8 AS weight, ARRAY(SELECT g.tag_id FROM tagging g WHERE g.target_id = d.id) AS "tagIds"
+    FROM near JOIN document d ON d.id = near.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL ORDER BY near.weight DESC, d.id DESC`, [planId, documentId, folderId])
 }

@@ -1,10 +1,11 @@
 import { fail } from '../../../core/errors'
-import type { NameSuggestion, PlaceSuggestion } from '../../../core/filing/index'
-import { suggestNames, suggestPlaces } from '../../../core/filing/index'
-import type { FolderId } from '../../../core/ids'
+import type { NameSuggestion, PlaceSuggestion, TagSuggestion } from '../../../core/filing/index'
+import { suggestNames, suggestPlaces, suggestTags } from '../../../core/filing/index'
+import type { FolderId, TagId } from '../../../core/ids'
 import type { FolderRow } from '../../../core/rows/index'
-import { beginningOf, filableByIds, sameBytes } from '../../db/sql/filing'
-import { namesIn } from '../../db/sql/register'
+import { documentById } from '../../db/sql/documentFacts'
+import { beginningOf, filableByIds, neighboursOf, sameBytes } from '../../db/sql/filing'
+import { namesIn, tagsOfDocument } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { knownPlan } from './knownPlans'
 
@@ -22,6 +23,13 @@ export async function suggestFor(actor: Actor, documentId: string, folderId: Fol
   const into = folders.get(folderId ?? places[0]?.folderId ?? '' as FolderId)
   const names = suggestNames({ name: document.name, sender: document.sender, text }, into ? await placeFor(actor, into, folders) : null)
   return { places, names, same }
+}
+
+/** Tags that documents like it carry, also like it by the folder that it is to go to. Throws notFound. */
+export async function suggestTagsFor(actor: Actor, documentId: string, folderId: FolderId | null): Promise<TagSuggestion[]> {
+  if (!await documentById(actor.planId, documentId)) fail('notFound')
+  const [neighbours, carried] = await Promise.all([neighboursOf(actor.planId, documentId, folderId), tagsOfDocument(documentId)])
+  return suggestTags(neighbours, carried as TagId[])
 }
 
 async function placeFor(actor: Actor, folder: FolderRow, folders: ReadonlyMap<FolderId, FolderRow>): Promise<{ folder: string; pattern: string | null; names: string[] }> {

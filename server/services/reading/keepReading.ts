@@ -8,6 +8,7 @@ import { notify } from '../../db/sql/journal'
 import { addScanPages } from '../../db/sql/scans'
 import type { ReadFacts } from '../../db/sql/reading'
 import { documentsOfBlob, failReading, readingToDo, writeFacts, writePages } from '../../db/sql/reading'
+import { forgetThumbnail } from '../../db/sql/thumbnails'
 import { keepTextWords } from '../../db/sql/textWords'
 
 /** Above this a document is found by its name only; readers hold the whole file in memory. */
@@ -47,6 +48,7 @@ export async function keepReading(blobId: string, { pages: bodies, paged, scans 
     await addScanPages(transaction, blobId, scans)
     await keepTextWords(transaction, blobId, wordsOfPages(pages.map(page => page.folded)))
     await refreshWordsOfBlob(transaction, blobId)
+    await forgetThumbnail(transaction, blobId)
   })
   await tellWindows(blobId)
 }

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+// Documents as sheets side by side. Only lines in view are drawn; more are fetched while scrolling.
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, watch } from 'vue'
+import type { RegisterRow as Row } from '../../../contract/document'
+import type { Dragged } from '../../composables/useDrag'
+import GridCard from './GridCard.vue'
+import { linesOf } from './gridLines'
+
+const props = defineProps<{
+  rows: readonly Row[]
+  selected: ReadonlySet<string>
+  focused: string | null
+  renaming: string | null
+  /** What stands over a document, by its id. */
+  headings?: ReadonlyMap<string, string>
+  dragged: (row: Row) => Dragged
+  scroller: HTMLElement | null
+}>()
+const emit = defineEmits<{ pick: [key: string, event: MouseEvent]; toggle: [key: string]; open: [row: Row]; star: [row: Row]; menu: [row: Row, event: MouseEvent]; renamed: []; end: []; across: [count: number] }>()
+
+const [CARD_WIDTH, CARD_HEIGHT, HEADING] = [164, 222, 38]
+const NEAR = 4
+const list = ref<HTMLElement | null>(null)
+const margin = ref(0)
+const { width } = useElementSize(list)
+const across = computed(() => Math.max(1, Math.floor(width.value / CARD_WIDTH)))
+const lines = computed(() => linesOf(props.rows, across.value, props.headings))
+watch(across, count => emit('across', count), { immediate: true })
+
+const virtualizer = useVirtualizer(computed(() => ({
+  count: lines.value.length, getScrollElement: () => props.scroller, estimateSize: (index: number) => (lines.value[index]?.heading === null ? CARD_HEIGHT : HEADING + CARD_HEIGHT), getItemKey: (index: number) => lines.value[index]?.rows[0]?.id ?? index, overscan: 2, scrollMargin: margin.value,
+})))
+watch(lines, () => virtualizer.value.measure())
+const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
+  const line = lines.value[item.index]
+  return line ? [{ ...line, index: item.index, start: item.start - margin.value }] : []
+}))
+watch([list, () => props.rows.length, () => props.scroller], () => {
+  if (list.value && props.scroller) margin.value = list.value.getBoundingClientRect().top - props.scroller.getBoundingClientRect().top + props.scroller.scrollTop
+}, { flush: 'post' })
+watch(shown, (all) => { if ((all.at(-1)?.index ?? 0) >= lines.value.length - NEAR) emit('end') })
+
+function reveal(id: string): void {
+  const index = lines.value.findIndex(line => line.rows.some(row => row.id === id))
+  if (index >= 0) virtualizer.value.scrollToIndex(index, { align: 'auto' })
+}
+defineExpose({ reveal })
+</script>
+
+<template>
+  <div class="grid-of-sheets" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
+    <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
+      <div v-for="{ rows: beside, heading, start } in shown" :key="beside[0]?.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+        <h3 v-if="heading !== null" class="heading">
+          {{ heading }}
+        </h3>
+        <div class="line" :style="{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, height: `${CARD_HEIGHT}px` }">
+          <GridCard
+            v-for="row in beside" :key="row.id" :row="row" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => dragged(row)"
+            @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)" @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
+          />
+        </div>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.grid-of-sheets { border-top: 2px solid var(--ink); padding-top: 6px; }
+.line { display: grid; gap: 0 6px; }
+.heading { height: 38px; line-height: 30px; padding-top: 8px; font-size: 13.5px; color: var(--ink-2); border-bottom: 1px solid var(--rule-strong); }
+</style>

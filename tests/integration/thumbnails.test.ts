@@ -1,0 +1,55 @@
+import { v7 } from 'uuid'
+import { describe, expect, it } from 'vitest'
+import type { ThumbnailState } from '../../contract/document'
+import { setInFile } from '../../demo/files'
+import { Client, newClient } from '../support/client'
+
+const ask = async (client: Client, ids: readonly string[]) => {
+  const { body } = await client.send<{ thumbnails: { id: string; state: ThumbnailState }[] }>('POST', '/api/thumbnails', { ids })
+  return new Map(body.thumbnails.map(({ id, state }) => [id, state]))
+}
+
+async function settled(client: Client, ids: readonly string[]): Promise<ReadonlyMap<string, ThumbnailState>> {
+  for (let tries = 0; tries < 600; tries++) {
+    const states = await ask(client, ids)
+    if ([...states.values()].every(state => state !== 'waiting')) return states
+    await new Promise(resolve => setTimeout(resolve, 50))
+  }
+  throw new Error('The pictures were not made in time.')
+}
+
+const picture = (client: Client, id: string) => fetch(`${client.base}/api/documents/${id}/thumbnail`, { headers: { cookie: client.cookie } })
+
+describe('small pictures of documents', () => {
+  it('are made when somebody wants to see them, of what can be shown, and of the new contents after a replacement', async () => {
+    const client = await newClient()
+    const { id: pdf } = await client.upload('paper.pdf', await setInFile({ name: 'paper', format: 'pdf', title: 'A paper', date: new Date(0), paragraphs: ['Shore power is metered.'], table: [] }))
+    const { id: text } = await client.upload('notes.txt', 'Shore power\nis metered')
+    const { id: empty } = await client.upload('empty.txt', '')
+    const { id: other } = await client.upload('drawing.xyz', 'no words')
+    for (const id of [pdf, text]) await client.whenRead(id)
+    expect((await picture(client, pdf)).status).toBe(404)
+    const states = await settled(client, [pdf, text, empty, other])
+    expect([pdf, text, empty, other].map(id => states.get(id))).toEqual(['made', 'made', 'none', 'none'])
+    const first = await picture(client, text)
+    expect([first.status, first.headers.get('content-type')]).toEqual([200, 'image/webp'])
+    const bytes = Buffer.from(await first.arrayBuffer())
+    expect(bytes.subarray(8, 12).toString()).toBe('WEBP')
+    expect((await picture(client, other)).status).toBe(404)
+    await fetch(`${client.base}/api/documents/${text}/content?change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`, { method: 'POST', headers: { 'cookie': client.cookie, 'content-type': 'application/octet-stream' }, body: 'Quite another text\nof three\nlines' })
+    await client.whenRead(text)
+    expect((await settled(client, [text])).get(text)).toBe('made')
+    expect(Buffer.from(await (await picture(client, text)).arrayBuffer()).equals(bytes)).toBe(false)
+  })
+
+  it('are shown to nobody else', async () => {
+    const [client, stranger] = [await newClient(), await newClient()]
+    const { id } = await client.upload('notes.txt', 'Shore power')
+    await client.whenRead(id)
+    await settled(client, [id])
+    expect((await picture(stranger, id)).status).toBe(404)
+    expect((await ask(stranger, [id])).size).toBe(0)
+    expect((await new Client(client.base).send('POST', '/api/thumbnails', { ids: [id] })).status).toBe(401)
+    expect((await client.send('POST', '/api/thumbnails', { ids: ['x'] })).status).toBe(400)
+  })
+})
