@@ -1,4 +1,5 @@
-// npm run bench: the figures of tests/bench/report.md and finding.md, made anew; "npm run bench find" those of finding only.
+// npm run bench: the figures of tests/bench/report.md, finding.md and reading.md, made anew; "npm run bench find" or
+// "npm run bench read" those of one only.
 // HEMBIX_BENCH_FIND names the sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
 import { gzipSync } from 'node:zlib'
@@ -22,13 +23,14 @@ await script(async () => {
   await installPackages(log)
   await buildApp({ log })
   log(`${execFileSync('nproc', { encoding: 'utf8' }).trim()} cores`)
-  const all = process.argv[2] !== 'find'
-  if (all) {
+  const only = process.argv[2] ?? 'all'
+  if (only === 'all') {
     await withTestServer(log, { name: 'bench', settings: { fsync: 'on' } }, async ({ address, databaseUrl, server }) => {
       await run(process.execPath, ['--import', 'tsx', 'tests/bench/run.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl, HEMBIX_SERVER_PID: String(server.child.pid), HEMBIX_BUNDLE_KB: String(await bundleKB(address)) } })
     })
   }
-  await withTestServer(log, { name: 'bench-find', settings: { fsync: 'on', shared_buffers: '2GB', maintenance_work_mem: '1GB', max_wal_size: '8GB' } }, async ({ address, databaseUrl }) => {
+  if (only !== 'find') await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
+  if (only !== 'read') await withTestServer(log, { name: 'bench-find', settings: { fsync: 'on', shared_buffers: '2GB', maintenance_work_mem: '1GB', max_wal_size: '8GB' } }, async ({ address, databaseUrl }) => {
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/find.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl } })
   })
 })

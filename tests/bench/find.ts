@@ -6,6 +6,7 @@ import { closeDatabase, rows } from '../../server/db/client'
 import { newClient } from '../support/client'
 import { fillPlan, findFigures, indexSize } from './findScale'
 import { demoActor, findQuality, qualityLine } from './known'
+import type { Figure } from './measure'
 import { row } from './measure'
 
 const SIZES = (process.env.HEMBIX_BENCH_FIND ?? '100000').split(',').map(Number)
@@ -25,6 +26,7 @@ await demoRead()
 const quality = await findQuality(await demoActor())
 log(`found: ${quality.map(({ name, mrr }) => `${name} ${mrr.toFixed(3)}`).join(', ')}`)
 const parts: string[] = []
+const measured: { readonly size: number; readonly figures: readonly Figure[] }[] = []
 let documents = 0
 for (const size of SIZES) {
   documents += size
@@ -36,6 +38,7 @@ for (const size of SIZES) {
   const filled = await fillPlan(plan.id, size, log)
   const figures = await findFigures({ ...account, planId: plan.id }, filled)
   const sizes = await indexSize(documents)
+  measured.push({ size, figures })
   parts.push(`## ${size.toLocaleString('en-GB')} documents in 20,000 folders
 
 | what | p50 | p95 | n |
@@ -44,6 +47,15 @@ ${figures.map(row).join('\n')}
 
 Size of what is searched, with its indexes, KB for each 1,000 documents: ${sizes.map(({ name, kb }) => `${name} ${kb.toFixed(0)}`).join(', ')}.`)
 }
+/** How the median and the 95th percentile grow from the smallest plan to the largest; empty for one plan. */
+function growth(): string {
+  const [first, last] = [measured[0], measured.at(-1)]
+  if (!first || !last || first === last) return ''
+  const times = (a: number, b: number) => `${(b / a).toFixed(1)} x`
+  const lines = first.figures.map((figure, index) => `| ${figure.name} | ${times(figure.p50, last.figures[index]?.p50 ?? 0)} | ${times(figure.p95, last.figures[index]?.p95 ?? 0)} |`)
+  return `\n## From ${first.size.toLocaleString('en-GB')} to ${last.size.toLocaleString('en-GB')} documents\n\n| what | p50 | p95 |\n|---|---|---|\n${lines.join('\n')}\n`
+}
+
 const report = `# Figures of finding
 
 Made by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}. Milliseconds of the services (database and what is computed, no HTTP), one client, on a
@@ -51,7 +63,7 @@ machine of two cores that other work shares. Words by Zipf's law, names of 3 to 
 languages and none.
 
 ${parts.join('\n\n')}
-
+${growth()}
 ## How well
 
 Known items of the demo plan: what somebody remembers of a document is searched for; the mean reciprocal rank of the
