@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
 import { setInFile } from './files'
 import type { DemoFolder, Run } from './outline'
-import { IN_TRAY, MEANINGS, OUTLINE } from './outline'
+import { IN_TRAY, MEANINGS, OUTLINE, TAGS } from './outline'
 import type { Format, Paper } from './papers'
 import { attendanceTable, duesTable, fill, write } from './papers'
 import { seeded } from './random'
@@ -16,6 +16,11 @@ describe('the demo plan', () => {
     expect(all(OUTLINE)).toHaveLength(60)
     expect(runs.reduce((sum, run) => sum + run.count, 0)).toBeGreaterThanOrEqual(380)
     expect(new Set(runs.flatMap(run => run.formats))).toEqual(new Set(FORMATS))
+  })
+
+  it('has papers for each of its tags', () => {
+    const subjects = new Set(all(OUTLINE).flatMap(folder => folder.papers ?? []).map(run => run.subject))
+    expect(TAGS.filter(tag => !subjects.has(tag.subject))).toEqual([])
   })
 
   it('uses every meaning of its colour key, each with an ink of its own', () => {

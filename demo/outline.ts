@@ -27,10 +27,10 @@ export interface Run {
   /** Years of the dates; the three years of the plan unless said. */
   readonly years?: readonly [number, number]
   readonly length?: number
-  /** Numbers of the berths; 1 to 24 unless said. */
   /** How it arrived, and from whom; an upload unless said. */
   readonly origin?: Origin
   readonly sender?: string
+  /** Numbers of the berths; 1 to 24 unless said. */
   readonly berths?: readonly [number, number]
 }
 
@@ -127,4 +127,12 @@ export const IN_TRAY: readonly Run[] = [
   run(1, 'supplier', 'price list ropes', 'Price list of ropes', ['html'], { years: [2026, 2026] }),
   run(1, 'minutes', 'minutes draft', 'Minutes, draft', ['md'], { years: [2026, 2026] }),
   run(1, 'weather', 'Untitled', 'Weather notes', ['txt'], { years: [2026, 2026] }),
+]
+
+/** Tags that some papers carry: of which subject, and one in so many, the newest first. */
+export const TAGS: readonly { readonly name: string; readonly subject: Subject; readonly every: number; readonly most: number}[] = [
+  { name: 'to pay', subject: 'dues', every: 2, most: 9 },
+  { name: 'signed', subject: 'lease', every: 1, most: 14 },
+  { name: 'needs an answer', subject: 'letter', every: 3, most: 4 },
+  { name: 'for the committee', subject: 'minutes', every: 2, most: 6 },
 ]

@@ -1,6 +1,6 @@
 // Seeds the demo plan through the same services that people's acts go through.
 
-import type { DocumentId, FolderId, MeaningId } from '../core/ids'
+import type { DocumentId, FolderId, MeaningId, TagId } from '../core/ids'
 import { mediaTypeOf } from '../core/formats/index'
 import type { Command, NewFile } from '../core/plan/index'
 import { createAccount } from '../server/services/account/createAccount'
@@ -11,7 +11,7 @@ import { storeFile } from '../server/services/documents/storeFile'
 import { readOutline } from '../server/services/plan/readOutline'
 import { setInFile } from './files'
 import type { DemoFolder, MeaningKey, Run } from './outline'
-import { IN_TRAY, MEANINGS, OUTLINE } from './outline'
+import { IN_TRAY, MEANINGS, OUTLINE, TAGS } from './outline'
 import type { Paper } from './papers'
 import { attendanceTable, duesTable, fill, isoDay, write } from './papers'
 import type { Random } from './random'
@@ -36,6 +36,7 @@ export async function seedDemo(log: (line: string) => void): Promise<void> {
     log(`  ${folder.name}: ${plan.documents} documents so far`)
   }
   await plan.papers(IN_TRAY, null)
+  await plan.tags()
   await plan.stars()
   log(`the demo plan has ${plan.folders} folders and ${plan.documents} documents`)
 }
@@ -44,6 +45,8 @@ class Seeding {
   folders = 0
   documents = 0
   private readonly starred: DocumentId[] = []
+  /** What was filed of each subject, to be tagged in the end. */
+  private readonly filed: { readonly id: DocumentId; readonly subject: Run['subject']; readonly at: string }[] = []
   /** Acts happen minute after minute in the last week before the newest document. */
   private clock = LAST_DAY - 6 * 86_400_000
 
@@ -75,7 +78,9 @@ class Seeding {
         const paper = this.paper(run, number)
         const bytes = await setInFile(paper)
         const { id: blobId, size } = await storeFile(bytes, paper.format, 'later')
-        files.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString(), ...(run.origin ? { origin: run.origin } : {}), ...(run.sender ? { sender: run.sender } : {}) })
+        const id = newId() as DocumentId
+        if (folderId !== null) this.filed.push({ id, subject: run.subject, at: paper.date.toISOString() })
+        files.push({ id, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString(), ...(run.origin ? { origin: run.origin } : {}), ...(run.sender ? { sender: run.sender } : {}) })
       }
     }
     if (files.length === 0) return
@@ -83,6 +88,13 @@ class Seeding {
     this.documents += files.length
     const [first] = files
     if (first && folderId !== null && this.random.next() < 0.22) this.starred.push(first.id)
+  }
+
+  async tags(): Promise<void> {
+    for (const { name, subject, every, most } of TAGS) {
+      const newest = this.filed.filter(one => one.subject === subject).sort((a, b) => (a.at < b.at ? 1 : -1)).filter((_, index) => index % every === 0).slice(0, most)
+      await this.act({ kind: 'tag.put', folderIds: [], documentIds: newest.map(({ id }) => id), tags: [{ id: newId() as TagId, name }] })
+    }
   }
 
   stars(): Promise<unknown> {

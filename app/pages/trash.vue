@@ -102,7 +102,7 @@ function inside(item: TrashItem): string {
           >
             <TypeMark :extension="item.target === 'folder' ? 'folder' : item.extension" />
             <span role="gridcell" class="cut name" :title="fileNameOf(item.name, item.extension)">{{ item.name }}</span>
-            <span class="second cut">{{ inside(item) }} <button v-if="item.target === 'folder' && item.folders + item.documents > 0" type="button" class="place" :aria-expanded="trash.inside?.id === item.id" :aria-label="`Look inside ${item.name}`" @click.stop="trash.look(item.id)">{{ trash.inside?.id === item.id ? 'close' : 'look inside' }}</button></span>
+            <span class="second holding"><span class="cut">{{ inside(item) }}</span> <button v-if="item.target === 'folder' && item.folders + item.documents > 0" type="button" class="place" :aria-expanded="trash.inside?.id === item.id" :aria-label="`Look inside ${item.name}`" @click.stop="trash.look(item.id)">{{ trash.inside?.id === item.id ? 'close' : 'look inside' }}</button></span>
             <span class="cut quiet">was in {{ item.parentId === null ? (item.target === 'folder' ? 'the top of the plan' : 'the In-tray') : plan.placeOf(item.parentId)?.text ?? `a folder that is gone; goes ${item.target === 'folder' ? 'to the top of the plan' : 'into the In-tray'}` }}</span>
             <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>
             <span role="gridcell"><button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
@@ -144,6 +144,8 @@ h1 { font-size: 24px; line-height: 32px; }
 .item:first-child { border-top: 2px solid var(--ink); }
 .item.selected { background: var(--act-soft); box-shadow: inset 3px 0 0 var(--act); }
 .item.focused { outline: 1px solid var(--act); outline-offset: -1px; }
+.holding { display: flex; flex-wrap: wrap; gap: 0 8px; min-width: 0; }
+.holding button { flex: none; }
 .name { font-weight: 600; }
 .inside { list-style: none; padding: 4px 0 8px; border-bottom: 1px solid var(--rule); max-height: 40vh; overflow-y: auto; }
 .inside li { display: flex; gap: 8px; align-items: center; line-height: 24px; }

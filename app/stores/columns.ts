@@ -73,5 +73,5 @@ function clamped(width: number): number {
 /** The tracks of a row: mark, number, name, places (where shown), the columns, star. What is said instead of the change needs more room. */
 export function tracksOf(columns: readonly ShownColumn[], { places, noted }: { readonly places: boolean; readonly noted: boolean }): string {
   const widths = columns.map(({ id, width }) => `${id === 'changed' && noted ? Math.max(width, 150) : width}px`)
-  return ['26px', '34px', 'minmax(120px, 1fr)', ...(places ? [`minmax(0, ${noted ? 150 : 190}px)`] : []), ...widths, '24px'].join(' ')
+  return ['26px', '34px', places ? 'minmax(140px, 3fr)' : 'minmax(120px, 1fr)', ...(places ? ['minmax(80px, 2fr)'] : []), ...widths, '24px'].join(' ')
 }

@@ -330,6 +330,15 @@ describe('the order of what is found', () => {
     expect([first.documents.length, (await find(`places=${folder}&sort=name&limit=2&cursor=${first.next}`)).documents.map(row => row.name)]).toEqual([2, ['note 10']])
   })
 
+  it('follows the outline where it is by place', async () => {
+    const parent = await client.folder('By place')
+    const made: FolderId[] = []
+    for (const name of ['third', 'first', 'second']) made.push(await client.folder(name, parent))
+    for (const [index, id] of made.entries()) await client.act({ kind: 'folder.number', id, number: [3, 1, 2][index] ?? 0 })
+    for (const [index, id] of made.entries()) await client.upload(`slip ${index}.txt`, `slip ${index}`, id)
+    for (const more of ['group=place', 'sort=place']) expect((await find(`places=${parent}&${more}`)).documents.map(row => row.name)).toEqual(['slip 1', 'slip 2', 'slip 0'])
+  })
+
   it('puts what lies in the open folder first, all else alike', async () => {
     const [one, two] = [await client.folder('Near one'), await client.folder('Near two')]
     const { id: a } = await client.upload('ostrich list.txt', 'x', one)

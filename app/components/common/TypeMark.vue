@@ -6,7 +6,7 @@ defineProps<{
 </script>
 
 <template>
-  <span class="type-mark">{{ extension === '' ? 'file' : extension.slice(0, 5) }}</span>
+  <span class="type-mark">{{ extension === '' ? 'file' : extension.slice(0, 6) }}</span>
 </template>
 
 <style scoped>

@@ -65,8 +65,10 @@ function reveal(id: string): void {
 defineExpose({ reveal })
 
 const view = useView()
-const columns = computed(() => view.kept.columns.map(({ id }) => ({ id, ...columnOf(id) })))
-const tracks = computed(() => tracksOf(view.kept.columns, { places: props.showPlaces, noted: props.notes !== undefined }))
+// Where it is said when something was opened or rests, there is no room for the size.
+const shownColumns = computed(() => (props.notes ? view.kept.columns.filter(({ id }) => id !== 'size') : view.kept.columns))
+const columns = computed(() => shownColumns.value.map(({ id }) => ({ id, ...columnOf(id) })))
+const tracks = computed(() => tracksOf(shownColumns.value, { places: props.showPlaces, noted: props.notes !== undefined }))
 const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 'descending' : 'ascending') : undefined)
 </script>
 
@@ -96,7 +98,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         </h3>
         <RegisterRow
           :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
-          :renaming="renaming === `d:${row.id}`" :tracks="tracks" :columns="view.kept.columns" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
+          :renaming="renaming === `d:${row.id}`" :tracks="tracks" :columns="shownColumns" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
           :aria-rowindex="index + 1" @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)"
           @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
         />

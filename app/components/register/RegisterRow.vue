@@ -106,6 +106,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 .running { color: var(--ink-2); font-weight: 600; font-variant-numeric: tabular-nums; }
 .aside.warn { color: var(--warn); }
 .cell > .cut { color: var(--ink-2); }
-.name > .cut { color: inherit; }
+.name > .cut { color: inherit; min-width: min(100%, 9em); }
+.name > .tags { flex: 0 1 auto; min-width: 0; overflow: hidden; }
 .right { justify-content: flex-end; padding-right: 8px; font-weight: 500; }
 </style>

@@ -18,6 +18,12 @@ export async function planOf(accountId: string): Promise<LockedPlan | undefined>
   return found[0]
 }
 
+/** How a plan numbers and orders its top folders. */
+export async function numberingOf(planId: string): Promise<Pick<PlanRow, 'numbering' | 'childOrder'> | undefined> {
+  const found = await rows<PlanRow>(null, `SELECT ${selectList('plan', 'p')} FROM plan p WHERE p.id = $1`, [planId])
+  return found[0]
+}
+
 export async function revisionOf(planId: string): Promise<number> {
   const found = await rows<{ revision: number }>(null, 'SELECT revision::float8 AS revision FROM plan WHERE id = $1', [planId])
   return found[0]?.revision ?? 0

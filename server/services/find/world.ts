@@ -4,10 +4,12 @@ import { meaningOf } from '../../../core/colour/index'
 import type { Rule, World } from '../../../core/find/index'
 import { isGroup } from '../../../core/find/index'
 import type { FolderId, MeaningId } from '../../../core/ids'
+import { numberTree } from '../../../core/numbering/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Tree } from '../../../core/tree/index'
 import { branchOf, buildTree } from '../../../core/tree/index'
-import { liveFoldersOf, revisionOf } from '../../db/sql/planRows'
+import { liveFoldersOf, numberingOf, revisionOf } from '../../db/sql/planRows'
+import { LOCALE } from '../actor'
 
 export interface PlanTree {
   readonly tree: Tree<FolderRow>
@@ -22,7 +24,9 @@ export async function planTree(planId: string): Promise<PlanTree> {
   const revision = await revisionOf(planId)
   const known = kept.get(planId)
   if (known?.revision === revision) return known.plan
-  const tree = buildTree<FolderRow>(await liveFoldersOf(planId))
+  const [numbering, folders] = await Promise.all([numberingOf(planId), liveFoldersOf(planId)])
+  // In the order in which the outline shows them.
+  const tree = numbering ? numberTree<FolderRow>(numbering, folders, LOCALE).tree : buildTree<FolderRow>(folders)
   const meanings = new Map<FolderId, MeaningId | null>()
   const plan: PlanTree = {
     tree,
