@@ -91,7 +91,7 @@ function toggle(panel: 'outline' | 'card'): void {
 .drawer { position: absolute; top: 0; bottom: 0; z-index: 20; border: 1px solid var(--ink); }
 .outline-side.drawer { left: 0; }
 .card-side.drawer { right: 0; }
-.toggles { position: absolute; right: 12px; top: 7px; display: flex; gap: 10px; z-index: 4; }
+.toggles { position: absolute; right: 8px; top: 8px; display: flex; gap: 10px; z-index: 4; padding: 0 4px 2px; background: var(--paper); }
 .toggle { font-size: 11.5px; color: var(--ink-3); }
 .close { display: block; margin: 0 0 8px auto; }
 .outline-side .close { margin: 0 14px 8px auto; }
