@@ -19,7 +19,17 @@ for (const look of ['light', 'dark'] as const) {
     await page.getByRole('treeitem', { name: /Quay office/ }).click()
     await expect(page.getByRole('heading', { level: 1, name: /Quay office/ })).toBeVisible()
     found.plan = await findings(page)
-    for (const path of ['/in-tray', '/desk', '/find?q=shore', '/history', '/trash']) {
+    await page.getByRole('treeitem', { name: /Berth leases/ }).click()
+    await page.getByRole('button', { name: 'Sheets' }).click()
+    await page.getByLabel('Headings').selectOption({ label: 'By type' })
+    await page.locator('.sheet-card img').nth(3).waitFor()
+    found.sheets = await findings(page)
+    await page.getByRole('button', { name: 'Rows' }).click()
+    await page.getByRole('button', { name: 'Columns' }).click()
+    await page.waitForTimeout(500)
+    found['rows under headings, columns'] = await findings(page)
+    await page.keyboard.press('Escape')
+    for (const path of ['/in-tray', '/desk', '/recent', '/tags', '/orders', '/find?q=shore', '/history', '/trash']) {
       await page.goto(path)
       await page.waitForTimeout(700)
       found[path] = await findings(page)

@@ -267,6 +267,15 @@ describe('the find field', () => {
     expect((await names('census quok')).documents.map(row => row.id)).toEqual([id])
   })
 
+  it('answers from the first letter on, also where the newest documents do not have it', async () => {
+    const own = await newClient()
+    const ids: string[] = []
+    for (const name of ['zebra crossing', 'Zinc list', 'the zenith', 'quiet']) ids.push((await own.upload(`${name}.txt`, name)).id)
+    const found = async (q: string) => new Set((await own.get<FoundNames>(`/api/find/names?q=${q}`)).body.documents.map(row => row.id))
+    expect([await found('z'), await found('ZE'), await found('q'), await found('zi')]).toEqual([new Set(ids.slice(0, 3)), new Set([ids[0], ids[2]]), new Set([ids[3]]), new Set([ids[1]])])
+    expect((await found('x')).size).toBe(0)
+  })
+
   it('forgives typing errors and says what it shows instead', async () => {
     const { id } = await client.upload('Pontoon wiring diagram.txt', 'x')
     const found = await names('pontonn')

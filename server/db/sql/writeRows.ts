@@ -51,8 +51,18 @@ function groupAlike(changes: readonly RowChange[]): Map<string, RowChange[]> {
 function insertRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
   const columns = COLUMNS[table].map(columnName).join(', ')
   const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'insert' ? change.after : {}) as unknown as Plain }))
-  return touched(transaction, `INSERT INTO ${table} (plan_id, ${columns}) SELECT $1::uuid, ${columns} FROM jsonb_populate_recordset(null::${table}, $2::jsonb)`,
-    [planId, JSON.stringify(values)])
+  const copies = table === 'placement' ? PLACEMENT_COPIES : NO_COPIES
+  return touched(transaction, `INSERT INTO ${table} (plan_id, ${columns}${copies.columns}) SELECT $1::uuid, ${COLUMNS[table].map(column => `r.${columnName(column)}`).join(', ')}${copies.values}
+    FROM jsonb_populate_recordset(null::${table}, $2::jsonb) r ${copies.from}`, [planId, JSON.stringify(values)])
+}
+
+const NO_COPIES = { columns: '', values: '', from: '' }
+// A place is written with the copies of its document at once: written without them, each of its indexes would be written twice.
+// A document of the same Change may come after its place; then it is hidden until its copies are made (db/sql/derived).
+const PLACEMENT_COPIES = {
+  columns: ', name, extension, changed_at, size, added_at, live',
+  values: `, coalesce(d.name, ''), coalesce(d.extension, ''), coalesce(d.changed_at, now()), coalesce(d.size, 0), coalesce(d.created_at, now()), d.id IS NOT NULL AND d.trashed_at IS NULL`,
+  from: 'LEFT JOIN document d ON d.id = r.document_id AND d.plan_id = $1',
 }
 
 function deleteRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {

@@ -4,7 +4,6 @@ import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT,
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
-import { outlineOf } from '../../../core/tree/index'
 import type { FindQuery, Hit } from '../../db/sql/find'
 import { collectInside, CONDITION_FROM, findNamed, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
@@ -146,7 +145,7 @@ async function withColours(actor: Actor, { group }: FindAsked, facts: Awaited<Re
 async function orderOfPlan(actor: Actor, { sort, group }: FindAsked) {
   const byPlace = sort === 'place' || group === 'place'
   const [folders, meanings, tags] = await Promise.all([
-    byPlace ? planTree(actor.planId).then(({ tree }) => outlineOf(tree).map(({ folder }) => folder.id as string)) : [],
+    byPlace ? planTree(actor.planId).then(({ outline }) => outline() as readonly string[]) : [],
     group === 'meaning' ? meaningsOf(null, actor.planId).then(all => all.map(({ id }) => id as string)) : [],
     group === 'tag' ? tagsOf(null, actor.planId).then(all => [...all].sort((a, b) => a.folded.localeCompare(b.folded)).map(({ id }) => id as string)) : [],
   ])

@@ -1,5 +1,5 @@
 import { forgivenErrors } from '../../../core/text/index'
-import { namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/find'
+import { namesAmongNewest, namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/find'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
@@ -15,6 +15,7 @@ export interface FoundNames {
 // So many times more are looked at than are shown, to put first what is opened often.
 const MORE = 3
 const MIDDLE_LETTERS = 3
+const FEW_LETTERS = 2
 
 /**
  * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first, then the
@@ -44,10 +45,13 @@ async function oftenFirst(ids: readonly string[]): Promise<string[]> {
   return [...ids].sort((a, b) => Math.floor(Math.log2(1 + (visits.get(b) ?? 0))) - Math.floor(Math.log2(1 + (visits.get(a) ?? 0))))
 }
 
-function idsFor(actor: Actor, words: readonly string[], limit: number): Promise<string[]> {
+async function idsFor(actor: Actor, words: readonly string[], limit: number): Promise<string[]> {
   const last = words.at(-1) ?? ''
   const whole = words.slice(0, -1)
-  return whole.length === 0 ? namesByPrefix(actor.planId, last, limit) : namesByWords(actor.planId, whole, last, limit)
+  if (whole.length > 0) return namesByWords(actor.planId, whole, last, limit)
+  // A letter or a digit begins a great many words, but then the newest documents have some of them.
+  const newest = last.length <= FEW_LETTERS ? await namesAmongNewest(actor.planId, last, limit) : []
+  return newest.length >= limit ? newest : namesByPrefix(actor.planId, last, limit)
 }
 
 /** Each word that no name holds, replaced by the nearest one that some name does; null when there is none near. */

@@ -7,13 +7,15 @@ import type { FolderId, MeaningId } from '../../../core/ids'
 import { numberTree } from '../../../core/numbering/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Tree } from '../../../core/tree/index'
-import { branchOf, buildTree } from '../../../core/tree/index'
+import { branchOf, buildTree, outlineOf } from '../../../core/tree/index'
 import { liveFoldersOf, numberingOf, revisionOf } from '../../db/sql/planRows'
 import { LOCALE } from '../actor'
 
 export interface PlanTree {
   readonly tree: Tree<FolderRow>
   readonly meaningOf: (id: FolderId) => MeaningId | null
+  /** The ids of all folders in the order in which the outline shows them. */
+  readonly outline: () => readonly FolderId[]
 }
 
 const PLANS_KEPT = 20
@@ -25,8 +27,8 @@ export async function planTree(planId: string): Promise<PlanTree> {
   const known = kept.get(planId)
   if (known?.revision === revision) return known.plan
   const [numbering, folders] = await Promise.all([numberingOf(planId), liveFoldersOf(planId)])
-  // In the order in which the outline shows them.
-  const tree = numbering ? numberTree<FolderRow>(numbering, folders, LOCALE).tree : buildTree<FolderRow>(folders)
+  const tree = buildTree<FolderRow>(folders)
+  let outline: readonly FolderId[] | null = null
   const meanings = new Map<FolderId, MeaningId | null>()
   const plan: PlanTree = {
     tree,
@@ -37,6 +39,7 @@ export async function planTree(planId: string): Promise<PlanTree> {
       meanings.set(id, meaning)
       return meaning
     },
+    outline: () => outline ??= outlineOf(numbering ? numberTree<FolderRow>(numbering, folders, LOCALE).tree : tree).map(({ folder }) => folder.id),
   }
   kept.delete(planId)
   kept.set(planId, { revision, plan })
@@ -54,7 +57,7 @@ export function worldOf({ tree, meaningOf: shown }: PlanTree, now: Date): World 
 }
 
 /** For rules that ask for no folder. */
-export const NO_FOLDERS: PlanTree = { tree: buildTree<FolderRow>([]), meaningOf: () => null }
+export const NO_FOLDERS: PlanTree = { tree: buildTree<FolderRow>([]), meaningOf: () => null, outline: () => [] }
 
 /** The folders are only looked up where the rule asks for them. */
 export async function worldFor(planId: string, rule: Rule, now: Date): Promise<World> {
