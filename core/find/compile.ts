@@ -89,8 +89,12 @@ function lexeme(word: string, prefix: boolean): string {
   return `'${word.replace(/['\\]/g, '')}'${prefix ? ':*' : ''}`
 }
 
+// Rows that were written before pairs were known carry this entry until their documents are read again.
+const WITHOUT_PAIRS = '=old'
+
 function phraseCondition(words: readonly string[], bind: Bind): string {
-  const all = bind((words.length > 1 ? [...new Set(pairsOf(words))] : words).map(entry => lexeme(entry, false)).join(' & '))
+  const each = words.map(word => lexeme(word, false)).join(' & ')
+  const all = bind(words.length > 1 ? `(${[...new Set(pairsOf(words))].map(pair => lexeme(pair, false)).join(' & ')}) | (${lexeme(WITHOUT_PAIRS, false)} & ${each})` : each)
   const phrase = bind(`% ${words.join(' ')} %`)
   return `(s.words @@ ${all}::tsquery AND (' ' || d.folded || ' ' LIKE ${phrase} OR EXISTS (SELECT FROM page_text t WHERE t.blob_id = d.blob_id AND t.folded LIKE ${phrase})))`
 }

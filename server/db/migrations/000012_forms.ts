@@ -1,12 +1,13 @@
 // Stems lose the mark of their language (core/text/forms): a word is looked up once and not four times. Pairs of
-// words come with the next reading, which the new version of the readers asks for in the background. The row that is
+// words come with the next reading, which the new version of the readers asks for in the background; until then a row is
+// marked "=old", and phrases in it are looked up by their words. The row that is
 // searched carries what searches are narrowed by.
 
 export const name = '000012_forms'
 
 export const sql = `
 CREATE FUNCTION pg_temp.plain_forms(words tsvector) RETURNS tsvector LANGUAGE sql AS $$
-  SELECT array_to_tsvector(ARRAY(SELECT DISTINCT CASE WHEN l ~ '^\\.(en|de|fr|es)\\.' THEN '.' || substr(l, 5) ELSE l END FROM unnest(tsvector_to_array(words)) l))
+  SELECT array_to_tsvector(ARRAY(SELECT '=old' UNION SELECT CASE WHEN l ~ '^\\.(en|de|fr|es)\\.' THEN '.' || substr(l, 5) ELSE l END FROM unnest(tsvector_to_array(words)) l))
 $$;
 UPDATE reading SET words = pg_temp.plain_forms(words) WHERE words <> '';
 UPDATE search_row SET words = pg_temp.plain_forms(words) WHERE words <> '';

@@ -17,9 +17,10 @@ export interface Reading {
   readonly language: Language | null
 }
 
-/** Asks for bytes to be read again that were read or could not be; true when they now wait. */
+/** Asks for bytes to be read again that were read or could not be, recognised pages as well; true when they now wait. */
 export async function wantAgain(blobId: string, extension: string): Promise<boolean> {
-  return await touched(null, `INSERT INTO reading (blob_id, state, extension, changed_at) VALUES ($1, 'waiting', $2, now())
+  return await touched(null, `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1)
+    INSERT INTO reading (blob_id, state, extension, changed_at) VALUES ($1, 'waiting', $2, now())
     ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension]) > 0
 }
 

@@ -5,9 +5,16 @@ import { rows, touched } from '../client'
 
 export interface ScanTask { readonly blobId: string; readonly page: number; readonly extension: string; readonly size: number; readonly planId: string }
 
-export async function addScanPages(transaction: Transaction, blobId: string, pages: readonly number[]): Promise<void> {
+/** The words of pages that were recognised, by page. */
+export async function recognisedPages(transaction: Transaction, blobId: string): Promise<Map<number, string>> {
+  const found = await rows<{ page: number; body: string }>(transaction, 'SELECT t.page, t.body FROM page_words w JOIN page_text t ON t.blob_id = w.blob_id AND t.page = w.page WHERE w.blob_id = $1', [blobId])
+  return new Map(found.map(({ page, body }) => [page, body]))
+}
+
+/** Puts pages on the list to be recognised; what was recognised before is forgotten but for the pages that are `kept`. */
+export async function addScanPages(transaction: Transaction, blobId: string, pages: readonly number[], kept: readonly number[]): Promise<void> {
   await touched(transaction, 'DELETE FROM scan_page WHERE blob_id = $1', [blobId])
-  await touched(transaction, 'DELETE FROM page_words WHERE blob_id = $1', [blobId])
+  await touched(transaction, 'DELETE FROM page_words WHERE blob_id = $1 AND page <> ALL($2::int[])', [blobId, kept])
   await touched(transaction, 'INSERT INTO scan_page (blob_id, page) SELECT $1, unnest($2::int[])', [blobId, pages])
 }
 

@@ -5,7 +5,7 @@ import { readWhole } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notify } from '../../db/sql/journal'
-import { addScanPages } from '../../db/sql/scans'
+import { addScanPages, recognisedPages } from '../../db/sql/scans'
 import type { ReadFacts } from '../../db/sql/reading'
 import { documentsOfBlob, failReading, readingToDo, writeFacts, writePages } from '../../db/sql/reading'
 import { forgetThumbnail } from '../../db/sql/thumbnails'
@@ -38,14 +38,20 @@ export interface WasRead {
   readonly author?: string
 }
 
+/** Pages that were recognised keep their words when a document is only read again by newer readers: that takes seconds for each. */
 export async function keepReading(blobId: string, { pages: bodies, paged, scans = [], title = '', author = '' }: WasRead): Promise<void> {
-  // PostgreSQL's text cannot hold the null character.
-  const pages = bodies.map((body, index) => ({ page: index + 1, body: body.replaceAll('\0', ''), folded: foldedText(body) }))
-  const facts = factsOf(pages.map(page => page.body), title, author)
   await withTransaction(async (transaction) => {
+    const recognised = scans.length > 0 ? await recognisedPages(transaction, blobId) : new Map<number, string>()
+    const seen = scans.filter(page => recognised.has(page))
+    // PostgreSQL's text cannot hold the null character.
+    const pages = bodies.map((body, index) => {
+      const words = (seen.includes(index + 1) ? recognised.get(index + 1) ?? '' : body).replaceAll('\0', '')
+      return { page: index + 1, body: words, folded: foldedText(words) }
+    })
+    const facts = factsOf(pages.map(page => page.body), title, author)
     await writePages(transaction, blobId, pages, paged)
     await writeFacts(transaction, blobId, facts, lexemes(pages.map(page => page.folded), facts.language), READER_VERSION)
-    await addScanPages(transaction, blobId, scans)
+    await addScanPages(transaction, blobId, scans.filter(page => !seen.includes(page)), seen)
     await keepTextWords(transaction, blobId, wordsOfPages(pages.map(page => page.folded)))
     await refreshWordsOfBlob(transaction, blobId)
     await forgetThumbnail(transaction, blobId)
