@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { COLUMN_IDS, FIRST_COLUMNS, LEAST_WIDTH, MOST_WIDTH, moveColumn, readColumns, resizeColumn, toggleColumn, tracksOf } from './columns'
+import { COLUMN_IDS, columnsWithNotes, FIRST_COLUMNS, LEAST_WIDTH, MOST_WIDTH, moveColumn, readColumns, resizeColumn, toggleColumn, tracksOf } from './columns'
 
 const ids = (columns: readonly { readonly id: string }[]) => columns.map(({ id }) => id)
 
@@ -31,6 +31,12 @@ describe('columns of the register', () => {
     for (const id of COLUMN_IDS) if (!ids(columns).includes(id)) columns = toggleColumn(columns, id)
     for (const [index, id] of COLUMN_IDS.entries()) columns = moveColumn(columns, id, (index % 5) - 2)
     expect([...ids(columns)].sort()).toEqual([...COLUMN_IDS].sort())
+  })
+
+  it('always say what is noted of a document, in the place of the change', () => {
+    expect(ids(columnsWithNotes(FIRST_COLUMNS))).toEqual(['type', 'changed'])
+    expect(ids(columnsWithNotes(toggleColumn(FIRST_COLUMNS, 'changed')))).toEqual(['type', 'changed'])
+    expect(ids(columnsWithNotes([]))).toEqual(['changed'])
   })
 
   it('make the tracks of a row', () => {

@@ -70,6 +70,12 @@ function clamped(width: number): number {
   return Math.round(Math.max(LEAST_WIDTH, Math.min(MOST_WIDTH, width)))
 }
 
+/** Where it is said when something was opened or how long it rests, that stands in the place of the change, always; there is no room for the size. */
+export function columnsWithNotes(columns: readonly ShownColumn[]): readonly ShownColumn[] {
+  const shown = columns.filter(({ id }) => id !== 'size')
+  return shown.some(({ id }) => id === 'changed') ? shown : [...shown, { id: 'changed', width: COLUMNS.changed.width }]
+}
+
 /** The tracks of a row: mark, number, name, places (where shown), the columns, star. What is said instead of the change needs more room. */
 export function tracksOf(columns: readonly ShownColumn[], { places, noted }: { readonly places: boolean; readonly noted: boolean }): string {
   const widths = columns.map(({ id, width }) => `${id === 'changed' && noted ? Math.max(width, 150) : width}px`)

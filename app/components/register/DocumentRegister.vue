@@ -6,7 +6,7 @@ import type { RegisterRow as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
 import { useView } from '../../stores/view'
 import ColumnHead from './ColumnHead.vue'
-import { columnOf, tracksOf } from '../../stores/columns'
+import { columnOf, columnsWithNotes, tracksOf } from '../../stores/columns'
 import RegisterRow from './RegisterRow.vue'
 
 const props = defineProps<{
@@ -65,8 +65,7 @@ function reveal(id: string): void {
 defineExpose({ reveal })
 
 const view = useView()
-// Where it is said when something was opened or rests, there is no room for the size.
-const shownColumns = computed(() => (props.notes ? view.kept.columns.filter(({ id }) => id !== 'size') : view.kept.columns))
+const shownColumns = computed(() => (props.notes ? columnsWithNotes(view.kept.columns) : view.kept.columns))
 const columns = computed(() => shownColumns.value.map(({ id }) => ({ id, ...columnOf(id) })))
 const tracks = computed(() => tracksOf(shownColumns.value, { places: props.showPlaces, noted: props.notes !== undefined }))
 const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 'descending' : 'ascending') : undefined)
