@@ -21,7 +21,7 @@ export async function refreshDerived(transaction: Transaction, planId: string, d
 }
 
 /** The copies of documents on their places: sort keys, and whether they are live. */
-export async function refreshPlacements(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
+async function refreshPlacements(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
   await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
     FROM document d WHERE d.id = p.document_id AND d.plan_id = $1 AND d.id = ANY($2::uuid[])

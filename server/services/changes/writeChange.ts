@@ -5,7 +5,7 @@ import type { RowChange } from '../../../core/change/index'
 import { madeByOf } from '../../../core/change/index'
 import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
-import { documentsTagged, refreshDerived, refreshPlacements, touchFolders } from '../../db/sql/derived'
+import { documentsTagged, refreshDerived, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
 import { keepSerials } from '../../db/sql/planRows'
@@ -38,10 +38,9 @@ export function writeChange(transaction: Transaction, actor: Actor, change: Chan
 async function write(transaction: Transaction, actor: Actor, change: ChangeToWrite, between: Between): Promise<number> {
   const written = await writeRows(transaction, actor.planId, change.rows, between).catch(asMisfit)
   if (written !== change.rows.length) throw new DoesNotFit()
-  // Where only places are new, words and names stay as they are.
+  // Where only places are new, words and names stay as they are, and the places were written with their copies.
   const rewritten = new Set([...idsIn(change.rows, 'document'), ...taggedDocuments(change.rows), ...await documentsTagged(transaction, actor.planId, changedTags(change.rows))])
   await refreshDerived(transaction, actor.planId, [...rewritten])
-  await refreshPlacements(transaction, actor.planId, placedDocuments(change.rows).filter(id => !rewritten.has(id)))
   await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
   await keepSerials(transaction, actor.planId, serialsIn(change.rows))
   await checkKeys(transaction).catch(asMisfit)
