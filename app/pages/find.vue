@@ -161,7 +161,11 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         </div>
         <div role="grid" aria-label="Found documents" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
           <div v-for="{ row, index, start, begins } in shown" :key="row.id" :ref="el => measure(el as Element | null)" :data-index="index" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-            <GroupHeading v-if="begins" :group="asked.group" :value="row.group" />
+            <div v-if="begins" role="row">
+              <div role="gridcell">
+                <GroupHeading :group="asked.group" :value="row.group" />
+              </div>
+            </div>
             <FoundRow
               :row="row" :sought="sought" :selected="list.selected.value.has(`d:${row.id}`)" :focused="list.focused.value === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => draggedBy(`d:${row.id}`)"
               @pick="list.click(`d:${row.id}`, $event)" @open="open(row.id)" @menu="menu(`d:${row.id}`, $event)" @renamed="renaming = null" @only="addRule" @without="leaveOut"

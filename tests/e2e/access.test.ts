@@ -11,6 +11,8 @@ async function findings(page: Page, part = 'body'): Promise<string[]> {
 
 for (const look of ['light', 'dark'] as const) {
   test(`main views have no serious finding, ${look}`, async ({ page }) => {
+    // Each of the views is looked through as a whole.
+    test.setTimeout(180_000)
     await page.emulateMedia({ colorScheme: look })
     await page.goto('/sign-in')
     await expect(page.getByRole('button', { name: 'Open the demo plan' })).toBeVisible()
@@ -19,7 +21,8 @@ for (const look of ['light', 'dark'] as const) {
     await page.getByRole('treeitem', { name: /Quay office/ }).click()
     await expect(page.getByRole('heading', { level: 1, name: /Quay office/ })).toBeVisible()
     found.plan = await findings(page)
-    await page.getByRole('treeitem', { name: /Berth leases/ }).click()
+    await page.getByRole('row', { name: /Berth leases/ }).dblclick()
+    await expect(page.getByRole('heading', { level: 1, name: /Berth leases/ })).toBeVisible()
     await page.getByRole('button', { name: 'Sheets' }).click()
     await page.getByLabel('Headings').selectOption({ label: 'By type' })
     await page.locator('.sheet-card img').nth(3).waitFor()

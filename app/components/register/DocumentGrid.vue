@@ -53,10 +53,14 @@ defineExpose({ reveal })
   <div class="grid-of-sheets" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
       <div v-for="{ rows: beside, heading, start } in shown" :key="beside[0]?.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-        <h3 v-if="heading !== null" class="heading">
-          {{ heading }}
-        </h3>
-        <div class="line" :style="{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, height: `${CARD_HEIGHT}px` }">
+        <div v-if="heading !== null" role="row">
+          <div role="gridcell">
+            <h3 class="heading">
+              {{ heading }}
+            </h3>
+          </div>
+        </div>
+        <div class="line" role="presentation" :style="{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, height: `${CARD_HEIGHT}px` }">
           <GridCard
             v-for="row in beside" :key="row.id" :row="row" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => dragged(row)"
             @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)" @menu="emit('menu', row, $event)" @renamed="emit('renamed')"

@@ -92,9 +92,13 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
     </div>
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
       <div v-for="{ row, index, start } in shown" :key="row.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-        <h3 v-if="headingOf(index)" class="heading">
-          {{ headingOf(index) }}
-        </h3>
+        <div v-if="headingOf(index)" role="row">
+          <div role="gridcell">
+            <h3 class="heading">
+              {{ headingOf(index) }}
+            </h3>
+          </div>
+        </div>
         <RegisterRow
           :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
           :renaming="renaming === `d:${row.id}`" :tracks="tracks" :columns="shownColumns" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
