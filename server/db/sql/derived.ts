@@ -3,7 +3,7 @@
 
 import { datesIn } from '../../../core/dates/index'
 import type { Language } from '../../../core/text/index'
-import { entriesOf, foldedText, lexemesOf, pairsOf } from '../../../core/text/index'
+import { foldedText, lexemesOf, pairsOf } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 
@@ -108,9 +108,4 @@ export async function nextToDerive(after: { readonly planId: string; readonly id
 
 export async function markDerived(planId: string): Promise<void> {
   await touched(null, 'UPDATE plan SET derived = $2 WHERE id = $1', [planId, DERIVED_VERSION])
-}
-
-/** The words of names, as name_token holds them, by which a sought word is found in all its forms. */
-export function nameTokensOf(word: string): readonly string[] {
-  return entriesOf(word)
 }

@@ -3,10 +3,9 @@
 
 import type { Candidate, Compiled, Fact, FoundGroup, FoundSort, Orderable, TimeField } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
-import { formsOf } from '../../../core/text/index'
+import { entriesOf, formsOf } from '../../../core/text/index'
 import { rows } from '../client'
 import { isoText } from '../tables'
-import { nameTokensOf } from './derived'
 
 export interface Hit { readonly id: string; readonly changedAt: string }
 
@@ -90,7 +89,7 @@ export function walkInside(query: FindQuery): Promise<Hit[]> {
 
 function allParams({ planId, sought, after, condition }: FindQuery): unknown[] {
   const numbered = sought.map((word, index) => ({ ...word, at: index + 1 }))
-  const entries = numbered.flatMap(({ text, prefix, at }) => (prefix ? formsOf(text, null) : nameTokensOf(text)).map(entry => ({ entry, at })))
+  const entries = numbered.flatMap(({ text, prefix, at }) => (prefix ? formsOf(text, null) : entriesOf(text)).map(entry => ({ entry, at })))
   const starts = numbered.filter(word => word.prefix)
   return [planId, entries.map(({ entry }) => entry), entries.map(({ at }) => at), starts.map(({ text }) => text), starts.map(({ at }) => at), sought.map(({ text }) => text), after?.changedAt ?? null, after?.id ?? null, ...condition.params]
 }

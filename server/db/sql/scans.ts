@@ -5,10 +5,9 @@ import { rows, touched } from '../client'
 
 export interface ScanTask { readonly blobId: string; readonly page: number; readonly extension: string; readonly size: number; readonly planId: string }
 
-/** The words of pages that were recognised, by page. */
-export async function recognisedPages(transaction: Transaction, blobId: string): Promise<Map<number, string>> {
-  const found = await rows<{ page: number; body: string }>(transaction, 'SELECT t.page, t.body FROM page_words w JOIN page_text t ON t.blob_id = w.blob_id AND t.page = w.page WHERE w.blob_id = $1', [blobId])
-  return new Map(found.map(({ page, body }) => [page, body]))
+/** The words of pages that were recognised. */
+export function recognisedPages(blobId: string): Promise<{ page: number; body: string }[]> {
+  return rows(null, 'SELECT t.page, t.body FROM page_words w JOIN page_text t ON t.blob_id = w.blob_id AND t.page = w.page WHERE w.blob_id = $1', [blobId])
 }
 
 /** Puts pages on the list to be recognised; what was recognised before is forgotten but for the pages that are `kept`. */

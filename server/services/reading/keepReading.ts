@@ -40,18 +40,19 @@ export interface WasRead {
 
 /** Pages that were recognised keep their words when a document is only read again by newer readers: that takes seconds for each. */
 export async function keepReading(blobId: string, { pages: bodies, paged, scans = [], title = '', author = '' }: WasRead): Promise<void> {
-  await withTransaction(async (transaction) => {
-    const recognised = scans.length > 0 ? await recognisedPages(transaction, blobId) : new Map<number, string>()
-    const seen = scans.filter(page => recognised.has(page))
+  const isScan = new Set(scans)
+  const recognised = new Map(scans.length > 0 ? (await recognisedPages(blobId)).filter(({ page }) => isScan.has(page)).map(({ page, body }) => [page, body]) : [])
+  const pages = bodies.map((read, index) => {
     // PostgreSQL's text cannot hold the null character.
-    const pages = bodies.map((body, index) => {
-      const words = (seen.includes(index + 1) ? recognised.get(index + 1) ?? '' : body).replaceAll('\0', '')
-      return { page: index + 1, body: words, folded: foldedText(words) }
-    })
-    const facts = factsOf(pages.map(page => page.body), title, author)
+    const body = (recognised.get(index + 1) ?? read).replaceAll('\0', '')
+    return { page: index + 1, body, folded: foldedText(body) }
+  })
+  const facts = factsOf(pages.map(page => page.body), title, author)
+  const words = lexemes(pages.map(page => page.folded), facts.language)
+  await withTransaction(async (transaction) => {
     await writePages(transaction, blobId, pages, paged)
-    await writeFacts(transaction, blobId, facts, lexemes(pages.map(page => page.folded), facts.language), READER_VERSION)
-    await addScanPages(transaction, blobId, scans.filter(page => !seen.includes(page)), seen)
+    await writeFacts(transaction, blobId, facts, words, READER_VERSION)
+    await addScanPages(transaction, blobId, scans.filter(page => !recognised.has(page)), [...recognised.keys()])
     await keepTextWords(transaction, blobId, wordsOfPages(pages.map(page => page.folded)))
     await refreshWordsOfBlob(transaction, blobId)
     await forgetThumbnail(transaction, blobId)
