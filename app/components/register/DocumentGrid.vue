@@ -5,8 +5,10 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { RegisterRow as Row } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
+import { useScrollMargin } from '../../composables/useScrollMargin'
 import GridCard from './GridCard.vue'
 import { linesOf } from './gridLines'
+import RegisterHeading from './RegisterHeading.vue'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -23,7 +25,7 @@ const emit = defineEmits<{ pick: [key: string, event: MouseEvent]; toggle: [key:
 const [CARD_WIDTH, CARD_HEIGHT, HEADING] = [164, 222, 38]
 const NEAR = 4
 const list = ref<HTMLElement | null>(null)
-const margin = ref(0)
+const margin = useScrollMargin(list, () => props.scroller, () => props.rows.length)
 const { width } = useElementSize(list)
 const across = computed(() => Math.max(1, Math.floor(width.value / CARD_WIDTH)))
 const lines = computed(() => linesOf(props.rows, across.value, props.headings))
@@ -37,9 +39,6 @@ const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) 
   const line = lines.value[item.index]
   return line ? [{ ...line, index: item.index, start: item.start - margin.value }] : []
 }))
-watch([list, () => props.rows.length, () => props.scroller], () => {
-  if (list.value && props.scroller) margin.value = list.value.getBoundingClientRect().top - props.scroller.getBoundingClientRect().top + props.scroller.scrollTop
-}, { flush: 'post' })
 watch(shown, (all) => { if ((all.at(-1)?.index ?? 0) >= lines.value.length - NEAR) emit('end') })
 
 function reveal(id: string): void {
@@ -53,13 +52,7 @@ defineExpose({ reveal })
   <div class="grid-of-sheets" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
       <div v-for="{ rows: beside, heading, start } in shown" :key="beside[0]?.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-        <div v-if="heading !== null" role="row">
-          <div role="gridcell">
-            <h3 class="heading">
-              {{ heading }}
-            </h3>
-          </div>
-        </div>
+        <RegisterHeading v-if="heading !== null" :text="heading" />
         <div class="line" role="presentation" :style="{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, height: `${CARD_HEIGHT}px` }">
           <GridCard
             v-for="row in beside" :key="row.id" :row="row" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => dragged(row)"
@@ -74,5 +67,4 @@ defineExpose({ reveal })
 <style scoped>
 .grid-of-sheets { border-top: 2px solid var(--ink); padding-top: 6px; }
 .line { display: grid; gap: 0 6px; }
-.heading { height: 38px; line-height: 30px; padding-top: 8px; font-size: 13.5px; color: var(--ink-2); border-bottom: 1px solid var(--rule-strong); }
 </style>

@@ -4,9 +4,11 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
 import type { RegisterRow as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
+import { useScrollMargin } from '../../composables/useScrollMargin'
 import { useView } from '../../stores/view'
 import ColumnHead from './ColumnHead.vue'
 import { columnOf, columnsWithNotes, tracksOf } from '../../stores/columns'
+import RegisterHeading from './RegisterHeading.vue'
 import RegisterRow from './RegisterRow.vue'
 
 const props = defineProps<{
@@ -41,7 +43,7 @@ const ROW = 29
 const HEADING = 38
 const NEAR = 40
 const list = ref<HTMLElement | null>(null)
-const margin = ref(0)
+const margin = useScrollMargin(list, () => props.scroller, () => props.rows.length)
 const headingOf = (index: number) => props.headings?.get(props.rows[index]?.id ?? '')
 const virtualizer = useVirtualizer(computed(() => ({
   count: props.rows.length, getScrollElement: () => props.scroller, estimateSize: (index: number) => (headingOf(index) === undefined ? ROW : ROW + HEADING), getItemKey: (index: number) => props.rows[index]?.id ?? index, overscan: 12, scrollMargin: margin.value,
@@ -53,9 +55,6 @@ const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) 
   return row ? [{ row, index: item.index, start: item.start - margin.value }] : []
 }))
 
-watch([list, () => props.rows.length, () => props.scroller], () => {
-  if (list.value && props.scroller) margin.value = list.value.getBoundingClientRect().top - props.scroller.getBoundingClientRect().top + props.scroller.scrollTop
-}, { flush: 'post' })
 watch(shown, (rows) => { if ((rows.at(-1)?.index ?? 0) >= props.rows.length - NEAR) emit('end') })
 
 function reveal(id: string): void {
@@ -92,13 +91,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
     </div>
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
       <div v-for="{ row, index, start } in shown" :key="row.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-        <div v-if="headingOf(index)" role="row">
-          <div role="gridcell">
-            <h3 class="heading">
-              {{ headingOf(index) }}
-            </h3>
-          </div>
-        </div>
+        <RegisterHeading v-if="headingOf(index)" :text="headingOf(index) ?? ''" />
         <RegisterRow
           :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
           :renaming="renaming === `d:${row.id}`" :tracks="tracks" :columns="shownColumns" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
@@ -116,5 +109,4 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 .head input { accent-color: var(--act); width: 14px; height: 14px; }
 .head :deep(button) { font-weight: 600; width: 100%; height: 28px; text-align: inherit; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .head :deep(button:hover) { color: var(--act); }
-.heading { height: 38px; line-height: 30px; padding-top: 8px; font-size: 13.5px; color: var(--ink-2); border-bottom: 1px solid var(--rule-strong); }
 </style>
