@@ -62,35 +62,41 @@ const list = ref<InstanceType<typeof ThingList> | null>(null)
 const meant = ref<readonly ThingItem[]>([])
 const meantActs = ref<readonly ThingAct[]>([])
 const naming = ref(false)
-// What this page wrote into the address itself; by the time it stands there, the keys may be one further.
-let written = ''
+// A document that the address asks for and that is not selected yet.
+const wanted = ref<string | null>(null)
 const renamingHead = ref(false)
 const { isOver } = useDropPlace(scroller, () => folderId.value)
 
 watch(folderId, async (id) => {
   naming.value = renamingHead.value = false
-  written = ''
   list.value?.clear()
   scroller.value?.scrollTo(0, 0)
   if (id === null) return
   await register.open(id)
 }, { immediate: true })
 
-// ?doc= selects a document: when the page is opened so, and after "show in plan".
-watch([() => route.query.doc, () => register.loaded, list], async ([id, loaded]) => {
-  if (typeof id !== 'string' || id === written || loaded.state !== 'ready' || register.place !== folderId.value || meant.value.some(item => item.id === id)) return
+// ?doc= selects a document: when the page is opened so, and after "show in plan". What this page wrote there itself is marked,
+// since by the time it stands in the address, or the register is loaded again, the keys may be one further.
+watch([() => route.query.doc, folderId] as const, ([id, place], [, before]) => {
+  const isOwn = place === before && (history.state as { own?: boolean } | null)?.own === true
+  if (!isOwn) wanted.value = typeof id === 'string' ? id : null
+}, { immediate: true })
+watch([wanted, () => register.loaded, list], async ([id, loaded]) => {
+  if (id === null || loaded.state !== 'ready' || register.place !== folderId.value || !list.value) return
   while (!register.rows.some(row => row.id === id) && await register.more());
   await nextTick()
-  list.value?.select(`d:${id}`)
+  if (wanted.value !== id) return
+  wanted.value = null
+  list.value.select(`d:${id}`)
 }, { flush: 'post' })
 
 function keepMeant(items: readonly ThingItem[], itemActs: readonly ThingAct[]): void {
   meant.value = items
   meantActs.value = itemActs
   const only = items.length === 1 && items[0]?.kind === 'document' ? items[0].id : undefined
-  if (!only || route.query.doc === only) return
-  written = only
-  void router.replace({ query: { doc: only } })
+  if (!only) return
+  wanted.value = null
+  if (route.query.doc !== only) void router.replace({ query: { doc: only }, state: { own: true } })
 }
 
 function go(id: FolderId | null): void {
