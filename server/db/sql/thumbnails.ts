@@ -21,24 +21,24 @@ export async function wantThumbnails(planId: string, documentIds: readonly strin
   return { thumbnails: found?.thumbnails ?? [], wanted: found?.wanted ?? [] }
 }
 
-export interface Sitter { readonly extension: string; readonly size: number; readonly state: ThumbnailState; /** The beginning of its text; empty where nothing was read. */ readonly text: string }
+export interface Sitter { readonly extension: string; readonly size: number; readonly state: ThumbnailState; /** Which asking this is. */ readonly askedAt: string; /** The beginning of its text; empty where nothing was read. */ readonly text: string }
 
 /** What a picture is made of. */
 export async function sitterOf(blobId: string): Promise<Sitter | undefined> {
-  const found = await rows<Sitter>(null, `SELECT (SELECT d.extension FROM document d WHERE d.blob_id = b.id ORDER BY d.id LIMIT 1) AS extension, b.size::float8 AS size, t.state,
+  const found = await rows<Sitter>(null, `SELECT (SELECT d.extension FROM document d WHERE d.blob_id = b.id ORDER BY d.id LIMIT 1) AS extension, b.size::float8 AS size, t.state, t.asked_at::text AS "askedAt",
       coalesce((SELECT left(p.body, 4000) FROM page_text p WHERE p.blob_id = b.id AND p.body <> '' ORDER BY p.page LIMIT 1), '') AS text
     FROM thumbnail t JOIN blob b ON b.id = t.blob_id WHERE t.blob_id = $1`, [blobId])
   return found[0]
 }
 
-/** Keeps a picture, or that there is none. */
-export async function keepThumbnail(blobId: string, picture: Buffer | null): Promise<void> {
-  await touched(null, 'UPDATE thumbnail SET state = $2, picture = $3 WHERE blob_id = $1', [blobId, picture === null ? 'none' : 'made', picture])
+/** Keeps a picture, or that there is none; nothing where it was forgotten or asked for anew meanwhile. */
+export async function keepThumbnail(blobId: string, askedAt: string, picture: Buffer | null): Promise<void> {
+  await touched(null, 'UPDATE thumbnail SET state = $2, picture = $3 WHERE blob_id = $1 AND asked_at = $4::timestamptz', [blobId, picture === null ? 'none' : 'made', picture, askedAt])
 }
 
-/** What could not be drawn while its words were not known is tried again. */
+/** Its words are known now: what could not be drawn without them, or is being drawn at this moment, is to be asked for again. */
 export async function forgetThumbnail(transaction: Transaction, blobId: string): Promise<void> {
-  await touched(transaction, `DELETE FROM thumbnail WHERE blob_id = $1 AND state = 'none'`, [blobId])
+  await touched(transaction, `DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made'`, [blobId])
 }
 
 /** Throws nothing; undefined where there is none. */

@@ -14,6 +14,6 @@ export async function drawThumbnail(draw: Draw, blobId: string): Promise<void> {
   if (sitter?.state !== 'waiting') return
   const canBe = isReadable(sitter.extension) && sitter.size > 0 && sitter.size <= READING_LIMIT_BYTES
   const drawn = canBe ? await draw(sitter.extension, await readWhole(blobId, sitter.size), sitter.text) : null
-  await keepThumbnail(blobId, drawn?.ok ? Buffer.from(drawn.picture) : null)
+  await keepThumbnail(blobId, sitter.askedAt, drawn?.ok ? Buffer.from(drawn.picture) : null)
   for (const { id, planId } of await documentsOfBlob(blobId)) await notify(null, { type: 'thumbnail', planId, documentId: id })
 }
