@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import type { Asked, Compiled, Ordered, Rule, Spot } from '../../../core/find/index'
+import type { Asked, Compiled, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
 import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
@@ -84,21 +84,29 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
   const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
   const world = await worldFor(actor.planId, rule, new Date())
   const listed = asked.group !== 'none' || asked.sort === 'place' ? byPlan : asked.sort === 'best' && sought.length > 0 ? bestFirst : bySort
-  const query: FindQuery = { planId: actor.planId, condition: compile(rule, world, CONDITION_FROM), sought, after: null, limit: 0 }
-  return listed(actor, asked, query, compile(rule, world, 2), hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT)
+  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT })
 }
 
-/** `plain` is the condition for statements whose only other parameter is the plan. */
-type List = (actor: Actor, asked: FindAsked, query: FindQuery, plain: Compiled, countLimit: number) => Promise<Found>
+interface Search {
+  readonly sought: readonly SoughtWord[]
+  /** The condition with its parameters numbered from `first`. */
+  readonly condition: (first: number) => Compiled
+  readonly countLimit: number
+}
+type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
+
+// The only parameter before those of the condition is the plan.
+const AFTER_PLAN = 2
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, query, _plain, countLimit) => {
+const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) => {
+  const query: FindQuery = { planId: actor.planId, condition: condition(CONDITION_FROM), sought, after: null, limit: RANKED_INSIDE + 1 }
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
     const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
-    return reply(actor, query, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
+    return reply(actor, sought, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
-  const [named, few] = await Promise.all([findNamed(query), collectInside({ ...query, limit: RANKED_INSIDE + 1 }, countLimit)])
+  const [named, few] = await Promise.all([findNamed(query), collectInside(query, countLimit)])
   const most = few.count > countLimit ? WALKED_INSIDE : RANKED_INSIDE
   const inside = few.count > countLimit ? await walkInside({ ...query, limit: most + 1 }) : few.hits
   const total = asked.cursor === null ? few.count : null
@@ -107,23 +115,23 @@ const bestFirst: List = async (actor, asked, query, _plain, countLimit) => {
   const page = ranked.slice(at, at + asked.limit)
   const last = inside[most - 1]
   const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > most && last ? { after: last } : null
-  return reply(actor, query, ungrouped(page), { count: total, countLimit, next }, known)
+  return reply(actor, sought, ungrouped(page), { count: total, countLimit, next }, known)
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
-const bySort: List = async (actor, asked, query, plain, countLimit) => {
+const bySort: List = async (actor, asked, { sought, condition, countLimit }) => {
   const at = offsetOf(asked)
   const order = asked.sort === 'best' || asked.sort === 'place' ? { sort: 'changed', descending: true } as const : { sort: asked.sort, descending: asked.descending }
-  const { count, ids } = await orderedPage(actor.planId, plain, order, { at, limit: asked.limit + 1 }, countLimit)
-  return reply(actor, query, ungrouped(ids.slice(0, asked.limit)), counted(asked, count, countLimit, at + ids.length))
+  const { count, ids } = await orderedPage(actor.planId, condition(AFTER_PLAN), order, { at, limit: asked.limit + 1 }, countLimit)
+  return reply(actor, sought, ungrouped(ids.slice(0, asked.limit)), counted(asked, count, countLimit, at + ids.length))
 }
 
 /** In the order of the plan, or under headings. */
-const byPlan: List = async (actor, asked, query, plain, countLimit) => {
+const byPlan: List = async (actor, asked, { sought, condition, countLimit }) => {
   const at = offsetOf(asked)
-  const facts = await orderFacts(actor.planId, plain, asked, countLimit + 1)
+  const facts = await orderFacts(actor.planId, condition(AFTER_PLAN), asked, countLimit + 1)
   const ordered = orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
-  return reply(actor, query, ordered.slice(at, at + asked.limit), counted(asked, facts.length, countLimit, ordered.length))
+  return reply(actor, sought, ordered.slice(at, at + asked.limit), counted(asked, facts.length, countLimit, ordered.length))
 }
 
 const offsetOf = ({ cursor }: FindAsked): number => (cursor !== null && 'at' in cursor ? cursor.at : 0)
@@ -161,7 +169,7 @@ function hasPhrase(rule: Rule): boolean {
 }
 
 /** `known` is what the order was made of; what is not in it is looked up. */
-async function reply(actor: Actor, { sought }: FindQuery, page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
+async function reply(actor: Actor, sought: readonly SoughtWord[], page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
   const ids = page.map(({ id }) => id)
   const [documents, { factOf, pageOf }] = await Promise.all([documentsInOrder(actor.planId, ids), lookUp(actor, ids, sought, known)])
   const groupOf = new Map(page.map(one => [one.id, one.group]))
