@@ -68,5 +68,5 @@ defineExpose({ scroller })
 </template>
 
 <style scoped>
-.loose { flex: 1; min-height: 0; overflow-y: auto; padding: 26px 18px 24px; }
+.loose { flex: 1; min-height: 0; overflow-y: auto; padding: 4px 18px 24px; }
 </style>

@@ -18,7 +18,7 @@ const store = useSearches()
 </template>
 
 <style scoped>
-.searches { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(170px, 1fr)); gap: 6px 14px; }
+.searches { list-style: none; padding: 0; display: grid; grid-template-columns: repeat(auto-fill, minmax(224px, 1fr)); gap: 6px 14px; }
 .search { display: flex; gap: 8px; justify-content: space-between; border: 1px dashed var(--rule-strong); padding: 4px 9px; font-style: italic; }
 .search:hover { color: var(--act); border-color: var(--act); }
 .search .quiet { font-style: normal; }

@@ -93,7 +93,7 @@ const isFocused = ref(false)
 </template>
 
 <style scoped>
-.head { padding: 26px 0 8px; border-bottom: 2px solid var(--ink); margin: 0 18px; flex: none; }
+.head { padding: 4px 0 8px; border-bottom: 2px solid var(--ink); margin: 0 18px; flex: none; }
 .ask { position: relative; }
 .ask input { width: 100%; border: 2px solid var(--ink); background: var(--sheet); color: var(--ink); font: inherit; font-size: 16.5px; padding: 8px 90px 8px 11px; }
 .ask input:focus { outline: 2px solid var(--act); outline-offset: -2px; }

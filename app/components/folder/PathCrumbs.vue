@@ -43,7 +43,7 @@ const label = (id: FolderId) => codedName(plan.codeOf(id), plan.tree.byId.get(id
 </template>
 
 <style scoped>
-.crumbs { display: flex; flex-wrap: wrap; align-items: center; gap: 2px 7px; min-height: 22px; color: var(--ink-2); }
+.crumbs { display: flex; flex: 1; min-width: 0; flex-wrap: wrap; align-items: center; gap: 2px 7px; min-height: 22px; color: var(--ink-2); }
 .step { display: inline-flex; align-items: center; min-width: 0; }
 .siblings { color: var(--ink-3); line-height: 1; }
 .siblings:hover { color: var(--act); }

@@ -78,7 +78,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
         <span v-if="row.version > 1 && !has('version')" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0 && !has('tags')" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning && !has('colour')" class="aside meaning"><MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />{{ meaning.name }}</span>
-        <span v-if="READING[row.reading]" class="aside" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
+        <span v-if="READING[row.reading]" class="aside state" :title="READING[row.reading]" :class="{ warn: row.reading === 'failed' }">{{ READING[row.reading] }}</span>
       </template>
     </span>
     <span v-if="showPlaces" role="gridcell" class="cell"><PlaceLinks :folder-ids="row.folderIds" /></span>
@@ -104,6 +104,7 @@ const READING = { none: '', waiting: 'waiting to be read', reading: 'being read'
 .aside { flex: none; font-size: 11.5px; color: var(--ink-3); }
 .meaning { display: inline-flex; gap: 5px; align-items: center; color: var(--ink-2); }
 .running { color: var(--ink-2); font-weight: 600; font-variant-numeric: tabular-nums; }
+.aside.state { flex: 0 4 auto; min-width: 0; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 .aside.warn { color: var(--warn); }
 .cell > .cut { color: var(--ink-2); }
 .name > .cut { color: inherit; min-width: min(100%, 9em); }

@@ -6,7 +6,8 @@ import { computed, ref } from 'vue'
 import { useView } from '../../stores/view'
 
 defineProps<{ hasCard: boolean }>()
-defineSlots<{ outline: () => unknown; default: () => unknown; card: () => unknown }>()
+/** `band` and `strip` stay where they are while the page below them scrolls. */
+defineSlots<{ outline: () => unknown; band: () => unknown; strip: () => unknown; default: () => unknown; card: () => unknown }>()
 
 const view = useView()
 const noCardRoom = useMediaQuery('(max-width: 1099px)')
@@ -57,15 +58,19 @@ function toggle(panel: 'outline' | 'card'): void {
       @pointerdown.prevent="dragging = 'outline'" @keydown="nudge($event, 'outline')"
     />
     <div class="page-side">
-      <slot />
-      <div class="toggles">
-        <button v-if="outlineIn || drawer !== 'outline'" type="button" class="toggle" :aria-expanded="outlineIn" @click="toggle('outline')">
-          {{ outlineIn ? 'Hide outline' : 'Outline' }}
-        </button>
-        <button v-if="hasCard && (cardIn || drawer !== 'card')" type="button" class="toggle" :aria-expanded="cardIn" @click="toggle('card')">
-          {{ cardIn ? 'Hide card' : 'Card' }}
-        </button>
+      <slot name="band" />
+      <div class="strip">
+        <slot name="strip" />
+        <div class="toggles">
+          <button v-if="outlineIn || drawer !== 'outline'" type="button" class="toggle" :aria-expanded="outlineIn" @click="toggle('outline')">
+            {{ outlineIn ? 'Hide outline' : 'Outline' }}
+          </button>
+          <button v-if="hasCard && (cardIn || drawer !== 'card')" type="button" class="toggle" :aria-expanded="cardIn" @click="toggle('card')">
+            {{ cardIn ? 'Hide card' : 'Card' }}
+          </button>
+        </div>
       </div>
+      <slot />
     </div>
     <div
       v-if="cardIn && hasCard" class="seam" role="separator" aria-orientation="vertical" aria-label="Width of the card" tabindex="0" :aria-valuenow="view.kept.cardWidth" aria-valuemin="220" aria-valuemax="560"
@@ -91,7 +96,8 @@ function toggle(panel: 'outline' | 'card'): void {
 .drawer { position: absolute; top: 0; bottom: 0; z-index: 20; border: 1px solid var(--ink); }
 .outline-side.drawer { left: 0; }
 .card-side.drawer { right: 0; }
-.toggles { position: absolute; right: 8px; top: 8px; display: flex; gap: 10px; z-index: 4; padding: 0 4px 2px; background: var(--paper); }
+.strip { display: flex; flex: none; align-items: baseline; gap: 14px; padding: 6px 12px 2px 18px; }
+.toggles { flex: none; display: flex; gap: 10px; margin-left: auto; }
 .toggle { font-size: 11.5px; color: var(--ink-3); }
 .close { display: block; margin: 0 0 8px auto; }
 .outline-side .close { margin: 0 14px 8px auto; }

@@ -146,7 +146,7 @@ h1.done { text-decoration: line-through; color: var(--ink-3); }
 @media print {
   html, body, .v-application__wrap, .shell, .page, .loose { overflow: visible !important; height: auto !important; display: block !important; }
   .bundle .on-paper { display: block !important; padding-left: 2em; line-height: 1.7; }
-  .bundle-acts, .bundle .crumb, .loose .register, .shell > :not(.page), .panels > aside, .panels > .seam, .panels .toggles { display: none !important; }
+  .bundle-acts, .bundle .crumb, .loose .register, .shell > :not(.page), .panels > aside, .panels > .seam, .panels .strip { display: none !important; }
   .panels, .page-side { display: block !important; }
 }
 </style>

@@ -146,7 +146,7 @@ useShortcuts((event) => {
 </template>
 
 <style scoped>
-.reader { flex: 1; min-height: 0; overflow-y: auto; padding: 24px clamp(16px, 4vw, 56px) 40px; }
+.reader { flex: 1; min-height: 0; overflow-y: auto; padding: 4px clamp(16px, 4vw, 56px) 40px; }
 header { margin: 0 auto 14px; max-width: 860px; }
 .reader .bar { max-width: 860px; margin: 0 auto 10px; }
 .sheet { margin: 0 auto; }

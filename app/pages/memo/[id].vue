@@ -95,7 +95,7 @@ const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refu
 </template>
 
 <style scoped>
-.page { flex: 1; min-height: 0; display: flex; flex-direction: column; padding: 22px clamp(14px, 3vw, 40px) 18px; gap: 8px; }
+.page { flex: 1; min-height: 0; display: flex; flex-direction: column; padding: 6px clamp(14px, 3vw, 40px) 18px; gap: 8px; }
 .head { display: flex; align-items: center; gap: 10px; }
 .name { font-family: var(--serif); font-size: 18px; font-weight: 600; flex: 1; padding: 6px 10px; }
 .head .second { font-size: 12.5px; max-width: 150px; text-align: right; }

@@ -174,7 +174,12 @@ const chooseFiles = () => picker.value?.files()
     <template #outline>
       <OutlineSide :current="folderId" />
     </template>
-    <div class="band" :style="{ background: ink ?? (folderId === null ? 'var(--paper)' : 'var(--no-colour)') }" />
+    <template #band>
+      <div class="band" :style="{ background: ink ?? (folderId === null ? 'var(--paper)' : 'var(--no-colour)') }" />
+    </template>
+    <template #strip>
+      <PathCrumbs v-if="plan.reply && !isGone" :folder-id="folderId" @go="go" />
+    </template>
     <div ref="scroller" class="folder-page" :class="{ over: isOver }">
       <RemoteState :remote="plan.outline" @again="plan.load()">
         <div v-if="isGone" class="empty">
@@ -185,7 +190,6 @@ const chooseFiles = () => picker.value?.files()
           </NuxtLink>
         </div>
         <template v-else>
-          <PathCrumbs :folder-id="folderId" @go="go" />
           <FolderHead v-if="folder" :key="folder.id" :folder="folder" :renaming="renamingHead" @rename="renamingHead = true" @renamed="renamingHead = false" />
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
@@ -219,7 +223,7 @@ const chooseFiles = () => picker.value?.files()
 <style scoped>
 .kept { margin-bottom: 14px; }
 .band { height: 8px; flex: none; }
-.folder-page { flex: 1; min-height: 0; overflow-y: auto; padding: 14px 18px 24px; outline: none; }
+.folder-page { flex: 1; min-height: 0; overflow-y: auto; padding: 4px 18px 24px; outline: none; }
 .folder-page.over { box-shadow: inset 0 0 0 2px var(--act); }
 .top-title { font-size: 24px; line-height: 34px; padding: 8px 0 6px; }
 </style>
