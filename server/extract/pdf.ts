@@ -2,10 +2,10 @@ import { createRequire } from 'node:module'
 import { dirname } from 'node:path'
 import { createCanvas } from '@napi-rs/canvas'
 import type { PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
-import { getDocument, VerbosityLevel } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { Facts } from './facts'
 import { tidyFacts } from './facts'
 import { TEXT_LIMIT, Unreadable } from './outcome'
+import { pdfLibrary } from './pdfLibrary'
 
 // Pages asked for together: one is prepared while the other is read.
 const AT_ONCE = 8
@@ -55,6 +55,7 @@ export async function drawPdfPage(bytes: Uint8Array, number: number): Promise<Ui
 
 async function withPdf<T>(bytes: Uint8Array, work: (pdf: PDFDocumentProxy) => Promise<T>): Promise<T> {
   if (!isPdf(bytes)) throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
+  const { getDocument, VerbosityLevel } = await pdfLibrary()
   const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false, wasmUrl: WASM })
   const pdf = await task.promise.catch((error: unknown) => { throw new Unreadable(reasonFor(error)) })
   try {
