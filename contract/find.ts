@@ -107,8 +107,8 @@ export const countsShape = yup.object({
   /** By month of the time that is asked for, "2026-03". */
   months: numbers(),
   starred: yup.number().required(),
-  /** More than 10,000 are found: each number is at least that many. */
-  more: yup.boolean().required(),
+  /** Groups whose numbers are estimated from a random share, two digits of them meaning something, since more than 10,000 are found. */
+  about: yup.array(yup.string().required()).required(),
 })
 export type FoundCounts = yup.InferType<typeof countsShape>
 

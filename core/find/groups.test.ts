@@ -25,6 +25,11 @@ describe(countGroups, () => {
     expect(countGroups([fact({ folderIds: ['b', 'c'] as FolderId[] })], tree, meaningOf)).toMatchObject({ places: { a: 1, b: 1, c: 1 }, filed: { several: 1 } })
   })
 
+  it('adds those in one place and those in several', () => {
+    const lying = (...ids: string[]) => fact({ folderIds: ids as FolderId[] })
+    expect(countGroups([lying('b'), lying('b', 'c'), lying('a'), lying('b'), lying('gone')], tree, meaningOf).places).toEqual({ a: 4, b: 3, c: 1, gone: 1 })
+  })
+
   it('counts nothing in nothing', () => {
     expect(countGroups([], tree, meaningOf)).toEqual({ types: {}, origins: {}, filed: {}, places: {}, tags: {}, months: {}, starred: 0, sizes: {}, languages: {}, meanings: {} })
   })

@@ -44,10 +44,11 @@ export interface GroupCounts {
 }
 
 export function countGroups<F extends TreeFolder>(facts: readonly Fact[], tree: Tree<F>, meaningOf: (folder: FolderId) => MeaningId | null): GroupCounts {
-  const counts = { types: {}, origins: {}, filed: {}, sizes: {}, languages: {}, places: {}, meanings: {}, tags: {}, months: {}, starred: 0 } satisfies { [K in keyof GroupCounts]: object | number }
+  const counts = { types: {}, origins: {}, filed: {}, sizes: {}, languages: {}, places: {} as Record<string, number>, meanings: {}, tags: {}, months: {}, starred: 0 } satisfies { [K in keyof GroupCounts]: object | number }
   const one = (group: Record<string, number>, key: string) => { group[key] = (group[key] ?? 0) + 1 }
+  const direct = new Map<FolderId, number>()
   for (const fact of facts) {
-    const [home] = fact.folderIds
+    const [home, other] = fact.folderIds
     one(counts.types, typeGroupOf(fact.extension))
     one(counts.origins, fact.origin)
     one(counts.filed, filedOf(fact.folderIds.length))
@@ -56,8 +57,34 @@ export function countGroups<F extends TreeFolder>(facts: readonly Fact[], tree: 
     one(counts.meanings, fact.meaningId ?? (home === undefined ? null : meaningOf(home)) ?? 'none')
     if (fact.month !== null) one(counts.months, fact.month)
     for (const tag of fact.tagIds) one(counts.tags, tag)
-    for (const folder of withAncestors(fact.folderIds, tree)) one(counts.places, folder)
+    if (home !== undefined && other === undefined) direct.set(home, (direct.get(home) ?? 0) + 1)
+    else for (const folder of withAncestors(fact.folderIds, tree)) one(counts.places, folder)
     if (fact.starred) counts.starred++
+  }
+  for (const [folder, count] of withBelow(direct, tree)) counts.places[folder] = (counts.places[folder] ?? 0) + count
+  return counts
+}
+
+/** What lies in folders, added to all above them: from the deepest up, each folder once. */
+function withBelow<F extends TreeFolder>(direct: ReadonlyMap<FolderId, number>, tree: Tree<F>): ReadonlyMap<FolderId, number> {
+  const counts = new Map(direct)
+  const depths = new Map<FolderId, number>()
+  const depthOf = (id: FolderId): number => {
+    const known = depths.get(id)
+    if (known !== undefined) return known
+    const parent = tree.byId.get(id)?.parentId ?? null
+    const depth = parent === null ? 0 : depthOf(parent) + 1
+    depths.set(id, depth)
+    return depth
+  }
+  for (const id of direct.keys()) depthOf(id)
+  const levels: FolderId[][] = []
+  for (const [id, depth] of depths) (levels[depth] ??= []).push(id)
+  for (const level of levels.reverse()) {
+    for (const id of level) {
+      const parent = tree.byId.get(id)?.parentId ?? null
+      if (parent !== null) counts.set(parent, (counts.get(parent) ?? 0) + (counts.get(id) ?? 0))
+    }
   }
   return counts
 }

@@ -13,9 +13,10 @@ import * as acts from './migrations/000010_acts'
 import * as finding from './migrations/000011_finding'
 import * as forms from './migrations/000012_forms'
 import * as thumbnails from './migrations/000013_thumbnails'
+import * as samples from './migrations/000014_samples'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples]
 
 const LOCK = 4_802_661
 

@@ -186,7 +186,7 @@ describe('the counts to narrow with', () => {
     expect(Object.values(found.types).reduce((sum, count) => sum + count, 0)).toBe(here.length)
     expect(found.starred).toBe(here.filter(document => typeGroupOf(document.extension) === 'text' && document.starred).length)
     expect(found.places[folders[0] ?? '']).toBe(found.types.text)
-    expect([texts.length > 0, found.more]).toEqual([true, false])
+    expect([texts.length > 0, found.about]).toEqual([true, []])
   })
 
   it('tell the same as the search by each value', async () => {

@@ -21,13 +21,15 @@ const PLACES_SHOWN = 40
 const FEW_TAGS = 8
 const FILED_TEXTS = { none: 'not filed yet', one: 'in one folder', several: 'in several folders' } as const
 
-/** "23", or "23+" where more is found than is counted exactly; empty where nothing is asked. */
-const many = (count: number | undefined) => (props.counts === null ? '' : `${(count ?? 0).toLocaleString('en-GB')}${props.counts.more && (count ?? 0) > 0 ? '+' : ''}`)
+type Group = Exclude<keyof FoundCounts, 'about'>
+/** "23", or "~470,000" where so much is found that it is estimated; empty where nothing is asked. */
+const many = (group: Group, count: number | undefined) => (props.counts === null ? '' : `${props.counts.about.includes(group) && (count ?? 0) > 0 ? '~' : ''}${(count ?? 0).toLocaleString('en-GB')}`)
 const isChosen = <T>(chosen: Chosen<T>, value: T) => chosen.any.includes(value) || chosen.without.includes(value)
 
 /** Values that are found or chosen; all of them where nothing is asked. */
-function shown<T extends string>(all: readonly T[], counts: Readonly<Record<string, number>> | undefined, chosen: Chosen<T>, text: (value: T) => string) {
-  return all.filter(value => counts === undefined || (counts[value] ?? 0) > 0 || isChosen(chosen, value)).map(value => ({ value, text: text(value), count: many(counts?.[value]) }))
+function shown<T extends string>(all: readonly T[], group: Exclude<Group, 'starred'>, chosen: Chosen<T>, text: (value: T) => string) {
+  const counts = props.counts?.[group] as Readonly<Record<string, number>> | undefined
+  return all.filter(value => counts === undefined || (counts[value] ?? 0) > 0 || isChosen(chosen, value)).map(value => ({ value, text: text(value), count: many(group, counts?.[value]) }))
 }
 
 // Where something is found, those chosen, and what lies above them.
@@ -37,25 +39,25 @@ const places = computed(() => {
   const above = new Set<string>()
   for (const id of [...chosen.any, ...chosen.without]) for (let at = plan.tree.byId.get(id as FolderId); at; at = plan.tree.byId.get(at.parentId as FolderId)) above.add(at.id)
   const folders = outlineOf(plan.tree).filter(({ folder, depth }) => above.has(folder.id) || ((counts[folder.id] ?? 0) > 0 && (depth === 0 || (folder.parentId !== null && above.has(folder.parentId)))))
-    .slice(0, PLACES_SHOWN).map(({ folder, depth }) => ({ value: folder.id as FolderId | 'in-tray', depth, text: plan.placeOf(folder.id)?.text ?? '', count: many(counts[folder.id]) }))
-  const tray = props.counts === null || (props.counts.filed.none ?? 0) > 0 || isChosen(chosen, 'in-tray') ? [{ value: 'in-tray' as const, depth: 0, text: 'In-tray', count: many(props.counts?.filed.none) }] : []
+    .slice(0, PLACES_SHOWN).map(({ folder, depth }) => ({ value: folder.id as FolderId | 'in-tray', depth, text: plan.placeOf(folder.id)?.text ?? '', count: many('places', counts[folder.id]) }))
+  const tray = props.counts === null || (props.counts.filed.none ?? 0) > 0 || isChosen(chosen, 'in-tray') ? [{ value: 'in-tray' as const, depth: 0, text: 'In-tray', count: many('filed', props.counts?.filed.none) }] : []
   return [...folders, ...tray]
 })
-const types = computed(() => shown(TYPE_GROUP_NAMES, props.counts?.types, props.narrowing.types, type => TYPE_GROUPS[type].name))
-const ways = computed(() => shown(ORIGINS, props.counts?.origins, props.narrowing.origins, originName))
-const filed = computed(() => shown(FILED, props.counts?.filed, props.narrowing.filed, value => FILED_TEXTS[value]))
-const sizes = computed(() => shown(SIZE_CLASS_NAMES, props.counts?.sizes, props.narrowing.sizes, value => SIZE_CLASSES[value].name))
-const languages = computed(() => shown([...LANGUAGES, 'none'] as const, props.counts?.languages, props.narrowing.languages, value => (value === 'none' ? 'not known' : LANGUAGE_NAMES[value])))
+const types = computed(() => shown(TYPE_GROUP_NAMES, 'types', props.narrowing.types, type => TYPE_GROUPS[type].name))
+const ways = computed(() => shown(ORIGINS, 'origins', props.narrowing.origins, originName))
+const filed = computed(() => shown(FILED, 'filed', props.narrowing.filed, value => FILED_TEXTS[value]))
+const sizes = computed(() => shown(SIZE_CLASS_NAMES, 'sizes', props.narrowing.sizes, value => SIZE_CLASSES[value].name))
+const languages = computed(() => shown([...LANGUAGES, 'none'] as const, 'languages', props.narrowing.languages, value => (value === 'none' ? 'not known' : LANGUAGE_NAMES[value])))
 const meanings = computed(() => [
-  ...plan.meanings.filter(({ id }) => props.counts === null || (props.counts.meanings[id] ?? 0) > 0 || isChosen(props.narrowing.meanings, id)).map(({ id, name, ink }) => ({ value: id as typeof id | 'none', text: name, count: many(props.counts?.meanings[id]), laid: ink as string | null })),
-  ...(props.counts === null || (props.counts.meanings.none ?? 0) > 0 || isChosen(props.narrowing.meanings, 'none') ? [{ value: 'none' as const, text: 'no colour', count: many(props.counts?.meanings.none), laid: null }] : []),
+  ...plan.meanings.filter(({ id }) => props.counts === null || (props.counts.meanings[id] ?? 0) > 0 || isChosen(props.narrowing.meanings, id)).map(({ id, name, ink }) => ({ value: id as typeof id | 'none', text: name, count: many('meanings', props.counts?.meanings[id]), laid: ink as string | null })),
+  ...(props.counts === null || (props.counts.meanings.none ?? 0) > 0 || isChosen(props.narrowing.meanings, 'none') ? [{ value: 'none' as const, text: 'no colour', count: many('meanings', props.counts?.meanings.none), laid: null }] : []),
 ])
 
 const allTags = ref(false)
 const tags = computed(() => {
   const found = [...plan.tags].filter(({ id }) => props.counts === null || (props.counts.tags[id] ?? 0) > 0 || isChosen(props.narrowing.tags, id))
   const often = [...found].sort((a, b) => (props.counts?.tags[b.id] ?? b.count) - (props.counts?.tags[a.id] ?? a.count)).slice(0, allTags.value ? undefined : FEW_TAGS)
-  return { rows: found.filter(tag => often.includes(tag) || isChosen(props.narrowing.tags, tag.id)).map(({ id, name, count }) => ({ value: id, text: name, count: props.counts === null ? String(count) : many(props.counts.tags[id]) })), more: found.length - often.length }
+  return { rows: found.filter(tag => often.includes(tag) || isChosen(props.narrowing.tags, tag.id)).map(({ id, name, count }) => ({ value: id, text: name, count: props.counts === null ? String(count) : many('tags', props.counts.tags[id]) })), more: found.length - often.length }
 })
 </script>
 
@@ -92,7 +94,7 @@ const tags = computed(() => {
       Star
     </h2>
     <ul class="star">
-      <li><label><input type="checkbox" :checked="narrowing.starred === true" @change="emit('choose', { starred: narrowing.starred === true ? null : true })"> with a star</label><span class="quiet">{{ many(counts?.starred) }}</span></li>
+      <li><label><input type="checkbox" :checked="narrowing.starred === true" @change="emit('choose', { starred: narrowing.starred === true ? null : true })"> with a star</label><span class="quiet">{{ many('starred', counts?.starred) }}</span></li>
       <li><label><input type="checkbox" :checked="narrowing.starred === false" @change="emit('choose', { starred: narrowing.starred === false ? null : false })"> without a star</label></li>
     </ul>
     <h2 class="part-head">

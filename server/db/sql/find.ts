@@ -61,7 +61,7 @@ function matching({ condition }: Pick<FindQuery, 'condition'>): string {
   return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}`
 }
 
-function joinFor(condition: Compiled): string {
+export function joinFor(condition: Compiled): string {
   return condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
 }
 

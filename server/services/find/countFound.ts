@@ -1,15 +1,16 @@
 import type { GroupCounts, NarrowingGroup, Rule, TimeField } from '../../../core/find/index'
-import { compile, countGroups, narrowingRules, NOT_NARROWED, ruleOf } from '../../../core/find/index'
-import { factsFound } from '../../db/sql/find'
+import { compile, countGroups, estimated, narrowingRules, NOT_NARROWED, ruleOf } from '../../../core/find/index'
 import type { Actor } from '../actor'
 import type { FindAsked } from './findDocuments'
 import { askedRule, checkLength } from './findDocuments'
+import { factsToCount } from './many'
 import { planTree, worldOf } from './world'
 
-/** Up to here the counts are exact; above it they are at least that. */
+/** Up to here counts are exact. */
 export const COUNTED_AT_MOST = 10_000
 
-export interface Counts extends GroupCounts { readonly more: boolean }
+/** Groups in `about` are estimated from a random share of what is found; the others are exact. */
+export interface Counts extends GroupCounts { readonly about: readonly (keyof GroupCounts)[] }
 
 // What each group of counts is counted without: choosing a second value in a group widens it. Tags narrow.
 const ALONE: Partial<Record<keyof GroupCounts, NarrowingGroup>> = {
@@ -28,18 +29,31 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
   const plan = await planTree(actor.planId)
   const world = worldOf(plan, new Date())
   const field: TimeField = asked.narrowing.span?.field ?? 'changed'
-  let more = false
-  const count = async (rule: Rule): Promise<GroupCounts> => {
-    const facts = await factsFound(actor.planId, compile(rule, world, 2), field, COUNTED_AT_MOST + 1)
-    if (facts.length > COUNTED_AT_MOST) more = true
-    return countGroups(facts.slice(0, COUNTED_AT_MOST), plan.tree, plan.meaningOf)
+  const about = new Set<keyof GroupCounts>()
+  const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts> => {
+    const { facts, share } = await factsToCount(actor.planId, first => compile(rule, world, first), field, COUNTED_AT_MOST)
+    for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
+    return scaled(countGroups(facts, plan.tree, plan.meaningOf), share)
   }
-  const whole = await count(askedRule(asked))
+  const whole = await count(askedRule(asked), GROUPS)
   const own: Partial<GroupCounts> = {}
   for (const [group, narrows] of Object.entries(ALONE) as [keyof GroupCounts, NarrowingGroup][]) {
     if (narrowingRules({ ...NOT_NARROWED, [narrows]: asked.narrowing[narrows] }).length === 0) continue
     const rest = { ...asked, narrowing: { ...asked.narrowing, [narrows]: NOT_NARROWED[narrows] } }
-    Object.assign(own, { [group]: (await count(ruleOf(rest, asked)))[group] })
+    Object.assign(own, { [group]: (await count(ruleOf(rest, asked), [group]))[group] })
   }
-  return { ...whole, ...own, more }
+  return { ...whole, ...own, about: [...about] }
+}
+
+const GROUPS = ['types', 'origins', 'filed', 'sizes', 'languages', 'places', 'meanings', 'tags', 'months', 'starred'] as const satisfies readonly (keyof GroupCounts)[]
+
+/** What is counted in a share, for all. */
+function scaled(counts: GroupCounts, share: number): GroupCounts {
+  const all = (numbers: Readonly<Record<string, number>>) => Object.fromEntries(Object.entries(numbers).map(([key, count]) => [key, estimated(count, share)]))
+  const { starred, ...groups } = counts
+  return { ...mapped(groups, all), starred: estimated(starred, share) }
+}
+
+function mapped<G extends object>(groups: G, change: (group: G[keyof G]) => unknown): G {
+  return Object.fromEntries(Object.entries(groups).map(([name, group]) => [name, change(group as G[keyof G])])) as G
 }

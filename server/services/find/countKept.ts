@@ -1,9 +1,9 @@
 import type { Rule } from '../../../core/find/index'
 import { asksOnlyWithout, compile, readAsked, ruleOf } from '../../../core/find/index'
-import { countEach } from '../../db/sql/find'
 import { keptSearchesOf } from '../../db/sql/keeping'
 import type { Actor } from '../actor'
 import { COUNTED_AT_MOST } from './countFound'
+import { countHits } from './many'
 import { planTree, worldOf } from './world'
 
 /** How many documents each kept search finds now, up to 10,001; null where it is not understood any more. */
@@ -11,7 +11,7 @@ export async function countKept(actor: Actor): Promise<{ counts: { id: string; c
   const searches = (await keptSearchesOf(null, actor.planId)).map(({ id, query }) => ({ id, rule: ruleIn(query) }))
   const asked = searches.flatMap(({ rule }) => rule ?? [])
   const world = worldOf(await planTree(actor.planId), new Date())
-  const found = await countEach(actor.planId, asked.map(rule => first => compile(rule, world, first)), COUNTED_AT_MOST)
+  const found = await countHits(actor.planId, asked.map(rule => first => compile(rule, world, first)), COUNTED_AT_MOST)
   const counts = new Map(asked.map((rule, index) => [rule, found[index] ?? 0]))
   return { counts: searches.map(({ id, rule }) => ({ id, count: rule === null ? null : counts.get(rule) ?? 0 })) }
 }

@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import type { Asked, Compiled, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
+import type { Asked, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
 import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
@@ -12,6 +12,8 @@ import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
+import type { Condition } from './many'
+import { provesMany, shareToProve } from './many'
 import { lookUp, NOTHING_LOOKED_UP, rankHits } from './rankHits'
 import { planTree, worldFor } from './world'
 
@@ -54,8 +56,9 @@ const COUNT_LIMIT = 10_000
 const PHRASE_COUNT_LIMIT = 1000
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 200
-// Where there are more than are counted every few documents is a hit, and the newest are walked; each has to be looked at.
-const WALKED_INSIDE = 100
+// So many hits are found one and all, and sorted. Above it every few documents is a hit: the newest are walked, each of which
+// has to be looked at. (At a million documents both take as long at about 28,000 hits.)
+const [COLLECTED, WALKED_INSIDE] = [25_000, 100]
 
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
@@ -89,8 +92,7 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
 
 interface Search {
   readonly sought: readonly SoughtWord[]
-  /** The condition with its parameters numbered from `first`. */
-  readonly condition: (first: number) => Compiled
+  readonly condition: Condition
   readonly countLimit: number
 }
 type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
@@ -106,16 +108,28 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) 
     const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
     return reply(actor, sought, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
-  const [named, few] = await Promise.all([findNamed(query), collectInside(query, countLimit)])
-  const most = few.count > countLimit ? WALKED_INSIDE : RANKED_INSIDE
-  const inside = few.count > countLimit ? await walkInside({ ...query, limit: most + 1 }) : few.hits
-  const total = asked.cursor === null ? few.count : null
+  const [named, { count, inside, most }] = await Promise.all([findNamed(query), newestInside(query, condition, countLimit)])
+  const total = asked.cursor === null ? count : null
   const { ranked, known } = await rankHits(actor, asked.near, query.sought, [...named, ...inside.slice(0, most)])
   const at = offsetOf(asked)
   const page = ranked.slice(at, at + asked.limit)
   const last = inside[most - 1]
   const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > most && last ? { after: last } : null
   return reply(actor, sought, ungrouped(page), { count: total, countLimit, next }, known)
+}
+
+/** The newest hits inside, of which `most` are to be ranked, and one more where there are more; how many there are, one more than countLimit stands for more. */
+async function newestInside(query: FindQuery, condition: Condition, countLimit: number): Promise<{ count: number; inside: readonly Hit[]; most: number }> {
+  const isCounted = countLimit === COUNT_LIMIT
+  const share = isCounted ? await shareToProve(query.planId, condition, COLLECTED) : null
+  const walk = async () => ({ count: countLimit + 1, inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE })
+  if (share !== null) {
+    const [isMany, walked] = await Promise.all([provesMany(query.planId, condition, share, countLimit), walk()])
+    if (isMany) return walked
+  }
+  const collected = isCounted ? COLLECTED : countLimit
+  const { count, hits } = await collectInside(query, collected)
+  return count > collected ? walk() : { count: Math.min(count, countLimit + 1), inside: hits, most: RANKED_INSIDE }
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */

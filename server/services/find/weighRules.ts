@@ -1,9 +1,9 @@
 import type { Asked, Rule } from '../../../core/find/index'
 import { compile, partsOf, ruleOf, withoutPart } from '../../../core/find/index'
-import { countEach } from '../../db/sql/find'
 import type { Actor } from '../actor'
 import { COUNTED_AT_MOST } from './countFound'
 import { checkLength } from './findDocuments'
+import { countHits } from './many'
 import { planTree, worldOf } from './world'
 
 export interface Weighed {
@@ -16,7 +16,7 @@ export interface Weighed {
 export async function weighRules(actor: Actor, asked: Asked): Promise<Weighed> {
   checkLength(asked.q)
   const world = worldOf(await planTree(actor.planId), new Date())
-  const countAll = (rules: readonly (Rule | null)[]) => countEach(actor.planId, rules.flatMap(rule => (rule ? [(first: number) => compile(rule, world, first)] : [])), COUNTED_AT_MOST)
+  const countAll = (rules: readonly (Rule | null)[]) => countHits(actor.planId, rules.flatMap(rule => (rule ? [(first: number) => compile(rule, world, first)] : [])), COUNTED_AT_MOST)
   const parts = asked.rule ? partsOf(asked.rule) : []
   const [whole = 0, ...each] = await countAll([ruleOf(asked, { typing: false }), ...parts.map(({ rule }) => rule)])
   const alone = Object.fromEntries(parts.map(({ path }, index) => [path, each[index] ?? 0]))
