@@ -1,7 +1,7 @@
 // Typing errors, forgiven: words that stand nowhere in the plan are replaced by the nearest that do.
 
 import { editDistance, foldedText, forgivenErrors, wordsOf } from '../../../core/text/index'
-import { nearWords } from '../../db/sql/find'
+import { nearWords } from '../../db/sql/findNames'
 import { knownWords, nearTextWords } from '../../db/sql/textWords'
 
 /** The candidate with the fewest errors, whole or (`begins`) as a beginning; the first of equals. */

@@ -1,5 +1,5 @@
 import { forgivenErrors } from '../../../core/text/index'
-import { namesAmongNewest, namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/find'
+import { beginsAnyName, namesAmongNewest, namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/findNames'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
@@ -16,6 +16,8 @@ export interface FoundNames {
 const MORE = 3
 const MIDDLE_LETTERS = 3
 const FEW_LETTERS = 2
+// So many of the names with the rarest word are looked at first, and so many where those are not enough.
+const [FIRST_LOOK, SECOND_LOOK] = [400, 5000]
 
 /**
  * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first, then the
@@ -48,7 +50,10 @@ async function oftenFirst(ids: readonly string[]): Promise<string[]> {
 async function idsFor(actor: Actor, words: readonly string[], limit: number): Promise<string[]> {
   const last = words.at(-1) ?? ''
   const whole = words.slice(0, -1)
-  if (whole.length > 0) return namesByWords(actor.planId, whole, last, limit)
+  if (whole.length > 0) {
+    const newest = await namesByWords(actor.planId, whole, last, FIRST_LOOK, limit)
+    return newest.length >= limit ? newest : namesByWords(actor.planId, whole, last, SECOND_LOOK, limit)
+  }
   // A letter or a digit begins a great many words, but then the newest documents have some of them.
   const newest = last.length <= FEW_LETTERS ? await namesAmongNewest(actor.planId, last, limit) : []
   return newest.length >= limit ? newest : namesByPrefix(actor.planId, last, limit)
@@ -60,11 +65,11 @@ async function correct(actor: Actor, words: readonly string[]): Promise<string[]
   let changed = false
   for (const word of words) {
     const errors = forgivenErrors(word.length)
-    const known = await namesByPrefix(actor.planId, word, 1)
+    const isKnown = await beginsAnyName(actor.planId, word)
     // The database counts two swapped letters as two errors, we as one: it is asked for one more.
-    const candidates = known.length > 0 || errors === 0 ? [] : await nearWords(actor.planId, word, errors + 1)
+    const candidates = isKnown || errors === 0 ? [] : await nearWords(actor.planId, word, errors + 1)
     const near = nearest(word, candidates, errors, true)
-    if (known.length === 0 && near === null) return null
+    if (!isKnown && near === null) return null
     if (near !== null) changed = true
     corrected.push(near ?? word)
   }

@@ -1,0 +1,73 @@
+// Statements of the find field: documents by words of their names, looked up in the plan's dictionary of words (name_word)
+// and in the list of names with each (name_token, newest first), so that work is bounded for every letter typed.
+
+import { rows } from '../client'
+
+// So many of the newest documents are looked through for what a letter or two begins.
+const NEWEST = 600
+
+/** Of the newest documents those with a name word that begins so, newest first. */
+export async function namesAmongNewest(planId: string, prefix: string, limit: number): Promise<string[]> {
+  const found = await rows<{ id: string }>(null, `SELECT d.id FROM (SELECT document_id, changed_at FROM search_row WHERE plan_id = $1 ORDER BY changed_at DESC, document_id DESC LIMIT ${NEWEST}) s
+    JOIN document d ON d.id = s.document_id WHERE ' ' || d.folded LIKE '% ' || $2 || '%' ORDER BY s.changed_at DESC, s.document_id DESC LIMIT $3`, [planId, prefix, limit])
+  return found.map(row => row.id)
+}
+
+/** Documents with a name word that begins so, newest first: the words from the dictionary, then the front of each word's list. */
+export async function namesByPrefix(planId: string, prefix: string, limit: number): Promise<string[]> {
+  const found = await rows<{ id: string }>(null, `WITH w AS MATERIALIZED (
+      SELECT word FROM name_word WHERE plan_id = $1 AND word >= $2 AND word < $2 || U&'\\FFFF' ORDER BY newest DESC LIMIT 40)
+    SELECT id FROM (SELECT DISTINCT ON (t.document_id) t.document_id AS id, t.changed_at FROM w CROSS JOIN LATERAL (
+      SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = w.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $3) t) x
+    ORDER BY changed_at DESC, id DESC LIMIT $3`, [planId, prefix, limit])
+  return found.map(row => row.id)
+}
+
+/** Whether any name has a word that begins so. */
+export async function beginsAnyName(planId: string, prefix: string): Promise<boolean> {
+  return (await rows(null, `SELECT FROM name_word WHERE plan_id = $1 AND word >= $2 AND word < $2 || U&'\\FFFF' LIMIT 1`, [planId, prefix])).length > 0
+}
+
+// What the last word begins drives a search where it is at most so many words, each in fewer than so many names.
+const [FEW_BEGUN, RARE] = [40, 300]
+
+/** Documents whose name has all words, newest first; the last is a beginning. The rarest drives, a whole word or what is begun; so many names with it are looked at. */
+export async function namesByWords(planId: string, words: readonly string[], last: string, look: number, limit: number): Promise<string[]> {
+  const patterns = [...words.map(word => `% ${word} %`), `% ${last}%`]
+  const count = (most: number) => `CROSS JOIN LATERAL (SELECT count(*) AS n FROM (SELECT FROM name_token t WHERE t.plan_id = $1 AND t.token = w.word LIMIT ${most}) c) k`
+  const found = await rows<{ id: string }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND word >= $5 AND word < $5 || U&'\\FFFF' LIMIT ${FEW_BEGUN + 1}),
+      rare AS MATERIALIZED (SELECT tokens FROM (
+        SELECT ARRAY[w.word] AS tokens, k.n FROM unnest($2::text[]) AS w(word) ${count(2000)}
+        UNION ALL SELECT array_agg(w.word), sum(k.n) FROM w ${count(RARE)} HAVING count(*) <= ${FEW_BEGUN} AND max(k.n) < ${RARE}) x ORDER BY n LIMIT 1)
+    SELECT d.id FROM (SELECT DISTINCT ON (t.changed_at, t.document_id) t.document_id, t.changed_at FROM rare, unnest(rare.tokens) AS token(word) CROSS JOIN LATERAL (
+        SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = token.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $6) t
+        ORDER BY t.changed_at DESC, t.document_id DESC LIMIT $6) t
+      JOIN document d ON d.id = t.document_id WHERE ' ' || d.folded || ' ' LIKE ALL($3::text[])
+    ORDER BY t.changed_at DESC, d.id DESC LIMIT $4`, [planId, words, patterns, limit, last, look])
+  return found.map(row => row.id)
+}
+
+/** Documents whose name holds the letters anywhere in a word, newest first; three letters at least, since fewer stand everywhere. */
+export async function namesByMiddle(planId: string, letters: string, limit: number): Promise<string[]> {
+  const found = await rows<{ id: string }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND word LIKE '%' || $2 || '%' ORDER BY newest DESC LIMIT 40)
+    SELECT id FROM (SELECT DISTINCT ON (t.document_id) t.document_id AS id, t.changed_at FROM w CROSS JOIN LATERAL (
+      SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = w.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $3) t) x
+    ORDER BY changed_at DESC, id DESC LIMIT $3`, [planId, letters, limit])
+  return found.map(row => row.id)
+}
+
+/** How often these documents were opened. */
+export async function visitsOf(ids: readonly string[]): Promise<ReadonlyMap<string, number>> {
+  const found = await rows<{ id: string; count: number }>(null, 'SELECT document_id AS id, count FROM visit WHERE document_id = ANY($1::uuid[])', [ids])
+  return new Map(found.map(({ id, count }) => [id, count]))
+}
+
+/** Words of the plan's names within `errors` (Levenshtein) of what was typed, nearest first: same first letter, or the first two swapped. */
+export async function nearWords(planId: string, typed: string, errors: number): Promise<string[]> {
+  const found = await rows<{ word: string }>(null, `SELECT word, least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3))::int AS distance
+    FROM name_word WHERE plan_id = $1 AND (word >= left($2, 1) AND word < left($2, 1) || U&'\\FFFF' OR word >= substr($2, 2, 1) AND word < substr($2, 2, 1) || U&'\\FFFF')
+    AND length(word) BETWEEN length($2) - $3 AND length($2) + 12 AND length(word) <= 64
+    AND least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3)) <= $3
+    ORDER BY distance, newest DESC LIMIT 60`, [planId, typed, errors])
+  return found.map(row => row.word)
+}

@@ -1,0 +1,78 @@
+// Searches that find more than are counted exactly: what they list is still the newest, and what they count is told from a share.
+import { beforeAll, expect, it } from 'vitest'
+import type { Found, FoundCounts, Weighed } from '../../contract/find'
+import type { FolderId } from '../../core/ids'
+import { lexemesOf } from '../../core/text/index'
+import { rows, touched } from '../../server/db/client'
+import type { Client } from '../support/client'
+import { newClient } from '../support/client'
+
+// Every one has "heron", every tenth "bittern"; three in four are plain texts.
+const DOCUMENTS = 30_000
+let client: Client
+let folder: FolderId
+
+beforeAll(async () => {
+  client = await newClient()
+  folder = await client.folder('Marsh')
+  const { id: first } = await client.upload('reed.txt', 'a reed and no bird', folder)
+  const { plan } = await client.outline()
+  const [blob] = await rows<{ id: string }>(null, 'SELECT blob_id AS id FROM document WHERE id = $1', [first])
+  const words = (some: string[]) => [...lexemesOf(some, 'en')]
+  await touched(null, `WITH made AS MATERIALIZED (SELECT gen_random_uuid() AS id, g, now() - g * interval '1 minute' AS at FROM generate_series(1, $3::int) g),
+    documents AS (INSERT INTO document (id, plan_id, name, folded, extension, media_type, size, blob_id, version, remark, origin, created_at, changed_at)
+      SELECT id, $1::uuid, 'note ' || g, 'note ' || g, CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'text/plain', 100, $2::uuid, 1, '', 'upload', at, at FROM made RETURNING id),
+    places AS (INSERT INTO placement (id, plan_id, document_id, folder_id, home, name, extension, changed_at, size, added_at) SELECT gen_random_uuid(), $1::uuid, id, $4::uuid, true, 'note', 'txt', at, 100, at FROM made RETURNING id)
+    INSERT INTO search_row (document_id, plan_id, changed_at, words, extension, origin, size, language, added_at)
+      SELECT id, $1::uuid, at, array_to_tsvector(CASE WHEN g % 10 = 0 THEN $6::text[] ELSE $5::text[] END), CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'upload', 100, 'en', at FROM made`,
+  [plan.id, blob?.id, DOCUMENTS, folder, words(['heron']), words(['heron', 'bittern'])])
+  await touched(null, 'ANALYZE search_row')
+})
+
+const find = async (query: string) => (await client.get<Found>(`/api/find?${query}`)).body
+const counts = async (query: string) => (await client.get<FoundCounts>(`/api/find/counts?${query}`)).body
+
+it('lists the newest of a great many, page after page, each once, and says that there are more', async () => {
+  const first = await find('q=heron&limit=50')
+  expect([first.count, first.countLimit]).toEqual([10_001, 10_000])
+  const seen = first.documents.map(({ name }) => name)
+  let cursor = `&cursor=${encodeURIComponent(first.next ?? '')}`
+  for (let page = 1; page < 6; page++) {
+    const found = await find(`q=heron&limit=50${cursor}`)
+    seen.push(...found.documents.map(({ name }) => name))
+    cursor = `&cursor=${encodeURIComponent(found.next ?? '')}`
+  }
+  expect([...seen].sort()).toEqual(Array.from({ length: 300 }, (_, index) => `note ${index + 1}`).sort())
+})
+
+it('estimates the counts of a great many, and counts few exactly', async () => {
+  const many = await counts('q=heron')
+  expect(many.about).toContain('types')
+  expect(Math.abs((many.types.text ?? 0) - DOCUMENTS * 3 / 4)).toBeLessThan(DOCUMENTS / 20)
+  expect(Math.abs((many.types.pdf ?? 0) - DOCUMENTS / 4)).toBeLessThan(DOCUMENTS / 20)
+  expect(many.places[folder]).toBeGreaterThan(DOCUMENTS * 0.9)
+  const few = await counts('q=bittern')
+  expect(few.about).toEqual([])
+  expect([few.types.pdf, few.types.text, few.places[folder]]).toEqual([DOCUMENTS / 20, DOCUMENTS / 20, DOCUMENTS / 10])
+})
+
+it('estimates a group where only what narrows it makes the others few', async () => {
+  const found = await counts('q=heron&types=pdf')
+  // 7,500 PDFs are counted one and all; the types themselves are counted among all 30,000.
+  expect(found.about).toEqual(['types'])
+  expect([found.origins.upload, found.places[folder]]).toEqual([DOCUMENTS / 4, DOCUMENTS / 4])
+})
+
+it('weighs rules of which one finds a great many', async () => {
+  const rule = { kind: 'all', rules: [{ kind: 'word', text: 'heron', prefix: false }, { kind: 'word', text: 'bittern', prefix: false }] }
+  const { body } = await client.send<Weighed>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
+  expect(body).toMatchObject({ whole: DOCUMENTS / 10, alone: { 0: 10_001, 1: DOCUMENTS / 10 } })
+})
+
+it('is right also where the planner expected few', async () => {
+  // Words that stand together more often than they would by chance.
+  await touched(null, `UPDATE search_row SET words = array_to_tsvector($2::text[]) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND extension = 'txt'`, [folder, [...lexemesOf(['heron', 'crake', 'rail', 'snipe'], 'en')]])
+  const query = 'q=crake+rail+snipe&types=text'
+  expect((await find(query)).count).toBe(10_001)
+  expect(Math.abs(((await counts(query)).types.text ?? 0) - DOCUMENTS * 3 / 4)).toBeLessThan(DOCUMENTS / 20)
+})
