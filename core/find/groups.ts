@@ -4,6 +4,7 @@ import type { FolderId, MeaningId, TagId } from '../ids'
 import type { Origin } from '../rows/index'
 import type { Language } from '../text/index'
 import type { Tree, TreeFolder } from '../tree/index'
+import { totalsBelow } from '../tree/index'
 import type { Filed } from './rule'
 import { filedOf } from './rule'
 import type { SizeClass } from './sizes'
@@ -61,31 +62,9 @@ export function countGroups<F extends TreeFolder>(facts: readonly Fact[], tree: 
     else for (const folder of withAncestors(fact.folderIds, tree)) one(counts.places, folder)
     if (fact.starred) counts.starred++
   }
-  for (const [folder, count] of withBelow(direct, tree)) counts.places[folder] = (counts.places[folder] ?? 0) + count
-  return counts
-}
-
-/** What lies in folders, added to all above them: from the deepest up, each folder once. */
-function withBelow<F extends TreeFolder>(direct: ReadonlyMap<FolderId, number>, tree: Tree<F>): ReadonlyMap<FolderId, number> {
-  const counts = new Map(direct)
-  const depths = new Map<FolderId, number>()
-  const depthOf = (id: FolderId): number => {
-    const known = depths.get(id)
-    if (known !== undefined) return known
-    const parent = tree.byId.get(id)?.parentId ?? null
-    const depth = parent === null ? 0 : depthOf(parent) + 1
-    depths.set(id, depth)
-    return depth
-  }
-  for (const id of direct.keys()) depthOf(id)
-  const levels: FolderId[][] = []
-  for (const [id, depth] of depths) (levels[depth] ??= []).push(id)
-  for (const level of levels.reverse()) {
-    for (const id of level) {
-      const parent = tree.byId.get(id)?.parentId ?? null
-      if (parent !== null) counts.set(parent, (counts.get(parent) ?? 0) + (counts.get(id) ?? 0))
-    }
-  }
+  const add = (id: string, count: number) => { if (count > 0) counts.places[id] = (counts.places[id] ?? 0) + count }
+  for (const [id, count] of totalsBelow(tree, folder => direct.get(folder.id) ?? 0)) add(id, count)
+  for (const [id, count] of direct) if (!tree.byId.has(id)) add(id, count)
   return counts
 }
 

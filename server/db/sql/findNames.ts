@@ -31,20 +31,20 @@ export async function beginsAnyName(planId: string, prefix: string): Promise<boo
 // What the last word begins drives a search where it is at most so many words, each in fewer than so many names.
 const [FEW_BEGUN, RARE] = [40, 300]
 
-/** Documents whose name has all words, newest first; the last is a beginning. The rarest drives, a whole word or what is begun; so many names with it are looked at. */
-export async function namesByWords(planId: string, words: readonly string[], last: string, look: number, limit: number): Promise<string[]> {
+/** Documents whose name has all words, newest first; the last is a beginning. The rarest drives, a whole word or what is begun; so many names with it are looked at; `all`: there are no others. */
+export async function namesByWords(planId: string, words: readonly string[], last: string, look: number, limit: number): Promise<{ ids: string[]; all: boolean }> {
   const patterns = [...words.map(word => `% ${word} %`), `% ${last}%`]
   const count = (most: number) => `CROSS JOIN LATERAL (SELECT count(*) AS n FROM (SELECT FROM name_token t WHERE t.plan_id = $1 AND t.token = w.word LIMIT ${most}) c) k`
-  const found = await rows<{ id: string }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND word >= $5 AND word < $5 || U&'\\FFFF' LIMIT ${FEW_BEGUN + 1}),
+  const [found] = await rows<{ ids: string[] | null; looked: number }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND word >= $5 AND word < $5 || U&'\\FFFF' LIMIT ${FEW_BEGUN + 1}),
       rare AS MATERIALIZED (SELECT tokens FROM (
         SELECT ARRAY[w.word] AS tokens, k.n FROM unnest($2::text[]) AS w(word) ${count(2000)}
-        UNION ALL SELECT array_agg(w.word), sum(k.n) FROM w ${count(RARE)} HAVING count(*) <= ${FEW_BEGUN} AND max(k.n) < ${RARE}) x ORDER BY n LIMIT 1)
-    SELECT d.id FROM (SELECT DISTINCT ON (t.changed_at, t.document_id) t.document_id, t.changed_at FROM rare, unnest(rare.tokens) AS token(word) CROSS JOIN LATERAL (
+        UNION ALL SELECT array_agg(w.word), sum(k.n) FROM w ${count(RARE)} HAVING count(*) <= ${FEW_BEGUN} AND max(k.n) < ${RARE}) x ORDER BY n LIMIT 1),
+      looked AS MATERIALIZED (SELECT DISTINCT ON (t.changed_at, t.document_id) t.document_id, t.changed_at FROM rare, unnest(rare.tokens) AS token(word) CROSS JOIN LATERAL (
         SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = token.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $6) t
-        ORDER BY t.changed_at DESC, t.document_id DESC LIMIT $6) t
-      JOIN document d ON d.id = t.document_id WHERE ' ' || d.folded || ' ' LIKE ALL($3::text[])
-    ORDER BY t.changed_at DESC, d.id DESC LIMIT $4`, [planId, words, patterns, limit, last, look])
-  return found.map(row => row.id)
+        ORDER BY t.changed_at DESC, t.document_id DESC LIMIT $6),
+      fitting AS (SELECT d.id, t.changed_at FROM looked t JOIN document d ON d.id = t.document_id WHERE ' ' || d.folded || ' ' LIKE ALL($3::text[]) ORDER BY t.changed_at DESC, d.id DESC LIMIT $4)
+    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids, (SELECT count(*)::int FROM looked) AS looked`, [planId, words, patterns, limit, last, look])
+  return { ids: found?.ids ?? [], all: (found?.looked ?? 0) < look }
 }
 
 /** Documents whose name holds the letters anywhere in a word, newest first; three letters at least, since fewer stand everywhere. */

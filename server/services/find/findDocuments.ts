@@ -13,7 +13,7 @@ import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
 import type { Condition } from './many'
-import { provesMany, shareToProve } from './many'
+import { AFTER_PLAN, provesMany, shareToProve } from './many'
 import { lookUp, NOTHING_LOOKED_UP, rankHits } from './rankHits'
 import { planTree, worldFor } from './world'
 
@@ -96,9 +96,6 @@ interface Search {
   readonly countLimit: number
 }
 type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
-
-// The only parameter before those of the condition is the plan.
-const AFTER_PLAN = 2
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
 const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) => {

@@ -52,7 +52,7 @@ async function idsFor(actor: Actor, words: readonly string[], limit: number): Pr
   const whole = words.slice(0, -1)
   if (whole.length > 0) {
     const newest = await namesByWords(actor.planId, whole, last, FIRST_LOOK, limit)
-    return newest.length >= limit ? newest : namesByWords(actor.planId, whole, last, SECOND_LOOK, limit)
+    return newest.all || newest.ids.length >= limit ? newest.ids : (await namesByWords(actor.planId, whole, last, SECOND_LOOK, limit)).ids
   }
   // A letter or a digit begins a great many words, but then the newest documents have some of them.
   const newest = last.length <= FEW_LETTERS ? await namesAmongNewest(actor.planId, last, limit) : []

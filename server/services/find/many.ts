@@ -9,7 +9,7 @@ import { expectedHits, withinShare } from '../../db/sql/samples'
 export type Condition = (first: number) => Compiled
 
 // The only parameter before those of a condition is the plan.
-const AFTER_PLAN = 2
+export const AFTER_PLAN = 2
 // Enough in a share for a proof, and for counts that mean something.
 const [PROOF, COUNTABLE] = [400, 2500]
 // Where more are found than the planner expected, counts come from one of these shares.
