@@ -1,5 +1,4 @@
 import * as yup from 'yup'
-import { UUID_PATTERN } from '../core/ids'
 import { CHILD_ORDERS, JOINTS, NUMBER_LIMIT, NUMBER_STYLES, OWN_TEXT_LIMIT, SKIP_LIMIT } from '../core/numbering/index'
 import type { Command, DraftedFolder } from '../core/plan/index'
 import { MERGE_CHOICES, RENUMBER_MODES } from '../core/plan/index'
@@ -7,14 +6,13 @@ import type { Origin } from '../core/rows/index'
 import { ORIGINS, PATTERNS } from '../core/rows/index'
 import { TYPE_GROUP_NAMES } from '../core/find/index'
 import { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, tagId } from './ids'
-
-const THINGS_LIMIT = 50_000
+import { documentIds, documentsToFile, folderIds, isId, namedDocuments, THINGS_LIMIT } from './many'
 
 const name = () => yup.string().strict().defined().max(2000)
 const allowTwin = () => yup.boolean().default(false)
 const things = {
-  folderIds: yup.array(folderId()).max(THINGS_LIMIT).default([]),
-  documentIds: yup.array(documentId()).max(THINGS_LIMIT).default([]),
+  folderIds: folderIds().default([]),
+  documentIds: documentIds().default([]),
 }
 
 /** The parts of a search's URL (core/find/asked). */
@@ -49,7 +47,6 @@ export const numberingShape = yup.object({
 export const whereToShape = yup.object({ to: yup.string().oneOf(['parent', 'in-tray', 'trash', 'folder'] as const).required(), folderId: folderId().nullable().optional() })
 
 const DRAFT_LIMIT = 50_000
-const isId = (value: unknown): boolean => typeof value === 'string' && UUID_PATTERN.test(value)
 
 function isDrafted(value: unknown): value is DraftedFolder {
   const { id, parent, name: folderName, number, label, numbered, meaningId: meaning, purpose } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
@@ -91,30 +88,30 @@ export const COMMAND_SHAPES = {
   'meaning.set': yup.object({ id: meaningId(), name: name(), ink: yup.string().required(), closed: yup.boolean().required(), pattern: yup.string().oneOf(PATTERNS).optional() }),
   'meaning.place': yup.object({ id: meaningId(), before: meaningId().nullable() }),
   'meaning.drop': yup.object({ id: meaningId(), replaceBy: meaningId().nullable() }),
-  'document.colour': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), meaningId: meaningId().nullable() }),
+  'document.colour': yup.object({ documentIds: documentIds().min(1).required(), meaningId: meaningId().nullable() }),
   'folder.names': yup.object({ id: folderId(), pattern: yup.string().strict().max(1000).nullable().defined() }),
   'document.file': yup.object({
-    documents: yup.array(yup.object({ id: documentId(), name: name().nullable().default(null) })).min(1).max(THINGS_LIMIT).required(),
+    documents: documentsToFile().min(1).required(),
     folderIds: yup.array(folderId()).min(1).max(50).required(),
     tags: tagsShape.default([]),
   }),
-  'document.names': yup.object({ names: yup.array(yup.object({ id: documentId(), name: name() })).min(1).max(THINGS_LIMIT).required() }),
+  'document.names': yup.object({ names: namedDocuments().min(1).required() }),
   'version.current': yup.object({ documentId: documentId(), number: yup.number().integer().min(1).required() }),
   'version.remark': yup.object({ documentId: documentId(), number: yup.number().integer().min(1).required(), remark: yup.string().strict().defined() }),
   'plan.trash': yup.object({ days: yup.number().nullable().defined() }),
   'order.set': yup.object({ id: orderId(), name: name(), active: yup.boolean().required(), when: orderWhenShape.required(), then: orderThenShape.required() }),
   'order.drop': yup.object({ id: orderId() }),
-  'place.remove': yup.object({ documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required(), folderId: folderId() }),
+  'place.remove': yup.object({ documentIds: documentIds().min(1).required(), folderId: folderId() }),
   'place.home': yup.object({ documentId: documentId(), folderId: folderId() }),
   'document.copy': yup.object({ copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).max(THINGS_LIMIT).required(), folderId: folderId().nullable(), folders: yup.array(yup.object({ id: folderId(), newId: folderId() })).max(2000).default([]) }),
   'search.keep': yup.object({ id: searchId(), name: name(), query: searchQueryShape, folderId: folderId().nullable().default(null), pinned: yup.boolean().default(false), desk: yup.boolean().default(false) }),
   'search.drop': yup.object({ id: searchId() }),
-  'search.folder': yup.object({ id: searchId().nullable().default(null), folderId: folderId(), parentId: folderId().nullable(), name: name(), documentIds: yup.array(documentId()).max(THINGS_LIMIT).required(), way: yup.string().oneOf(['move', 'file'] as const).required(), drop: yup.boolean().default(false) }),
+  'search.folder': yup.object({ id: searchId().nullable().default(null), folderId: folderId(), parentId: folderId().nullable(), name: name(), documentIds: documentIds().required(), way: yup.string().oneOf(['move', 'file'] as const).required(), drop: yup.boolean().default(false) }),
   'folder.tag': yup.object({ id: folderId(), tag: yup.object({ id: tagId(), name: name() }).required(), searchId: searchId(), dissolve: yup.boolean().default(false) }),
-  'bundle.set': yup.object({ id: bundleId(), name: name(), note: yup.string().strict().default(''), done: yup.boolean().default(false), documentIds: yup.array(documentId()).max(THINGS_LIMIT).default([]) }),
-  'bundle.put': yup.object({ id: bundleId(), documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required() }),
-  'bundle.take': yup.object({ id: bundleId(), documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required() }),
-  'bundle.order': yup.object({ id: bundleId(), documentIds: yup.array(documentId()).min(1).max(THINGS_LIMIT).required() }),
+  'bundle.set': yup.object({ id: bundleId(), name: name(), note: yup.string().strict().default(''), done: yup.boolean().default(false), documentIds: documentIds().default([]) }),
+  'bundle.put': yup.object({ id: bundleId(), documentIds: documentIds().min(1).required() }),
+  'bundle.take': yup.object({ id: bundleId(), documentIds: documentIds().min(1).required() }),
+  'bundle.order': yup.object({ id: bundleId(), documentIds: documentIds().min(1).required() }),
   'bundle.drop': yup.object({ id: bundleId() }),
   'tag.put': yup.object({ ...things, tags: tagsShape.min(1).required() }),
   'tag.take': yup.object({ ...things, tagIds: yup.array(tagId()).min(1).max(50).required() }),

@@ -13,11 +13,14 @@ const ID = '01900000-0000-7000-8000-000000000001'
 describe(parseCommand, () => {
   it('gives the command with what may be left out filled in, and nothing else', async () => {
     expect(await parseCommand({ kind: 'move', folderIds: [ID], toFolderId: null, fromFolderId: null, extra: 1 })).toEqual({ kind: 'move', folderIds: [ID], documentIds: [], toFolderId: null, fromFolderId: null, allowTwin: false, also: [], froms: [] })
+    expect(await parseCommand({ kind: 'document.file', documents: [{ id: ID, extra: 1 }, { id: ID, name: 'x' }], folderIds: [ID] })).toEqual({ kind: 'document.file', documents: [{ id: ID, name: null }, { id: ID, name: 'x' }], folderIds: [ID], tags: [] })
     expect(await parseCommand({ kind: 'folder.numbering', id: null, numbering: { style: 'A', joined: true, start: 1, step: 1 } })).toEqual({ kind: 'folder.numbering', id: null, numbering: { style: 'A', joined: true, start: 1, step: 1 } })
   })
 
   it.each<[unknown, string]>([
     [null, 'kind'], [{}, 'kind'], [{ kind: 'document.add', files: [] }, 'kind'], [{ kind: 'toString' }, 'kind'], [{ kind: 'folder.rename', id: 'x', name: 'y' }, 'not an id'],
+    [{ kind: 'move', documentIds: [ID, 'x'], toFolderId: null, fromFolderId: null }, 'not an id'], [{ kind: 'trash', folderIds: [null] }, 'not an id'], [{ kind: 'trash', folderIds: 'x' }, 'folderIds'], [{ kind: 'bundle.put', id: ID, documentIds: [] }, 'documentIds'], [{ kind: 'bundle.put', id: ID, documentIds: Array.from({ length: 50_001 }, () => ID) }, 'documentIds'],
+    [{ kind: 'document.names', names: [{ id: ID }] }, 'each is an id with a name'], [{ kind: 'document.names', names: [null] }, 'each is an id with a name'], [{ kind: 'document.file', documents: [{ id: ID, name: 'x'.repeat(2001) }], folderIds: [ID] }, '2000 characters'], [{ kind: 'document.file', documents: [{ id: 'x', name: null }], folderIds: [ID] }, 'each is an id with a name'],
     [{ kind: 'folder.order', id: ID, order: 'random' }, 'order'], [{ kind: 'folder.numbering', id: ID, numbering: { style: 'IV', joined: true, start: 1, step: 1 } }, 'style'], [{ kind: 'star', on: 'perhaps' }, 'on'], [{ kind: 'folder.rename', id: ID, name: 3 }, 'name'],
   ])('refuses %j', async (command, about) => {
     await expect(parseCommand(command)).rejects.toThrow(about)
@@ -64,6 +67,11 @@ describe(openApi, () => {
     expect(Object.values(api.paths).reduce((sum, methods) => sum + Object.keys(methods).length, 0)).toBe(ROUTES.length)
     expect(api.paths['/api/documents/{id}/content']?.get?.parameters.map(part => [part.name, part.in])).toEqual([['id', 'path']])
     expect(api.paths['/api/documents']?.get?.parameters.map(part => part.name)).toEqual(['folder', 'sort', 'descending', 'cursor', 'limit'])
+  })
+
+  it('says what the items of long lists are', () => {
+    const file = api.components.schemas.Command.oneOf.find(shape => shape.properties.kind.const === 'document.file')
+    expect(file?.properties).toMatchObject({ documents: { type: 'array', minItems: 1, maxItems: 50_000, items: { properties: { name: { type: ['string', 'null'] } } } }, folderIds: { items: { type: 'string' } } })
   })
 
   it('has every command', () => {

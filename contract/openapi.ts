@@ -78,6 +78,7 @@ export function jsonSchema(described: SchemaDescription): Json {
     const required = Object.entries(fields).filter(([, field]) => !field.optional && field.default === undefined).map(([name]) => name)
     if (required.length > 0) schema.required = required
   }
+  if (described.meta) Object.assign(schema, described.meta)
   if ('innerType' in described && described.innerType) schema.items = jsonSchema(described.innerType as SchemaDescription)
   return schema
 }

@@ -67,7 +67,7 @@ export async function startPostgres(bin, folder, { options = {}, log = () => {},
   let pid = running?.pid ?? null
   if (pid === null) {
     rmSync(join(data, 'postmaster.pid'), { force: true })
-    const settings = { listen_addresses: '127.0.0.1', port, unix_socket_directories: '', jit: 'off', random_page_cost: '1.1', shared_buffers: '256MB', max_connections: '60', ...options }
+    const settings = { listen_addresses: '127.0.0.1', port, unix_socket_directories: '', jit: 'off', random_page_cost: '1.1', shared_buffers: '256MB', default_toast_compression: 'lz4', max_connections: '60', ...options }
     const log = openSync(join(home, 'postgres.log'), 'a')
     const [command, args] = asOwner(join(bin, 'postgres'), ['-D', data, ...Object.entries(settings).flatMap(([name, value]) => ['-c', `${name}=${value}`])])
     spawn(command, args, { detached: true, stdio: ['ignore', log, log], cwd: tmpdir() }).unref()
