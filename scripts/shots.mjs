@@ -26,6 +26,11 @@ await script(async () => {
   })
 })
 
+/** Pages whose text is recognised make no picture wait; what is read at once does. */
+async function allRead(page) {
+  await page.getByText('waiting to be read').first().waitFor({ state: 'hidden', timeout: 120_000 })
+}
+
 async function walk(browser, address) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   const page = await context.newPage()
@@ -62,6 +67,7 @@ async function walk(browser, address) {
   for (const place of ['in-tray', 'desk', 'history']) {
     await page.goto(`${address}/${place}`)
     if (place === 'in-tray') await page.getByRole('row', { name: /Anfrage Sommer/ }).click()
+    await allRead(page)
     if (place === 'desk') await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(2).click({ position: { x: 120, y: 14 } })
     await shot(place)
   }

@@ -30,10 +30,18 @@ export function useDraftStart() {
     }
   }
 
+  /** What begins from the plan waits for its outline; begun before it is there, the draft would be empty. */
+  async function fromPlan(make: () => Promise<string | null>): Promise<string | null> {
+    if (plan.outline.state !== 'ready') await plan.load()
+    if (plan.outline.state !== 'error') return make()
+    refused.value = plan.outline.reason.message
+    return null
+  }
+
   const empty = (rootId: FolderId | null) => begin('', rootId, [], true)
-  const present = (rootId: FolderId | null) => begin(rootId === null ? 'The whole plan' : placeText(rootId), rootId, startDraft(plan.tree, plan.meaningName, rootId), false)
+  const present = (rootId: FolderId | null) => fromPlan(() => begin(rootId === null ? 'The whole plan' : placeText(rootId), rootId, startDraft(plan.tree, plan.meaningName, rootId), false))
   const skeleton = (name: string, outline: string, rootId: FolderId | null) => begin(name, rootId, linesOf(outline), true)
-  const period = (id: FolderId, settings: PeriodSettings) => begin(`Next period of ${placeText(id)}`, null, nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, settings), false)
+  const period = (id: FolderId, settings: PeriodSettings) => fromPlan(() => begin(`Next period of ${placeText(id)}`, null, nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, settings), false))
 
   async function file(chosen: File, rootId: FolderId | null): Promise<void> {
     const read = linesOfFile(chosen.name, await chosen.text())

@@ -158,8 +158,8 @@ describe('random drafts', () => {
     return edited.map(line => ({ ...line, depth: above = Math.min(line.depth, above + 1) }))
   }
 
-  it('give exactly the draft when applied, and exactly the plan when undone', () => {
-    for (let round = 0; round < 400; round++) {
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])('give exactly the draft when applied, and exactly the plan when undone (part %i of 8)', () => {
+    for (let round = 0; round < 50; round++) {
       const state = randomState()
       const lines = randomEdit(startLines(state))
       const { decision, difference, next } = applied(state, null, lines, random.pick([{ to: 'parent' }, { to: 'in-tray' }, { to: 'trash' }] as const))

@@ -84,6 +84,19 @@ test('the present plan is rearranged in a draft: documents go with their folders
   await expect(treeRow(page, 'Gamma')).toHaveCount(0)
 })
 
+test('a draft of the present plan waits for the plan when its page is opened anew', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Alpha', 'Beta'])
+  await page.route('**/api/plan', async (route) => {
+    await new Promise(resolve => setTimeout(resolve, 1500))
+    await route.continue()
+  })
+  await page.goto('/draft')
+  await page.getByRole('button', { name: 'The plan as it is' }).click()
+  await expect(editor(page)).toContainText('Beta')
+  await expect(page.getByText('The plan was changed meanwhile')).toHaveCount(0)
+})
+
 test('a line that is moved, deleted and brought back by undo stays the same folder', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['Alpha', 'Beta'])
