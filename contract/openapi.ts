@@ -29,7 +29,7 @@ export function openApi(): Json {
 }
 
 function operation(route: Route): Json {
-  const parts = [...route.path.matchAll(/\{(\w+)\}/g)].map(match => ({ name: match[1], in: 'path', required: true, schema: { type: 'string', format: 'uuid' } }))
+  const parts = [...route.path.matchAll(/\{(\w+)\}/g)].map(match => ({ name: match[1], in: 'path', required: true, schema: match[1] === 'page' ? { type: 'integer', minimum: 1 } : { type: 'string', format: 'uuid' } }))
   return {
     summary: route.summary,
     ...(route.signedIn ? { security: [{ session: [] }] } : {}),

@@ -45,6 +45,7 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/documents/{id}/content', summary: 'Its bytes; ranges are supported', signedIn: true, reply: 'bytes' },
   { method: 'POST', path: '/api/documents/{id}/content', summary: 'New contents, as a version; the body is the file', signedIn: true, query: contentQueryShape, body: 'bytes', reply: changeShape },
   { method: 'GET', path: '/api/documents/{id}/thumbnail', summary: 'A small picture of its beginning (WebP, within 320 x 400 points)', signedIn: true, reply: 'bytes' },
+  { method: 'GET', path: '/api/documents/{id}/pages/{page}', summary: 'A page (from 1) of a TIFF as a PNG, within 3000 x 3000 points', signedIn: true, reply: 'bytes' },
   { method: 'POST', path: '/api/thumbnails', summary: 'How far the small pictures of documents are; missing ones are made', signedIn: true, body: thumbnailsRequestShape, reply: thumbnailsShape },
   { method: 'GET', path: '/api/documents/{id}/text', summary: 'The text that was read, by pages', signedIn: true, reply: textShape },
   { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },

@@ -51,6 +51,7 @@ export const ERRORS = {
   'upload.clash': { status: 409, message: 'There is already a document “{twin}” here. Keep both, or make it a new version.' },
   'range.wrong': { status: 416, message: 'This part of the document does not exist.' },
   'reading.none': { status: 409, message: 'Documents of this type are not read for their words; they are found by name.' },
+  'page.undrawn': { status: 422, message: 'This page cannot be shown. {why}' },
   'scan.picture': { status: 422, message: 'This is no picture that can be opened. Choose a PNG, JPEG, WebP or TIFF.' },
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'bundle.empty': { status: 422, message: 'There is no document in “{name}”. Put some into it first.' },

@@ -26,6 +26,11 @@ export function thumbnailAddress(id: string, version: number): string {
   return addressOf(`/api/documents/${id}/thumbnail`, { version })
 }
 
+/** One page (from 1) drawn by the server, for what browsers do not show; another address for other contents. */
+export function pageAddress(id: string, page: number, version: number): string {
+  return addressOf(`/api/documents/${id}/pages/${page}`, { version })
+}
+
 export async function readBytes(id: string, version: number): Promise<ArrayBuffer> {
   const response = await fetch(contentAddress(id, { inline: true, version }))
   if (!response.ok) throw new Error('The document could not be fetched.')

@@ -61,6 +61,18 @@ export function isScanned(extension: string): boolean {
   return (SCANNED as readonly string[]).includes(extension)
 }
 
+/** Pictures that browsers do not show by themselves: the server draws their pages. */
+const DRAWN = ['tif', 'tiff'] as const
+
+export function isDrawn(extension: string): boolean {
+  return (DRAWN as readonly string[]).includes(extension)
+}
+
+/** Whether a small picture of it can be made. */
+export function isSketched(extension: string): boolean {
+  return isReadable(extension) || extension === 'gif' || extension === 'svg'
+}
+
 export const PICTURES = ['png', 'jpg', 'jpeg', 'gif', 'webp', 'bmp'] as const
 
 export function isPicture(extension: string): boolean {

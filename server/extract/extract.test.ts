@@ -2,6 +2,7 @@ import ExcelJS from 'exceljs'
 import { strToU8, zipSync } from 'fflate'
 import iconv from 'iconv-lite'
 import sharp from 'sharp'
+import { setAsTiff } from '../../tests/support/fax'
 import { describe, expect, it } from 'vitest'
 import { setInFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
@@ -147,6 +148,15 @@ describe('small pictures', () => {
     expect(ink).toBeGreaterThan(10)
   })
 
+  it('are made of pictures that are not read as well', async () => {
+    const drawing = '<svg xmlns="http://www.w3.org/2000/svg" width="900" height="450"><rect width="900" height="450" fill="#fff"/><rect x="100" y="100" width="300" height="200"/></svg>'
+    const gif = await sharp(Buffer.from(drawing)).gif().toBuffer()
+    for (const [extension, bytes] of [['svg', Buffer.from(drawing)], ['gif', gif], ['tif', await setAsTiff(['Harbour dues', 'Second page'])]] as const) {
+      const { format, width, isLight, ink } = await pictureOf(extension, new Uint8Array(bytes))
+      expect([extension, format, width, isLight, ink > 5]).toEqual([extension, 'webp', 320, true, true])
+    }
+  })
+
   it('are none where there is nothing to show', async () => {
     expect(await read({ kind: 'thumbnail', extension: 'txt', bytes: new TextEncoder().encode(' '), text: ' \n ' })).toEqual({ ok: false, reason: 'It holds no words.' })
     expect((await read({ kind: 'thumbnail', extension: 'pdf', bytes: new TextEncoder().encode('no PDF'), text: '' })).ok).toBe(false)
@@ -155,6 +165,16 @@ describe('small pictures', () => {
 })
 
 describe('pages without text', () => {
+  it('of a TIFF are drawn one by one, and a page that is not there is said', async () => {
+    const bytes = new Uint8Array(await setAsTiff(['First page', 'Second page']))
+    expect(await read({ kind: 'read', extension: 'tif', bytes })).toMatchObject({ ok: true, scans: [1, 2] })
+    const pictures = await Promise.all([1, 2].map(page => read({ kind: 'draw', extension: 'tiff', bytes, page })))
+    const drawn = pictures.map(picture => (picture.ok && 'picture' in picture ? Buffer.from(picture.picture) : Buffer.of()))
+    expect(await Promise.all(drawn.map(async picture => (await sharp(picture).metadata()).height))).toEqual([400, 400])
+    expect(drawn[0]?.equals(drawn[1] ?? Buffer.of())).toBe(false)
+    expect(await read({ kind: 'draw', extension: 'tif', bytes, page: 3 })).toEqual({ ok: false, reason: 'It has no page 3.' })
+  })
+
   it('are drawn as pictures', async () => {
     const drawn = await read({ kind: 'draw', extension: 'pdf', bytes: await bytesOf('pdf'), page: 1 })
     expect(drawn.ok && 'picture' in drawn && Buffer.from(drawn.picture.subarray(1, 4)).toString()).toBe('PNG')

@@ -3,7 +3,7 @@
 import { createRequire } from 'node:module'
 import { createCanvas, GlobalFonts } from '@napi-rs/canvas'
 import sharp from 'sharp'
-import { isScanned } from '../../core/formats/index'
+import { isReadable, isScanned } from '../../core/formats/index'
 import { drawPdfPage } from './pdf'
 import { drawPicture } from './picture'
 import { Unreadable } from './outcome'
@@ -15,7 +15,7 @@ const require = createRequire(import.meta.url)
 
 /** A WebP that fits into 320 x 400 points. `text` is the beginning of its words. Throws Unreadable where nothing can be shown. */
 export async function drawThumbnail(extension: string, bytes: Uint8Array, text: string): Promise<Uint8Array> {
-  const page = extension === 'pdf' ? await drawPdfPage(bytes, 1) : isScanned(extension) ? await drawPicture(bytes, 1) : drawSheet(text)
+  const page = extension === 'pdf' ? await drawPdfPage(bytes, 1) : isScanned(extension) || !isReadable(extension) ? await drawPicture(bytes, 1) : drawSheet(text)
   return sharp(page).resize({ width: WIDTH, height: HEIGHT, fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer()
 }
 

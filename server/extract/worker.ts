@@ -1,6 +1,6 @@
 // The program of a reader's thread.
 
-import { isReadable } from '../../core/formats/index'
+import { isReadable, isSketched } from '../../core/formats/index'
 import type { Readable } from '../../core/formats/index'
 import { readDocx } from './docx'
 import { readEpub } from './epub'
@@ -80,11 +80,11 @@ const READERS: Record<Readable, Reader> = {
 
 export default async function work(task: ReadTask): Promise<Outcome | Drawn> {
   const { extension, bytes } = task
-  if (!isReadable(extension)) return { ok: false, reason: `There is no reader for “${extension}”.` }
   if (bytes.length === 0) return { ok: false, reason: 'It is empty: a file of zero bytes.' }
   try {
+    if (task.kind === 'thumbnail' && isSketched(extension)) return { ok: true, picture: await drawThumbnail(extension, bytes, task.text) }
+    if (!isReadable(extension)) return { ok: false, reason: `There is no reader for “${extension}”.` }
     if (task.kind === 'draw') return { ok: true, picture: extension === 'pdf' ? await drawPdfPage(bytes, task.page) : await drawPicture(bytes, task.page) }
-    if (task.kind === 'thumbnail') return { ok: true, picture: await drawThumbnail(extension, bytes, task.text) }
     return { ok: true, ...await READERS[extension](bytes) }
   }
   catch (error) {

@@ -3,6 +3,7 @@ import { deriveAgain } from '../services/changes/deriveAgain'
 import { requeueOlderReadings, requeueOpenReadings } from '../services/reading/requestReading'
 import { startReaders } from '../extract/readers'
 import { drawThumbnail } from '../services/thumbnails/drawThumbnail'
+import { stopDrawing } from './drawPage'
 import { readDocument } from './readDocument'
 import { readScans } from './readScans'
 import { watchOrders } from './watchOrders'
@@ -54,6 +55,7 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
       await arrivals.stop()
       await stopQueue()
       await readers.stop()
+      await stopDrawing()
     },
   }
 }

@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test'
+import { setAsTiff } from '../support/fax'
 import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow } from './person'
 
 test('a folder is shown as sheets, under headings, with other columns, and stays so', async ({ page }) => {
@@ -103,3 +104,25 @@ function silence(): Buffer {
   head.writeUInt32LE(samples.length, 40)
   return Buffer.concat([head, samples])
 }
+
+test('a fax of two pages is shown page by page, with what is sought marked where it was recognised', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Faxes'])
+  await openFolder(page, 'Faxes')
+  await page.getByLabel('Files to bring in').setInputFiles({ name: 'fax.tif', mimeType: 'image/tiff', buffer: await setAsTiff(['Harbour dues for 2027', 'Ferry timetable']) })
+  await registerRow(page, 'fax').click()
+  const card = page.getByRole('complementary', { name: 'Card' })
+  await expect(card.getByRole('img', { name: 'fax' })).toBeVisible()
+  await expect(card.getByText('found by what is in it')).toBeVisible({ timeout: 60_000 })
+  await registerRow(page, 'fax').dblclick()
+  await expect(page.getByRole('img', { name: 'fax, page 2' })).toBeVisible()
+  await page.getByLabel('Find inside').fill('timetable')
+  const hit = page.locator('[data-page="2"] [data-hit]')
+  await expect(hit).toHaveCount(1)
+  await expect(page.locator('[data-page="1"] [data-hit]')).toHaveCount(0)
+  // The mark lies on the word: the right half of the second page.
+  const [mark, sheet] = [await hit.boundingBox(), await page.getByRole('img', { name: 'fax, page 2' }).boundingBox()]
+  expect(mark && sheet && mark.x > sheet.x && mark.x + mark.width < sheet.x + sheet.width && mark.y > sheet.y && mark.y + mark.height < sheet.y + sheet.height).toBe(true)
+  await page.getByLabel('To a page').selectOption('2')
+  await expect(hit).toBeInViewport()
+})

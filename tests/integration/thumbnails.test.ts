@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { ThumbnailState } from '../../contract/document'
 import { setInFile } from '../../demo/files'
 import { Client, newClient } from '../support/client'
+import { setAsTiff } from '../support/fax'
 
 const ask = async (client: Client, ids: readonly string[]) => {
   const { body } = await client.send<{ thumbnails: { id: string; state: ThumbnailState }[] }>('POST', '/api/thumbnails', { ids })
@@ -51,5 +52,25 @@ describe('small pictures of documents', () => {
     expect((await ask(stranger, [id])).size).toBe(0)
     expect((await new Client(client.base).send('POST', '/api/thumbnails', { ids: [id] })).status).toBe(401)
     expect((await client.send('POST', '/api/thumbnails', { ids: ['x'] })).status).toBe(400)
+  })
+})
+
+describe('pages of a TIFF', () => {
+  const pageOf = (client: Client, id: string, page: number | string, version = '') => fetch(`${client.base}/api/documents/${id}/pages/${page}${version}`, { headers: { cookie: client.cookie } })
+
+  it('are drawn for those who may see it; what is not there or no TIFF is refused in a sentence', async () => {
+    const [client, stranger] = [await newClient(), await newClient()]
+    const { id } = await client.upload('fax.tif', await setAsTiff(['Harbour dues', 'Second page']))
+    const second = await pageOf(client, id, 2, '?version=1')
+    expect([second.status, second.headers.get('content-type'), second.headers.get('cache-control')]).toEqual([200, 'image/png', 'private, max-age=86400, immutable'])
+    expect(Buffer.from(await second.arrayBuffer()).subarray(1, 4).toString()).toBe('PNG')
+    const { id: note } = await client.upload('notes.txt', 'Shore power')
+    const { id: broken } = await client.upload('broken.tiff', 'no picture')
+    const { id: empty } = await client.upload('empty.tif', '')
+    const refusals = await Promise.all([pageOf(stranger, id, 1), pageOf(client, id, 0), pageOf(client, id, 'x'), pageOf(client, id, 3), pageOf(client, note, 1), pageOf(client, broken, 1), pageOf(client, empty, 1), pageOf(client, id, 1, '?version=7')])
+    expect(await Promise.all(refusals.map(async refusal => [refusal.status, ((await refusal.json()) as { message: string }).message.slice(0, 61)]))).toEqual([
+      [404, expect.anything()], [404, expect.anything()], [404, expect.anything()], [422, 'This page cannot be shown. It has no page 3.'], [422, 'This page cannot be shown. Only the pages of a TIFF are drawn'],
+      [422, 'This page cannot be shown. It is a damaged picture, or larger'], [422, 'This page cannot be shown. It is empty.'], [404, expect.anything()],
+    ])
   })
 })

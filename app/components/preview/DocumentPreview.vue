@@ -2,8 +2,9 @@
 // A document as it looks, in the card (small) or in the reader (large).
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
-import { isPicture, playedAs } from '../../../core/formats/index'
+import { isDrawn, isPicture, playedAs } from '../../../core/formats/index'
 import type { Sought } from '../../../core/text/index'
+import { contentAddress, pageAddress } from '../../stores/content'
 import HtmlSheet from './HtmlSheet.vue'
 import LinkSheet from './LinkSheet.vue'
 import MediaSheet from './MediaSheet.vue'
@@ -31,19 +32,27 @@ const way = computed(() => {
   if (size === 0) return 'empty'
   if (extension === 'pdf' && !failed.value) return 'pdf'
   // As a picture of a page an SVG runs nothing.
-  if ((isPicture(extension) || extension === 'svg') && !failed.value) return 'picture'
+  if ((isPicture(extension) || extension === 'svg' || isDrawn(extension)) && !failed.value) return 'picture'
   if (playedAs(extension) !== null && !failed.value) return 'media'
   if (extension === 'uri' && !failed.value) return 'link'
   // A DOCX is unpacked here only after the server found it honest.
   if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value && props.page === 1) return 'html'
   return reading.state === 'read' ? 'text' : reading.state === 'none' ? 'none' : reading.state
 })
+/** A picture as it is; where browsers do not show it, its pages as the server draws them. */
+const pictured = computed(() => {
+  const { id, version, extension, reading } = props.document
+  if (!isDrawn(extension)) return [{ number: 1, address: contentAddress(id, { inline: true, version }) }]
+  const numbers = props.large ? Array.from({ length: Math.max(1, reading.pages) }, (_, index) => index + 1) : [props.page]
+  return numbers.map(number => ({ number, address: pageAddress(id, number, version) }))
+})
+watch([way, pictured], () => { if (way.value === 'picture' && props.large) emit('pages', pictured.value.length) }, { immediate: true })
 </script>
 
 <template>
   <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' || way === 'media' }">
     <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :sought="sought" :turn="turn" @pages="emit('pages', $event)" @failed="failed = true" />
-    <PictureSheet v-else-if="way === 'picture'" :id="document.id" :version="document.version" :name="document.name" :sought="sought" :turn="turn" @failed="failed = true" />
+    <PictureSheet v-else-if="way === 'picture'" :id="document.id" :pages="pictured" :name="document.name" :sought="sought" :turn="turn" @failed="failed = true" />
     <MediaSheet v-else-if="way === 'media'" :id="document.id" :version="document.version" :name="document.name" :film="playedAs(document.extension) === 'film'" @failed="failed = true" />
     <div v-else class="paper">
       <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />

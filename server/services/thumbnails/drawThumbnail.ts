@@ -1,4 +1,4 @@
-import { isReadable } from '../../../core/formats/index'
+import { isSketched } from '../../../core/formats/index'
 import { readWhole } from '../../db/blobStore'
 import { notify } from '../../db/sql/journal'
 import { documentsOfBlob } from '../../db/sql/reading'
@@ -12,7 +12,7 @@ export type Draw = (extension: string, bytes: Buffer, text: string) => Promise<{
 export async function drawThumbnail(draw: Draw, blobId: string): Promise<void> {
   const sitter = await sitterOf(blobId)
   if (sitter?.state !== 'waiting') return
-  const canBe = isReadable(sitter.extension) && sitter.size > 0 && sitter.size <= READING_LIMIT_BYTES
+  const canBe = isSketched(sitter.extension) && sitter.size > 0 && sitter.size <= READING_LIMIT_BYTES
   const drawn = canBe ? await draw(sitter.extension, await readWhole(blobId, sitter.size), sitter.text) : null
   await keepThumbnail(blobId, sitter.askedAt, drawn?.ok ? Buffer.from(drawn.picture) : null)
   for (const { id, planId } of await documentsOfBlob(blobId)) await notify(null, { type: 'thumbnail', planId, documentId: id })
