@@ -1,6 +1,6 @@
 // How many of the found documents lie where, are of which kind and so on: what a search is narrowed with.
 
-import type { FolderId, MeaningId, TagId } from '../ids'
+import type { FolderId, MeaningId } from '../ids'
 import type { Origin } from '../rows/index'
 import type { Language } from '../text/index'
 import type { Tree, TreeFolder } from '../tree/index'
@@ -8,24 +8,27 @@ import { totalsBelow } from '../tree/index'
 import type { Filed } from './rule'
 import { filedOf } from './rule'
 import type { SizeClass } from './sizes'
-import { sizeClassOf } from './sizes'
 import type { TypeGroup } from './types'
 import { typeGroupOf } from './types'
 
-/** What is counted of a found document. */
-export interface Fact {
-  readonly extension: string
-  readonly origin: Origin
-  readonly size: number
-  readonly language: Language | null
-  /** When it changed, was added, opened or is dated, as is asked: "2026-03"; null: never. */
-  readonly month: string | null
-  readonly starred: boolean
-  /** Its folders, the home first, the In-tray left out. */
-  readonly folderIds: readonly FolderId[]
-  /** Its own; null: that of its home. */
-  readonly meaningId: MeaningId | null
-  readonly tagIds: readonly TagId[]
+type Counts<Key extends string = string> = Readonly<Partial<Record<Key, number>>>
+
+/** How many of the found documents have which value: what the database counts. */
+export interface Tallies {
+  readonly count: number
+  readonly extensions: Counts
+  readonly origins: Counts<Origin>
+  readonly sizes: Counts<SizeClass>
+  /** "none" where it is not known. */
+  readonly languages: Counts<Language | 'none'>
+  /** When they changed, were added, opened or are dated, as is asked ("2026-03"); those that never were are left out. */
+  readonly months: Counts
+  readonly tags: Counts
+  readonly starred: number
+  /** Those in one folder (null: in the In-tray), by it and by the colour of their own (null: that of the folder). */
+  readonly lying: readonly { readonly folderId: FolderId | null; readonly meaningId: MeaningId | null; readonly count: number }[]
+  /** Each one that lies in several folders, the home first. */
+  readonly spread: readonly { readonly folderIds: readonly FolderId[]; readonly meaningId: MeaningId | null }[]
 }
 
 export interface GroupCounts {
@@ -44,28 +47,26 @@ export interface GroupCounts {
   readonly starred: number
 }
 
-export function countGroups<F extends TreeFolder>(facts: readonly Fact[], tree: Tree<F>, meaningOf: (folder: FolderId) => MeaningId | null): GroupCounts {
-  const counts = { types: {}, origins: {}, filed: {}, sizes: {}, languages: {}, places: {} as Record<string, number>, meanings: {}, tags: {}, months: {}, starred: 0 } satisfies { [K in keyof GroupCounts]: object | number }
-  const one = (group: Record<string, number>, key: string) => { group[key] = (group[key] ?? 0) + 1 }
+export function countGroups<F extends TreeFolder>(tallies: Tallies, tree: Tree<F>, meaningOf: (folder: FolderId) => MeaningId | null): GroupCounts {
+  const { extensions, origins, sizes, languages, months, tags, starred, lying, spread } = tallies
+  const [types, filed, places, meanings]: Record<string, number>[] = [{}, {}, {}, {}]
+  const add = (group: Record<string, number> = {}, key: string, count = 1) => { if (count > 0) group[key] = (group[key] ?? 0) + count }
+  for (const [extension, count] of Object.entries(extensions)) add(types, typeGroupOf(extension), count)
   const direct = new Map<FolderId, number>()
-  for (const fact of facts) {
-    const [home, other] = fact.folderIds
-    one(counts.types, typeGroupOf(fact.extension))
-    one(counts.origins, fact.origin)
-    one(counts.filed, filedOf(fact.folderIds.length))
-    one(counts.sizes, sizeClassOf(fact.size))
-    one(counts.languages, fact.language ?? 'none')
-    one(counts.meanings, fact.meaningId ?? (home === undefined ? null : meaningOf(home)) ?? 'none')
-    if (fact.month !== null) one(counts.months, fact.month)
-    for (const tag of fact.tagIds) one(counts.tags, tag)
-    if (home !== undefined && other === undefined) direct.set(home, (direct.get(home) ?? 0) + 1)
-    else for (const folder of withAncestors(fact.folderIds, tree)) one(counts.places, folder)
-    if (fact.starred) counts.starred++
+  for (const { folderId, meaningId, count } of lying) {
+    add(filed, filedOf(folderId === null ? 0 : 1), count)
+    add(meanings, meaningId ?? (folderId === null ? null : meaningOf(folderId)) ?? 'none', count)
+    if (folderId !== null) direct.set(folderId, (direct.get(folderId) ?? 0) + count)
   }
-  const add = (id: string, count: number) => { if (count > 0) counts.places[id] = (counts.places[id] ?? 0) + count }
-  for (const [id, count] of totalsBelow(tree, folder => direct.get(folder.id) ?? 0)) add(id, count)
-  for (const [id, count] of direct) if (!tree.byId.has(id)) add(id, count)
-  return counts
+  for (const { folderIds, meaningId } of spread) {
+    add(filed, filedOf(folderIds.length))
+    const [home] = folderIds
+    add(meanings, meaningId ?? (home === undefined ? null : meaningOf(home)) ?? 'none')
+    for (const folder of withAncestors(folderIds, tree)) add(places, folder)
+  }
+  for (const [id, count] of totalsBelow(tree, folder => direct.get(folder.id) ?? 0)) add(places, id, count)
+  for (const [id, count] of direct) if (!tree.byId.has(id)) add(places, id, count)
+  return { types, origins, filed, sizes, languages, places, meanings, tags, months, starred } as GroupCounts
 }
 
 function withAncestors<F extends TreeFolder>(ids: readonly FolderId[], tree: Tree<F>): ReadonlySet<FolderId> {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from 'vitest'
-import { estimated, provesMore, shareFor, SHARES } from './shares'
+import { estimated, provesMore, shareFor, shareProving, SHARES } from './shares'
 
 describe('a share', () => {
   test('is the smallest that holds enough of what is expected', () => {
@@ -23,6 +23,10 @@ describe('more than so many', () => {
     expect(provesMore(200, 1 / 128, 10_000)).toBe(true)
     expect(provesMore(5_400, 1 / 2, 10_000)).toBe(false)
     expect(provesMore(5_600, 1 / 2, 10_000)).toBe(true)
+  })
+
+  test('is looked for in the smallest share that should tell, the larger the nearer', () => {
+    expect([1_000_000, 32_000, 14_000, 12_500, 10_000, 0].map(expected => shareProving(expected, 10_000))).toEqual([1 / 256, 1 / 128, 1 / 4, null, null, null])
   })
 
   test('is said by no share that a set of exactly so many falls into', () => {

@@ -16,6 +16,14 @@ export function provesMore(found: number, share: number, most: number): boolean 
   return found > most * share + DEVIATIONS * (Math.sqrt(most * share * (1 - share)) + 1)
 }
 
+// The guess of how many there are may be so much too high.
+const TRUSTED = 0.85
+
+/** The smallest share that should prove, by so many hits as are expected, that there are more than `most`; null where none would. */
+export function shareProving(expected: number, most: number): number | null {
+  return SHARES.filter(share => provesMore(expected * TRUSTED * share, share, most)).at(-1) ?? null
+}
+
 /** How many there are in all when `found` are in a share: two digits that mean something. The whole share is exact. */
 export function estimated(found: number, share: number): number {
   return share === 1 ? found : Number((found / share).toPrecision(2))

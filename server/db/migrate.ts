@@ -14,9 +14,10 @@ import * as finding from './migrations/000011_finding'
 import * as forms from './migrations/000012_forms'
 import * as thumbnails from './migrations/000013_thumbnails'
 import * as samples from './migrations/000014_samples'
+import * as weeks from './migrations/000015_weeks'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks]
 
 const LOCK = 4_802_661
 

@@ -7,8 +7,8 @@ import { rows, touched } from '../../server/db/client'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
-// Every one has "heron", every tenth "bittern"; three in four are plain texts.
-const DOCUMENTS = 30_000
+// Every one has "heron", every ninth "crane", every fifteenth "bittern"; three in four are plain texts. A minute lies between them.
+const DOCUMENTS = 100_000
 let client: Client
 let folder: FolderId
 
@@ -24,8 +24,8 @@ beforeAll(async () => {
       SELECT id, $1::uuid, 'note ' || g, 'note ' || g, CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'text/plain', 100, $2::uuid, 1, '', 'upload', at, at FROM made RETURNING id),
     places AS (INSERT INTO placement (id, plan_id, document_id, folder_id, home, name, extension, changed_at, size, added_at) SELECT gen_random_uuid(), $1::uuid, id, $4::uuid, true, 'note', 'txt', at, 100, at FROM made RETURNING id)
     INSERT INTO search_row (document_id, plan_id, changed_at, words, extension, origin, size, language, added_at)
-      SELECT id, $1::uuid, at, array_to_tsvector(CASE WHEN g % 10 = 0 THEN $6::text[] ELSE $5::text[] END), CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'upload', 100, 'en', at FROM made`,
-  [plan.id, blob?.id, DOCUMENTS, folder, words(['heron']), words(['heron', 'bittern'])])
+      SELECT id, $1::uuid, at, array_to_tsvector($5::text[] || CASE WHEN g % 9 = 0 THEN $6::text[] ELSE '{}' END || CASE WHEN g % 15 = 0 THEN $7::text[] ELSE '{}' END), CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'upload', 100, 'en', at FROM made`,
+  [plan.id, blob?.id, DOCUMENTS, folder, words(['heron']), words(['crane']), words(['bittern'])])
   await touched(null, 'ANALYZE search_row')
 })
 
@@ -45,6 +45,27 @@ it('lists the newest of a great many, page after page, each once, and says that 
   expect([...seen].sort()).toEqual(Array.from({ length: 300 }, (_, index) => `note ${index + 1}`).sort())
 })
 
+it('lists the newest also where hits are found among the newest documents only', async () => {
+  const found = await find('q=crane&limit=50')
+  expect(found.count).toBe(10_001)
+  expect(found.documents.map(({ name }) => name)).toEqual(Array.from({ length: 50 }, (_, index) => `note ${(index + 1) * 9}`))
+  // The rest follows by age, each once.
+  const seen = new Set(found.documents.map(({ name }) => name))
+  for (let { next } = found; seen.size < 300 && next;) {
+    const more = await find(`q=crane&limit=50&cursor=${encodeURIComponent(next)}`)
+    for (const { name } of more.documents) { expect(seen.has(name)).toBe(false); seen.add(name) }
+    next = more.next
+  }
+  expect([...seen].sort()).toEqual(Array.from({ length: 300 }, (_, index) => `note ${(index + 1) * 9}`).sort())
+})
+
+it('sorts the newest ten thousand of a great many', async () => {
+  const [first, last, grouped] = await Promise.all([find('q=heron&sort=name&limit=2'), find('q=heron&sort=name&dir=down&limit=2'), find('q=heron&group=type&sort=name&limit=2')])
+  expect([first, last, grouped].map(({ count, documents }) => [count, ...documents.map(({ name }) => name)])).toEqual([
+    [10_001, 'note 1', 'note 2'], [10_001, 'note 10001', 'note 10000'], [10_001, 'note 4', 'note 8'],
+  ])
+})
+
 it('estimates the counts of a great many, and counts few exactly', async () => {
   const many = await counts('q=heron')
   expect(many.about).toContain('types')
@@ -53,20 +74,20 @@ it('estimates the counts of a great many, and counts few exactly', async () => {
   expect(many.places[folder]).toBeGreaterThan(DOCUMENTS * 0.9)
   const few = await counts('q=bittern')
   expect(few.about).toEqual([])
-  expect([few.types.pdf, few.types.text, few.places[folder]]).toEqual([DOCUMENTS / 20, DOCUMENTS / 20, DOCUMENTS / 10])
+  expect([few.types.pdf, few.types.text, few.places[folder], few.filed.one, few.sizes.tiny, few.languages.en]).toEqual([1666, 5000, 6666, 6666, 6666, 6666])
 })
 
 it('estimates a group where only what narrows it makes the others few', async () => {
-  const found = await counts('q=heron&types=pdf')
-  // 7,500 PDFs are counted one and all; the types themselves are counted among all 30,000.
+  const found = await counts('q=crane&types=pdf')
+  // 2,777 PDFs are counted one and all; the types themselves are counted among all 11,111.
   expect(found.about).toEqual(['types'])
-  expect([found.origins.upload, found.places[folder]]).toEqual([DOCUMENTS / 4, DOCUMENTS / 4])
+  expect([found.origins.upload, found.places[folder]]).toEqual([2777, 2777])
 })
 
 it('weighs rules of which one finds a great many', async () => {
   const rule = { kind: 'all', rules: [{ kind: 'word', text: 'heron', prefix: false }, { kind: 'word', text: 'bittern', prefix: false }] }
   const { body } = await client.send<Weighed>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
-  expect(body).toMatchObject({ whole: DOCUMENTS / 10, alone: { 0: 10_001, 1: DOCUMENTS / 10 } })
+  expect(body).toMatchObject({ whole: 6666, alone: { 0: 10_001, 1: 6666 } })
 })
 
 it('is right also where the planner expected few', async () => {

@@ -1,11 +1,12 @@
 // Statements of the Find page. Documents with a word in the name or a tag are looked up by
 // the lists of those words; hits inside by the index of words. The vector of a body is only ever matched.
 
-import type { Candidate, Compiled, Fact, FoundGroup, FoundSort, Orderable, TimeField } from '../../../core/find/index'
+import type { Candidate, Compiled, FoundGroup, FoundSort, Orderable } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import { entriesOf, formsOf } from '../../../core/text/index'
 import { rows } from '../client'
 import { isoText } from '../tables'
+import { IN_PLAN, ofPlan } from './ofPlan'
 
 export interface Hit { readonly id: string; readonly changedAt: string }
 
@@ -49,7 +50,7 @@ const NAMED = `tok AS MATERIALIZED (
 export function findNamed(query: FindQuery): Promise<Hit[]> {
   return rows<Hit>(null, `WITH ${NAMED}
     SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM named JOIN search_row s ON s.document_id = named.document_id JOIN document d ON d.id = s.document_id
-    WHERE s.plan_id = $1 AND ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) AND ${query.condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`,
+    WHERE ${IN_PLAN} AND ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) AND ${query.condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`,
   allParams(query))
 }
 
@@ -57,8 +58,8 @@ export function findNamed(query: FindQuery): Promise<Hit[]> {
 const NOT_NAMED = 's.document_id NOT IN (SELECT document_id FROM named)'
 const LATER = '($7::timestamptz IS NULL OR (s.changed_at, s.document_id) < ($7::timestamptz, $8::uuid))'
 
-function matching({ condition }: Pick<FindQuery, 'condition'>): string {
-  return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}`
+function matching({ condition }: Pick<FindQuery, 'condition'>, inPlan: string): string {
+  return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE ${inPlan} AND ${condition.text}`
 }
 
 export function joinFor(condition: Compiled): string {
@@ -72,7 +73,7 @@ export function joinFor(condition: Compiled): string {
  * read only as far as needed: a limit right on them makes PostgreSQL read the documents one by one.)
  */
 export async function collectInside(query: FindQuery, most: number): Promise<{ count: number; hits: Hit[] }> {
-  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH ${NAMED}, hits AS MATERIALIZED (${matching(query)}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
+  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH ${NAMED}, hits AS MATERIALIZED (${matching(query, await ofPlan(query.planId, query.condition))}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
     number AS MATERIALIZED (SELECT count(*)::int AS count FROM m),
     page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE (SELECT count FROM number) <= ${Math.trunc(most)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)})
     SELECT (SELECT count FROM number) AS count, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
@@ -83,7 +84,7 @@ export async function collectInside(query: FindQuery, most: number): Promise<{ c
 /** Hits inside only, newest first, where many are expected: the newest documents are walked until the page is full. */
 export function walkInside(query: FindQuery): Promise<Hit[]> {
   return rows<Hit>(null, `WITH ${NAMED} SELECT x.document_id AS id, ${isoText('x.changed_at')} AS "changedAt" FROM (
-      ${matching(query)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}) x
+      ${matching(query, IN_PLAN)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}) x
     ORDER BY x.changed_at DESC, x.document_id DESC`, allParams(query))
 }
 
@@ -107,8 +108,8 @@ export function rankFacts(planId: string, ids: readonly string[]): Promise<RankF
 }
 
 /** The newest hits, at most `limit`. Hits of words are all fetched from the index of words: walking the newest would look into each document. */
-function newestHits(condition: Compiled, limit: number): string {
-  const hits = `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}`
+async function newestHits(planId: string, condition: Compiled, limit: number): Promise<string> {
+  const hits = matching({ condition }, await ofPlan(planId, condition))
   const fenced = condition.text.includes('@@') ? `SELECT * FROM (${hits} OFFSET 0) s` : hits
   return `${fenced} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`
 }
@@ -119,7 +120,7 @@ const ORDER_KEY: Record<Exclude<FoundSort, 'best' | 'place'>, string> = {
 
 /** A page of hits by a value of theirs, among the newest `most`; those without it come last. `count`: exact up to `most`, one more stands for more. */
 export async function orderedPage(planId: string, condition: Compiled, { sort, descending }: { readonly sort: keyof typeof ORDER_KEY; readonly descending: boolean }, page: { readonly at: number; readonly limit: number }, most: number): Promise<{ count: number; ids: string[] }> {
-  const [found] = await rows<{ count: number; ids: string[] | null }>(null, `WITH m AS MATERIALIZED (${newestHits(condition, most + 1)}),
+  const [found] = await rows<{ count: number; ids: string[] | null }>(null, `WITH m AS MATERIALIZED (${await newestHits(planId, condition, most + 1)}),
       page AS (SELECT d.id, row_number() OVER (ORDER BY ${ORDER_KEY[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, m.changed_at DESC, d.id DESC) AS at FROM m JOIN document d ON d.id = m.document_id
         ORDER BY 2 LIMIT ${Math.trunc(page.limit)} OFFSET ${Math.trunc(page.at)})
     SELECT (SELECT count(*)::int FROM m) AS count, (SELECT array_agg(id ORDER BY at) FROM page) AS ids`, [planId, ...condition.params])
@@ -130,7 +131,7 @@ export async function orderedPage(planId: string, condition: Compiled, { sort, d
 export async function orderFacts(planId: string, condition: Compiled, { sort, group }: { readonly sort: FoundSort; readonly group: FoundGroup }, limit: number): Promise<Orderable[]> {
   const needs = (is: boolean, sql: string, other = 'NULL') => (is ? sql : other)
   const byName = sort === 'name' || sort === 'place'
-  const [found] = await rows<{ facts: (string | number | null)[][] | null }>(null, `WITH m AS MATERIALIZED (${newestHits(condition, limit)})
+  const [found] = await rows<{ facts: (string | number | null)[][] | null }>(null, `WITH m AS MATERIALIZED (${await newestHits(planId, condition, limit)})
     SELECT json_agg(json_build_array(d.id, ${needs(byName, 'd.name', `''`)}, d.extension, d.size, ${isoText('d.changed_at')}, ${needs(sort === 'added', isoText('d.created_at'), `''`)},
       ${needs(sort === 'opened', `(SELECT ${isoText('v.at')} FROM visit v WHERE v.document_id = d.id)`)}, ${needs(sort === 'dated', isoText('d.dated_at'))}, ${needs(group === 'sender', 'd.sender', `''`)},
       ${needs(sort === 'place' || group === 'place' || group === 'meaning', '(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.home)')}, d.meaning_id,
@@ -148,34 +149,18 @@ export async function orderFacts(planId: string, condition: Compiled, { sort, gr
 export async function countEach(planId: string, compiled: readonly ((firstParam: number) => Compiled)[], limit: number): Promise<number[]> {
   if (compiled.length === 0) return []
   const params: unknown[] = [planId]
-  const counts = compiled.map((make) => {
+  const counts: string[] = []
+  for (const make of compiled) {
     const condition = make(params.length + 1)
     params.push(...condition.params)
-    return `(SELECT count(*)::int FROM (SELECT FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x)`
-  })
+    counts.push(`(SELECT count(*)::int FROM (SELECT FROM search_row s ${joinFor(condition)} WHERE ${await ofPlan(planId, condition)} AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x)`)
+  }
   const [found] = await rows<{ counts: number[] }>(null, `SELECT ARRAY[${counts.join(', ')}] AS counts`, params)
   return found?.counts ?? []
 }
 
 /** The newest documents that are found, at most `limit`. */
 export async function idsFound(planId: string, condition: Compiled, limit: number): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, `SELECT s.document_id AS id FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`, [planId, ...condition.params])
+  const found = await rows<{ id: string }>(null, `SELECT s.document_id AS id FROM search_row s ${joinFor(condition)} WHERE ${IN_PLAN} AND ${condition.text} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`, [planId, ...condition.params])
   return found.map(row => row.id)
-}
-
-// Nearly all documents have one place, which the index alone tells; only of several the home has to be looked up. The In-tray's place is the plan.
-const FOLDERS = `(SELECT CASE WHEN count(*) = 1 THEN array_agg(p.place) ELSE (SELECT array_agg(q.place ORDER BY q.home DESC) FROM placement q WHERE q.document_id = m.document_id AND q.place <> $1) END
-      FROM placement p WHERE p.document_id = m.document_id AND p.place <> $1)`
-const MOMENT: Record<TimeField, string> = { changed: 'm.changed_at', added: 'm.added_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = m.document_id)', dated: 'm.dated_at' }
-
-/** What is counted of found documents; at most `limit` of them, in no order. Months are those of `field`. */
-export async function factsFound(planId: string, condition: Compiled, field: TimeField, limit: number): Promise<Fact[]> {
-  const [found] = await rows<{ facts: [string, Fact['origin'], number, Fact['language'], Fact['meaningId'], number | null, boolean, Fact['folderIds'] | null, Fact['tagIds'] | null][] | null }>(null, `WITH
-      hits AS MATERIALIZED (SELECT s.document_id, s.extension, s.origin, s.size, s.language, s.meaning_id, s.changed_at, s.added_at, s.dated_at FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}),
-      m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(limit)}),
-      tags AS MATERIALIZED (SELECT g.target_id, array_agg(g.tag_id) AS ids FROM m JOIN tagging g ON g.target_id = m.document_id GROUP BY 1)
-    SELECT json_agg(json_build_array(m.extension, m.origin, m.size, m.language, m.meaning_id, extract(epoch FROM ${MOMENT[field]})::int8, star.id IS NOT NULL, ${FOLDERS}, tags.ids)) AS facts
-    FROM m LEFT JOIN star ON star.id = m.document_id LEFT JOIN tags ON tags.target_id = m.document_id`,
-  [planId, ...condition.params])
-  return (found?.facts ?? []).map(([extension, origin, size, language, meaningId, at, starred, folderIds, tagIds]) => ({ extension, origin, size, language, meaningId, month: at === null ? null : new Date(at * 1000).toISOString().slice(0, 7), starred, folderIds: folderIds ?? [], tagIds: tagIds ?? [] }))
 }

@@ -1,16 +1,29 @@
-// How many there are, without finding them all: what the planner expects, and what falls into a share (core/find/shares).
+// Parts of a search that the index of words knows, so that not all hits have to be found: random shares of the documents
+// (core/find/shares), and those changed since a week. And how many hits the planner expects.
 
 import type { Compiled } from '../../../core/find/index'
 import { rows } from '../client'
 import { joinFor } from './find'
+import { IN_PLAN } from './ofPlan'
 
 /** How many documents the planner expects a condition to find, by its statistics; a guess. Parameters of the condition begin at $2. */
 export async function expectedHits(planId: string, condition: Compiled): Promise<number> {
-  const [plan] = await rows<{ 'QUERY PLAN': readonly { readonly Plan: { readonly 'Plan Rows': number } }[] }>(null, `EXPLAIN (FORMAT JSON) SELECT FROM search_row s ${joinFor(condition)} WHERE s.plan_id = $1 AND ${condition.text}`, [planId, ...condition.params])
+  const [plan] = await rows<{ 'QUERY PLAN': readonly { readonly Plan: { readonly 'Plan Rows': number } }[] }>(null, `EXPLAIN (FORMAT JSON) SELECT FROM search_row s ${joinFor(condition)} WHERE ${IN_PLAN} AND ${condition.text}`, [planId, ...condition.params])
   return plan?.['QUERY PLAN'][0]?.Plan['Plan Rows'] ?? 0
 }
 
 /** A condition narrowed to the documents of a share. */
 export function withinShare({ text, params }: Compiled, share: number): Compiled {
   return { text: `${text} AND sample_of(s.document_id) = ${Math.round(0.5 / share)}`, params }
+}
+
+/** A condition narrowed to the documents changed in this week (counted from 1970) or later. */
+export function sinceWeek({ text, params }: Compiled, week: number): Compiled {
+  return { text: `${text} AND week_of(s.changed_at) >= ${Math.trunc(week)}`, params }
+}
+
+/** The week in which the plan's `documents` newest begin; null: it has no more than these. */
+export async function weekOfNewest(planId: string, documents: number): Promise<number | null> {
+  const [found] = await rows<{ week: number }>(null, `SELECT week_of(changed_at) AS week FROM (SELECT changed_at FROM search_row WHERE plan_id = $1 ORDER BY changed_at DESC, document_id DESC OFFSET $2 LIMIT 1) x`, [planId, Math.trunc(documents)])
+  return found?.week ?? null
 }

@@ -3,7 +3,7 @@ import { compile, countGroups, estimated, narrowingRules, NOT_NARROWED, ruleOf }
 import type { Actor } from '../actor'
 import type { FindAsked } from './findDocuments'
 import { askedRule, checkLength } from './findDocuments'
-import { factsToCount } from './many'
+import { tallied } from './many'
 import { planTree, worldOf } from './world'
 
 /** Up to here counts are exact. */
@@ -31,9 +31,9 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
   const field: TimeField = asked.narrowing.span?.field ?? 'changed'
   const about = new Set<keyof GroupCounts>()
   const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts> => {
-    const { facts, share } = await factsToCount(actor.planId, first => compile(rule, world, first), field, COUNTED_AT_MOST)
+    const { tallies, share } = await tallied(actor.planId, first => compile(rule, world, first), field, COUNTED_AT_MOST)
     for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
-    return scaled(countGroups(facts, plan.tree, plan.meaningOf), share)
+    return scaled(countGroups(tallies, plan.tree, plan.meaningOf), share)
   }
   const whole = await count(askedRule(asked), GROUPS)
   const own: Partial<GroupCounts> = {}

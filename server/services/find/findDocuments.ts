@@ -1,19 +1,22 @@
 import { fail } from '../../../core/errors'
 import type { Asked, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
-import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
+import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, shareProving, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import type { FindQuery, Hit } from '../../db/sql/find'
 import { collectInside, CONDITION_FROM, findNamed, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
+import { documentsExpected } from '../../db/sql/ofPlan'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
+import { expectedHits } from '../../db/sql/samples'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
 import type { Condition } from './many'
-import { AFTER_PLAN, provesMany, shareToProve } from './many'
+import { AFTER_PLAN, provesMany } from './many'
+import { amongNewest, listNewest } from './newest'
 import { lookUp, NOTHING_LOOKED_UP, rankHits } from './rankHits'
 import { planTree, worldFor } from './world'
 
@@ -53,12 +56,14 @@ export interface Found {
 
 const COUNT_LIMIT = 10_000
 // Each hit of a phrase has to be looked at in its text, so fewer are counted.
-const PHRASE_COUNT_LIMIT = 1000
+const PHRASE_COUNT_LIMIT = 3000
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 200
-// So many hits are found one and all, and sorted. Above it every few documents is a hit: the newest are walked, each of which
-// has to be looked at. (At a million documents both take as long at about 28,000 hits.)
-const [COLLECTED, WALKED_INSIDE] = [25_000, 100]
+// Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
+// finds them among the newest documents.
+const [WALKED_INSIDE, EVERY_FEW] = [100, 8]
+// Hits among the newest documents, found one and all and sorted.
+const AMONG_NEWEST = 20_000
 
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
@@ -117,30 +122,32 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) 
 
 /** The newest hits inside, of which `most` are to be ranked, and one more where there are more; how many there are, one more than countLimit stands for more. */
 async function newestInside(query: FindQuery, condition: Condition, countLimit: number): Promise<{ count: number; inside: readonly Hit[]; most: number }> {
-  const isCounted = countLimit === COUNT_LIMIT
-  const share = isCounted ? await shareToProve(query.planId, condition, COLLECTED) : null
-  const walk = async () => ({ count: countLimit + 1, inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE })
-  if (share !== null) {
-    const [isMany, walked] = await Promise.all([provesMany(query.planId, condition, share, countLimit), walk()])
-    if (isMany) return walked
-  }
-  const collected = isCounted ? COLLECTED : countLimit
-  const { count, hits } = await collectInside(query, collected)
-  return count > collected ? walk() : { count: Math.min(count, countLimit + 1), inside: hits, most: RANKED_INSIDE }
+  const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
+  const share = shareProving(expected, countLimit)
+  const [isMany, newest] = share === null ? [false, null] : await Promise.all([provesMany(query.planId, condition, share, countLimit), newestOfMany(query, condition, expected)])
+  const { count, hits } = isMany ? { count: countLimit + 1, hits: [] } : await collectInside(query, countLimit)
+  return count <= countLimit ? { count, inside: hits, most: RANKED_INSIDE } : { count, ...newest ?? await newestOfMany(query, condition, Math.max(expected, count)) }
+}
+
+async function newestOfMany(query: FindQuery, condition: Condition, expected: number): Promise<{ inside: readonly Hit[]; most: number }> {
+  const isWalked = expected * EVERY_FEW > await documentsExpected(query.planId)
+  const newest = isWalked ? null : await amongNewest(query.planId, condition, expected, RANKED_INSIDE)
+  const hits = newest ? (await collectInside({ ...query, condition: newest(CONDITION_FROM) }, AMONG_NEWEST)).hits : []
+  return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE } : { inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE }
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
 const bySort: List = async (actor, asked, { sought, condition, countLimit }) => {
   const at = offsetOf(asked)
   const order = asked.sort === 'best' || asked.sort === 'place' ? { sort: 'changed', descending: true } as const : { sort: asked.sort, descending: asked.descending }
-  const { count, ids } = await orderedPage(actor.planId, condition(AFTER_PLAN), order, { at, limit: asked.limit + 1 }, countLimit)
+  const { count, ids } = await listNewest(actor.planId, condition, countLimit + 1, newest => orderedPage(actor.planId, newest, order, { at, limit: asked.limit + 1 }, countLimit), found => found.count)
   return reply(actor, sought, ungrouped(ids.slice(0, asked.limit)), counted(asked, count, countLimit, at + ids.length))
 }
 
 /** In the order of the plan, or under headings. */
 const byPlan: List = async (actor, asked, { sought, condition, countLimit }) => {
   const at = offsetOf(asked)
-  const facts = await orderFacts(actor.planId, condition(AFTER_PLAN), asked, countLimit + 1)
+  const facts = await listNewest(actor.planId, condition, countLimit + 1, newest => orderFacts(actor.planId, newest, asked, countLimit + 1), found => found.length)
   const ordered = orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
   return reply(actor, sought, ordered.slice(at, at + asked.limit), counted(asked, facts.length, countLimit, ordered.length))
 }

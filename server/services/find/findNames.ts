@@ -17,7 +17,7 @@ const MORE = 3
 const MIDDLE_LETTERS = 3
 const FEW_LETTERS = 2
 // So many of the names with the rarest word are looked at first, and so many where those are not enough.
-const [FIRST_LOOK, SECOND_LOOK] = [400, 5000]
+const [FIRST_LOOK, SECOND_LOOK] = [400, 4000]
 
 /**
  * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first, then the
