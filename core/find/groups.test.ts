@@ -31,6 +31,12 @@ describe(countGroups, () => {
     expect(counted({ lying: [lying('b', 2), lying('a'), lying('gone')], spread: [spread('b', 'c')] }).places).toEqual({ a: 4, b: 3, c: 1, gone: 1 })
   })
 
+  it('estimates all from a share of them', () => {
+    expect(countGroups({ ...NOTHING, count: 300, extensions: { pdf: 300 }, origins: { mail: 300 }, starred: 2, lying: [lying('b', 299), lying(null)] }, tree, meaningOf, 1 / 64)).toMatchObject({
+      types: { pdf: 19_000 }, origins: { mail: 19_000 }, starred: 130, places: { a: 19_000, b: 19_000 }, filed: { one: 19_000, none: 64 }, meanings: { red: 19_000, none: 64 },
+    })
+  })
+
   it('counts nothing in nothing', () => {
     expect(counted({})).toEqual({ types: {}, origins: {}, filed: {}, places: {}, tags: {}, months: {}, starred: 0, sizes: {}, languages: {}, meanings: {} })
   })

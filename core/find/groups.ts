@@ -4,9 +4,10 @@ import type { FolderId, MeaningId } from '../ids'
 import type { Origin } from '../rows/index'
 import type { Language } from '../text/index'
 import type { Tree, TreeFolder } from '../tree/index'
-import { totalsBelow } from '../tree/index'
+import { totalsAbove } from '../tree/index'
 import type { Filed } from './rule'
 import { filedOf } from './rule'
+import { estimated } from './shares'
 import type { SizeClass } from './sizes'
 import type { TypeGroup } from './types'
 import { typeGroupOf } from './types'
@@ -47,9 +48,10 @@ export interface GroupCounts {
   readonly starred: number
 }
 
-export function countGroups<F extends TreeFolder>(tallies: Tallies, tree: Tree<F>, meaningOf: (folder: FolderId) => MeaningId | null): GroupCounts {
-  const { extensions, origins, sizes, languages, months, tags, starred, lying, spread } = tallies
-  const [types, filed, places, meanings]: Record<string, number>[] = [{}, {}, {}, {}]
+/** `share` of the documents was counted: the numbers are estimates of all (core/find/shares). */
+export function countGroups<F extends TreeFolder>(tallies: Tallies, tree: Tree<F>, meaningOf: (folder: FolderId) => MeaningId | null, share = 1): GroupCounts {
+  const { extensions, lying, spread } = tallies
+  const [types, filed, meanings]: Record<string, number>[] = [{}, {}, {}]
   const add = (group: Record<string, number> = {}, key: string, count = 1) => { if (count > 0) group[key] = (group[key] ?? 0) + count }
   for (const [extension, count] of Object.entries(extensions)) add(types, typeGroupOf(extension), count)
   const direct = new Map<FolderId, number>()
@@ -58,15 +60,25 @@ export function countGroups<F extends TreeFolder>(tallies: Tallies, tree: Tree<F
     add(meanings, meaningId ?? (folderId === null ? null : meaningOf(folderId)) ?? 'none', count)
     if (folderId !== null) direct.set(folderId, (direct.get(folderId) ?? 0) + count)
   }
+  const places = totalsAbove(tree, direct)
   for (const { folderIds, meaningId } of spread) {
     add(filed, filedOf(folderIds.length))
     const [home] = folderIds
     add(meanings, meaningId ?? (home === undefined ? null : meaningOf(home)) ?? 'none')
-    for (const folder of withAncestors(folderIds, tree)) add(places, folder)
+    for (const folder of withAncestors(folderIds, tree)) places.set(folder, (places.get(folder) ?? 0) + 1)
   }
-  for (const [id, count] of totalsBelow(tree, folder => direct.get(folder.id) ?? 0)) add(places, id, count)
-  for (const [id, count] of direct) if (!tree.byId.has(id)) add(places, id, count)
-  return { types, origins, filed, sizes, languages, places, meanings, tags, months, starred } as GroupCounts
+  // Thousands of folders may hold what is found. An object without a prototype takes them twice as fast, since it is a table from the start.
+  const all = <C extends Counts>(counts: Iterable<[string, number]>): C => {
+    const written = Object.create(null) as Record<string, number>
+    for (const [key, count] of counts) written[key] = estimated(count, share)
+    return written as C
+  }
+  const each = <C extends Counts>(counts: C): C => all<C>(Object.entries(counts as Record<string, number>))
+  const { origins, sizes, languages, months, tags, starred } = tallies
+  return {
+    types: each(types as GroupCounts['types']), origins: each(origins), filed: each(filed as GroupCounts['filed']), sizes: each(sizes), languages: each(languages),
+    meanings: each(meanings as GroupCounts['meanings']), tags: each(tags as GroupCounts['tags']), months: each(months as GroupCounts['months']), places: all(places), starred: estimated(starred, share),
+  }
 }
 
 function withAncestors<F extends TreeFolder>(ids: readonly FolderId[], tree: Tree<F>): ReadonlySet<FolderId> {

@@ -26,5 +26,8 @@ export function shareProving(expected: number, most: number): number | null {
 
 /** How many there are in all when `found` are in a share: two digits that mean something. The whole share is exact. */
 export function estimated(found: number, share: number): number {
-  return share === 1 ? found : Number((found / share).toPrecision(2))
+  if (share === 1 || found === 0) return found
+  const all = found / share
+  const step = 10 ** Math.max(0, Math.floor(Math.log10(all)) - 1)
+  return Math.round(all / step) * step
 }

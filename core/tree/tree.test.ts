@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
-import { branchOf, buildTree, childrenOf, isInside, outlineOf, pathOf, totalsBelow } from './index'
+import { branchOf, buildTree, childrenOf, isInside, outlineOf, pathOf, totalsAbove, totalsBelow } from './index'
 
 interface Row { readonly id: FolderId; readonly parentId: FolderId | null }
 const id = (text: string) => text as FolderId
@@ -51,6 +51,14 @@ describe('a random tree', () => {
       const below = [one, ...slow.outline(one, 0).map(found => found.id)]
       expect(totals.get(one)).toBe(below.reduce((sum, each) => sum + (own.get(each) ?? 0), 0))
     }
+    // From the few upwards it comes to the same, without those that have nothing.
+    const direct = new Map([...own].filter(([, count]) => count > 0))
+    expect(totalsAbove(buildTree(rows), direct)).toEqual(new Map([...totals].filter(([, total]) => total > 0)))
+  })
+
+  it('are summed upwards in an unsound tree as well', () => {
+    expect(totalsAbove(buildTree([row('a', 'b'), row('b', 'a'), row('c', 'gone')]), new Map([[id('c'), 2], [id('lost'), 3]]))).toEqual(new Map([[id('c'), 2], [id('lost'), 3]]))
+    expect(totalsAbove(buildTree([row('a', 'b'), row('b', 'a')]), new Map([[id('a'), 1]])).size).toBe(2)
   })
 })
 

@@ -68,3 +68,19 @@ export function totalsBelow<F extends TreeFolder>(tree: Tree<F>, own: (folder: F
   }
   return totals
 }
+
+/** Sums what lies directly in some folders over these and all above them; folders without anything are left out. Those that are not in the tree keep their own. */
+export function totalsAbove<F extends TreeFolder>(tree: Tree<F>, direct: ReadonlyMap<FolderId, number>): Map<FolderId, number> {
+  const totals = new Map<FolderId, number>()
+  const add = (id: FolderId, count: number) => totals.set(id, (totals.get(id) ?? 0) + count)
+  for (const [id, count] of direct) {
+    add(id, count)
+    // A tree that goes in a circle is climbed no further than a sound one could be.
+    let above = tree.byId.get(id)?.parentId ?? null
+    for (let steps = tree.byId.size; above !== null && steps > 0; steps--) {
+      if (tree.byId.has(above)) add(above, count)
+      above = tree.byId.get(above)?.parentId ?? null
+    }
+  }
+  return totals
+}

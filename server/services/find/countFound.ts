@@ -1,5 +1,5 @@
 import type { GroupCounts, NarrowingGroup, Rule, TimeField } from '../../../core/find/index'
-import { compile, countGroups, estimated, narrowingRules, NOT_NARROWED, ruleOf } from '../../../core/find/index'
+import { compile, countGroups, narrowingRules, NOT_NARROWED, ruleOf } from '../../../core/find/index'
 import type { Actor } from '../actor'
 import type { FindAsked } from './findDocuments'
 import { askedRule, checkLength } from './findDocuments'
@@ -33,7 +33,7 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
   const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts> => {
     const { tallies, share } = await tallied(actor.planId, first => compile(rule, world, first), field, COUNTED_AT_MOST)
     for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
-    return scaled(countGroups(tallies, plan.tree, plan.meaningOf), share)
+    return countGroups(tallies, plan.tree, plan.meaningOf, share)
   }
   const whole = await count(askedRule(asked), GROUPS)
   const own: Partial<GroupCounts> = {}
@@ -46,14 +46,3 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
 }
 
 const GROUPS = ['types', 'origins', 'filed', 'sizes', 'languages', 'places', 'meanings', 'tags', 'months', 'starred'] as const satisfies readonly (keyof GroupCounts)[]
-
-/** What is counted in a share, for all. */
-function scaled(counts: GroupCounts, share: number): GroupCounts {
-  const all = (numbers: Readonly<Record<string, number>>) => Object.fromEntries(Object.entries(numbers).map(([key, count]) => [key, estimated(count, share)]))
-  const { starred, ...groups } = counts
-  return { ...mapped(groups, all), starred: estimated(starred, share) }
-}
-
-function mapped<G extends object>(groups: G, change: (group: G[keyof G]) => unknown): G {
-  return Object.fromEntries(Object.entries(groups).map(([name, group]) => [name, change(group as G[keyof G])])) as G
-}
