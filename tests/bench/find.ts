@@ -3,6 +3,7 @@
 import { writeFileSync } from 'node:fs'
 import { seedDemo } from '../../demo/seed'
 import { closeDatabase, rows } from '../../server/db/client'
+import { stopQueue } from '../../server/db/queue'
 import { newClient } from '../support/client'
 import { fillPlan, findFigures, indexSize } from './findScale'
 import { demoActor, findQuality, qualityLine } from './known'
@@ -76,4 +77,6 @@ ${quality.map(qualityLine).join('\n')}
 `
 writeFileSync(new URL('finding.md', import.meta.url), report)
 console.log(report)
+// The demo plan puts its documents into the queue.
+await stopQueue()
 await closeDatabase()

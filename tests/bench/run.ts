@@ -10,6 +10,7 @@ import type { Format } from '../../demo/papers'
 import { write } from '../../demo/papers'
 import { seeded } from '../../demo/random'
 import { closeDatabase, rows } from '../../server/db/client'
+import { stopQueue } from '../../server/db/queue'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 import { manyAtOnce, qualityRow, suggestionQuality, suggestionSpeed } from './acts'
@@ -155,4 +156,6 @@ Script of the first page (gzip): ${process.env.HEMBIX_BUNDLE_KB ?? '?'} KB.
 `
 writeFileSync(new URL('report.md', import.meta.url), report)
 console.log(report)
+// The demo plan puts its documents into the queue.
+await stopQueue()
 await closeDatabase()
