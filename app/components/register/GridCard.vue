@@ -66,4 +66,6 @@ const meaning = computed(() => (props.row.meaningId === null ? null : plan.meani
 .name { display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; line-height: 16px; font-size: 13px; overflow-wrap: anywhere; min-height: 32px; }
 .name > :deep(svg) { margin-right: 5px; }
 .facts { display: flex; gap: 6px; align-items: center; font-size: 11.5px; white-space: nowrap; overflow: hidden; }
+/* The line is narrow: here marks are as wide as their letters. */
+.facts :deep(.type-mark) { min-width: 0; }
 </style>

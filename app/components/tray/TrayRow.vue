@@ -30,7 +30,7 @@ const reading = computed(() => ({ none: '', waiting: ' · waiting to be read', r
 </template>
 
 <style scoped>
-.row { display: grid; grid-template-columns: 47px minmax(0, 1fr); height: 56px; padding: 7px 18px 0; border-bottom: 1px solid var(--rule-strong); cursor: default; user-select: none; background: var(--sheet); }
+.row { display: grid; grid-template-columns: 53px minmax(0, 1fr); height: 56px; padding: 7px 18px 0; border-bottom: 1px solid var(--rule-strong); cursor: default; user-select: none; background: var(--sheet); }
 .row:hover { background: color-mix(in srgb, var(--act-soft) 45%, var(--sheet)); }
 .row.selected { background: var(--act-soft); box-shadow: inset 4px 0 0 var(--act); }
 .row.focused { outline: 1px solid var(--act); outline-offset: -1px; }
