@@ -6,9 +6,9 @@ import type { Origin } from '../core/rows/index'
 import { ORIGINS, PATTERNS } from '../core/rows/index'
 import { TYPE_GROUP_NAMES } from '../core/find/index'
 import { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, tagId } from './ids'
-import { documentIds, documentsToFile, folderIds, isId, namedDocuments, THINGS_LIMIT } from './many'
+import { documentIds, documentsToFile, folderIds, isId, NAME_LIMIT, namedDocuments, THINGS_LIMIT } from './many'
 
-const name = () => yup.string().strict().defined().max(2000)
+const name = () => yup.string().strict().defined().max(NAME_LIMIT)
 const allowTwin = () => yup.boolean().default(false)
 const things = {
   folderIds: folderIds().default([]),

@@ -6,7 +6,7 @@ import type { DocumentId, FolderId } from '../core/ids'
 import { UUID_PATTERN } from '../core/ids'
 
 export const THINGS_LIMIT = 50_000
-const NAME_LIMIT = 2000
+export const NAME_LIMIT = 2000
 
 export const isId = (value: unknown): boolean => typeof value === 'string' && UUID_PATTERN.test(value)
 

@@ -120,7 +120,7 @@ test('a fax of two pages is shown page by page, with what is sought marked where
   const hit = page.locator('[data-page="2"] [data-hit]')
   await expect(hit).toHaveCount(1)
   await expect(page.locator('[data-page="1"] [data-hit]')).toHaveCount(0)
-  // The mark lies on the word: the right half of the second page.
+  // The mark lies on the picture of its page.
   const [mark, sheet] = [await hit.boundingBox(), await page.getByRole('img', { name: 'fax, page 2' }).boundingBox()]
   expect(mark && sheet && mark.x > sheet.x && mark.x + mark.width < sheet.x + sheet.width && mark.y > sheet.y && mark.y + mark.height < sheet.y + sheet.height).toBe(true)
   await page.getByLabel('To a page').selectOption('2')

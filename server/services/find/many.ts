@@ -36,7 +36,9 @@ export async function provesMany(planId: string, condition: Condition, share: nu
 export async function tallied(planId: string, condition: Condition, field: TimeField, most: number): Promise<{ readonly tallies: Tallies; readonly share: number }> {
   const within = async (share: number) => ({ tallies: await talliesFound(planId, share === 1 ? condition(AFTER_PLAN) : withinShare(condition(AFTER_PLAN), share), field, most + 1), share })
   const expected = await expectedHits(planId, condition(AFTER_PLAN))
-  const share = expected > most ? shareFor(expected, COUNTABLE) : null
+  // Where no share would prove that there are more, looking into one is in vain.
+  const proving = shareProving(expected, most)
+  const share = proving === null ? null : Math.max(proving, shareFor(expected, COUNTABLE) ?? 0)
   const sampled = share === null ? null : await within(share)
   if (sampled && provesMore(sampled.tallies.count, sampled.share, most)) return sampled
   const [count = 0] = await countEach(planId, [condition], most)
