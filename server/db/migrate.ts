@@ -15,9 +15,10 @@ import * as forms from './migrations/000012_forms'
 import * as thumbnails from './migrations/000013_thumbnails'
 import * as samples from './migrations/000014_samples'
 import * as weeks from './migrations/000015_weeks'
+import * as lighter from './migrations/000016_lighter'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks, lighter]
 
 const LOCK = 4_802_661
 

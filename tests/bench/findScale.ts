@@ -22,7 +22,7 @@ import { timings } from './measure'
 
 const FOLDERS = 20_000
 const BATCH = 2000
-const INDEXES = ['search_row_words', 'search_row_changed', 'name_token_document', 'name_word_middle', 'placement_name', 'placement_changed', 'placement_size', 'placement_extension', 'placement_added', 'placement_plan', 'placement_folder']
+const INDEXES = ['search_row_words', 'search_row_changed', 'name_token_document', 'name_word_middle', 'placement_name', 'placement_changed', 'placement_added', 'placement_plan', 'placement_folder']
 
 interface Filled { readonly folderIds: readonly FolderId[]; readonly ids: readonly string[]; readonly word: () => string; readonly names: readonly string[]; readonly bodies: readonly string[] }
 

@@ -103,6 +103,20 @@ describe('the register', () => {
     expect([await order('&sort=size'), await order('&sort=changed&descending=true'), await order('&sort=name&descending=true')]).toEqual(['bca', 'bca', 'cba'])
   })
 
+  it.each(['size', 'type'] as const)('pages without gaps or repeats where many are equal by %s', async (sort) => {
+    for (let count = 0; count < 7; count++) await client.upload(`n${count}.${count % 2 ? 'txt' : 'csv'}`, count % 2 ? 'xx' : 'x', folder)
+    const whole = (await client.register(folder, `&sort=${sort}&descending=true`)).documents.map(row => row.id)
+    const paged: string[] = []
+    let cursor = ''
+    do {
+      const page = await client.register(folder, `&sort=${sort}&descending=true&limit=2${cursor}`)
+      paged.push(...page.documents.map(row => row.id))
+      cursor = page.next ? `&cursor=${page.next}` : ''
+    } while (cursor)
+    expect(paged).toEqual(whole)
+    expect(new Set(paged).size).toBe(7)
+  })
+
   it('refuses a cursor that it did not give out', async () => {
     expect((await client.get(`/api/documents?folder=${folder}&cursor=nonsense`)).status).toBe(400)
   })

@@ -41,7 +41,7 @@ function chosen(key: string): WhereTo {
       <li v-for="row in removed.slice(0, 60)" :key="row.id">
         <span class="cut">{{ row.text }}</span>
         <label v-if="row.documents > 0">{{ counted(row.documents, 'document') }} to
-          <select class="line-field" :value="keyOf(choices.get(row.id))" @focus="entered = row.id" :aria-label="`Where the documents of ${row.text} go`" @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
+          <select class="line-field" :value="keyOf(choices.get(row.id))" :aria-label="`Where the documents of ${row.text} go`" @focus="entered = row.id" @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
             <option value="parent">the folder above</option><option value="in-tray">the In-tray</option><option value="trash">the Trash</option>
             <option v-for="place in offered(row.id)" :key="place.id" :value="place.id">{{ place.text }}</option>
           </select>

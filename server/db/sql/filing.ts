@@ -44,7 +44,7 @@ export async function changedSince(planId: string, revision: number): Promise<Si
   const [found] = await rows<{ revision: number; documents: { id: string; at: number }[] | null; folders: boolean | null }>(null, `WITH r AS (
       SELECT c.revision, extract(epoch FROM c.at) * 1000 AS at, x.row->>'table' AS kind,
         CASE WHEN x.row->>'table' = 'placement' THEN coalesce(x.row->'after'->>'documentId', x.row->'before'->>'documentId', (SELECT p.document_id::text FROM placement p WHERE p.id = (x.row->>'id')::uuid)) ELSE x.row->>'id' END AS id
-      FROM change c CROSS JOIN LATERAL jsonb_array_elements(c.rows) AS x(row) WHERE c.plan_id = $1 AND c.revision > $2 AND x.row->>'table' IN ('document', 'placement', 'folder'))
+      FROM change c CROSS JOIN LATERAL json_array_elements(c.rows) AS x(row) WHERE c.plan_id = $1 AND c.revision > $2 AND x.row->>'table' IN ('document', 'placement', 'folder'))
     SELECT (SELECT p.revision::float8 FROM plan p WHERE p.id = $1) AS revision,
       (SELECT json_agg(json_build_object('id', d.id, 'at', d.at)) FROM (SELECT id, max(at) AS at FROM r WHERE kind <> 'folder' AND id IS NOT NULL GROUP BY id) d) AS documents,
       (SELECT bool_or(kind = 'folder') FROM r) AS folders`, [planId, revision])

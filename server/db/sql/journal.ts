@@ -38,7 +38,7 @@ export interface NewEntry {
 export async function writeEntry(transaction: Transaction, entry: NewEntry): Promise<number> {
   const [plan] = await rows<{ revision: number }>(transaction, `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
     c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes, things, made_by)
-      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::jsonb, $9::uuid, $10::uuid[], $11::text FROM p)
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::json, $9::uuid, $10::uuid[], $11::text FROM p)
     SELECT revision::float8 AS revision FROM p`,
   [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes, thingsIn(entry.rows), entry.madeBy])
   if (!plan) throw new Error('The plan of a journal entry is gone.')
@@ -119,7 +119,7 @@ export function actsSince(transaction: Transaction, planId: string, revision: nu
 /** Later acts, not undone, that touched any of the rows or that point at them; newest first. */
 export function laterEntriesOn(transaction: Transaction, planId: string, after: number, ids: readonly string[], limit: number): Promise<JournalEntry[]> {
   return rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision > $2 AND c.undone_by IS NULL AND c.kind <> 'undo'
-    AND EXISTS (SELECT FROM jsonb_array_elements(c.rows) r WHERE r->>'id' = ANY($3::text[])
+    AND EXISTS (SELECT FROM json_array_elements(c.rows) r WHERE r->>'id' = ANY($3::text[])
       OR r->'after'->>'folderId' = ANY($3::text[]) OR r->'after'->>'parentId' = ANY($3::text[]) OR r->'after'->>'documentId' = ANY($3::text[]))
     ORDER BY c.revision DESC LIMIT $4`, [planId, after, ids, limit])
 }

@@ -5,6 +5,7 @@ import type { RowChange } from '../../../core/change/index'
 import type { TableName } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { touched } from '../client'
+import { columnTypes } from '../columnTypes'
 import { COLUMNS, columnName, EARLIER, toColumns } from '../tables'
 
 type Plain = Readonly<Record<string, unknown>>
@@ -53,7 +54,7 @@ function insertRows(transaction: Transaction, planId: string, table: TableName, 
   const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'insert' ? change.after : {}) as unknown as Plain }))
   const copies = table === 'placement' ? PLACEMENT_COPIES : NO_COPIES
   return touched(transaction, `INSERT INTO ${table} (plan_id, ${columns}${copies.columns}) SELECT $1::uuid, ${COLUMNS[table].map(column => `r.${columnName(column)}`).join(', ')}${copies.values}
-    FROM jsonb_populate_recordset(null::${table}, $2::jsonb) r ${copies.from}`, [planId, JSON.stringify(values)])
+    FROM ${rowsOf(table)} r ${copies.from}`, [planId, JSON.stringify(values)])
 }
 
 const NO_COPIES = { columns: '', values: '', from: '' }
@@ -67,25 +68,35 @@ const PLACEMENT_COPIES = {
 
 function deleteRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
   const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'delete' ? change.before : {}) as unknown as Plain }))
-  return touched(transaction, `DELETE FROM ${table} t USING jsonb_populate_recordset(null::${table}, $2::jsonb) b
-    WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(COLUMNS[table])}`, [planId, JSON.stringify(values)])
+  return touched(transaction, `DELETE FROM ${table} t USING ${rowsOf(table)} b
+    WHERE t.id = b.id AND ${ofPlan(table)} AND ${COLUMNS[table].map(columnName).map(column => `t.${column} IS NOT DISTINCT FROM b.${column}`).join(' AND ')}`, [planId, JSON.stringify(values)])
 }
 
-function updateRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[], keys: readonly string[]): Promise<number> {
+async function updateRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[], keys: readonly string[]): Promise<number> {
   const known: readonly string[] = COLUMNS[table]
   if (!keys.every(key => known.includes(key))) throw new Error(`The table ${table} has no such column among ${keys.join()}.`)
-  const side = (change: RowChange, which: 'before' | 'after') => toColumns((change.op === 'update' ? change[which] : {}) as unknown as Plain)
-  const pairs = group.map(change => ({ b: { id: change.id, ...side(change, 'before') }, a: side(change, 'after') }))
-  const set = keys.map(key => `${columnName(key)} = a.${columnName(key)}`).join(', ')
-  return touched(transaction, `UPDATE ${table} t SET ${set}
-    FROM jsonb_array_elements($2::jsonb) e(pair) CROSS JOIN LATERAL jsonb_populate_record(null::${table}, pair->'b') b CROSS JOIN LATERAL jsonb_populate_record(null::${table}, pair->'a') a
-    WHERE t.id = b.id AND ${ofPlan(table)} AND ${unchanged(keys)}`, [planId, JSON.stringify(pairs)])
+  const columns = keys.map(columnName)
+  const types = await columnTypes(transaction, table)
+  const typed = (prefix: string) => columns.map(column => `${prefix}${column} ${types.get(column)}`)
+  const pairs = group.map((change) => {
+    const pair: Record<string, unknown> = { id: change.id }
+    if (change.op !== 'update') return pair
+    for (const [index, key] of keys.entries()) {
+      pair[`b_${columns[index]}`] = (change.before as Plain)[key]
+      pair[`a_${columns[index]}`] = (change.after as Plain)[key]
+    }
+    return pair
+  })
+  return touched(transaction, `UPDATE ${table} t SET ${columns.map(column => `${column} = x.a_${column}`).join(', ')}
+    FROM json_to_recordset($2::json) AS x(id uuid, ${[...typed('b_'), ...typed('a_')].join(', ')})
+    WHERE t.id = x.id AND ${ofPlan(table)} AND ${columns.map(column => `t.${column} IS NOT DISTINCT FROM x.b_${column}`).join(' AND ')}`, [planId, JSON.stringify(pairs)])
+}
+
+/** The rows in the JSON of the second parameter, as rows of the table. Read as json: jsonb would be built first, only to be taken apart. */
+function rowsOf(table: TableName): string {
+  return `json_populate_recordset(null::${table}, $2::json)`
 }
 
 function ofPlan(table: TableName): string {
   return table === 'plan' ? 't.id = $1' : 't.plan_id = $1'
-}
-
-function unchanged(keys: readonly string[]): string {
-  return keys.map(columnName).map(column => `t.${column} IS NOT DISTINCT FROM b.${column}`).join(' AND ')
 }
