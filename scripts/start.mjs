@@ -3,16 +3,21 @@
 
 import { createServer } from 'node:net'
 import { join, resolve } from 'node:path'
+import { holdFolder } from './lib/holdFolder.mjs'
 import { checkNode, installPackages } from './lib/install.mjs'
 import { fail, ROOT, run, script } from './lib/run.mjs'
 
+const DATA = resolve(process.env.HEMBIX_DATA ?? join(ROOT, '.data'))
 const log = line => console.log(`· ${line}`)
 const stops = []
+let held = null
 let stopping = null
 
 async function stopAll() {
   stopping ??= (async () => {
+    held?.ending()
     for (const stop of stops.reverse()) await stop()
+    held?.free()
   })()
   await stopping
 }
@@ -28,9 +33,10 @@ await script(async () => {
   checkNode()
   const port = portFrom(process.env.PORT ?? '3000')
   const host = process.env.HOST ?? '127.0.0.1'
-  await checkPort(host, port)
-  await installPackages(log)
+  if (!process.env.DATABASE_URL) held = await holdFolder(DATA, log)
   try {
+    await checkPort(host, port)
+    await installPackages(log)
     const databaseUrl = process.env.DATABASE_URL ?? await ownDatabase()
     const empty = process.argv.includes('--empty')
     await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(empty ? ['--empty'] : [])], { quiet: false, env: { DATABASE_URL: databaseUrl } })
@@ -38,7 +44,7 @@ await script(async () => {
     const { buildApp } = await import('./lib/build.mjs')
     await buildApp({ log })
     const { serve } = await import('./lib/serve.mjs')
-    const arrivals = resolve(process.env.HEMBIX_ARRIVALS ?? join(process.env.HEMBIX_DATA ?? join(ROOT, '.data'), 'arrivals'))
+    const arrivals = resolve(process.env.HEMBIX_ARRIVALS ?? join(DATA, 'arrivals'))
     const server = await serve({ port, host, databaseUrl, env: { HEMBIX_ARRIVALS: arrivals } })
     stops.push(server.stop)
     console.log(`\nHembix: ${server.address}\n${empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'}. Ctrl+C stops everything.\n`)
@@ -53,9 +59,8 @@ await script(async () => {
 async function ownDatabase() {
   const { needDatabase, needPostgres, startPostgres } = await import('./lib/postgres.mjs')
   const bin = await needPostgres(log)
-  const folder = resolve(process.env.HEMBIX_DATA ?? join(ROOT, '.data'))
   log('starting PostgreSQL')
-  const server = await startPostgres(bin, folder, { log })
+  const server = await startPostgres(bin, DATA, { log })
   stops.push(server.stop)
   return needDatabase(bin, server, 'hembix')
 }

@@ -10,6 +10,7 @@ import BundleList from '../components/desk/BundleList.vue'
 import DeskHead from '../components/desk/DeskHead.vue'
 import SearchList from '../components/desk/SearchList.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
+import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
 import { useBundles } from '../stores/bundles'
 import { useLately } from '../stores/lately'
@@ -22,12 +23,12 @@ void load()
 onPlanEvent(() => void load())
 watch(() => searches.onDesk.length, () => void searches.loadCounts())
 
-const now = Date.now()
+const now = useNow()
 const WEEKS = [2, 4, 8, 26] as const
 const weeks = ref<number>(4)
 const folders = computed(() => plan.findable.flatMap(({ id }) => (plan.starredFolders.has(id) ? plan.tree.byId.get(id) ?? [] : [])))
 const starred = computed(() => (lately.loaded.state === 'ready' ? [...lately.loaded.value.starred].reverse() : []))
-const restedDays = (row: (typeof starred.value)[number]) => Math.max(0, daysBetween(row.at, now))
+const restedDays = (row: (typeof starred.value)[number]) => Math.max(0, daysBetween(row.at, now.value))
 /** "not opened for 5 weeks" beside each. */
 const notes = computed(() => new Map(starred.value.map((row) => {
   const days = restedDays(row)

@@ -12,6 +12,7 @@ import { outlineOf } from '../../core/tree/index'
 import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
+import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
 import { useHistory } from '../stores/history'
 import { usePlan } from '../stores/plan'
@@ -29,12 +30,12 @@ watchDebounced(filter, ({ text, day, folder, madeBy }) => {
 const isFiltered = computed(() => Object.values(filter.value).some(value => value !== ''))
 onPlanEvent((event) => { if (event.type !== 'reading') void history.load() })
 const blocked = ref<{ id: string; text: string } | null>(null)
-const now = Date.now()
+const now = useNow()
 
 const days = computed(() => {
   const groups: { day: string; changes: ChangeEntry[] }[] = []
   for (const change of history.changes) {
-    const day = dayText(change.at, now)
+    const day = dayText(change.at, now.value)
     const last = groups.at(-1)
     if (last?.day === day) last.changes.push(change)
     else groups.push({ day, changes: [change] })

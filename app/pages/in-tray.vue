@@ -22,6 +22,7 @@ import { onPlanEvent } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import type { ThingItem } from '../composables/useThings'
 import { thingsOf, useThings } from '../composables/useThings'
+import { useNow } from '../composables/useNow'
 import { contentAddress, readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
 import { fetchFrom } from '../stores/arrivals'
@@ -155,10 +156,11 @@ function draggedBy(row: RegisterRow): Dragged {
   return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '', file: mine.length > 1 ? undefined : { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) } }
 }
 
+const now = useNow()
 const oldest = computed(() => rows.value.at(-1))
 const head = computed(() => {
   if (plan.inTray === 0) return 'Nothing waits for a place.'
-  const since = oldest.value && !register.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, Date.now())}` : ''
+  const since = oldest.value && !register.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
   return `${counted(plan.inTray, 'document')} waiting for a place${since}`
 })
 </script>

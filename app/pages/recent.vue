@@ -6,6 +6,7 @@ import LoosePage from '../components/common/LoosePage.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import DeskHead from '../components/desk/DeskHead.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
+import { useNow } from '../composables/useNow'
 import { useLately } from '../stores/lately'
 
 const lately = useLately()
@@ -15,18 +16,18 @@ onPlanEvent(() => void lately.load())
 const KINDS = { opened: 'opened', changed: 'changed', added: 'added', often: 'opened often' } as const
 type Kind = keyof typeof KINDS
 const kind = ref<Kind>('opened')
-const now = Date.now()
+const now = useNow()
 const rows = computed(() => (lately.loaded.state === 'ready' ? lately.loaded.value[kind.value] : []))
 
 /** The reason and the time beside each. */
-const notes = computed(() => new Map(rows.value.map(row => [row.id as string, kind.value === 'often' ? `opened ${row.visits} times, the last time ${dayText(row.at, now)}` : `${KINDS[kind.value]} ${clockText(row.at)}`])))
+const notes = computed(() => new Map(rows.value.map(row => [row.id as string, kind.value === 'often' ? `opened ${row.visits} times, the last time ${dayText(row.at, now.value)}` : `${KINDS[kind.value]} ${clockText(row.at)}`])))
 /** Over the first of each day. */
 const headings = computed(() => {
   const found = new Map<string, string>()
   if (kind.value === 'often') return found
   let day = ''
   for (const row of rows.value) {
-    const of = dayText(row.at, now)
+    const of = dayText(row.at, now.value)
     if (of !== day) found.set(row.id, of)
     day = of
   }

@@ -12,6 +12,7 @@ import TypeMark from '../components/common/TypeMark.vue'
 import { useList } from '../composables/useList'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
+import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
 import { usePlan } from '../stores/plan'
 import { useTrash } from '../stores/trash'
@@ -19,7 +20,7 @@ import { useTrash } from '../stores/trash'
 const [trash, acts, plan] = [useTrash(), useActs(), usePlan()]
 void trash.load()
 onPlanEvent((event) => { if (event.type !== 'reading') void trash.load() })
-const now = ref(Date.now())
+const now = useNow()
 const items = computed(() => trash.items.map(item => ({ ...item, key: item.id })))
 const list = useList({ items, typing: false })
 

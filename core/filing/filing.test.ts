@@ -17,8 +17,8 @@ function known(): FilingModel {
   LESSONS.forEach((text, index) => { model.put(paper(`s${index}`, `Evening ${index}`, text), [id('lessons')]) })
   return model
 }
-const names: Record<string, string> = { leases: 'Berth leases', lessons: 'Lesson plans', empty: 'Insurance' }
-const suggested = (model: FilingModel, document: Filable) => suggestPlaces(model, document, folder => names[folder] ?? null)
+const folders = new Map([[id('leases'), { name: 'Berth leases' }], [id('lessons'), { name: 'Lesson plans' }], [id('empty'), { name: 'Insurance' }]])
+const suggested = (model: FilingModel, document: Filable) => suggestPlaces(model, document, folders)
 
 describe('places', () => {
   it('are those whose documents read alike, with the reason in words', () => {
@@ -31,6 +31,16 @@ describe('places', () => {
     expect(suggested(known(), paper('n', 'Insurance of the boathouse'))[0]).toMatchObject({ folderId: 'empty', reason: 'speaks of “insurance”, as the folder is called' })
   })
 
+  it('are less certain the less is filed', () => {
+    const model = new FilingModel()
+    model.put(paper('a', 'Lease of pontoon two'), [id('leases')])
+    const [one] = suggested(model, paper('n', 'Lease of pontoon three'))
+    for (let count = 0; count < 20; count++) model.put(paper(`b${count}`, `Lease of pontoon ${count} again`), [id('leases')])
+    const [many] = suggested(model, paper('n', 'Lease of pontoon three'))
+    expect(one?.share).toBeCloseTo(0.5)
+    expect(many?.share).toBeGreaterThan(0.9)
+  })
+
   it('follow the sender', () => {
     const model = known()
     model.put(paper('m', 'Hello', 'nothing of note', { sender: 'Rona Vail <rona@quay.example>' }), [id('lessons')])
@@ -40,7 +50,17 @@ describe('places', () => {
   it('are none where they would be a guess', () => {
     expect(suggested(known(), paper('n', 'zzz qqq', 'xxx yyy'))).toEqual([])
     expect(suggested(known(), paper('n', '0042'))).toEqual([])
-    expect(suggested(new FilingModel(), paper('n', 'Berth lease'))).toEqual([])
+    expect(suggested(new FilingModel(), paper('n', 'Berth and pontoon'))).toEqual([])
+  })
+
+  it('are those that are called like it while nothing is filed yet', () => {
+    const drawers = (...called: string[]) => new Map(called.map(name => [id(name), { name }]))
+    const first = (name: string, ...called: string[]) => suggestPlaces(new FilingModel(), paper('n', name), drawers(...called)).map(({ folderId, share, reason }) => `${folderId} ${share.toFixed(2)} ${reason}`)
+    expect(first('test 1 oceans', 'Tests', 'Lessons')).toEqual(['Tests 0.50 its name has “test”, as the folder is called'])
+    expect(first('Hausaufgaben 3. Woche', 'Hausaufgabe', 'Woche der Meere')).toEqual(['Hausaufgabe 0.50 its name has “hausaufgaben”, as the folder is called'])
+    expect(first('Berth lease 7', 'Berth leases', 'Leases', 'Berth 7 repairs')).toEqual(['Berth leases 1.00 its name has “berth” and “lease”, as the folder is called'])
+    expect(first('letter to the office', 'Office', 'Letters')).toEqual(['Office 0.25 its name has “office”, as the folder is called', 'Letters 0.25 its name has “letter”, as the folder is called'])
+    expect(first('letter', ...[1, 2, 3, 4].map(year => `Letters ${year}`))).toEqual([])
   })
 
   it('learn from each filing, and from a correction', () => {

@@ -1,6 +1,7 @@
 import { quoted } from '../change/index'
 import type { FolderId } from '../ids'
 import { foldedText } from '../text/index'
+import { calledLike } from './called'
 import type { FilingModel, Scored } from './model'
 import type { Filable } from './terms'
 import { isWord } from './terms'
@@ -17,13 +18,20 @@ const NO_IDEA = 0.12
 /** A folder that is far behind the best one is no suggestion. */
 const LEAST_SHARE = 0.02
 
-/** Up to three folders with the reason in words; empty where a suggestion would be a guess. `nameOf` gives a folder's name, or null when it is gone. */
-export function suggestPlaces(model: FilingModel, document: Filable, nameOf: (id: FolderId) => string | null, now: number | null = null): PlaceSuggestion[] {
-  const scored = model.score(document, 6, now).filter(({ folderId }) => nameOf(folderId) !== null)
+/** Up to three of the folders that are there, with the reason in words; empty where a suggestion would be a guess. */
+export function suggestPlaces(model: FilingModel, document: Filable, folders: ReadonlyMap<FolderId, { readonly name: string }>, now: number | null = null): PlaceSuggestion[] {
+  const scored = model.score(document, 6, now).filter(({ folderId }) => folders.has(folderId))
   const [best] = scored
-  if (!best || best.share < NO_IDEA || evidence(best) < 2) return []
+  if (!best || best.share < NO_IDEA || evidence(best) < 2) {
+    return calledLike(document.name, folders).map(({ folderId, share, words }) => ({ folderId, share, reason: `its name has ${words.map(quoted).join(' and ')}, as the folder is called` }))
+  }
   return scored.filter(({ share }) => share >= LEAST_SHARE).slice(0, 3)
-    .map(one => ({ folderId: one.folderId, share: one.share, reason: reasonFor(model, document, one, nameOf(one.folderId) ?? '') }))
+    .map(one => ({ folderId: one.folderId, share: one.share * known(model.size), reason: reasonFor(model, document, one, folders.get(one.folderId)?.name ?? '') }))
+}
+
+/** Who has seen few documents filed knows little, however clearly these speak: (n + 1/2) / (n + 2), as in Laplace's rule of succession. */
+function known(documents: number): number {
+  return (documents + 0.5) / (documents + 2)
 }
 
 function evidence(scored: Scored): number {

@@ -7,6 +7,7 @@ import { existsSync, mkdirSync, openSync, readFileSync, readdirSync, rmSync, wri
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { needFolder } from './holdFolder.mjs'
 import { fail, run } from './run.mjs'
 
 const isRoot = process.getuid?.() === 0
@@ -79,14 +80,7 @@ export async function startPostgres(bin, folder, { options = {}, log = () => {},
 
 /** The folder, made if it is not there; when the database's user cannot reach it, another one, and where. */
 function reachable(folder, log) {
-  try {
-    mkdirSync(folder, { recursive: true })
-    writeFileSync(join(folder, '.reachable'), '')
-    rmSync(join(folder, '.reachable'))
-  }
-  catch (error) {
-    fail(`The data folder ${folder} cannot be used (${error.code}). Free that path, or name another folder with HEMBIX_DATA.`)
-  }
+  needFolder(folder)
   if (!isRoot || canReach(folder)) return folder
   const other = join('/var/lib/hembix', folder.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, ''))
   log(`the database's user cannot reach ${folder}; its data lie in ${other}`)

@@ -35,14 +35,14 @@ describe('npm start', () => {
     const taken = createServer()
     await new Promise<void>(resolve => taken.listen(0, '127.0.0.1', resolve))
     const { port } = taken.address() as { port: number }
-    const { code, output } = await run(['scripts/start.mjs'], { PORT: String(port) })
+    const { code, output } = await run(['scripts/start.mjs'], { PORT: String(port), HEMBIX_DATA: join(folder, 'unused') })
     taken.close()
     expect([code, output]).toEqual([1, `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start\n`])
   })
 
   it('says what is wrong with PORT and HOST', async () => {
     expect((await run(['scripts/start.mjs'], { PORT: 'eighty' })).output).toBe('PORT is "eighty"; it has to be a number from 1 to 65535.\n')
-    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HOST: '192.0.2.1' })).output).toContain('The address 192.0.2.1 cannot be used here')
+    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HOST: '192.0.2.1', HEMBIX_DATA: join(folder, 'unused') })).output).toContain('The address 192.0.2.1 cannot be used here')
   })
 
   it('says what is wrong with its data folder', async () => {
@@ -67,6 +67,8 @@ describe('npm start', () => {
     let cookie = ''
     let bytes: Buffer = Buffer.alloc(0)
     let documentId = ''
+    let beside: Run | null = null
+    let again: Promise<Run> | null = null
     const first = await run(['scripts/start.mjs', '--empty'], env, (output, stop) => {
       if (!output.includes(address) || cookie !== '') return
       cookie = 'asked'
@@ -76,10 +78,16 @@ describe('npm start', () => {
         bytes = Buffer.from('the very same bytes')
         documentId = (await client.upload('kept.bin', bytes, office)).id
         cookie = client.cookie
+        beside = await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: data })
         stop()
+        // Started again at once, it waits until the first has ended.
+        again = run(['scripts/start.mjs'], env, (said, end) => { if (said.includes(address)) end() })
       })()
     })
     expect([first.code, first.output.includes('stopping')]).toEqual([0, true])
+    expect((beside as Run | null)?.output).toMatch(/^Hembix runs with the data folder .* already \(process \d+\)\. Stop it first/)
+    const waited = await (again as Promise<Run> | null)
+    expect([waited?.code, waited?.output.includes('until the Hembix that was stopped has ended')]).toEqual([0, true])
     expect(() => readFileSync(join(data, 'postgres', 'postmaster.pid'))).toThrow()
 
     const file = join(folder, 'all.backup')

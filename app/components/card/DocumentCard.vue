@@ -8,6 +8,7 @@ import { fileNameOf, sizeText } from '../../../core/formats/index'
 import { LANGUAGE_NAMES } from '../../../core/find/index'
 import type { DocumentId, MeaningId } from '../../../core/ids'
 import { onPlanEvent } from '../../composables/usePlanEvents'
+import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
 import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
@@ -30,7 +31,7 @@ const acts = useActs()
 const plan = usePlan()
 const hand = useHand()
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
-const now = ref(Date.now())
+const now = useNow()
 
 async function load(): Promise<void> {
   const { id } = props

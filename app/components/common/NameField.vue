@@ -8,18 +8,20 @@ import type { Outcome } from '../../stores/acts'
 const props = defineProps<{
   value: string
   label: string
+  /** What was typed already, instead of the value. */
+  begun?: string
   /** Carries the name out; told whether the hint about a twin was seen. */
   keep: (name: string, allowTwin: boolean) => Promise<Outcome>
 }>()
 const emit = defineEmits<{ kept: []; cancel: [] }>()
 
-const name = ref(props.value)
+const name = ref(props.begun || props.value)
 const hint = ref('')
 const seenTwin = ref('')
 const busy = ref(false)
 const field = ref<HTMLInputElement | null>(null)
 
-onMounted(() => nextTick(() => { field.value?.focus(); field.value?.select() }))
+onMounted(() => nextTick(() => { field.value?.focus(); if (!props.begun) field.value?.select() }))
 
 async function enter(): Promise<void> {
   if (busy.value) return

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 // The head of a folder's page: band, path, code and name, purpose, and what is in it.
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { PlanFolder } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
 import { agoText } from '../../../core/dates/index'
 import { childrenOf } from '../../../core/tree/index'
 import { useRename } from '../../composables/useRename'
+import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import NameField from '../common/NameField.vue'
@@ -18,7 +19,7 @@ const emit = defineEmits<{ rename: []; renamed: [] }>()
 const plan = usePlan()
 const acts = useActs()
 const rename = useRename()
-const now = ref(Date.now())
+const now = useNow()
 const starred = computed(() => plan.starredFolders.has(props.folder.id))
 const below = computed(() => plan.totals.get(props.folder.id) ?? 0)
 const own = computed(() => plan.reply?.counts[props.folder.id] ?? 0)

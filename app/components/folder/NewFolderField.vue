@@ -1,6 +1,6 @@
 <script setup lang="ts">
-// A folder about to be made: the field says where, its name is selected. Enter keeps it and Enter
-// again begins the next; Esc leaves nothing behind.
+// A folder about to be made: the field says where, its name is selected. Enter keeps it; Enter again, or the first letter of
+// its name, begins the next; Esc leaves nothing behind.
 import { v7 } from 'uuid'
 import { nextTick, ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
@@ -18,10 +18,21 @@ const emit = defineEmits<{ done: []; made: [id: FolderId] }>()
 const acts = useActs()
 const step = ref<'naming' | 'kept'>('naming')
 const next = ref<HTMLButtonElement | null>(null)
+const begun = ref('')
 let id = v7() as FolderId
 
 function keep(name: string, allowTwin: boolean): Promise<Outcome> {
   return acts.act({ kind: 'folder.create', id, parentId: props.parentId, name, allowTwin }, { quiet: true })
+}
+
+/** Who types on means the next folder, not the commands that letters give elsewhere. */
+function typeOn(event: KeyboardEvent): void {
+  const isLetter = event.key.length === 1 && event.key !== ' ' && !event.ctrlKey && !event.metaKey && !event.altKey
+  if (event.key !== 'Enter' && !isLetter) return
+  event.stopPropagation()
+  event.preventDefault()
+  begun.value = isLetter ? event.key : ''
+  step.value = 'naming'
 }
 
 async function kept(): Promise<void> {
@@ -37,11 +48,11 @@ async function kept(): Promise<void> {
   <div class="new">
     <template v-if="step === 'naming'">
       <span class="where">New folder in {{ where }}</span>
-      <span class="body"><NameField value="New folder" :label="`Name of the new folder in ${where}`" :keep="keep" @kept="kept" @cancel="emit('done')" />
+      <span class="body"><NameField value="New folder" :begun="begun" :label="`Name of the new folder in ${where}`" :keep="keep" @kept="kept" @cancel="emit('done')" />
         <span class="words"><span class="key">Enter</span> keeps it <span class="key">Esc</span> leaves nothing</span></span>
     </template>
     <button
-      v-else ref="next" type="button" class="again" @click="step = 'naming'" @keydown.enter.stop.prevent="step = 'naming'"
+      v-else ref="next" type="button" class="again" @click="begun = ''; step = 'naming'" @keydown="typeOn"
       @keydown.esc.stop.prevent="emit('done')" @blur="step === 'kept' && emit('done')"
     >
       <span class="key">Enter</span> begins the next folder, <span class="key">Esc</span> ends

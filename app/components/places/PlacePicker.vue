@@ -43,7 +43,11 @@ const row = (id: FolderId, note: string, depth = 0): Target => ({ key: `${note}$
 
 const targets = computed<readonly Target[]>(() => {
   const text = typed.value.trim()
-  if (text !== '') return [...findFolders(plan.findable, text, 50).map(({ id }) => row(id, '')), ...newFolders(text)]
+  if (text !== '') {
+    const found = findFolders(plan.findable, text, 50).map(({ id }) => id)
+    // Who types the number of a folder wants to go there.
+    return [...found.map(id => row(id, '')), ...(found.some(id => plan.codeOf(id) === text) ? [] : newFolders(text))]
+  }
   const known = (id: FolderId) => plan.tree.byId.has(id)
   const suggested = props.suggested.filter(({ folderId }) => known(folderId))
   const recent = (view.kept.recent as FolderId[]).filter(id => known(id) && !suggested.some(({ folderId }) => folderId === id)).slice(0, 4)

@@ -43,7 +43,7 @@ function brighten(id: MeaningId): void {
         </button>
       </li>
       <li><button type="button" title="Edit the colour key" @click="dialogs.colours = true">
-        Edit…
+        {{ used.length > 0 ? 'Edit…' : 'Colour key…' }}
       </button></li>
     </ul>
     <div v-if="carrying" class="carrying" role="region" :aria-label="`What carries ${carrying.name}`">

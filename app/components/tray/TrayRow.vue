@@ -5,6 +5,7 @@ import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
+import { useNow } from '../../composables/useNow'
 import { useHand } from '../../stores/hand'
 import { originText } from '../../stores/origin'
 import TypeMark from '../common/TypeMark.vue'
@@ -15,7 +16,7 @@ const emit = defineEmits<{ pick: [event: MouseEvent]; menu: [event: MouseEvent];
 
 const element = ref<HTMLElement | null>(null)
 useDragSource(element, () => props.dragged())
-const now = Date.now()
+const now = useNow()
 const reading = computed(() => ({ none: '', waiting: ' · waiting to be read', reading: ' · being read', read: '', failed: ' · could not be read' })[props.row.reading])
 </script>
 

@@ -11,13 +11,14 @@ import RemoteState from '../../components/common/RemoteState.vue'
 import PeriodForm from '../../components/draft/PeriodForm.vue'
 import { filesWithPaths, pickedWithPaths } from '../../composables/droppedFiles'
 import { useDraftStart } from '../../composables/useDraftStart'
+import { useNow } from '../../composables/useNow'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
 
 const route = useRoute()
 const [drafts, plan] = [useDrafts(), usePlan()]
 const start = useDraftStart()
-const now = Date.now()
+const now = useNow()
 void drafts.load()
 
 const root = ref<FolderId | ''>(tryParseId<'folder'>(String(route.query.root ?? '')) ?? '')
