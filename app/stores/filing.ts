@@ -4,6 +4,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Suggestions } from '../../contract/filing'
+import { placesTogether } from '../../core/filing/index'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readSuggestions } from '../api/documents'
 import { useActs } from './acts'
@@ -76,11 +77,7 @@ export const useFiling = defineStore('filing', () => {
   async function together(waiting: readonly Waiting[]): Promise<Suggestions> {
     const some = await Promise.all(waiting.slice(0, ASKED_OF_MANY).map(({ id }) => fetchAhead(id)))
     const [single] = some
-    if (some.length === 1 && single) return single
-    const shares = new Map<FolderId, number>()
-    for (const { places: found } of some) for (const { folderId, share } of found) shares.set(folderId, (shares.get(folderId) ?? 0) + share / some.length)
-    const best = [...shares].sort((a, b) => b[1] - a[1]).slice(0, 3)
-    return { ...NONE, places: best.map(([folderId, share]) => ({ folderId, share, reason: `for ${some.filter(one => one.places[0]?.folderId === folderId).length} of them the likeliest` })) }
+    return some.length === 1 && single ? single : { ...NONE, places: placesTogether(some.map(({ places: found }) => found)) }
   }
 
   /** The place, or one more beside those chosen. Names are made as they are made there. */

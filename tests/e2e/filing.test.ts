@@ -89,6 +89,20 @@ test('a missing folder is made while filing, in several places at once, and each
   await expect(bottomLine(page)).toHaveText('Took “policy” out of 3 Insurance; it is in the In-tray now')
 })
 
+test('moving suggests where else a document could lie', async ({ page }) => {
+  await filedPlan(page)
+  await openFolder(page, 'Lessons')
+  await bringIn(page, [{ name: 'pontoon 9.txt', text: LEASE }])
+  await registerRow(page, 'pontoon 9').click()
+  await expect(registerRow(page, 'pontoon 9')).not.toContainText('read')
+  await page.keyboard.press('m')
+  const dialog = page.getByRole('dialog', { name: 'Move to' })
+  await expect(dialog.getByRole('option').first()).toContainText(/1 Leases\s*suggested, \d+ %/)
+  await dialog.getByRole('option').first().click()
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Moved “pontoon 9” to 1 Leases')
+})
+
 test('a dozen are selected and filed together; dragging shows the outline', async ({ page }) => {
   await filedPlan(page)
   await openTray(page)

@@ -2,6 +2,7 @@
 // Moving by typing where: to one place, or documents to several, the first being their home.
 import { computed, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
+import { useSuggestedPlaces } from '../../composables/useSuggestedPlaces'
 import { useActs } from '../../stores/acts'
 import type { MoveAsked } from '../../stores/dialogs'
 import { usePlan } from '../../stores/plan'
@@ -16,6 +17,7 @@ const acts = useActs()
 const twinAt = ref<string | null>(null)
 const picker = ref<InstanceType<typeof PlacePicker> | null>(null)
 watch(() => props.asked, () => { twinAt.value = null })
+const suggested = useSuggestedPlaces(() => (props.asked?.folderIds.length === 0 ? props.asked.documentIds : []), () => props.asked?.fromFolderId ?? null, why => picker.value?.say(why))
 
 const top = computed(() => {
   const { asked } = props
@@ -47,10 +49,10 @@ async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
 
 <template>
   <PaperDialog :open="asked !== null" :width="480" label="Move to" :title="`Move ${what} to`" @leave="emit('close')">
-    <PlacePicker v-if="asked" ref="picker" :top="top" :moved="asked.folderIds" :suggested="[]" :parent="asked.fromFolderId" :several="asked.folderIds.length === 0" :lies="lies" @pick="move" />
+    <PlacePicker v-if="asked" ref="picker" :top="top" :moved="asked.folderIds" :suggested="suggested" :parent="asked.fromFolderId" :several="asked.folderIds.length === 0" :lies="lies" @pick="move" />
     <template #acts>
       <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
-        {{ picker?.goal ? `Move to ${picker.goal}` : 'Move' }} <span class="key">Enter</span>
+        <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Move to'} ${picker.goal}` : 'Move' }}</span> <span class="key">Enter</span>
       </button>
       <button type="button" class="act" @click="emit('close')">
         Leave it there <span class="key">Esc</span>

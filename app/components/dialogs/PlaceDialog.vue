@@ -21,7 +21,7 @@ function pick(ids: (FolderId | null)[]): void {
     <PlacePicker v-if="asked" ref="picker" :top="null" :moved="[]" :suggested="asked.suggested" :parent="asked.suggested[0]?.folderId ?? null" several :lies="() => false" @pick="pick" />
     <template #acts>
       <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
-        {{ picker?.goal ? `Choose ${picker.goal}` : 'Choose' }} <span class="key">Enter</span>
+        <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Choose'} ${picker.goal}` : 'Choose' }}</span> <span class="key">Enter</span>
       </button>
       <button type="button" class="act" @click="emit('close')">
         Leave it <span class="key">Esc</span>

@@ -60,13 +60,21 @@ const targets = computed<readonly Target[]>(() => {
 
 /** The folder typed, where it could be made. */
 function newFolders(name: string): Target[] {
-  const parents = [...new Set([props.parent, ...props.suggested.map(({ folderId }) => folderId), null])].filter(id => id === null || (plan.tree.byId.has(id) && nowhere(id) === '')).slice(0, 3)
+  const likely = [props.parent, ...props.suggested.map(({ folderId }) => folderId), ...view.kept.recent as FolderId[]].filter(id => id !== null && plan.tree.byId.has(id) && nowhere(id) === '')
+  const parents = [...new Set([...likely.slice(0, 4), null])]
   return parents.map(id => ({ key: `new ${id}`, id, label: `New folder ${quoted(name)} ${id === null ? 'at the top of the plan' : `in ${plan.placeOf(id)?.text ?? ''}`}`, depth: 0, note: '', not: '', makes: name }))
 }
 
 const target = computed(() => targets.value[at.value])
 const first = () => Math.max(0, targets.value.findIndex(({ id, not }) => not === '' && !props.lies(id)))
 watch(typed, () => { at.value = typed.value.trim() === '' ? first() : 0; hint.value = '' })
+// Suggestions may come when the list stands already: what is chosen in it stays so.
+watch(() => [props.suggested, targets.value] as const, ([suggested, now], [suggestedBefore, before]) => {
+  const was = before[at.value]
+  if (suggested === suggestedBefore || !was) return
+  const same = now.findIndex(({ key }) => key === was.key)
+  at.value = same >= 0 ? same : Math.max(0, now.findIndex(({ id }) => id === was.id))
+})
 at.value = first()
 
 function step(by: number): void {
@@ -106,9 +114,11 @@ function finish(ids: readonly (FolderId | null)[]): void {
 }
 
 const label = (id: FolderId | null) => (id === null ? props.top?.label ?? '' : plan.placeOf(id)?.text ?? '')
+/** Enter would make the folder first. */
+const makes = computed(() => target.value?.makes !== undefined)
 /** What Enter would go to, in words. */
-const goal = computed(() => (chosen.value.length > 0 && typed.value.trim() === '' ? chosen.value.map(label).join(' and ') : target.value?.label ?? ''))
-defineExpose({ go, goal, isPossible: computed(() => chosen.value.length > 0 || (target.value !== undefined && target.value.not === '')), say: (text: string) => { hint.value = text } })
+const goal = computed(() => (chosen.value.length > 0 && typed.value.trim() === '' ? chosen.value.map(label).join(' and ') : (target.value?.label ?? '').replace(/^New folder/, makes.value ? 'the folder' : '$&')))
+defineExpose({ go, goal, makes, isPossible: computed(() => chosen.value.length > 0 || (target.value !== undefined && target.value.not === '')), say: (text: string) => { hint.value = text } })
 </script>
 
 <template>
@@ -120,7 +130,7 @@ defineExpose({ go, goal, isPossible: computed(() => chosen.value.length > 0 || (
     <div id="place-list" ref="list" class="list" role="listbox" aria-label="Folders">
       <div
         v-for="(folder, index) in targets" :id="`place-${index}`" :key="folder.key" role="option" class="target" :class="{ at: index === at, not: folder.not, makes: folder.makes }" :aria-selected="index === at"
-        :style="{ paddingLeft: `${10 + folder.depth * 18}px` }" @click="at = index" @dblclick="at = index; go()"
+        :style="{ paddingLeft: `${10 + folder.depth * 18}px` }" @mousedown.prevent @click="at = index" @dblclick="at = index; go()"
       >
         <span class="cut">{{ folder.label }}</span>
         <span v-if="folder.not || folder.note" class="quiet">{{ folder.not || folder.note }}</span>
