@@ -95,5 +95,6 @@ it('is right also where the planner expected few', async () => {
   await touched(null, `UPDATE search_row SET words = array_to_tsvector($2::text[]) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND extension = 'txt'`, [folder, [...lexemesOf(['heron', 'crake', 'rail', 'snipe'], 'en')]])
   const query = 'q=crake+rail+snipe&types=text'
   expect((await find(query)).count).toBe(10_001)
-  expect(Math.abs(((await counts(query)).types.text ?? 0) - DOCUMENTS * 3 / 4)).toBeLessThan(DOCUMENTS / 20)
+  // From a sixty-fourth: within 3 % two times in three.
+  expect(Math.abs(((await counts(query)).types.text ?? 0) - DOCUMENTS * 3 / 4)).toBeLessThan(DOCUMENTS / 8)
 })

@@ -60,8 +60,9 @@ const targets = computed<readonly Target[]>(() => {
 
 /** The folder typed, where it could be made. */
 function newFolders(name: string): Target[] {
-  const likely = [props.parent, ...props.suggested.map(({ folderId }) => folderId), ...view.kept.recent as FolderId[]].filter(id => id !== null && plan.tree.byId.has(id) && nowhere(id) === '')
-  const parents = [...new Set([...likely.slice(0, 4), null])]
+  const recent = view.kept.recent as FolderId[]
+  const likely = [props.parent, ...props.suggested.map(({ folderId }) => folderId), null, ...recent.map(id => plan.tree.byId.get(id)?.parentId ?? null), ...recent]
+  const parents = [...new Set(likely)].filter(id => id === null || (plan.tree.byId.has(id) && nowhere(id) === '')).slice(0, 5)
   return parents.map(id => ({ key: `new ${id}`, id, label: `New folder ${quoted(name)} ${id === null ? 'at the top of the plan' : `in ${plan.placeOf(id)?.text ?? ''}`}`, depth: 0, note: '', not: '', makes: name }))
 }
 

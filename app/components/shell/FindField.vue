@@ -68,12 +68,14 @@ function placeOf(answer: Answer): string {
 
 async function take(answer: Answer | undefined, show: boolean): Promise<void> {
   if (!answer) return
+  if (answer.kind === 'search') { await search(); return }
   isOpen.value = false
   field.value?.blur()
+  // Gone there: what stayed in the field would look as if it narrowed something.
+  typed.value = ''
   if (answer.kind === 'folder') await router.push(`/plan/${answer.folderId}`)
   else if (answer.kind === 'tag') await router.push({ path: '/find', query: { tags: answer.key } })
   else if (answer.kind === 'kept') await router.push({ path: '/find', query: { ...searches.byId.get(answer.key)?.query, kept: answer.key } })
-  else if (answer.kind === 'search') await search()
   else if (show) await router.push({ path: answer.folderId === null ? '/in-tray' : `/plan/${answer.folderId}`, query: { doc: answer.key } })
   else await router.push(`/document/${answer.key}`)
 }

@@ -22,8 +22,9 @@ export interface FindQuery {
 
 export const CONDITION_FROM = 9
 
-// So many of the newest names with a word are looked at for those that hold most of the words, and so many count as hits in the name.
-const [NAME_HITS, NAMED_LIMIT] = [1000, 200]
+// So many of the newest names with each of several words are looked at for those that hold most of them, and so many count as hits in the name.
+const NAME_HITS = 1000
+export const NAMED_LIMIT = 200
 // Beginnings are looked up in the dictionary of the plan's names.
 const [NAME_WORDS, WORD_HITS] = [40, 60]
 
@@ -32,7 +33,7 @@ const [NAME_WORDS, WORD_HITS] = [40, 60]
  * words ($3: of which word), $4 beginnings ($5: which word), $6 the words themselves.
  */
 const NAMED = `tok AS MATERIALIZED (
-    SELECT e.word, e.at, ${NAME_HITS} AS most FROM unnest($2::text[], $3::int[]) AS e(word, at)
+    SELECT e.word, e.at, CASE WHEN cardinality($6::text[]) = 1 THEN ${NAMED_LIMIT} ELSE ${NAME_HITS} END AS most FROM unnest($2::text[], $3::int[]) AS e(word, at)
     UNION ALL SELECT w.word, b.at, ${WORD_HITS} FROM unnest($4::text[], $5::int[]) AS b(start, at) CROSS JOIN LATERAL (
       SELECT word FROM name_word n WHERE n.plan_id = $1 AND n.word >= b.start AND n.word < b.start || U&'\\FFFF' ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
   tagged AS MATERIALIZED (
@@ -67,17 +68,17 @@ export function joinFor(condition: Compiled): string {
 }
 
 /**
- * Hits inside only, newest first, where at most `most` are found at all: the index of words finds every one,
- * and they are counted (those with a word in the name as well) and sorted in the same statement. A count
- * above `most` says that there are more and that the hits are not to be used. (The hits are a list of their own,
- * read only as far as needed: a limit right on them makes PostgreSQL read the documents one by one.)
+ * The newest hits, where at most `most` are found at all: the index of words finds every one, and they are counted and sorted
+ * in the same statement. A count above `most` says that there are more and that the hits are not to be used. (The hits are a
+ * list of their own, read only as far as needed: a limit right on them makes PostgreSQL read the documents one by one.)
+ * Parameters of the condition begin at $2.
  */
-export async function collectInside(query: FindQuery, most: number): Promise<{ count: number; hits: Hit[] }> {
-  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH ${NAMED}, hits AS MATERIALIZED (${matching(query, await ofPlan(query.planId, query.condition))}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
+export async function collectNewest(planId: string, condition: Compiled, most: number, limit: number): Promise<{ count: number; hits: Hit[] }> {
+  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ condition }, await ofPlan(planId, condition))}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
     number AS MATERIALIZED (SELECT count(*)::int AS count FROM m),
-    page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE (SELECT count FROM number) <= ${Math.trunc(most)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)})
+    page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE (SELECT count FROM number) <= ${Math.trunc(most)} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)})
     SELECT (SELECT count FROM number) AS count, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
-  allParams(query))
+  [planId, ...condition.params])
   return { count: found[0]?.count ?? 0, hits: found[0]?.hits ?? [] }
 }
 

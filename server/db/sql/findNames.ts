@@ -13,13 +13,20 @@ export async function namesAmongNewest(planId: string, prefix: string, limit: nu
   return found.map(row => row.id)
 }
 
-/** Documents with a name word that begins so, newest first: the words from the dictionary, then the front of each word's list. */
+// What begins so in fewer names than this is read as it stands in the list of names.
+const MOST_READ = 12_000
+
+/** Documents with a name word that begins so, newest first: all of them sorted, or where they are a great many, the newest words from the dictionary and the front of each word's list. */
 export async function namesByPrefix(planId: string, prefix: string, limit: number): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, `WITH w AS MATERIALIZED (
-      SELECT word FROM name_word WHERE plan_id = $1 AND word >= $2 AND word < $2 || U&'\\FFFF' ORDER BY newest DESC LIMIT 40)
-    SELECT id FROM (SELECT DISTINCT ON (t.document_id) t.document_id AS id, t.changed_at FROM w CROSS JOIN LATERAL (
-      SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = w.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $3) t) x
-    ORDER BY changed_at DESC, id DESC LIMIT $3`, [planId, prefix, limit])
+  const found = await rows<{ id: string }>(null, `WITH begun AS MATERIALIZED (
+      SELECT document_id, changed_at FROM name_token WHERE plan_id = $1 AND token >= $2 AND token < $2 || U&'\\FFFF' LIMIT ${MOST_READ + 1}),
+    are_few AS MATERIALIZED (SELECT count(*) <= ${MOST_READ} AS so FROM begun),
+    w AS MATERIALIZED (SELECT word FROM name_word WHERE NOT (SELECT so FROM are_few) AND plan_id = $1 AND word >= $2 AND word < $2 || U&'\\FFFF' ORDER BY newest DESC LIMIT 40)
+    SELECT document_id AS id FROM (
+      SELECT b.document_id, b.changed_at FROM begun b WHERE (SELECT so FROM are_few)
+      UNION ALL SELECT t.document_id, t.changed_at FROM w CROSS JOIN LATERAL (
+        SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = w.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $3) t) x
+    GROUP BY document_id, changed_at ORDER BY changed_at DESC, document_id DESC LIMIT $3`, [planId, prefix, limit])
   return found.map(row => row.id)
 }
 
@@ -30,11 +37,22 @@ export async function beginsAnyName(planId: string, prefix: string): Promise<boo
 
 // What the last word begins drives a search where it is at most so many words, each in fewer than so many names.
 const [FEW_BEGUN, RARE] = [40, 300]
+// So many of the names with the rarest word are looked at: few each by its name, many by the lists of the other words, which
+// takes a third of the time. Where more than this begins so, the lists would be longer than the names are many.
+const LOOK = { few: 400, many: 4000 }
+const MOST_BEGUN = 20_000
 
-/** Documents whose name has all words, newest first; the last is a beginning. The rarest drives, a whole word or what is begun; so many names with it are looked at; `all`: there are no others. */
-export async function namesByWords(planId: string, words: readonly string[], last: string, look: number, limit: number): Promise<{ ids: string[]; all: boolean }> {
+const FITS_BY_NAME = `EXISTS (SELECT FROM document d WHERE d.id = t.document_id AND ' ' || d.folded || ' ' LIKE ALL($3::text[]))`
+const FITS_BY_LISTS = `t.document_id IN (SELECT document_id FROM begun) AND NOT EXISTS (SELECT FROM unnest($2::text[]) AS o(word)
+  WHERE NOT EXISTS (SELECT FROM name_token n WHERE n.plan_id = $1 AND n.token = o.word AND n.changed_at = t.changed_at AND n.document_id = t.document_id))`
+const BEGUN = `begun AS MATERIALIZED (SELECT document_id FROM name_token WHERE plan_id = $1 AND token >= $5 AND token < $5 || U&'\\FFFF' LIMIT ${MOST_BEGUN + 1}),
+  are_few AS MATERIALIZED (SELECT count(*) <= ${MOST_BEGUN} AS so FROM begun),`
+
+/** Documents whose name has all words, newest first; the last is a beginning. The rarest drives, a whole word or what is begun; `all`: there are no others. */
+export async function namesByWords(planId: string, words: readonly string[], last: string, look: keyof typeof LOOK, limit: number): Promise<{ ids: string[]; all: boolean }> {
   const patterns = [...words.map(word => `% ${word} %`), `% ${last}%`]
   const count = (most: number) => `CROSS JOIN LATERAL (SELECT count(*) AS n FROM (SELECT FROM name_token t WHERE t.plan_id = $1 AND t.token = w.word LIMIT ${most}) c) k`
+  const [begun, fits] = look === 'few' ? ['', FITS_BY_NAME] : [BEGUN, `CASE WHEN (SELECT so FROM are_few) THEN ${FITS_BY_LISTS} ELSE ${FITS_BY_NAME} END`]
   const [found] = await rows<{ ids: string[] | null; looked: number }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND word >= $5 AND word < $5 || U&'\\FFFF' LIMIT ${FEW_BEGUN + 1}),
       rare AS MATERIALIZED (SELECT tokens FROM (
         SELECT ARRAY[w.word] AS tokens, k.n FROM unnest($2::text[]) AS w(word) ${count(2000)}
@@ -42,9 +60,11 @@ export async function namesByWords(planId: string, words: readonly string[], las
       looked AS MATERIALIZED (SELECT DISTINCT ON (t.changed_at, t.document_id) t.document_id, t.changed_at FROM rare, unnest(rare.tokens) AS token(word) CROSS JOIN LATERAL (
         SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = token.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $6) t
         ORDER BY t.changed_at DESC, t.document_id DESC LIMIT $6),
-      fitting AS (SELECT d.id, t.changed_at FROM looked t JOIN document d ON d.id = t.document_id WHERE ' ' || d.folded || ' ' LIKE ALL($3::text[]) ORDER BY t.changed_at DESC, d.id DESC LIMIT $4)
-    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids, (SELECT count(*)::int FROM looked) AS looked`, [planId, words, patterns, limit, last, look])
-  return { ids: found?.ids ?? [], all: (found?.looked ?? 0) < look }
+      ${begun}
+      -- They are looked at in the order in which they were put, and no further than is wanted.
+      fitting AS (SELECT t.document_id AS id, t.changed_at FROM looked t WHERE ${fits} LIMIT $4)
+    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids, (SELECT count(*)::int FROM looked) AS looked`, [planId, words, patterns, limit, last, LOOK[look]])
+  return { ids: found?.ids ?? [], all: (found?.looked ?? 0) < LOOK[look] }
 }
 
 /** Documents whose name holds the letters anywhere in a word, newest first; three letters at least, since fewer stand everywhere. */

@@ -5,7 +5,7 @@ import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import type { FindQuery, Hit } from '../../db/sql/find'
-import { collectInside, CONDITION_FROM, findNamed, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
+import { collectNewest, CONDITION_FROM, findNamed, NAMED_LIMIT, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
 import { documentsExpected } from '../../db/sql/ofPlan'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
 import type { RegisterRow } from '../../db/sql/register'
@@ -110,7 +110,8 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) 
     const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
     return reply(actor, sought, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
-  const [named, { count, inside, most }] = await Promise.all([findNamed(query), newestInside(query, condition, countLimit)])
+  const finding = findNamed(query)
+  const [named, { count, inside, most }] = await Promise.all([finding, newestInside(query, condition, countLimit, finding)])
   const total = asked.cursor === null ? count : null
   const { ranked, known } = await rankHits(actor, asked.near, query.sought, [...named, ...inside.slice(0, most)])
   const at = offsetOf(asked)
@@ -121,19 +122,26 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) 
 }
 
 /** The newest hits inside, of which `most` are to be ranked, and one more where there are more; how many there are, one more than countLimit stands for more. */
-async function newestInside(query: FindQuery, condition: Condition, countLimit: number): Promise<{ count: number; inside: readonly Hit[]; most: number }> {
+async function newestInside(query: FindQuery, condition: Condition, countLimit: number, named: Promise<readonly Hit[]>): Promise<{ count: number; inside: readonly Hit[]; most: number }> {
   const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
   const share = shareProving(expected, countLimit)
-  const [isMany, newest] = share === null ? [false, null] : await Promise.all([provesMany(query.planId, condition, share, countLimit), newestOfMany(query, condition, expected)])
-  const { count, hits } = isMany ? { count: countLimit + 1, hits: [] } : await collectInside(query, countLimit)
-  return count <= countLimit ? { count, inside: hits, most: RANKED_INSIDE } : { count, ...newest ?? await newestOfMany(query, condition, Math.max(expected, count)) }
+  const [isMany, newest] = share === null ? [false, null] : await Promise.all([provesMany(query.planId, condition, share, countLimit), newestOfMany(query, condition, expected, named)])
+  const { count, hits } = isMany ? { count: countLimit + 1, hits: [] } : await insideOnly(query.planId, condition, countLimit, named)
+  return count <= countLimit ? { count, inside: hits, most: RANKED_INSIDE } : { count, ...newest ?? await newestOfMany(query, condition, Math.max(expected, count), named) }
 }
 
-async function newestOfMany(query: FindQuery, condition: Condition, expected: number): Promise<{ inside: readonly Hit[]; most: number }> {
+async function newestOfMany(query: FindQuery, condition: Condition, expected: number, named: Promise<readonly Hit[]>): Promise<{ inside: readonly Hit[]; most: number }> {
   const isWalked = expected * EVERY_FEW > await documentsExpected(query.planId)
   const newest = isWalked ? null : await amongNewest(query.planId, condition, expected, RANKED_INSIDE)
-  const hits = newest ? (await collectInside({ ...query, condition: newest(CONDITION_FROM) }, AMONG_NEWEST)).hits : []
+  const hits = newest ? (await insideOnly(query.planId, newest, AMONG_NEWEST, named)).hits : []
   return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE } : { inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE }
+}
+
+/** Hits without those that are listed for their names; the count is of all. */
+async function insideOnly(planId: string, condition: Condition, most: number, named: Promise<readonly Hit[]>): Promise<{ count: number; hits: readonly Hit[] }> {
+  const [{ count, hits }, listed] = await Promise.all([collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1 + NAMED_LIMIT), named])
+  const names = new Set(listed.map(({ id }) => id))
+  return { count, hits: hits.filter(({ id }) => !names.has(id)).slice(0, RANKED_INSIDE + 1) }
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */

@@ -16,8 +16,6 @@ export interface FoundNames {
 const MORE = 3
 const MIDDLE_LETTERS = 3
 const FEW_LETTERS = 2
-// So many of the names with the rarest word are looked at first, and so many where those are not enough.
-const [FIRST_LOOK, SECOND_LOOK] = [400, 4000]
 
 /**
  * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first, then the
@@ -51,8 +49,8 @@ async function idsFor(actor: Actor, words: readonly string[], limit: number): Pr
   const last = words.at(-1) ?? ''
   const whole = words.slice(0, -1)
   if (whole.length > 0) {
-    const newest = await namesByWords(actor.planId, whole, last, FIRST_LOOK, limit)
-    return newest.all || newest.ids.length >= limit ? newest.ids : (await namesByWords(actor.planId, whole, last, SECOND_LOOK, limit)).ids
+    const newest = await namesByWords(actor.planId, whole, last, 'few', limit)
+    return newest.all || newest.ids.length >= limit ? newest.ids : (await namesByWords(actor.planId, whole, last, 'many', limit)).ids
   }
   // A letter or a digit begins a great many words, but then the newest documents have some of them.
   const newest = last.length <= FEW_LETTERS ? await namesAmongNewest(actor.planId, last, limit) : []
