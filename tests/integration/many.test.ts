@@ -1,6 +1,6 @@
 // Searches that find more than are counted exactly: what they list is still the newest, and what they count is told from a share.
 import { beforeAll, expect, it } from 'vitest'
-import type { Found, FoundCounts, Weighed } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames, Weighed } from '../../contract/find'
 import type { FolderId } from '../../core/ids'
 import { lexemesOf } from '../../core/text/index'
 import { rows, touched } from '../../server/db/client'
@@ -26,6 +26,8 @@ beforeAll(async () => {
     INSERT INTO search_row (document_id, plan_id, changed_at, words, extension, origin, size, language, added_at)
       SELECT id, $1::uuid, at, array_to_tsvector($5::text[] || CASE WHEN g % 9 = 0 THEN $6::text[] ELSE '{}' END || CASE WHEN g % 15 = 0 THEN $7::text[] ELSE '{}' END), CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'upload', 100, 'en', at FROM made`,
   [plan.id, blob?.id, DOCUMENTS, folder, words(['heron']), words(['crane']), words(['bittern'])])
+  await touched(null, `INSERT INTO name_token (plan_id, token, changed_at, document_id) SELECT plan_id, token, changed_at, id FROM document, unnest(string_to_array(folded, ' ')) AS token WHERE plan_id = $1 AND folded LIKE 'note %'`, [plan.id])
+  await touched(null, `INSERT INTO name_word (plan_id, word, newest) SELECT plan_id, token, max(changed_at) FROM name_token WHERE plan_id = $1 GROUP BY 1, 2 ON CONFLICT DO NOTHING`, [plan.id])
   await touched(null, 'ANALYZE search_row')
 })
 
@@ -57,6 +59,15 @@ it('lists the newest also where hits are found among the newest documents only',
     next = more.next
   }
   expect([...seen].sort()).toEqual(Array.from({ length: 300 }, (_, index) => `note ${(index + 1) * 9}`).sort())
+})
+
+it('answers in the find field with the newest of a great many names', async () => {
+  const names = async (q: string) => (await client.get<FoundNames>(`/api/find/names?q=${q}`)).body.documents.slice(0, 8).map(({ name }) => name.replace('note ', ''))
+  // More than are read as they stand; fewer, all of them older than the newest documents; and behind the first few hundred with the rarer word.
+  expect(await names('note')).toEqual(['1', '2', '3', '4', '5', '6', '7', '8'])
+  expect(await names('9')).toEqual(['9', '90', '91', '92', '93', '94', '95', '96'])
+  expect(await names('note+99')).toEqual(['99', '990', '991', '992', '993', '994', '995', '996'])
+  expect(await names('note+4999')).toEqual(['4999', '49990', '49991', '49992', '49993', '49994', '49995', '49996'])
 })
 
 it('sorts the newest ten thousand of a great many', async () => {
