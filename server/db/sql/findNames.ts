@@ -13,17 +13,23 @@ export async function namesAmongNewest(planId: string, prefix: string, limit: nu
   return found.map(row => row.id)
 }
 
-// What begins so in fewer names than this is read as it stands in the list of names.
-const MOST_READ = 12_000
+// Of so many words the lists are met one by one; of more, what begins so in fewer names than this is read as it stands in the list of names.
+const [FEW_WORDS, MOST_READ] = [40, 12_000]
 
-/** Documents with a name word that begins so, newest first: all of them sorted, or where they are a great many, the newest words from the dictionary and the front of each word's list. */
+/**
+ * Documents with a name word that begins so, newest first: the front of each word's list where it is a few words, all names
+ * with them sorted where these are not too many, else the lists of the newest words of the dictionary.
+ */
 export async function namesByPrefix(planId: string, prefix: string, limit: number): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, `WITH begun AS MATERIALIZED (
-      SELECT document_id, changed_at FROM name_token WHERE plan_id = $1 AND token >= $2 AND token < $2 || U&'\\FFFF' LIMIT ${MOST_READ + 1}),
-    are_few AS MATERIALIZED (SELECT count(*) <= ${MOST_READ} AS so FROM begun),
-    w AS MATERIALIZED (SELECT word FROM name_word WHERE NOT (SELECT so FROM are_few) AND plan_id = $1 AND word >= $2 AND word < $2 || U&'\\FFFF' ORDER BY newest DESC LIMIT 40)
+  const begins = (column: string) => `plan_id = $1 AND ${column} >= $2 AND ${column} < $2 || U&'\\FFFF'`
+  const found = await rows<{ id: string }>(null, `WITH first_words AS MATERIALIZED (SELECT word FROM name_word WHERE ${begins('word')} LIMIT ${FEW_WORDS + 1}),
+    few_words AS MATERIALIZED (SELECT count(*) <= ${FEW_WORDS} AS so FROM first_words),
+    begun AS MATERIALIZED (SELECT document_id, changed_at FROM name_token WHERE NOT (SELECT so FROM few_words) AND ${begins('token')} LIMIT ${MOST_READ + 1}),
+    few_names AS MATERIALIZED (SELECT NOT (SELECT so FROM few_words) AND count(*) <= ${MOST_READ} AS so FROM begun),
+    newest AS MATERIALIZED (SELECT word FROM name_word WHERE NOT (SELECT so FROM few_words) AND NOT (SELECT so FROM few_names) AND ${begins('word')} ORDER BY newest DESC LIMIT ${FEW_WORDS}),
+    w AS (SELECT word FROM first_words WHERE (SELECT so FROM few_words) UNION ALL SELECT word FROM newest)
     SELECT document_id AS id FROM (
-      SELECT b.document_id, b.changed_at FROM begun b WHERE (SELECT so FROM are_few)
+      SELECT b.document_id, b.changed_at FROM begun b WHERE (SELECT so FROM few_names)
       UNION ALL SELECT t.document_id, t.changed_at FROM w CROSS JOIN LATERAL (
         SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = w.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $3) t) x
     GROUP BY document_id, changed_at ORDER BY changed_at DESC, document_id DESC LIMIT $3`, [planId, prefix, limit])
