@@ -1,7 +1,7 @@
 // The folders that are called what a document is called: all there is to go by while little is filed.
 
 import type { FolderId } from '../ids'
-import { areForms, wordsOf } from '../text/index'
+import { areForms, foldedText } from '../text/index'
 
 export interface Called {
   readonly folderId: FolderId
@@ -14,11 +14,12 @@ export interface Called {
 /** With more folders that fit equally well, any of them would be a guess. */
 const EQUALLY_GOOD = 3
 
-/** Folders with each word of their name, in some form of it, in the name of the document; those with the most words first. */
-export function calledLike(name: string, folders: Iterable<readonly [FolderId, { readonly name: string }]>): Called[] {
-  const said = tellingWords(name)
+/** Folders with each word of their name (folded, core/text), in some form of it, in the name of the document: those with the most words. */
+export function calledLike(name: string, folders: Iterable<readonly [FolderId, { readonly folded: string }]>): Called[] {
+  const said = tellingWords(foldedText(name))
+  if (said.length === 0) return []
   const fitting = [...folders].flatMap(([folderId, folder]) => {
-    const wanted = tellingWords(folder.name)
+    const wanted = tellingWords(folder.folded)
     const words = wanted.flatMap(word => said.find(other => areForms(word, other)) ?? [])
     return wanted.length > 0 && words.length === wanted.length ? [{ folderId, words }] : []
   })
@@ -28,6 +29,6 @@ export function calledLike(name: string, folders: Iterable<readonly [FolderId, {
   return best.map(one => ({ ...one, share: most / said.length / best.length }))
 }
 
-function tellingWords(text: string): string[] {
-  return wordsOf(text).map(word => word.text).filter(word => word.length > 3 && !/^\p{N}+$/u.test(word))
+function tellingWords(folded: string): string[] {
+  return folded.split(' ').filter(word => word.length > 3 && !/^\p{N}+$/u.test(word))
 }

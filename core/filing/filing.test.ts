@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
+import { foldedText } from '../text/index'
 import type { Filable } from './index'
 import { FilingModel, suggestNames, suggestPlaces, tidyName, titleIn, usualPattern } from './index'
 
@@ -17,7 +18,8 @@ function known(): FilingModel {
   LESSONS.forEach((text, index) => { model.put(paper(`s${index}`, `Evening ${index}`, text), [id('lessons')]) })
   return model
 }
-const folders = new Map([[id('leases'), { name: 'Berth leases' }], [id('lessons'), { name: 'Lesson plans' }], [id('empty'), { name: 'Insurance' }]])
+const called = (name: string) => ({ name, folded: foldedText(name) })
+const folders = new Map([[id('leases'), called('Berth leases')], [id('lessons'), called('Lesson plans')], [id('empty'), called('Insurance')]])
 const suggested = (model: FilingModel, document: Filable) => suggestPlaces(model, document, folders)
 
 describe('places', () => {
@@ -54,8 +56,8 @@ describe('places', () => {
   })
 
   it('are those that are called like it while nothing is filed yet', () => {
-    const drawers = (...called: string[]) => new Map(called.map(name => [id(name), { name }]))
-    const first = (name: string, ...called: string[]) => suggestPlaces(new FilingModel(), paper('n', name), drawers(...called)).map(({ folderId, share, reason }) => `${folderId} ${share.toFixed(2)} ${reason}`)
+    const drawers = (...all: string[]) => new Map(all.map(name => [id(name), called(name)]))
+    const first = (name: string, ...all: string[]) => suggestPlaces(new FilingModel(), paper('n', name), drawers(...all)).map(({ folderId, share, reason }) => `${folderId} ${share.toFixed(2)} ${reason}`)
     expect(first('test 1 oceans', 'Tests', 'Lessons')).toEqual(['Tests 0.50 its name has “test”, as the folder is called'])
     expect(first('Hausaufgaben 3. Woche', 'Hausaufgabe', 'Woche der Meere')).toEqual(['Hausaufgabe 0.50 its name has “hausaufgaben”, as the folder is called'])
     expect(first('Berth lease 7', 'Berth leases', 'Leases', 'Berth 7 repairs')).toEqual(['Berth leases 1.00 its name has “berth” and “lease”, as the folder is called'])

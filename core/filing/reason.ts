@@ -19,7 +19,7 @@ const NO_IDEA = 0.12
 const LEAST_SHARE = 0.02
 
 /** Up to three of the folders that are there, with the reason in words; empty where a suggestion would be a guess. */
-export function suggestPlaces(model: FilingModel, document: Filable, folders: ReadonlyMap<FolderId, { readonly name: string }>, now: number | null = null): PlaceSuggestion[] {
+export function suggestPlaces(model: FilingModel, document: Filable, folders: ReadonlyMap<FolderId, { readonly name: string; readonly folded: string }>, now: number | null = null): PlaceSuggestion[] {
   const scored = model.score(document, 6, now).filter(({ folderId }) => folders.has(folderId))
   const [best] = scored
   if (!best || best.share < NO_IDEA || evidence(best) < 2) {

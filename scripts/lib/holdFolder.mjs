@@ -33,12 +33,12 @@ export async function holdFolder(folder, log) {
     isWaiting = true
     await new Promise(resolve => setTimeout(resolve, 100))
   }
-  return { ending: () => writeFileSync(file, `${process.pid} ending`), free: () => rmSync(file, { force: true }) }
+  return { ending: () => writeFileSync(file, `${process.pid} ${startOf(process.pid)} ending`), free: () => rmSync(file, { force: true }) }
 }
 
 function take(file) {
   const own = `${file}.${process.pid}`
-  writeFileSync(own, String(process.pid))
+  writeFileSync(own, `${process.pid} ${startOf(process.pid)}`)
   try {
     linkSync(own, file)
     return true
@@ -54,11 +54,20 @@ function take(file) {
 
 /** The start command that holds the file; null when it is gone, as after it was killed. */
 function holderOf(file) {
+  const [pid, start, ending] = read(file).split(' ')
+  return start && startOf(Number(pid)) === start ? { pid: Number(pid), isEnding: ending === 'ending' } : null
+}
+
+/** When a process began, in the system's own count: its number alone may be another's by now (man 5 proc, stat, field 22). Empty where it does not run. */
+function startOf(pid) {
+  return read(`/proc/${pid}/stat`).replace(/^.*\) /s, '').split(' ')[19] ?? ''
+}
+
+function read(file) {
   try {
-    const [pid, ending] = readFileSync(file, 'utf8').split(' ')
-    return readFileSync(`/proc/${Number(pid)}/cmdline`, 'utf8').includes('start.mjs') ? { pid: Number(pid), isEnding: ending === 'ending' } : null
+    return readFileSync(file, 'utf8')
   }
   catch {
-    return null // no such file any more, or no such process
+    return '' // gone
   }
 }
