@@ -27,10 +27,16 @@ async function explain(sql: string, bind: readonly unknown[]): Promise<string> {
 }
 
 describe('PostgreSQL', () => {
-  it.each(['name COLLATE natural_order', 'changed_at', 'size', 'extension'])('gives a page of a register from one index, by %s', async (column) => {
+  it.each(['name COLLATE natural_order', 'changed_at', 'added_at'])('gives a page of a register from one index, by %s', async (column) => {
     const plan = await explain(`SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id LIMIT 100`, [folderIds[0]])
     expect(plan).toMatch(/Index (Only )?Scan using placement_/)
     expect(plan).not.toContain('Sort')
+  })
+
+  it.each(['size', 'extension'])('sorts by %s what lies in one place and nothing else', async (column) => {
+    const plan = await explain(`SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id LIMIT 100`, [folderIds[1]])
+    expect(plan).toMatch(/Index (Only )?Scan (using|on) placement_/)
+    expect(plan).not.toContain('Seq Scan')
   })
 
   it('finds words by their index and not by reading every document', async () => {
