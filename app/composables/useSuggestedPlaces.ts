@@ -8,7 +8,7 @@ import { reasonOf } from '../stores/remote'
 // So many of the documents are asked for.
 const ASKED_OF_MANY = 6
 // What comes later than this would move what somebody is about to choose.
-const IN_TIME_MS = 1000
+const IN_TIME_MS = 500
 
 /** Where documents that are filed could go instead: never where they lie. `failed` is told why there are none. */
 export function useSuggestedPlaces(documentIds: () => readonly DocumentId[], from: () => FolderId | null, failed: (why: string) => void) {

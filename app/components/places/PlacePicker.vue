@@ -63,22 +63,30 @@ function newFolders(name: string): Target[] {
   const recent = view.kept.recent as FolderId[]
   const likely = [props.parent, ...props.suggested.map(({ folderId }) => folderId), null, ...recent.map(id => plan.tree.byId.get(id)?.parentId ?? null), ...recent]
   const parents = [...new Set(likely)].filter(id => id === null || (plan.tree.byId.has(id) && nowhere(id) === '')).slice(0, 5)
-  return parents.map(id => ({ key: `new ${id}`, id, label: `New folder ${quoted(name)} ${id === null ? 'at the top of the plan' : `in ${plan.placeOf(id)?.text ?? ''}`}`, depth: 0, note: '', not: '', makes: name }))
+  return parents.map(id => ({ key: `new ${id}`, id, label: `New folder ${quoted(name)}`, depth: 0, note: id === null ? 'at the top of the plan' : `in ${plan.placeOf(id)?.text ?? ''}`, not: '', makes: name }))
 }
 
 const target = computed(() => targets.value[at.value])
 const first = () => Math.max(0, targets.value.findIndex(({ id, not }) => not === '' && !props.lies(id)))
 watch(typed, () => { at.value = typed.value.trim() === '' ? first() : 0; hint.value = '' })
-// Suggestions may come when the list stands already: what is chosen in it stays so.
+let isChosen = false
+// Suggestions come when the list stands already: the first of them is meant, unless something was chosen meanwhile.
 watch(() => [props.suggested, targets.value] as const, ([suggested, now], [suggestedBefore, before]) => {
   const was = before[at.value]
   if (suggested === suggestedBefore || !was) return
+  if (!isChosen && typed.value.trim() === '') { at.value = first(); return }
   const same = now.findIndex(({ key }) => key === was.key)
   at.value = same >= 0 ? same : Math.max(0, now.findIndex(({ id }) => id === was.id))
 })
 at.value = first()
 
+function choose(index: number): void {
+  isChosen = true
+  at.value = index
+}
+
 function step(by: number): void {
+  isChosen = true
   at.value = Math.max(0, Math.min(targets.value.length - 1, at.value + by))
   void nextTick(() => list.value?.querySelector('.at')?.scrollIntoView({ block: 'nearest' }))
 }
@@ -118,7 +126,7 @@ const label = (id: FolderId | null) => (id === null ? props.top?.label ?? '' : p
 /** Enter would make the folder first. */
 const makes = computed(() => target.value?.makes !== undefined)
 /** What Enter would go to, in words. */
-const goal = computed(() => (chosen.value.length > 0 && typed.value.trim() === '' ? chosen.value.map(label).join(' and ') : (target.value?.label ?? '').replace(/^New folder/, makes.value ? 'the folder' : '$&')))
+const goal = computed(() => (chosen.value.length > 0 && typed.value.trim() === '' ? chosen.value.map(label).join(' and ') : makes.value ? `the folder ${quoted(target.value?.makes ?? '')} ${target.value?.note}` : target.value?.label ?? ''))
 defineExpose({ go, goal, makes, isPossible: computed(() => chosen.value.length > 0 || (target.value !== undefined && target.value.not === '')), say: (text: string) => { hint.value = text } })
 </script>
 
@@ -131,7 +139,7 @@ defineExpose({ go, goal, makes, isPossible: computed(() => chosen.value.length >
     <div id="place-list" ref="list" class="list" role="listbox" aria-label="Folders">
       <div
         v-for="(folder, index) in targets" :id="`place-${index}`" :key="folder.key" role="option" class="target" :class="{ at: index === at, not: folder.not, makes: folder.makes }" :aria-selected="index === at"
-        :style="{ paddingLeft: `${10 + folder.depth * 18}px` }" @mousedown.prevent @click="at = index" @dblclick="at = index; go()"
+        :style="{ paddingLeft: `${10 + folder.depth * 18}px` }" @mousedown.prevent @click="choose(index)" @dblclick="at = index; go()"
       >
         <span class="cut">{{ folder.label }}</span>
         <span v-if="folder.not || folder.note" class="quiet">{{ folder.not || folder.note }}</span>
