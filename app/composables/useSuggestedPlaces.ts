@@ -1,7 +1,7 @@
 import { shallowRef, watch } from 'vue'
 import type { PlaceSuggestion } from '../../core/filing/index'
 import { placesTogether } from '../../core/filing/index'
-import type { DocumentId, FolderId } from '../../core/ids'
+import type { DocumentId } from '../../core/ids'
 import { readSuggestions } from '../api/documents'
 import { reasonOf } from '../stores/remote'
 
@@ -10,8 +10,8 @@ const ASKED_OF_MANY = 6
 // What comes later than this would move what somebody is about to choose.
 const IN_TIME_MS = 500
 
-/** Where documents that are filed could go instead: never where they lie. `failed` is told why there are none. */
-export function useSuggestedPlaces(documentIds: () => readonly DocumentId[], from: () => FolderId | null, failed: (why: string) => void) {
+/** Where documents that are filed could go instead. `failed` is told why there are none. */
+export function useSuggestedPlaces(documentIds: () => readonly DocumentId[], failed: (why: string) => void) {
   const places = shallowRef<readonly PlaceSuggestion[]>([])
   let asked = 0
   watch(documentIds, async (ids) => {
@@ -19,7 +19,7 @@ export function useSuggestedPlaces(documentIds: () => readonly DocumentId[], fro
     const began = Date.now()
     places.value = []
     try {
-      const each = await Promise.all(ids.slice(0, ASKED_OF_MANY).map(async id => (await readSuggestions(id, null)).places.filter(({ folderId }) => folderId !== from())))
+      const each = await Promise.all(ids.slice(0, ASKED_OF_MANY).map(async id => (await readSuggestions(id, null)).places))
       if (mine === asked && Date.now() - began < IN_TIME_MS) places.value = placesTogether(each)
     }
     catch (error) {

@@ -33,6 +33,12 @@ describe('places', () => {
     expect(suggested(known(), paper('n', 'Insurance of the boathouse'))[0]).toMatchObject({ folderId: 'empty', reason: 'speaks of “insurance”, as the folder is called' })
   })
 
+  it('are never where it lies already', () => {
+    const lease = paper('n', 'scan 0042', 'berth lease holder pontoon vessel')
+    expect(suggestPlaces(known(), lease, folders, null, [id('leases')]).map(({ folderId }) => folderId)).not.toContain('leases')
+    expect(suggestPlaces(new FilingModel(), paper('n', 'insurance'), folders, null, [id('empty')])).toEqual([])
+  })
+
   it('are less certain the less is filed', () => {
     const model = new FilingModel()
     model.put(paper('a', 'Lease of pontoon two'), [id('leases')])

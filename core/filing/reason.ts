@@ -18,12 +18,12 @@ const NO_IDEA = 0.12
 /** A folder that is far behind the best one is no suggestion. */
 const LEAST_SHARE = 0.02
 
-/** Up to three of the folders that are there, with the reason in words; empty where a suggestion would be a guess. */
-export function suggestPlaces(model: FilingModel, document: Filable, folders: ReadonlyMap<FolderId, { readonly name: string; readonly folded: string }>, now: number | null = null): PlaceSuggestion[] {
-  const scored = model.score(document, 6, now).filter(({ folderId }) => folders.has(folderId))
+/** Up to three of the folders that are there, none of those it lies in (`lies`), with the reason in words; empty where a suggestion would be a guess. */
+export function suggestPlaces(model: FilingModel, document: Filable, folders: ReadonlyMap<FolderId, { readonly name: string; readonly folded: string }>, now: number | null = null, lies: readonly FolderId[] = []): PlaceSuggestion[] {
+  const scored = model.score(document, 6, now).filter(({ folderId }) => folders.has(folderId) && !lies.includes(folderId))
   const [best] = scored
   if (!best || best.share < NO_IDEA || evidence(best) < 2) {
-    return calledLike(document.name, folders).map(({ folderId, share, words }) => ({ folderId, share, reason: `its name has ${words.map(quoted).join(' and ')}, as the folder is called` }))
+    return calledLike(document.name, folders).filter(({ folderId }) => !lies.includes(folderId)).map(({ folderId, share, words }) => ({ folderId, share, reason: `its name has ${words.map(quoted).join(' and ')}, as the folder is called` }))
   }
   return scored.filter(({ share }) => share >= LEAST_SHARE).slice(0, 3)
     .map(one => ({ folderId: one.folderId, share: one.share * known(model.size), reason: reasonFor(model, document, one, folders.get(one.folderId)?.name ?? '') }))

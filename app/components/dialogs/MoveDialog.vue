@@ -17,7 +17,7 @@ const acts = useActs()
 const twinAt = ref<string | null>(null)
 const picker = ref<InstanceType<typeof PlacePicker> | null>(null)
 watch(() => props.asked, () => { twinAt.value = null })
-const suggested = useSuggestedPlaces(() => (props.asked?.folderIds.length === 0 ? props.asked.documentIds : []), () => props.asked?.fromFolderId ?? null, why => picker.value?.say(why))
+const suggested = useSuggestedPlaces(() => (props.asked?.folderIds.length === 0 ? props.asked.documentIds : []), why => picker.value?.say(why))
 
 const top = computed(() => {
   const { asked } = props

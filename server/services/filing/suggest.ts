@@ -19,7 +19,7 @@ export interface SuggestionsFor {
 export async function suggestFor(actor: Actor, documentId: string, folderId: FolderId | null, now: Date): Promise<SuggestionsFor> {
   const [{ model, folders }, [document], text, same] = await Promise.all([knownPlan(actor), filableByIds(actor.planId, [documentId]), beginningOf(actor.planId, documentId), sameBytes(actor.planId, documentId)])
   if (!document) fail('notFound')
-  const places = suggestPlaces(model, document, folders, now.getTime())
+  const places = suggestPlaces(model, document, folders, now.getTime(), document.folderIds)
   const into = folders.get(folderId ?? places[0]?.folderId ?? '' as FolderId)
   const names = suggestNames({ name: document.name, sender: document.sender, text }, into ? await placeFor(actor, into, folders) : null)
   return { places, names, same }
