@@ -2,6 +2,7 @@ import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import type { StandingOrder, Tried } from '../../contract/order'
 import type { FolderId, OrderId } from '../../core/ids'
+import { rows } from '../../server/db/client'
 import type { Client, Refused } from '../support/client'
 import { newClient } from '../support/client'
 
@@ -9,7 +10,7 @@ const WHEN = { origins: [], types: [], sender: '', words: '' }
 const order = (folderId: FolderId | null, when: object, then: object = {}) => ({ kind: 'order.set', id: v7() as OrderId, name: 'Invoices', active: true, when: { ...WHEN, ...when }, then: { folderId, pattern: null, tags: [], star: false, ...then } }) as const
 
 async function dealtWith(client: Client, id: string) {
-  for (let tries = 0; tries < 80; tries++) {
+  for (const until = Date.now() + 60_000; Date.now() < until;) {
     const document = await client.document(id)
     if (document.filedBy !== null) return document
     await new Promise(resolve => setTimeout(resolve, 100))
@@ -34,6 +35,20 @@ describe('standing orders', () => {
     await client.undo()
     await new Promise(resolve => setTimeout(resolve, 3500))
     expect(await client.document(fitting.id)).toMatchObject({ name: 'scan 1', folderIds: [null], filedBy: null, starred: false })
+  })
+
+  it('try again what could not be written, and deal with the others meanwhile', async () => {
+    const client = await newClient()
+    const dues = await client.folder('Dues')
+    await client.act(order(dues, { words: 'invoice' }))
+    await rows(null, `CREATE FUNCTION stuck() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN RAISE EXCEPTION ''out of order''; END'`)
+    await rows(null, `CREATE TRIGGER stuck BEFORE UPDATE OF filed_by ON document FOR EACH ROW WHEN (NEW.name = 'stuck') EXECUTE FUNCTION stuck()`)
+    const stuck = await client.upload('stuck.txt', 'invoice 1')
+    const other = await client.upload('other.txt', 'invoice 2')
+    await dealtWith(client, other.id)
+    expect((await client.document(stuck.id)).folderIds).toEqual([null])
+    await rows(null, 'DROP FUNCTION stuck() CASCADE')
+    expect((await dealtWith(client, stuck.id)).folderIds).toEqual([dues])
   })
 
   it('leave alone what was there before, and what is in the Trash stays where it is', async () => {

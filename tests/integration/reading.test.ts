@@ -1,11 +1,12 @@
 import { zipSync, strToU8 } from 'fflate'
+import { v7 } from 'uuid'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import type { TextReply } from '../../contract/document'
 import { setInFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
-import { rows, touched } from '../../server/db/client'
+import { rows, touched, withTransaction } from '../../server/db/client'
 import { READ_QUEUE, stopQueue } from '../../server/db/queue'
-import { requeueLostReadings } from '../../server/services/reading/requestReading'
+import { requeueLostReadings, requeueOpenReadings } from '../../server/services/reading/requestReading'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
@@ -91,5 +92,32 @@ describe('a document that cannot be read', () => {
     expect(await requeueLostReadings(3 * 3600)).toBe(0)
     expect(await requeueLostReadings(3600)).toBe(1)
     expect((await client.whenRead(id)).reading.state).toBe('read')
+  })
+
+  it('is asked for in the act that brings a document, and after a start for those that were never asked for', async () => {
+    await rows(null, `CREATE FUNCTION unread() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN IF NOT EXISTS (SELECT FROM reading WHERE blob_id = NEW.blob_id) THEN RAISE EXCEPTION ''nobody reads it''; END IF; RETURN NULL; END'`)
+    await rows(null, `CREATE CONSTRAINT TRIGGER unread AFTER INSERT ON document DEFERRABLE INITIALLY DEFERRED FOR EACH ROW WHEN (NEW.extension = 'txt') EXECUTE FUNCTION unread()`)
+    const { id, status } = await client.upload('at once.txt', 'asked for at once')
+    await rows(null, 'DROP FUNCTION unread() CASCADE')
+    expect(status).toBe(200)
+    await client.whenRead(id)
+    await touched(null, 'DELETE FROM reading WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)', [id])
+    await requeueOpenReadings()
+    expect((await client.whenRead(id)).reading.state).toBe('read')
+  })
+
+  it('that ends while the same bytes come again is of use to those as well', async () => {
+    const bytes = 'the same bytes at the same moment'
+    const { id } = await client.upload('first.txt', bytes)
+    await client.whenRead(id)
+    const [later, secondId] = [await newClient(), v7()]
+    const upload = await withTransaction(async (reader) => {
+      await touched(reader, `UPDATE reading SET words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+      const coming = later.upload('second.txt', bytes, null, { id: secondId })
+      while ((await rows(null, 'SELECT FROM document WHERE id = $1', [secondId])).length === 0) await new Promise(resolve => setTimeout(resolve, 20))
+      return { coming }
+    })
+    expect((await upload.coming).status).toBe(200)
+    expect(await rows(null, `SELECT words @@ 'latecomer'::tsquery AS held FROM search_row WHERE document_id = $1`, [secondId])).toEqual([{ held: true }])
   })
 })

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
 import { invert, tryApply } from '../../change/index'
 import type { State } from '../../change/index'
-import type { DocumentId, FolderId, TagId } from '../../ids'
+import type { DocumentId, FolderId, OrderId, TagId } from '../../ids'
 import type { PlacementRow } from '../../rows/index'
 import type { Command } from '../command'
 import { decide } from '../decide'
@@ -45,6 +45,15 @@ describe('filing', () => {
   })
 
   it.each([[file(['new'], ['c']), 'folder.inTrash'], [file(['gone'], ['a']), 'notFound'], [file(['new'], ['a'], '  '), 'name.empty'], [file(['new'], ['a'], null, ['a,b']), 'tag.name']])('%j is refused', (command, code) => expect(run(command).said).toBe(code))
+})
+
+describe('filing by a standing order', () => {
+  const by = { id: 'o1' as OrderId, name: 'Leases', star: false }
+
+  it('deals with what waits, and leaves alone what a person filed meanwhile', () => {
+    expect(run({ ...file(['new'], ['a']), by } as Command)).toMatchObject({ said: 'Standing order “Leases”: filed “scan 1” in 1 Leases', places: { new: 'a*' } })
+    expect(run({ ...file(['one'], ['b']), by } as Command).said).toBe('act.nothing')
+  })
 })
 
 describe('taking out of a folder', () => {

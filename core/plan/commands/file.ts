@@ -34,7 +34,10 @@ export function fileDocuments(slice: Slice, command: Of<'document.file'>, moment
     const checked = name === null ? null : checkName(name)
     if (checked && !checked.ok) return checked
     const places = placements.get(id) ?? []
-    if (places.some(place => place.folderId === null)) onlyAdds = false
+    const waits = places.some(place => place.folderId === null)
+    // A person was faster than the standing order, and is right.
+    if (command.by && !waits) return refuse('act.nothing')
+    if (waits) onlyAdds = false
     const named = checked ? { name: checked.name, folded: foldedName(checked.name, document.runningNumber) } : {}
     rows.push(...updated('document', document, { ...named, ...(command.by ? { filedBy: command.by.id } : {}) }))
     if (command.by?.star && !slice.stars.has(id)) rows.push(inserted('star', { id, target: 'document', createdAt: moment.now }))

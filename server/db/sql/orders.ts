@@ -1,5 +1,5 @@
 import type { FolderId } from '../../../core/ids'
-import { rows } from '../client'
+import { rows, touched } from '../client'
 
 export interface ArrivalRow { readonly id: string; readonly name: string; readonly extension: string; readonly origin: string; readonly sender: string; /** The beginning of its text, as it stands. */ readonly text: string }
 
@@ -14,10 +14,9 @@ export function unseenArrivals(limit: number): Promise<(ArrivalRow & { planId: s
     ORDER BY d.created_at LIMIT $1`, [limit])
 }
 
-/** Marks them as looked at; those that were already are left out of the answer, so that two servers never do a thing twice. */
-export async function markSeen(ids: readonly string[]): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, 'INSERT INTO order_look SELECT unnest($1::uuid[]) ON CONFLICT DO NOTHING RETURNING document_id AS id', [ids])
-  return found.map(row => row.id)
+/** Marks them as looked at; those that were deleted meanwhile are passed over. */
+export async function markSeen(ids: readonly string[]): Promise<void> {
+  await touched(null, 'INSERT INTO order_look SELECT d.id FROM document d WHERE d.id = ANY($1::uuid[]) ON CONFLICT DO NOTHING', [ids])
 }
 
 /** The last documents that arrived, wherever they lie now. */

@@ -1,3 +1,4 @@
+import { READABLE } from '../../../core/formats/index'
 import type { Language } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
@@ -24,11 +25,31 @@ export async function wantAgain(blobId: string, extension: string): Promise<bool
     ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension]) > 0
 }
 
-/** Asks for many to be read that never were; those that now wait. */
-export async function wantReadings(contents: readonly { readonly blobId: string; readonly extension: string }[]): Promise<string[]> {
-  const found = await rows<{ blobId: string }>(null, `INSERT INTO reading (blob_id, state, extension, changed_at) SELECT DISTINCT ON (x."blobId") x."blobId", 'waiting', x.extension, now()
-    FROM jsonb_to_recordset($1::jsonb) AS x("blobId" uuid, extension text) ON CONFLICT (blob_id) DO NOTHING RETURNING blob_id AS "blobId"`, [JSON.stringify(contents)])
+// In one order, and nothing is tried that is there: who holds a plan must not wait for a reader, which waits for the plan.
+const WANT = `INSERT INTO reading (blob_id, state, extension, changed_at)
+  SELECT DISTINCT ON (d.blob_id) d.blob_id, 'waiting', d.extension, now() FROM document d WHERE d.extension = ANY($1::text[]) AND NOT EXISTS (SELECT FROM reading r WHERE r.blob_id = d.blob_id)`
+const WANTED = 'ORDER BY d.blob_id ON CONFLICT (blob_id) DO NOTHING RETURNING blob_id AS "blobId"'
+
+/** Asks for the contents of these documents to be read that never were; those that now wait. */
+export async function wantReadings(transaction: Transaction, documentIds: readonly string[]): Promise<string[]> {
+  return (await rows<{ blobId: string }>(transaction, `${WANT} AND d.id = ANY($2::uuid[]) ${WANTED}`, [READABLE, documentIds])).map(row => row.blobId)
+}
+
+/** The same for all documents, and for what became readable since they came. */
+export function wantMissing(): Promise<number> {
+  return touched(null, `${WANT} ${WANTED}`, [READABLE])
+}
+
+/** Contents of these documents that were read within the last minutes: their words may have been kept before the documents were. */
+export async function readJustNow(documentIds: readonly string[]): Promise<string[]> {
+  const found = await rows<{ blobId: string }>(null, `SELECT DISTINCT d.blob_id AS "blobId" FROM document d JOIN reading r ON r.blob_id = d.blob_id
+    WHERE d.id = ANY($1::uuid[]) AND (r.state = 'reading' OR r.state = 'read' AND r.changed_at > now() - interval '10 minutes')`, [documentIds])
   return found.map(row => row.blobId)
+}
+
+/** Waits for a reader that is about to keep the words of these bytes; true when they are read. */
+export async function awaitReading(transaction: Transaction, blobId: string): Promise<boolean> {
+  return (await rows<{ state: ReadingState }>(transaction, 'SELECT state FROM reading WHERE blob_id = $1 FOR UPDATE', [blobId]))[0]?.state === 'read'
 }
 
 export async function readingOf(blobId: string): Promise<Reading | undefined> {

@@ -1,7 +1,7 @@
 import PostalMime from 'postal-mime'
 import type { Attachment, Email } from 'postal-mime'
 import { v5 } from 'uuid'
-import { isReadable, mailAddressText, mediaTypeOf } from '../../../core/formats/index'
+import { mailAddressText, mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import type { NewFile } from '../../../core/plan/index'
 import { nameFromFile } from '../../../core/plan/index'
@@ -34,7 +34,7 @@ export async function takeMail(actor: Actor, messageId: string, bytes: Buffer, n
 
 async function fileOf(id: DocumentId, fileName: string, bytes: Buffer, changedAt: string, sender: string): Promise<NewFile> {
   const { extension } = nameFromFile(fileName)
-  const blob = await storeFile(bytes, isReadable(extension) ? extension : '')
+  const blob = await storeFile(bytes)
   return { id, versionId: newId(), placementId: newId(), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt, origin: 'mail', sender }
 }
 

@@ -1,4 +1,4 @@
-import { addressName, isReadable, mediaTypeOf, webAddress, writeUriList } from '../../../core/formats/index'
+import { addressName, mediaTypeOf, webAddress, writeUriList } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import { fail } from '../../../core/errors'
 import type { NewFile } from '../../../core/plan/index'
@@ -24,7 +24,7 @@ export async function takeShared(actor: Actor, given: Shared, now: Date): Promis
   const taken: NewFile[] = []
   const take = async (fileName: string, bytes: Buffer, origin: 'paste' | 'link' | 'memo'): Promise<void> => {
     const { extension } = nameFromFile(fileName)
-    const blob = await storeFile(bytes, isReadable(extension) ? extension : '')
+    const blob = await storeFile(bytes)
     taken.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: now.toISOString(), origin })
   }
   for (const { name, bytes } of given.files) await take(name, bytes, 'paste')

@@ -2,6 +2,7 @@ import { HembixError, fail } from '../../../core/errors'
 import type { Command } from '../../../core/plan/index'
 import { decide, foldersAfter, needsOf } from '../../../core/plan/index'
 import { withTransaction } from '../../db/client'
+import type { Turn } from '../../db/queue'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById } from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
@@ -14,9 +15,10 @@ import { DoesNotFit, writeChange } from './writeChange'
 
 /**
  * Carries a command out as one Change in one transaction. `changeId` is the client's key: asked
- * again with the same one, nothing changes and the first answer is given. Throws the refusal.
+ * again with the same one, nothing changes and the first answer is given. `readings`: when the documents
+ * that it brings are read. Throws the refusal.
  */
-export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date): Promise<JournalEntry> {
+export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date, readings: Turn = 'now'): Promise<JournalEntry> {
   const held: KnownFolders[] = []
   try {
     const entry = await withTransaction(async (transaction) => {
@@ -28,7 +30,7 @@ export async function applyCommand(actor: Actor, changeId: string, command: Comm
       const decision = decide(slice, command, { now: now.toISOString(), newId, locale: LOCALE })
       if (!decision.ok) throw new HembixError(decision.reason)
       const { rows, label, places } = decision
-      const revision = await writeChange(transaction, actor, { id: changeId, kind: command.kind, label, places, rows, undoes: null, at: now.toISOString() })
+      const revision = await writeChange(transaction, actor, { id: changeId, kind: command.kind, label, places, rows, undoes: null, at: now.toISOString(), readings })
       held.push({ revision, folders: foldersAfter(slice.folders, rows) })
       return (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
     })

@@ -5,12 +5,14 @@ import type { RowChange } from '../../../core/change/index'
 import { madeByOf } from '../../../core/change/index'
 import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
+import type { Turn } from '../../db/queue'
 import { documentsTagged, refreshDerived, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
 import { keepSerials } from '../../db/sql/planRows'
 import { writeRows } from '../../db/sql/writeRows'
 import type { Actor } from '../actor'
+import { requestReadings } from '../reading/requestReading'
 import type { Between } from './longAct'
 import { watched } from './longAct'
 
@@ -22,6 +24,8 @@ export interface ChangeToWrite {
   readonly rows: readonly RowChange[]
   readonly undoes: string | null
   readonly at: string
+  /** When the documents that it brings are read; left out: at once. */
+  readonly readings?: Turn
 }
 
 /** The rows no longer fit the plan: another change stands in between. Nothing of the transaction may be kept. */
@@ -38,6 +42,7 @@ export function writeChange(transaction: Transaction, actor: Actor, change: Chan
 async function write(transaction: Transaction, actor: Actor, change: ChangeToWrite, between: Between): Promise<number> {
   const written = await writeRows(transaction, actor.planId, change.rows, between).catch(asMisfit)
   if (written !== change.rows.length) throw new DoesNotFit()
+  await requestReadings(transaction, withContents(change.rows), change.readings)
   // Where only places are new, words and names stay as they are, and the places were written with their copies.
   const rewritten = new Set([...idsIn(change.rows, 'document'), ...taggedDocuments(change.rows), ...await documentsTagged(transaction, actor.planId, changedTags(change.rows))])
   await refreshDerived(transaction, actor.planId, [...rewritten])
@@ -57,6 +62,11 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
 
 function idsIn(rows: readonly RowChange[], table: RowChange['table']): string[] {
   return rows.filter(row => row.table === table).map(row => row.id)
+}
+
+/** Documents that come, or get other contents. */
+function withContents(rows: readonly RowChange[]): string[] {
+  return rows.flatMap(row => (row.table === 'document' && (row.op === 'insert' || (row.op === 'update' && row.after.blobId !== undefined)) ? [row.id] : []))
 }
 
 function touchedDocuments(rows: readonly RowChange[]): string[] {

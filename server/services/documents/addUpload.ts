@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import { isReadable, mediaTypeOf, sizeText } from '../../../core/formats/index'
+import { mediaTypeOf, sizeText } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import { nameFromFile, nameKey } from '../../../core/plan/index'
 import type { Clash } from '../../../core/plan/index'
@@ -13,7 +13,6 @@ import { namesIn } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
-import { requestReading } from '../reading/requestReading'
 
 export interface Upload {
   readonly changeId: string
@@ -46,7 +45,7 @@ export async function addUpload(actor: Actor, upload: Upload, now: Date): Promis
   refuseTooLarge(upload)
   await checkFolder(actor, upload.folderId)
   const blob = await takeBytes(upload)
-  const entry = await applyCommand(actor, upload.changeId, {
+  return applyCommand(actor, upload.changeId, {
     kind: 'document.add',
     folderId: upload.folderId,
     clash: upload.clash,
@@ -55,8 +54,6 @@ export async function addUpload(actor: Actor, upload: Upload, now: Date): Promis
       mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: upload.changedAt, origin: upload.origin ?? 'upload', sender: upload.sender ?? '',
     }],
   }, now)
-  if (isReadable(extension)) await requestReading(blob.id, extension)
-  return entry
 }
 
 export interface Rewriting {
@@ -80,11 +77,9 @@ export async function addVersion(actor: Actor, documentId: DocumentId, given: Re
   refuseTooLarge(given)
   await checkDocument(actor, documentId)
   const blob = await takeBytes(given)
-  const entry = await applyCommand(actor, given.changeId, {
+  return applyCommand(actor, given.changeId, {
     kind: 'document.write', id: documentId, written: given.written, file: { versionId: newId(), blobId: blob.id, size: blob.size, mediaType: mediaTypeOf(extension), extension, changedAt: given.changedAt },
   }, now)
-  if (isReadable(extension)) await requestReading(blob.id, extension)
-  return entry
 }
 
 type Incoming = Pick<Upload, 'fileName' | 'bytes' | 'announcedBytes'>

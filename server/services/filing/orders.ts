@@ -1,3 +1,4 @@
+import { v5 } from 'uuid'
 import { HembixError } from '../../../core/errors'
 import { fitsOrder, orderFor, suggestNames } from '../../../core/filing/index'
 import type { Arrival, NamePlace } from '../../../core/filing/index'
@@ -15,34 +16,45 @@ const TRIED = 40
 
 export const listOrders = (actor: Actor): Promise<Order[]> => ordersOf(null, actor.planId)
 
-/** Carries standing orders out on arrivals that none has looked at yet; each act is a Change of its own. How many were dealt with. */
+/** Names the act of an order on a document, so that it is done once, whatever breaks off or runs beside it (RFC 9562, version 5). */
+const ACTS = '0f3d5a3e-6f57-4c1b-8e0e-6b8d2a2f4c11'
+
+/**
+ * Carries standing orders out on arrivals that none has looked at yet; each act is a Change of its own. How many were
+ * dealt with. What fails is looked at again the next time, and does not keep the others waiting; then the first error is thrown.
+ */
 export async function runOrders(now: Date): Promise<number> {
-  const waiting = await unseenArrivals(BATCH)
-  if (waiting.length === 0) return 0
-  const mine = new Set(await markSeen(waiting.map(({ id }) => id)))
   const ordersByPlan = new Map<string, Order[]>()
+  const [seen, errors]: [string[], unknown[]] = [[], []]
   let count = 0
-  for (const { planId, accountId, email, ...arrival } of waiting) {
-    if (!mine.has(arrival.id)) continue
-    const orders = ordersByPlan.get(planId) ?? await ordersOf(null, planId)
-    ordersByPlan.set(planId, orders)
-    const order = orderFor(orders, arrival)
-    if (order && await carryOut({ planId, accountId, email }, order, arrival, now)) count++
+  for (const { planId, accountId, email, ...arrival } of await unseenArrivals(BATCH)) {
+    try {
+      const orders = ordersByPlan.get(planId) ?? await ordersOf(null, planId)
+      ordersByPlan.set(planId, orders)
+      const order = orderFor(orders, arrival)
+      if (order && await carryOut({ planId, accountId, email }, order, arrival, now)) count++
+      seen.push(arrival.id)
+    }
+    catch (error) {
+      errors.push(error)
+    }
   }
+  if (seen.length > 0) await markSeen(seen)
+  if (errors.length > 0) throw errors[0]
   return count
 }
 
 async function carryOut(actor: Actor, { id, name, then }: Order, arrival: Arrival & { id: string }, now: Date): Promise<boolean> {
   const called = nameBy(then, arrival, await placeFor(actor, then))
   try {
-    await applyCommand(actor, newId(), {
+    await applyCommand(actor, v5(arrival.id, ACTS), {
       kind: 'document.file', documents: [{ id: arrival.id as DocumentId, name: called === arrival.name ? null : called }], folderIds: then.folderId === null ? [] : [then.folderId],
       tags: then.tags.map(tag => ({ id: newId() as TagId, name: tag })), by: { id, name, star: then.star },
     }, now)
     return true
   }
   catch (error) {
-    // Its folder is in the Trash, say: the document stays in the In-tray, where a person sees it.
+    // Its folder is in the Trash, say, or somebody filed it meanwhile: the document stays where a person sees it.
     if (error instanceof HembixError) return false
     throw error
   }

@@ -1,21 +1,40 @@
 import { fail } from '../../../core/errors'
 import { isReadable } from '../../../core/formats/index'
+import type { Transaction } from '../../db/client'
+import { withTransaction } from '../../db/client'
 import type { Turn } from '../../db/queue'
 import { enqueue, READ_QUEUE } from '../../db/queue'
+import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { documentById } from '../../db/sql/documentFacts'
-import { lostReadings, openReadings, wantAgain, wantNewer, wantReadings } from '../../db/sql/reading'
+import { awaitReading, lostReadings, openReadings, readJustNow, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 import { READER_VERSION } from './keepReading'
 
-/** Puts bytes on the list to be read, once for each content. */
-export async function requestReading(blobId: string, extension: string, turn: Turn = 'now'): Promise<void> {
-  await requestReadings([{ blobId, extension }], turn)
+/**
+ * Puts the contents of documents on the list to be read, in the transaction of the act that brings them: no moment
+ * sees them without. Once it holds, the readers are told; where that fails, what waits is asked for again within minutes.
+ */
+export async function requestReadings(transaction: Transaction, documentIds: readonly string[], turn: Turn = 'now'): Promise<void> {
+  if (documentIds.length === 0) return
+  const waiting = await wantReadings(transaction, documentIds)
+  transaction.afterCommit(async () => {
+    try {
+      await send(waiting, turn)
+      await catchUp(documentIds)
+    }
+    catch (error) {
+      process.stderr.write(`reading: ${error instanceof Error ? error.message : String(error)}; asked for again within minutes\n`)
+    }
+  })
 }
 
-/** The same for many. */
-export async function requestReadings(contents: readonly { readonly blobId: string; readonly extension: string }[], turn: Turn = 'now'): Promise<void> {
-  const waiting = contents.length > 0 ? await wantReadings(contents.map(({ blobId, extension }) => ({ blobId, extension }))) : []
-  if (waiting.length > 0) await send(waiting, turn)
+/** The same bytes may have been read while the act was written: neither saw the other. */
+async function catchUp(documentIds: readonly string[]): Promise<void> {
+  for (const blobId of await readJustNow(documentIds)) {
+    await withTransaction(async (transaction) => {
+      if (await awaitReading(transaction, blobId)) await refreshWordsOfBlob(transaction, blobId)
+    })
+  }
 }
 
 /** Reads a document again that was read or could not be. Throws notFound, reading.none. */
@@ -25,8 +44,9 @@ export async function readAgain(actor: Actor, documentId: string): Promise<void>
   if (await wantAgain(document.blobId, document.extension)) await send([document.blobId], 'now')
 }
 
-/** After a start: everything that still waits, or was being read when the server went down. */
+/** After a start: everything that still waits, was being read when the server went down, or was never asked for. */
 export async function requeueOpenReadings(): Promise<number> {
+  await wantMissing()
   const open = await openReadings()
   await send(open, 'later')
   return open.length

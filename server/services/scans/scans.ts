@@ -77,7 +77,7 @@ export async function makeDocument(actor: Actor, { changeId, documentId, name, p
     drawn.push({ picture: bytes, width, height, words: page.read && page.seen ? page.seen.words : [] })
   }
   const file = await how.set(drawn, name, now)
-  const blob = await storeFile(file, 'pdf')
+  const blob = await storeFile(file)
   const entry = await applyCommand(actor, changeId, {
     kind: 'document.add', folderId: null, clash: 'both',
     files: [{ id: documentId, versionId: newId(), placementId: newId(), fileName: `${nameFromFile(`${name}.pdf`).name}.pdf`, mediaType: 'application/pdf', size: blob.size, blobId: blob.id, changedAt: now.toISOString(), origin: 'scan' }],

@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import { isReadable, mediaTypeOf } from '../../../core/formats/index'
+import { mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { Clash, NewFile } from '../../../core/plan/index'
 import { nameFromFile } from '../../../core/plan/index'
@@ -10,9 +10,11 @@ import { dropUploads, uploadsAmong } from '../../db/sql/uploads'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
-import { requestReadings } from '../reading/requestReading'
 import { forgetHash } from './hashes'
 import { settleUpload } from './settleUpload'
+
+// So many at once are read behind what comes singly.
+const MANY = 50
 
 export interface Landing {
   readonly changeId: string
@@ -34,23 +36,22 @@ export async function landUploads(actor: Actor, landing: Landing, now: Date): Pr
   const uploads = new Map((await uploadsAmong(null, actor.planId, landing.files.map(file => file.uploadId))).map(row => [row.id, row]))
   if (earlier) return earlier
   const blobs = new Map((await blobsAmong([...uploads.values()].map(upload => upload.blobId))).map(blob => [blob.id, blob]))
-  const files: (NewFile & { readonly extension: string })[] = []
+  const files: NewFile[] = []
   for (const { uploadId, documentId, folderId, clash } of landing.files) {
     const upload = uploads.get(uploadId) ?? fail('upload.missing')
     if (upload.received < upload.size) fail('upload.short', { name: nameFromFile(upload.name).name })
     const { extension } = nameFromFile(upload.name)
     const blob = blobs.get(upload.blobId) ?? await settleUpload(upload)
     files.push({
-      id: documentId, versionId: newId(), placementId: newId(), fileName: upload.name, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, extension,
+      id: documentId, versionId: newId(), placementId: newId(), fileName: upload.name, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id,
       changedAt: timeOf(upload.metadata.changed, now), origin: landing.origin, clash, ...(folderId === null ? {} : { folderId }),
     })
   }
   const entry = await applyCommand(actor, landing.changeId, {
-    kind: 'document.add', folderId: landing.folderId, clash: 'both', folders: landing.folders, files: files.map(({ extension: _, ...file }) => file),
-  }, now)
+    kind: 'document.add', folderId: landing.folderId, clash: 'both', folders: landing.folders, files,
+  }, now, files.length > MANY ? 'later' : 'now')
   await dropUploads(null, actor.planId, [...uploads.keys()])
   for (const id of uploads.keys()) forgetHash(id)
-  await requestReadings(files.filter(file => isReadable(file.extension)))
   return entry
 }
 
