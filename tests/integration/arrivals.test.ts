@@ -9,7 +9,7 @@ import type { Client } from '../support/client'
 const ROOT = process.env.HEMBIX_TEST_ARRIVALS ?? ''
 
 async function until<T>(look: () => Promise<T>, isRight: (found: T) => boolean): Promise<T> {
-  for (let tries = 0; tries < 100; tries++) {
+  for (let tries = 0; tries < 600; tries++) {
     const found = await look()
     if (isRight(found)) return found
     await new Promise(resolve => setTimeout(resolve, 100))

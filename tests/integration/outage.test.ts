@@ -34,7 +34,7 @@ describe('a file above the limit', () => {
     mkdirSync(folder, { recursive: true })
     writeFileSync(join(folder, 'large.bin'), Buffer.alloc(1_000_001))
     const aside = join(folder, 'refused')
-    for (let tries = 0; tries < 100 && !existsSync(join(aside, 'large.bin.why.txt')); tries++) await new Promise(resolve => setTimeout(resolve, 100))
+    for (let tries = 0; tries < 600 && !existsSync(join(aside, 'large.bin.why.txt')); tries++) await new Promise(resolve => setTimeout(resolve, 100))
     await new Promise(resolve => setTimeout(resolve, 3000))
     expect(readdirSync(aside)).toEqual(['large.bin', 'large.bin.why.txt'])
     expect(readFileSync(join(aside, 'large.bin.why.txt'), 'utf8')).toContain('larger than the limit of 1.0 MB')
