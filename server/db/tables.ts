@@ -66,3 +66,9 @@ export function toColumns(row: Readonly<Record<string, unknown>>): Record<string
   for (const key in row) columns[columnName(key)] = row[key]
   return columns
 }
+
+/**
+ * The condition that a column begins so, as a range that an index in the order of bytes serves. Its texts are folded and do
+ * not hold U+FFFF, which stands behind everything that does begin so.
+ */
+export const begins = (column: string, start: string): string => `${column} >= ${start} AND ${column} < ${start} || U&'\\FFFF'`

@@ -5,7 +5,7 @@ import type { Candidate, Compiled, FoundGroup, FoundSort, Orderable } from '../.
 import type { FolderId } from '../../../core/ids'
 import { entriesOf, formsOf } from '../../../core/text/index'
 import { rows } from '../client'
-import { isoText } from '../tables'
+import { begins, isoText } from '../tables'
 import { IN_PLAN, ofPlan } from './ofPlan'
 
 export interface Hit { readonly id: string; readonly changedAt: string }
@@ -35,7 +35,7 @@ const [NAME_WORDS, WORD_HITS] = [40, 60]
 const NAMED = `tok AS MATERIALIZED (
     SELECT e.word, e.at, CASE WHEN cardinality($6::text[]) = 1 THEN ${NAMED_LIMIT} ELSE ${NAME_HITS} END AS most FROM unnest($2::text[], $3::int[]) AS e(word, at)
     UNION ALL SELECT w.word, b.at, ${WORD_HITS} FROM unnest($4::text[], $5::int[]) AS b(start, at) CROSS JOIN LATERAL (
-      SELECT word FROM name_word n WHERE n.plan_id = $1 AND n.word >= b.start AND n.word < b.start || U&'\\FFFF' ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
+      SELECT word FROM name_word n WHERE n.plan_id = $1 AND ${begins('n.word', 'b.start')} ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
   tagged AS MATERIALIZED (
     SELECT t.id, w.at FROM tag t CROSS JOIN unnest($6::text[]) WITH ORDINALITY AS w(word, at) WHERE t.plan_id = $1 AND ' ' || t.folded || ' ' LIKE '% ' || w.word || ' %'
     UNION ALL SELECT t.id, b.at FROM tag t CROSS JOIN unnest($4::text[], $5::int[]) AS b(start, at) WHERE t.plan_id = $1 AND ' ' || t.folded LIKE '% ' || b.start || '%'),

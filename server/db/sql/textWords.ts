@@ -2,6 +2,7 @@
 
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
+import { begins } from '../tables'
 
 // From here on a word is known to be no slip, and is not counted on.
 const ENOUGH = 8
@@ -23,7 +24,7 @@ export async function knownWords(planId: string, words: readonly string[]): Prom
 /** Words inside within `errors` (Levenshtein), the nearest and then the most used first: same first letter, or the first two swapped. */
 export async function nearTextWords(planId: string, typed: string, errors: number): Promise<string[]> {
   const found = await rows<{ word: string }>(null, `SELECT word, levenshtein_less_equal(word, $2, $3)::int AS distance FROM text_word WHERE plan_id = $1
-    AND (word >= left($2, 1) AND word < left($2, 1) || U&'\\FFFF' OR word >= substr($2, 2, 1) AND word < substr($2, 2, 1) || U&'\\FFFF')
+    AND (${begins('word', 'left($2, 1)')} OR ${begins('word', 'substr($2, 2, 1)')})
     AND length(word) BETWEEN length($2) - $3 AND length($2) + $3 AND levenshtein_less_equal(word, $2, $3) <= $3 ORDER BY distance, docs DESC, word LIMIT 60`, [planId, typed, errors])
   return found.map(row => row.word)
 }
