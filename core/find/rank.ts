@@ -60,6 +60,11 @@ export function scoreOf(candidate: Candidate, sought: readonly SoughtWord[], now
     + (candidate.starred ? WEIGHTS.star : 0) + WEIGHTS.opened * Math.min(1, Math.log2(1 + candidate.visits) / Math.log2(1 + OFTEN)) + (candidate.near ? WEIGHTS.near : 0)
 }
 
+/** The most that is scored without a word in the name or a tag. */
+export function mostWithoutName(sought: readonly SoughtWord[]): number {
+  return WEIGHTS.heading + WEIGHTS.density + (sought.length > 1 ? WEIGHTS.closeness : 0) + WEIGHTS.freshness + WEIGHTS.star + WEIGHTS.opened + WEIGHTS.near
+}
+
 /** Where the sought words stand, the best spot of each, without repeats: why a document is found. */
 export function spotsOf(candidate: Candidate, sought: readonly SoughtWord[]): Spot[] {
   const spots = new Set(sought.flatMap(word => bestSpot(candidate, word).spot ?? []))

@@ -16,7 +16,8 @@ export function databaseUrl(): string {
 }
 
 export function database(): Sequelize {
-  opened ??= new Sequelize(databaseUrl(), {
+  if (opened) return opened
+  opened = new Sequelize(databaseUrl(), {
     dialect: 'postgres',
     dialectModule: pg,
     logging: false,
@@ -24,7 +25,30 @@ export function database(): Sequelize {
     // Bounded work for each request: no parallel workers, no just-in-time compilation.
     dialectOptions: { options: '-c jit=off -c max_parallel_workers_per_gather=0 -c work_mem=32MB' },
   })
+  opened.addHook('afterConnect', preparing)
   return opened
+}
+
+const PREPARED = /^-- prepared (\S+)\n/
+
+/**
+ * A statement that each connection plans once and not every time, for those that look rows up by their ids: their plan is
+ * the same whatever is asked. The name stands for this very text.
+ */
+export function prepared(name: string, sql: string): string {
+  return `-- prepared ${name}\n${sql}`
+}
+
+interface Queried { query: (text: unknown, ...others: unknown[]) => unknown }
+
+/** Sequelize gives texts only; those that are to be prepared go on to PostgreSQL under their name. */
+function preparing(connection: unknown): void {
+  const queried = connection as Queried
+  const query = queried.query.bind(connection)
+  queried.query = (text, ...others) => {
+    const name = typeof text === 'string' ? PREPARED.exec(text)?.[1] : undefined
+    return query(name === undefined ? text : { name, text }, ...others)
+  }
 }
 
 export async function closeDatabase(): Promise<void> {

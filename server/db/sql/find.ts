@@ -4,7 +4,7 @@
 import type { Candidate, Compiled, FoundGroup, FoundSort, Orderable } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import { entriesOf, formsOf } from '../../../core/text/index'
-import { rows } from '../client'
+import { prepared, rows } from '../client'
 import { begins, isoText } from '../tables'
 import { IN_PLAN, ofPlan } from './ofPlan'
 
@@ -16,6 +16,8 @@ export interface FindQuery {
   readonly condition: Compiled
   /** What is looked for in names and tags: a whole folded word with its forms, or the beginning of one. */
   readonly sought: readonly { readonly text: string; readonly prefix: boolean }[]
+  /** The condition is that the one word of `sought` is there, and nothing else. */
+  readonly isOneWord: boolean
   readonly after: Hit | null
   readonly limit: number
 }
@@ -40,15 +42,19 @@ const NAMED = `tok AS MATERIALIZED (
     SELECT t.id, w.at FROM tag t CROSS JOIN unnest($6::text[]) WITH ORDINALITY AS w(word, at) WHERE t.plan_id = $1 AND ' ' || t.folded || ' ' LIKE '% ' || w.word || ' %'
     UNION ALL SELECT t.id, b.at FROM tag t CROSS JOIN unnest($4::text[], $5::int[]) AS b(start, at) WHERE t.plan_id = $1 AND ' ' || t.folded LIKE '% ' || b.start || '%'),
   named AS MATERIALIZED (
-    SELECT document_id FROM (
+    SELECT document_id, max(changed_at) AS changed_at FROM (
       SELECT x.document_id, x.changed_at, tok.at FROM tok CROSS JOIN LATERAL (
         SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = tok.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT tok.most) x
       UNION ALL SELECT y.document_id, y.changed_at, tagged.at FROM tagged CROSS JOIN LATERAL (
-        SELECT d.id AS document_id, d.changed_at FROM tagging g JOIN document d ON d.id = g.target_id WHERE g.tag_id = tagged.id AND g.target = 'document' LIMIT ${NAME_HITS}) y) z
+        SELECT d.id AS document_id, d.changed_at FROM tagging g JOIN document d ON d.id = g.target_id WHERE g.tag_id = tagged.id AND g.target = 'document' AND d.trashed_at IS NULL LIMIT ${NAME_HITS}) y) z
     GROUP BY document_id ORDER BY count(DISTINCT at) DESC, max(changed_at) DESC, document_id DESC LIMIT ${NAMED_LIMIT})`
 
-/** Hits with a word in the name or a tag, newest first; at most about two hundred. */
+/** Hits with a word in the name or a tag, newest first; at most about two hundred. Where nothing but the one word is asked, all of these are hits. */
 export function findNamed(query: FindQuery): Promise<Hit[]> {
+  if (query.isOneWord) {
+    return rows<Hit>(null, `WITH ${NAMED} SELECT document_id AS id, ${isoText('changed_at')} AS "changedAt" FROM named
+      WHERE ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) ORDER BY named.changed_at DESC, document_id DESC`, allParams(query).slice(0, CONDITION_FROM - 1))
+  }
   return rows<Hit>(null, `WITH ${NAMED}
     SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM named JOIN search_row s ON s.document_id = named.document_id JOIN document d ON d.id = s.document_id
     WHERE ${IN_PLAN} AND ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) AND ${query.condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`,
@@ -98,14 +104,15 @@ function allParams({ planId, sought, after, condition }: FindQuery): unknown[] {
 
 export type RankFacts = Omit<Candidate, 'page' | 'near'> & { readonly id: string; readonly folderIds: readonly FolderId[] }
 
-/** What best match looks at, of documents in any order. */
-export function rankFacts(planId: string, ids: readonly string[]): Promise<RankFacts[]> {
-  return rows<RankFacts>(null, `WITH tags AS MATERIALIZED (SELECT g.target_id AS id, string_agg(t.folded, ' ') AS words FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = ANY($2::uuid[]) GROUP BY 1),
-      places AS MATERIALIZED (SELECT p.document_id AS id, array_agg(p.folder_id) AS folders FROM placement p WHERE p.document_id = ANY($2::uuid[]) AND p.folder_id IS NOT NULL GROUP BY 1)
+/** What best match looks at, of documents in any order; their folders where these are wanted, which takes as long as all else. */
+export function rankFacts(planId: string, ids: readonly string[], withFolders: boolean): Promise<RankFacts[]> {
+  const places = withFolders ? `(SELECT p.document_id AS id, array_agg(p.folder_id) AS folders FROM placement p WHERE p.document_id = ANY($2::uuid[]) AND p.folder_id IS NOT NULL GROUP BY 1)` : '(SELECT NULL::uuid AS id, NULL::uuid[] AS folders WHERE false)'
+  return rows<RankFacts>(null, prepared(`rank-facts${withFolders ? '-folders' : ''}`, `WITH tags AS MATERIALIZED (SELECT g.target_id AS id, string_agg(t.folded, ' ') AS words FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = ANY($2::uuid[]) GROUP BY 1),
+      places AS MATERIALIZED ${places}
     SELECT d.id, d.folded, d.remark_folded AS remark, d.sender_folded AS sender, coalesce(r.heads, '') AS heads, ${isoText('d.changed_at')} AS "changedAt",
       coalesce(tags.words, '') AS "tagWords", star.id IS NOT NULL AS starred, coalesce(v.count, 0) AS visits, coalesce(places.folders, '{}') AS "folderIds"
     FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id LEFT JOIN star ON star.id = d.id
-      LEFT JOIN tags ON tags.id = d.id LEFT JOIN places ON places.id = d.id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`, [planId, ids])
+      LEFT JOIN tags ON tags.id = d.id LEFT JOIN places ON places.id = d.id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`), [planId, ids])
 }
 
 /** The newest hits, at most `limit`. Hits of words are all fetched from the index of words: walking the newest would look into each document. */

@@ -1,7 +1,7 @@
 // The register: the documents of one place, a page at a time, by a key and not by counting.
 
 import type { Origin } from '../../../core/rows/index'
-import { rows } from '../client'
+import { prepared, rows } from '../client'
 import { isoText } from '../tables'
 
 export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
@@ -83,8 +83,8 @@ export async function registerIds(planId: string, folderId: string | null, sort:
 }
 
 export function documentsInOrder(planId: string, ids: readonly string[]): Promise<RegisterRow[]> {
-  return rows(null, `SELECT ${DOCUMENT_COLUMNS} FROM unnest($2::uuid[]) WITH ORDINALITY AS x(id, at) JOIN document d ON d.id = x.id AND d.plan_id = $1
-    WHERE d.trashed_at IS NULL ORDER BY x.at`, [planId, ids])
+  return rows(null, prepared('documents-in-order', `SELECT ${DOCUMENT_COLUMNS} FROM unnest($2::uuid[]) WITH ORDINALITY AS x(id, at) JOIN document d ON d.id = x.id AND d.plan_id = $1
+    WHERE d.trashed_at IS NULL ORDER BY x.at`), [planId, ids])
 }
 
 /** Names of documents in a folder, to see what an upload would meet. */

@@ -1,6 +1,6 @@
 import { fail } from '../../../core/errors'
 import type { Asked, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
-import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, shareProving, soughtIn, spotsOf } from '../../../core/find/index'
+import { asksOnlyWithout, compile, isGroup, mostWithoutName, orderFound, parseQuery, QUERY_LIMIT, ruleOf, shareProving, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
@@ -17,7 +17,8 @@ import { correctQuery } from './correct'
 import type { Condition } from './many'
 import { AFTER_PLAN, provesMany } from './many'
 import { amongNewest, listNewest } from './newest'
-import { lookUp, NOTHING_LOOKED_UP, rankHits } from './rankHits'
+import type { Ranking, Scored } from './rankHits'
+import { inOrder, LOOKED_INTO, lookUp, NOTHING_LOOKED_UP, rankScored, scoreHits } from './rankHits'
 import { planTree, worldFor } from './world'
 
 export interface FindAsked extends Asked {
@@ -92,28 +93,32 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
   const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
   const world = await worldFor(actor.planId, rule, new Date())
   const listed = asked.group !== 'none' || asked.sort === 'place' ? byPlan : asked.sort === 'best' && sought.length > 0 ? bestFirst : bySort
-  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT })
+  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT, isOneWord: isOneWord(rule) })
 }
 
 interface Search {
   readonly sought: readonly SoughtWord[]
   readonly condition: Condition
   readonly countLimit: number
+  readonly isOneWord: boolean
 }
 type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) => {
-  const query: FindQuery = { planId: actor.planId, condition: condition(CONDITION_FROM), sought, after: null, limit: RANKED_INSIDE + 1 }
+const bestFirst: List = async (actor, asked, { sought, condition, countLimit, isOneWord }) => {
+  const query: FindQuery = { planId: actor.planId, condition: condition(CONDITION_FROM), sought, isOneWord, after: null, limit: RANKED_INSIDE + 1 }
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
     const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
     return reply(actor, sought, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
+  const ranking: Ranking = { sought, near: asked.near, now: new Date().toISOString() }
   const finding = findNamed(query)
-  const [named, { count, inside, most }] = await Promise.all([finding, newestInside(query, condition, countLimit, finding)])
+  const filling = scoredByName(actor, asked, ranking, finding)
+  const [{ scored, isFull }, { count, inside, most }] = await Promise.all([filling, newestInside(query, condition, countLimit, finding, filling.then(names => !names.isFull))])
   const total = asked.cursor === null ? count : null
-  const { ranked, known } = await rankHits(actor, asked.near, query.sought, [...named, ...inside.slice(0, most)])
+  const others = isFull ? [] : await scoreHits(actor, ranking, [...scored.length > 0 ? [] : await finding, ...inside.slice(0, most)])
+  const { ranked, known } = await rankScored(actor, ranking, others.length > 0 ? inOrder([...scored, ...others]) : scored)
   const at = offsetOf(asked)
   const page = ranked.slice(at, at + asked.limit)
   const last = inside[most - 1]
@@ -121,16 +126,31 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit }) 
   return reply(actor, sought, ungrouped(page), { count: total, countLimit, next }, known)
 }
 
-/** The newest hits inside, of which `most` are to be ranked, and one more where there are more; how many there are, one more than countLimit stands for more. */
-async function newestInside(query: FindQuery, condition: Condition, countLimit: number, named: Promise<readonly Hit[]>): Promise<{ count: number; inside: readonly Hit[]; most: number }> {
-  const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
-  const share = shareProving(expected, countLimit)
-  const [isMany, newest] = share === null ? [false, null] : await Promise.all([provesMany(query.planId, condition, share, countLimit), newestOfMany(query, condition, expected, named)])
-  const { count, hits } = isMany ? { count: countLimit + 1, hits: [] } : await insideOnly(query.planId, condition, countLimit, named)
-  return count <= countLimit ? { count, inside: hits, most: RANKED_INSIDE } : { count, ...newest ?? await newestOfMany(query, condition, Math.max(expected, count), named) }
+/**
+ * The hits in names, scored where they may fill the page by themselves; it is full where none that has the words only inside
+ * can come before those whose texts are looked at. Then the others need not be found, only counted.
+ */
+async function scoredByName(actor: Actor, asked: FindAsked, ranking: Ranking, finding: Promise<readonly Hit[]>): Promise<{ scored: readonly Scored[]; isFull: boolean }> {
+  const named = await finding
+  if (named.length <= LOOKED_INTO || offsetOf(asked) + asked.limit > LOOKED_INTO) return { scored: [], isFull: false }
+  const scored = await scoreHits(actor, ranking, named)
+  return { scored, isFull: (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.sought) }
 }
 
-async function newestOfMany(query: FindQuery, condition: Condition, expected: number, named: Promise<readonly Hit[]>): Promise<{ inside: readonly Hit[]; most: number }> {
+interface Inside { readonly inside: readonly Hit[]; /** So many of them are to be ranked. */ readonly most: number }
+const NONE_INSIDE: Inside = { inside: [], most: 0 }
+
+/** The newest hits inside, and one more than are to be ranked where there are more; how many hits there are, one more than countLimit stands for more. */
+async function newestInside(query: FindQuery, condition: Condition, countLimit: number, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside & { count: number }> {
+  const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
+  const share = shareProving(expected, countLimit)
+  const [isMany, newest] = share === null ? [false, null] : await Promise.all([provesMany(query.planId, condition, share, countLimit), newestOfMany(query, condition, expected, named, isWanted)])
+  const { count, hits } = isMany ? { count: countLimit + 1, hits: [] } : await insideOnly(query.planId, condition, countLimit, named)
+  return count <= countLimit ? { count, inside: hits, most: RANKED_INSIDE } : { count, ...newest ?? await newestOfMany(query, condition, Math.max(expected, count), named, isWanted) }
+}
+
+async function newestOfMany(query: FindQuery, condition: Condition, expected: number, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside> {
+  if (!await isWanted) return NONE_INSIDE
   const isWalked = expected * EVERY_FEW > await documentsExpected(query.planId)
   const newest = isWalked ? null : await amongNewest(query.planId, condition, expected, RANKED_INSIDE)
   const hits = newest ? (await insideOnly(query.planId, newest, AMONG_NEWEST, named)).hits : []
@@ -188,6 +208,12 @@ async function orderOfPlan(actor: Actor, { sort, group }: FindAsked) {
     return (id: string) => at.get(id) ?? all.length
   }
   return { folder: order(folders), meaning: order(meanings), tag: order(tags) }
+}
+
+/** Nothing but one word is asked. */
+function isOneWord(rule: Rule): boolean {
+  const [only, ...others] = isGroup(rule) ? rule.rules : [rule]
+  return only?.kind === 'word' && others.length === 0 && (rule.kind === 'all' || rule.kind === 'word')
 }
 
 function hasPhrase(rule: Rule): boolean {

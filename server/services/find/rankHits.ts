@@ -20,28 +20,45 @@ export interface LookedUp {
 }
 
 export const NOTHING_LOOKED_UP: LookedUp = { factOf: new Map(), pageOf: new Map(), lookedInto: new Set() }
-// So many of the best are looked at in their text.
-const LOOKED_INTO = 60
+/** So many of the best are looked at in their text. */
+export const LOOKED_INTO = 60
 
-/** The best first; `near` is the open folder. */
-export async function rankHits(actor: Actor, near: FolderId | null, sought: readonly SoughtWord[], hits: readonly Hit[]): Promise<{ ranked: string[]; known: LookedUp }> {
-  const facts = await rankFacts(actor.planId, [...new Set(hits.map(({ id }) => id))])
-  const isNear = await nearTo(actor, near)
-  const now = new Date().toISOString()
-  const scored = (all: readonly RankFacts[], pageOf: LookedUp['pageOf']) => all
-    .map(fact => ({ fact, score: scoreOf({ ...fact, page: pageOf.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) }, sought, now) }))
-    .sort((a, b) => b.score - a.score || newestFirst(a.fact, b.fact)).map(({ fact }) => fact)
-  const rough = scored(facts, new Map())
-  const best = rough.slice(0, LOOKED_INTO)
-  const known = await lookUp(actor, best.map(({ id }) => id), sought, { ...NOTHING_LOOKED_UP, factOf: new Map(facts.map(fact => [fact.id, fact])) })
-  return { ranked: [...scored(best, known.pageOf), ...rough.slice(LOOKED_INTO)].map(({ id }) => id), known }
+export interface Scored { readonly fact: RankFacts; readonly score: number }
+
+export interface Ranking {
+  readonly sought: readonly SoughtWord[]
+  /** The open folder: what lies in it or below ranks higher. */
+  readonly near: FolderId | null
+  /** ISO 8601. */
+  readonly now: string
+}
+
+/** Hits in the order of what is known of them without their texts, the best first. */
+export async function scoreHits(actor: Actor, { sought, near, now }: Ranking, hits: readonly Hit[]): Promise<Scored[]> {
+  const ids = [...new Set(hits.map(({ id }) => id))]
+  const [facts, isNear] = await Promise.all([ids.length > 0 ? rankFacts(actor.planId, ids, near !== null) : [], nearTo(actor, near)])
+  return inOrder(facts.map(fact => ({ fact, score: scoreOf({ ...fact, page: '', near: isNear(fact.folderIds) }, sought, now) })))
+}
+
+/** Looks into the texts of the best of `scored` (best first), and puts these in order anew. */
+export async function rankScored(actor: Actor, { sought, near, now }: Ranking, scored: readonly Scored[]): Promise<{ ranked: string[]; known: LookedUp }> {
+  const best = scored.slice(0, LOOKED_INTO)
+  const factOf = new Map(scored.map(({ fact }) => [fact.id, fact]))
+  const [known, isNear] = await Promise.all([lookUp(actor, best.map(({ fact }) => fact.id), sought, { ...NOTHING_LOOKED_UP, factOf }), nearTo(actor, near)])
+  const again = inOrder(best.map(({ fact }) => ({ fact, score: scoreOf({ ...fact, page: known.pageOf.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) }, sought, now) })))
+  return { ranked: [...again, ...scored.slice(LOOKED_INTO)].map(({ fact }) => fact.id), known }
+}
+
+/** The best first, of equals the newest. */
+export function inOrder(scored: readonly Scored[]): Scored[] {
+  return [...scored].sort((a, b) => b.score - a.score || newestFirst(a.fact, b.fact))
 }
 
 /** What is not known yet of these documents, with what is. */
 export async function lookUp(actor: Actor, ids: readonly string[], sought: readonly SoughtWord[], known: LookedUp): Promise<LookedUp> {
   if (sought.length === 0) return known
   const [unknown, closed] = [ids.filter(id => !known.factOf.has(id)), ids.filter(id => !known.lookedInto.has(id))]
-  const [facts, pages] = await Promise.all([unknown.length > 0 ? rankFacts(actor.planId, unknown) : [], closed.length > 0 ? bestPages(closed, patternsOf(sought)) : []])
+  const [facts, pages] = await Promise.all([unknown.length > 0 ? rankFacts(actor.planId, unknown, false) : [], closed.length > 0 ? bestPages(closed, patternsOf(sought)) : []])
   return {
     factOf: new Map([...known.factOf, ...facts.map(fact => [fact.id, fact] as const)]),
     pageOf: new Map([...known.pageOf, ...pages.map(page => [page.id, page] as const)]),
