@@ -72,12 +72,12 @@ export type FoundDocument = yup.InferType<typeof foundDocumentShape>
 
 export const foundShape = yup.object({
   documents: yup.array(foundDocumentShape).required(),
-  /** With the first page only; exact up to countLimit, one more means "more than that". */
+  /** With the first page only; exact up to countLimit, one more means "more than that". null: the page was full before all were found; the counts say it. */
   count: yup.number().nullable().defined(),
   countLimit: yup.number().required(),
   sought: yup.array(yup.object({ text: yup.string().required(), prefix: yup.boolean().required() })).required(),
   /** What was looked for instead of what was typed; null: exactly that. */
-  corrected: yup.object({ typed: yup.string().required(), to: yup.string().required() }).nullable().default(null),
+  corrected: yup.object({ typed: yup.string().required(), to: yup.string().required(), /** The whole, as it was looked for: what else is asked of this search is asked with it. */ q: yup.string().required() }).nullable().default(null),
   next: yup.string().nullable().defined(),
 })
 export type Found = yup.InferType<typeof foundShape>
@@ -93,6 +93,9 @@ const numbers = () => yup.mixed<Readonly<Record<string, number>>>().required()
 
 /** How many of what is found are of which type and so on; each group as if it did not narrow itself. */
 export const countsShape = yup.object({
+  /** Of all that is found: exact up to countLimit, one more means "more than that". */
+  count: yup.number().required(),
+  countLimit: yup.number().required(),
   types: numbers(),
   origins: numbers(),
   filed: numbers(),

@@ -49,7 +49,9 @@ const answer = computed(() => (find.results.state === 'ready' ? find.results.val
 const sought = computed(() => answer.value?.sought ?? [])
 const folders = computed(() => (asked.value.q.trim() === '' ? [] : findFolders(plan.findable, asked.value.q, 4)))
 const kept = computed(() => searches.byId.get(typeof route.query.kept === 'string' ? route.query.kept as SearchId : '') ?? null)
-const whole = useWholeSearch(query, () => kept.value?.name ?? notation.value)
+/** What was looked for: the typed words, or those meant by them. */
+const meant = computed(() => (answer.value && JSON.stringify(answer.value.asked.query) === JSON.stringify(query.value) ? { ...answer.value.meant.query } : query.value))
+const whole = useWholeSearch(meant, () => kept.value?.name ?? notation.value)
 
 watch([query, () => route.path], ([now]) => {
   if (route.path !== '/find') return
@@ -113,10 +115,11 @@ function pressInField(event: KeyboardEvent): void {
   event.stopPropagation()
 }
 
+const COUNTING = { counting: 'counting …', unknown: 'documents' } as const
+const numberText = ({ count, countLimit }: { count: number; countLimit: number }) => (count > countLimit ? `more than ${countLimit.toLocaleString('en-GB')} documents` : counted(count, 'document'))
 const countText = computed(() => {
   if (!answer.value) return ''
-  const { count, countLimit } = answer.value
-  const text = count > countLimit ? `more than ${countLimit.toLocaleString('en-GB')} documents` : counted(count, 'document')
+  const text = typeof find.counted === 'string' ? COUNTING[find.counted] : numberText(find.counted)
   return folders.value.length > 0 ? `${text}, ${counted(folders.value.length, 'folder')}` : text
 })
 const exact = () => find.lastAsked && void find.run(find.lastAsked.query, { ...find.lastAsked.more, exact: true })
@@ -177,7 +180,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
     </div>
-    <KeepDialog :open="whole.keeping.value" :query="query" :proposed="notation || asked.q" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" />
+    <KeepDialog :open="whole.keeping.value" :query="meant" :proposed="answer?.corrected?.q ?? (notation || asked.q)" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" />
     <template #card>
       <ThingCard :items="list.meant.value" :acts="things.acts.value" :documents="find.documents" :from-folder-id="null" :sought="asked.q" can-show @show="show($event)" />
     </template>

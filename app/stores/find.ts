@@ -6,8 +6,21 @@ import * as api from '../api/find'
 import type { Remote } from './remote'
 import { reasonOf } from './remote'
 
-export interface Results extends Omit<Found, 'count'> { readonly count: number; readonly ms: number }
 export interface FindAsked { readonly query: SearchQuery; readonly more: FindMore }
+export interface Results extends Found {
+  readonly ms: number
+  /** What was asked. */
+  readonly asked: FindAsked
+  /** What was looked for, which is another where a typing error was forgiven: the next pages and the numbers are of this. */
+  readonly meant: FindAsked
+}
+
+/** How many are found; not known yet, or not to be known since the server is away. */
+export type Counted = Pick<FoundCounts, 'count' | 'countLimit'> | 'counting' | 'unknown'
+
+function meantBy({ query, more }: FindAsked, { corrected }: Found): FindAsked {
+  return corrected ? { query: { ...query, q: corrected.q }, more: { ...more, typing: false } } : { query, more }
+}
 
 /** Results of the Find page; what is asked lives in its URL. */
 export const useFind = defineStore('find', () => {
@@ -15,6 +28,7 @@ export const useFind = defineStore('find', () => {
   const lastAsked = ref<FindAsked | null>(null)
   /** How many of what is found are of which type and so on. */
   const counts = shallowRef<FoundCounts | null>(null)
+  const counted = shallowRef<Counted>('counting')
   /** How much each rule finds alone; null where there are no rules. */
   const weighed = shallowRef<Weighed | null>(null)
   let asked = 0
@@ -22,6 +36,11 @@ export const useFind = defineStore('find', () => {
   const documents = computed<readonly FoundDocument[]>(() => (results.value.state === 'ready' ? results.value.value.documents : []))
 
   async function run(query: SearchQuery, more: FindMore = {}): Promise<void> {
+    counted.value = 'counting'
+    await runAgain(query, more)
+  }
+
+  async function runAgain(query: SearchQuery, more: FindMore): Promise<void> {
     const mine = ++asked
     lastAsked.value = { query, more }
     if (results.value.state !== 'ready') results.value = { state: 'loading' }
@@ -29,8 +48,10 @@ export const useFind = defineStore('find', () => {
     try {
       const found = await api.find(query, more)
       if (mine !== asked) return
-      results.value = { state: 'ready', value: { ...found, count: found.count ?? 0, ms: Math.round(performance.now() - began) } }
-      void count(query, more, mine)
+      const meant = meantBy({ query, more }, found)
+      results.value = { state: 'ready', value: { ...found, ms: Math.round(performance.now() - began), asked: { query, more }, meant } }
+      if (found.count !== null) counted.value = { count: found.count, countLimit: found.countLimit }
+      void count(meant, mine)
     }
     catch (error) {
       const reason = reasonOf(error)
@@ -38,26 +59,29 @@ export const useFind = defineStore('find', () => {
     }
   }
 
-  async function count(query: SearchQuery, more: FindMore, mine: number): Promise<void> {
+  async function count({ query, more }: FindAsked, mine: number): Promise<void> {
     try {
       const [found, weights] = await Promise.all([api.countFound(query, more.typing ?? false), query.rule ? api.weigh(query) : null])
       if (mine !== asked) return
       counts.value = found
       weighed.value = weights
+      counted.value = found
     }
     catch (error) {
       reasonOf(error) // the search itself says what is wrong
-      if (mine === asked) counts.value = weighed.value = null
+      if (mine !== asked) return
+      counts.value = weighed.value = null
+      if (counted.value === 'counting') counted.value = 'unknown'
     }
   }
 
   async function more(): Promise<void> {
     const present = results.value
-    if (present.state !== 'ready' || present.value.next === null || !lastAsked.value) return
+    if (present.state !== 'ready' || present.value.next === null) return
     const mine = asked
-    const cursor = present.value.next
+    const { next: cursor, meant } = present.value
     try {
-      const found = await api.find(lastAsked.value.query, { ...lastAsked.value.more, cursor })
+      const found = await api.find(meant.query, { ...meant.more, cursor })
       if (mine !== asked || results.value !== present) return
       results.value = { state: 'ready', value: { ...present.value, documents: [...present.value.documents, ...found.documents], next: found.next } }
     }
@@ -76,7 +100,7 @@ export const useFind = defineStore('find', () => {
   }
 
   async function again(): Promise<void> {
-    if (lastAsked.value) await run(lastAsked.value.query, lastAsked.value.more)
+    if (lastAsked.value) await runAgain(lastAsked.value.query, lastAsked.value.more)
   }
 
   function clear(): void {
@@ -86,5 +110,5 @@ export const useFind = defineStore('find', () => {
     counts.value = weighed.value = null
   }
 
-  return { results, documents, counts, weighed, lastAsked, run, more, all, again, clear }
+  return { results, documents, counts, counted, weighed, lastAsked, run, more, all, again, clear }
 })

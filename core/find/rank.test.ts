@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import type { Orderable } from './order'
 import { orderFound } from './order'
 import type { Candidate } from './rank'
-import { scoreOf, spotsOf } from './rank'
+import { mostWithoutName, scoreOf, spotsOf } from './rank'
+import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
 
 const NOW = '2026-03-01T00:00:00.000Z'
@@ -32,6 +33,20 @@ describe(scoreOf, () => {
 
   it('prefers the whole name to a part of one', () => {
     expect(order(words('berth', 'lease'), { turned: { folded: 'lease of a berth' }, part: { folded: 'berth lease 2026' }, whole: { folded: 'berth lease' } })).toEqual(['whole', 'part', 'turned'])
+  })
+})
+
+describe(mostWithoutName, () => {
+  const random = seeded(3)
+  const texts = ['', 'berth', 'berths lease', 'lease of the quay', 'lease', 'leasing berth power', 'power', 'berth lease power']
+  const some = (): Partial<Candidate> => ({ remark: random.pick(texts), sender: random.pick(texts), heads: random.pick(texts), page: ` ${random.pick(texts)} `, changedAt: random.pick([NOW, '2020-01-01T00:00:00.000Z']), starred: random.next() < 0.5, visits: random.int(0, 40), near: random.next() < 0.5 })
+
+  it('is the most that a document gets that has the words elsewhere only, and less than a name that says just that', () => {
+    for (const sought of [words('lease'), words('berth', 'lease'), words('berth', 'lease', 'power')]) {
+      const scores = Array.from({ length: 500 }, () => scoreOf(paper(some()), sought, NOW))
+      expect(Math.max(...scores)).toBeLessThanOrEqual(mostWithoutName(sought))
+      expect(scoreOf(paper({ folded: sought.map(({ text }) => text).join(' ') }), sought, NOW)).toBeGreaterThan(mostWithoutName(sought))
+    }
   })
 })
 

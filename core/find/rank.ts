@@ -87,11 +87,8 @@ function likeness(text: string, { text: word, prefix }: SoughtWord): number {
   const padded = ` ${text} `
   if (padded.includes(` ${word} `)) return 1
   if (prefix && padded.includes(` ${word}`)) return WEIGHTS.beginning
-  return holdsForm(text, word) ? WEIGHTS.form : 0
-}
-
-function holdsForm(text: string, word: string): boolean {
-  return text.split(' ').some(other => areForms(other, word))
+  // Forms of a word begin alike; texts without that beginning need not be taken apart.
+  return padded.includes(` ${word.slice(0, 2)}`) && text.split(' ').some(other => areForms(other, word)) ? WEIGHTS.form : 0
 }
 
 function nameBonus(name: string, sought: readonly SoughtWord[]): number {
@@ -103,11 +100,17 @@ function nameBonus(name: string, sought: readonly SoughtWord[]): number {
 function textBonus(page: string, sought: readonly SoughtWord[]): number {
   if (page === '' || sought.length === 0) return 0
   const words = page.split(' ').filter(word => word !== '')
-  const at = sought.map(word => words.flatMap((other, index) => (isWord(other, word) ? [index] : [])))
+  const at = sought.map(word => placesOf(word, words))
   const hits = at.reduce((sum, all) => sum + all.length, 0)
   const density = WEIGHTS.density * Math.min(1, hits / Math.max(SHORT_PAGE, words.length) / sought.length / DENSE)
   if (sought.length < 2 || at.some(all => all.length === 0)) return density
   return density + WEIGHTS.closeness * Math.max(0, 1 - (shortestStretch(at) - sought.length) / CLOSE_WORDS)
+}
+
+function placesOf(word: SoughtWord, words: readonly string[]): number[] {
+  const at: number[] = []
+  words.forEach((other, index) => { if (isWord(other, word)) at.push(index) })
+  return at
 }
 
 function isWord(other: string, { text, prefix }: SoughtWord): boolean {

@@ -14,15 +14,22 @@ export interface Word {
 
 const WORD = /[\p{L}\p{N}\p{M}]+/gu
 
+// Most words have nothing but case to fold.
+const PLAIN = /^[ -~]*$/
+
 /** Case, accents and compatibility forms taken away: "Größe" and "GROSSE" are both "grosse". */
 export function fold(text: string): string {
+  return PLAIN.test(text) ? text.toLowerCase() : foldAll(text)
+}
+
+function foldAll(text: string): string {
   return text.normalize('NFKD').replace(/\p{M}+/gu, '').toLowerCase().replace(/ß/g, 'ss').replace(/æ/g, 'ae').replace(/œ/g, 'oe').replace(/ø/g, 'o').replace(/đ/g, 'd').replace(/ł/g, 'l')
 }
 
 export function wordsOf(text: string): Word[] {
   const words: Word[] = []
   for (const match of text.matchAll(WORD)) {
-    const folded = fold(match[0]).replace(/[^\p{L}\p{N}]+/gu, '').slice(0, WORD_LIMIT)
+    const folded = (PLAIN.test(match[0]) ? match[0].toLowerCase() : foldAll(match[0]).replace(/[^\p{L}\p{N}]+/gu, '')).slice(0, WORD_LIMIT)
     if (folded !== '') words.push({ text: folded, from: match.index, to: match.index + match[0].length })
   }
   return words

@@ -308,7 +308,7 @@ describe('a search for words', () => {
     const { id } = await client.upload('Paper 77.txt', 'A walrus was seen beside the pontoon.')
     await client.whenRead(id)
     const found = await find('q=walrsu')
-    expect([found.documents.map(row => row.id), found.corrected]).toEqual([[id], { typed: 'walrsu', to: 'walrus' }])
+    expect([found.documents.map(row => row.id), found.corrected]).toEqual([[id], { typed: 'walrsu', to: 'walrus', q: 'walrus' }])
     expect((await find('q=walrsu&exact=true')).documents).toEqual([])
   })
 

@@ -10,7 +10,12 @@ import { planTree, worldOf } from './world'
 export const COUNTED_AT_MOST = 10_000
 
 /** Groups in `about` are estimated from a random share of what is found; the others are exact. */
-export interface Counts extends GroupCounts { readonly about: readonly (keyof GroupCounts)[] }
+export interface Counts extends GroupCounts {
+  /** Exact up to countLimit; one more stands for "more than that". */
+  readonly count: number
+  readonly countLimit: number
+  readonly about: readonly (keyof GroupCounts)[]
+}
 
 // What each group of counts is counted without: choosing a second value in a group widens it. Tags narrow.
 const ALONE: Partial<Record<keyof GroupCounts, NarrowingGroup>> = {
@@ -30,10 +35,10 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
   const world = worldOf(plan, new Date())
   const field: TimeField = asked.narrowing.span?.field ?? 'changed'
   const about = new Set<keyof GroupCounts>()
-  const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts> => {
+  const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts & { count: number }> => {
     const { tallies, share } = await tallied(actor.planId, first => compile(rule, world, first), field, COUNTED_AT_MOST)
     for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
-    return countGroups(tallies, plan.tree, plan.meaningOf, share)
+    return { ...countGroups(tallies, plan.tree, plan.meaningOf, share), count: share === 1 ? tallies.count : COUNTED_AT_MOST + 1 }
   }
   const whole = await count(askedRule(asked), GROUPS)
   const own: Partial<GroupCounts> = {}
@@ -42,7 +47,7 @@ export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise
     const rest = { ...asked, narrowing: { ...asked.narrowing, [narrows]: NOT_NARROWED[narrows] } }
     Object.assign(own, { [group]: (await count(ruleOf(rest, asked), [group]))[group] })
   }
-  return { ...whole, ...own, about: [...about] }
+  return { ...whole, ...own, countLimit: COUNTED_AT_MOST, about: [...about] }
 }
 
 const GROUPS = ['types', 'origins', 'filed', 'sizes', 'languages', 'places', 'meanings', 'tags', 'months', 'starred'] as const satisfies readonly (keyof GroupCounts)[]

@@ -1,6 +1,6 @@
 import { fail } from '../../../core/errors'
 import type { Asked, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
-import { asksOnlyWithout, compile, isGroup, mostWithoutName, orderFound, parseQuery, QUERY_LIMIT, ruleOf, shareProving, soughtIn, spotsOf } from '../../../core/find/index'
+import { asksOnlyWithout, compile, isGroup, mostWithoutName, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
@@ -15,7 +15,7 @@ import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
 import type { Condition } from './many'
-import { AFTER_PLAN, provesMany } from './many'
+import { AFTER_PLAN } from './many'
 import { amongNewest, listNewest } from './newest'
 import type { Ranking, Scored } from './rankHits'
 import { inOrder, LOOKED_INTO, lookUp, NOTHING_LOOKED_UP, rankScored, scoreHits } from './rankHits'
@@ -46,18 +46,20 @@ export interface FoundDocument extends RegisterRow {
 
 export interface Found {
   readonly documents: readonly FoundDocument[]
-  /** Exact up to countLimit; one more stands for "more than that". Only with the first page. */
+  /** Exact up to countLimit; one more stands for "more than that". Only with the first page; null also where it was full before all were found. */
   readonly count: number | null
   readonly countLimit: number
   readonly sought: readonly Sought[]
   /** What was looked for instead of what was typed; null: exactly that. */
-  readonly corrected: { readonly typed: string; readonly to: string } | null
+  readonly corrected: { readonly typed: string; readonly to: string; readonly q: string } | null
   readonly next: Cursor | null
 }
 
 const COUNT_LIMIT = 10_000
 // Each hit of a phrase has to be looked at in its text, so fewer are counted.
 const PHRASE_COUNT_LIMIT = 3000
+// Up to so many hits are found one and all for best match, and then are counted; of more the newest are enough.
+const [COLLECTED, PHRASES_COLLECTED] = [2000, 600]
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 200
 // Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
@@ -74,7 +76,7 @@ export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Fou
   const corrected = await correctQuery(actor.planId, asked.q)
   if (!corrected) return found
   const near = await find(actor, { ...asked, q: corrected.q, typing: false })
-  return near.count === 0 ? found : { ...near, corrected: { typed: corrected.typed, to: corrected.to } }
+  return near.count === 0 ? found : { ...near, corrected }
 }
 
 export function checkLength(text: string): void {
@@ -93,19 +95,22 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
   const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
   const world = await worldFor(actor.planId, rule, new Date())
   const listed = asked.group !== 'none' || asked.sort === 'place' ? byPlan : asked.sort === 'best' && sought.length > 0 ? bestFirst : bySort
-  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT, isOneWord: isOneWord(rule) })
+  const limits = hasPhrase(rule) ? { countLimit: PHRASE_COUNT_LIMIT, collected: PHRASES_COLLECTED } : { countLimit: COUNT_LIMIT, collected: COLLECTED }
+  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), ...limits, isOneWord: isOneWord(rule) })
 }
 
 interface Search {
   readonly sought: readonly SoughtWord[]
   readonly condition: Condition
   readonly countLimit: number
+  /** Up to so many are found one and all for best match. */
+  readonly collected: number
   readonly isOneWord: boolean
 }
 type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, { sought, condition, countLimit, isOneWord }) => {
+const bestFirst: List = async (actor, asked, { sought, condition, countLimit, collected, isOneWord }) => {
   const query: FindQuery = { planId: actor.planId, condition: condition(CONDITION_FROM), sought, isOneWord, after: null, limit: RANKED_INSIDE + 1 }
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
@@ -115,7 +120,7 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit, is
   const ranking: Ranking = { sought, near: asked.near, now: new Date().toISOString() }
   const finding = findNamed(query)
   const filling = scoredByName(actor, asked, ranking, finding)
-  const [{ scored, isFull }, { count, inside, most }] = await Promise.all([filling, newestInside(query, condition, countLimit, finding, filling.then(names => !names.isFull))])
+  const [{ scored, isFull }, { count, inside, most }] = await Promise.all([filling, newestInside(query, condition, collected, finding, filling.then(names => !names.isFull))])
   const total = asked.cursor === null ? count : null
   const others = isFull ? [] : await scoreHits(actor, ranking, [...scored.length > 0 ? [] : await finding, ...inside.slice(0, most)])
   const { ranked, known } = await rankScored(actor, ranking, others.length > 0 ? inOrder([...scored, ...others]) : scored)
@@ -138,23 +143,28 @@ async function scoredByName(actor: Actor, asked: FindAsked, ranking: Ranking, fi
 }
 
 interface Inside { readonly inside: readonly Hit[]; /** So many of them are to be ranked. */ readonly most: number }
-const NONE_INSIDE: Inside = { inside: [], most: 0 }
 
-/** The newest hits inside, and one more than are to be ranked where there are more; how many hits there are, one more than countLimit stands for more. */
-async function newestInside(query: FindQuery, condition: Condition, countLimit: number, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside & { count: number }> {
+/** The newest hits inside, and one more than are to be ranked where there are more; how many hits there are where all were found. */
+async function newestInside(query: FindQuery, condition: Condition, collected: number, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside & { count: number | null }> {
   const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
-  const share = shareProving(expected, countLimit)
-  const [isMany, newest] = share === null ? [false, null] : await Promise.all([provesMany(query.planId, condition, share, countLimit), newestOfMany(query, condition, expected, named, isWanted)])
-  const { count, hits } = isMany ? { count: countLimit + 1, hits: [] } : await insideOnly(query.planId, condition, countLimit, named)
-  return count <= countLimit ? { count, inside: hits, most: RANKED_INSIDE } : { count, ...newest ?? await newestOfMany(query, condition, Math.max(expected, count), named, isWanted) }
+  if (!await isWanted) return { count: null, inside: [], most: 0 }
+  const newest = expected > collected ? await newestOfMany(query, condition, expected, named) : null
+  if (newest) return { count: null, ...newest }
+  const { count, hits } = await insideOnly(query.planId, condition, collected, named)
+  if (count <= collected) return { count, inside: hits, most: RANKED_INSIDE }
+  return { count: null, ...await newestOfMany(query, condition, Math.max(expected, count), named) ?? await walked(query) }
 }
 
-async function newestOfMany(query: FindQuery, condition: Condition, expected: number, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside> {
-  if (!await isWanted) return NONE_INSIDE
-  const isWalked = expected * EVERY_FEW > await documentsExpected(query.planId)
-  const newest = isWalked ? null : await amongNewest(query.planId, condition, expected, RANKED_INSIDE)
+/** Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these were too few. */
+async function newestOfMany(query: FindQuery, condition: Condition, expected: number, named: Promise<readonly Hit[]>): Promise<Inside | null> {
+  if (expected * EVERY_FEW > await documentsExpected(query.planId)) return walked(query)
+  const newest = await amongNewest(query.planId, condition, expected, RANKED_INSIDE)
   const hits = newest ? (await insideOnly(query.planId, newest, AMONG_NEWEST, named)).hits : []
-  return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE } : { inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE }
+  return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE } : null
+}
+
+async function walked(query: FindQuery): Promise<Inside> {
+  return { inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE }
 }
 
 /** Hits without those that are listed for their names; the count is of all. */
