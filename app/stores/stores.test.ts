@@ -178,6 +178,44 @@ describe('finding', () => {
   })
 })
 
+describe('the number of what is found', () => {
+  const page = { countLimit: 10, sought: [], documents: [{ id: 'a' }], corrected: null, next: null }
+
+  it('comes with the counts where the page was full before, and stays until another is known', async () => {
+    let all = 300
+    answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': () => ({ body: { count: all, countLimit: 10_000 } }) }
+    const find = useFind()
+    const asking = find.run({ q: 'x' })
+    expect(find.counted).toBe('counting')
+    await asking
+    await vi.waitFor(() => expect(find.counted).toMatchObject({ count: 300, countLimit: 10_000 }))
+    all = 299
+    const again = find.again()
+    expect(find.counted).toMatchObject({ count: 300 })
+    await again
+    await vi.waitFor(() => expect(find.counted).toMatchObject({ count: 299 }))
+  })
+
+  it('and the next pages are of what was looked for where a typing error was forgiven', async () => {
+    const urls: string[] = []
+    const noted = (body: unknown) => (url: string) => { urls.push(url); return { body } }
+    answers = { 'GET /api/find': noted({ ...page, count: 1, next: 'n', corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus' } }), 'GET /api/find/counts': noted({ count: 1, countLimit: 10 }) }
+    const find = useFind()
+    await find.run({ q: '-old walrsu' })
+    await find.more()
+    const asked = (path: string) => urls.filter(url => url.split('?')[0]?.endsWith(path)).map(url => new URL(url, 'http://x').searchParams.get('q'))
+    expect([asked('/api/find'), asked('/api/find/counts')]).toEqual([['-old walrsu', '-old walrus'], ['-old walrus']])
+    expect(find.lastAsked?.query).toEqual({ q: '-old walrsu' })
+  })
+
+  it('is not known while the server is away', async () => {
+    answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': { status: 503, body: refusal('database.away') } }
+    const find = useFind()
+    await find.run({ q: 'x' })
+    await vi.waitFor(() => expect(find.counted).toBe('unknown'))
+  })
+})
+
 describe(useSession, () => {
   it('knows who is signed in and whether there is a demo, and forgets on signing out', async () => {
     answers = { 'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } }, 'DELETE /api/session': { body: { account: null } } }
