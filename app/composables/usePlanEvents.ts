@@ -13,6 +13,8 @@ type Watcher = (event: PlanEvent) => void
 const watchers = new Set<Watcher>()
 
 const TOGETHER_MS = 60
+// While many documents are read, each tells so: what is shown follows once a second.
+const READ_TOGETHER_MS = 1000
 
 /** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell, which is told when the session is over. */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
@@ -21,6 +23,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
   const away = ref(false)
   let stop: (() => void) | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
+  let due = 0
   const pending = { outline: false, register: false, find: false }
   let seen = false
 
@@ -32,7 +35,13 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     void acts.refresh()
     pending.outline = pending.register = pending.find = false
   }
-  const soon = () => { timer ??= setTimeout(flush, TOGETHER_MS) }
+  const soon = (ms = TOGETHER_MS) => {
+    const then = Date.now() + ms
+    if (timer !== null && due <= then) return
+    if (timer !== null) clearTimeout(timer)
+    due = then
+    timer = setTimeout(flush, ms)
+  }
 
   const hear = (event: PlanEvent) => {
     away.value = event.type === 'away'
@@ -46,7 +55,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
       pending.find = true
       if (event.places === null || event.places.some(isOpenPlace) || event.tables.includes('folder')) pending.register = true
     }
-    soon()
+    soon(event.type === 'reading' ? READ_TOGETHER_MS : TOGETHER_MS)
     for (const watcher of watchers) watcher(event)
   }
   const isOpenPlace = (id: string) => id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)

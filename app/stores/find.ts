@@ -22,6 +22,19 @@ function meantBy({ query, more }: FindAsked, { corrected }: Found): FindAsked {
   return corrected ? { query: { ...query, q: corrected.q }, more: { ...more, typing: false } } : { query, more }
 }
 
+const MOST_AT_ONCE = 200
+
+/** A first page with the next ones, until `shown` are there. */
+async function upTo(shown: number, first: Found, { query, more }: FindAsked, isWanted: () => boolean): Promise<Found> {
+  let [documents, next] = [first.documents, first.next]
+  while (next !== null && documents.length < shown && isWanted()) {
+    const page: Found = await api.find(query, { ...more, cursor: next, limit: Math.min(MOST_AT_ONCE, shown - documents.length) })
+    documents = [...documents, ...page.documents]
+    next = page.next
+  }
+  return { ...first, documents, next }
+}
+
 /** Results of the Find page; what is asked lives in its URL. */
 export const useFind = defineStore('find', () => {
   const results = shallowRef<Remote<Results>>({ state: 'idle' })
@@ -37,19 +50,22 @@ export const useFind = defineStore('find', () => {
 
   async function run(query: SearchQuery, more: FindMore = {}): Promise<void> {
     counted.value = 'counting'
-    await runAgain(query, more)
+    await runAgain(query, more, 0)
   }
 
-  async function runAgain(query: SearchQuery, more: FindMore): Promise<void> {
+  /** `shown`: at least so many are asked for, where there are as many. */
+  async function runAgain(query: SearchQuery, more: FindMore, shown: number): Promise<void> {
     const mine = ++asked
     lastAsked.value = { query, more }
     if (results.value.state !== 'ready') results.value = { state: 'loading' }
     const began = performance.now()
     try {
       const found = await api.find(query, more)
-      if (mine !== asked) return
+      const ms = Math.round(performance.now() - began)
       const meant = meantBy({ query, more }, found)
-      results.value = { state: 'ready', value: { ...found, ms: Math.round(performance.now() - began), asked: { query, more }, meant } }
+      const shownAgain = await upTo(shown, found, meant, () => mine === asked)
+      if (mine !== asked) return
+      results.value = { state: 'ready', value: { ...shownAgain, ms, asked: { query, more }, meant } }
       if (found.count !== null) counted.value = { count: found.count, countLimit: found.countLimit }
       void count(meant, mine)
     }
@@ -75,18 +91,25 @@ export const useFind = defineStore('find', () => {
     }
   }
 
-  async function more(): Promise<void> {
-    const present = results.value
-    if (present.state !== 'ready' || present.value.next === null) return
-    const mine = asked
-    const { next: cursor, meant } = present.value
+  let fetching: { readonly after: Results; readonly done: Promise<void> } | null = null
+
+  /** The next page, asked for once however often it is wanted while it comes. */
+  function more(): Promise<void> {
+    const present = results.value.state === 'ready' ? results.value.value : null
+    if (present === null || present.next === null) return Promise.resolve()
+    if (fetching?.after !== present) fetching = { after: present, done: fetchAfter(present, present.next) }
+    return fetching.done
+  }
+
+  async function fetchAfter(present: Results, cursor: string): Promise<void> {
+    const isStill = () => results.value.state === 'ready' && results.value.value === present
     try {
-      const found = await api.find(meant.query, { ...meant.more, cursor })
-      if (mine !== asked || results.value !== present) return
-      results.value = { state: 'ready', value: { ...present.value, documents: [...present.value.documents, ...found.documents], next: found.next } }
+      const found = await api.find(present.meant.query, { ...present.meant.more, cursor })
+      if (isStill()) results.value = { state: 'ready', value: { ...present, documents: [...present.documents, ...found.documents], next: found.next } }
     }
     catch (error) {
       reasonOf(error) // away: asked for again when the person scrolls on
+      fetching = null
     }
   }
 
@@ -99,8 +122,12 @@ export const useFind = defineStore('find', () => {
     }
   }
 
+  /** The same once more, since something changed: with as many as were shown, so that nothing moves under who has scrolled down. */
   async function again(): Promise<void> {
-    if (lastAsked.value) await runAgain(lastAsked.value.query, lastAsked.value.more)
+    if (!lastAsked.value) return
+    const shown = documents.value.length
+    const { query, more: how } = lastAsked.value
+    await runAgain(query, how, shown)
   }
 
   function clear(): void {

@@ -203,9 +203,20 @@ describe('the number of what is found', () => {
     const find = useFind()
     await find.run({ q: '-old walrsu' })
     await find.more()
-    const asked = (path: string) => urls.filter(url => url.split('?')[0]?.endsWith(path)).map(url => new URL(url, 'http://x').searchParams.get('q'))
-    expect([asked('/api/find'), asked('/api/find/counts')]).toEqual([['-old walrsu', '-old walrus'], ['-old walrus']])
+    const askedOf = (path: string) => urls.filter(url => url.split('?')[0]?.endsWith(path)).map(url => new URL(url, 'http://x').searchParams.get('q'))
+    expect([askedOf('/api/find'), askedOf('/api/find/counts')]).toEqual([['-old walrsu', '-old walrus'], ['-old walrus']])
     expect(find.lastAsked?.query).toEqual({ q: '-old walrsu' })
+  })
+
+  it('is asked for again with as many documents as were shown', async () => {
+    const pages = new Map([['', { documents: [{ id: 'a' }], count: 3, next: '1' }], ['1', { documents: [{ id: 'b' }], count: null, next: '2' }], ['2', { documents: [{ id: 'c' }], count: null, next: null }]])
+    answers = { 'GET /api/find': url => ({ body: { ...page, ...pages.get(new URL(url, 'http://x').searchParams.get('cursor') ?? '') } }), 'GET /api/find/counts': { body: { count: 3, countLimit: 10 } } }
+    const find = useFind()
+    await find.run({ q: 'x' })
+    await Promise.all([find.more(), find.more()])
+    expect(asked.filter(one => one.includes('cursor=1'))).toHaveLength(1)
+    await find.again()
+    expect([find.documents.map(({ id }) => id), find.results.state === 'ready' && find.results.value.next]).toEqual([['a', 'b'], '2'])
   })
 
   it('is not known while the server is away', async () => {
