@@ -58,8 +58,9 @@ export interface Found {
 const COUNT_LIMIT = 10_000
 // Each hit of a phrase has to be looked at in its text, so fewer are counted.
 const PHRASE_COUNT_LIMIT = 3000
-// Up to so many hits are found one and all for best match, and then are counted; of more the newest are enough.
-const [COLLECTED, PHRASES_COLLECTED] = [2000, 600]
+// Up to so many hits are found one and all for best match, and then are counted; of more the newest are enough. Fewer take
+// longer to find by the weeks of the newest documents than all of them do; each hit of a phrase is looked at in its text.
+const [COLLECTED, PHRASES_COLLECTED] = [8000, 3000]
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 200
 // Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
