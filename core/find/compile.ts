@@ -9,14 +9,21 @@ import { KNOWN_EXTENSIONS, TYPE_GROUPS } from './types'
 export interface Compiled {
   readonly text: string
   readonly params: readonly unknown[]
+  /** Where phrases must be there: what the index finds, with the first `needs` parameters, and what only a look into each text tells. Both together are the condition. */
+  readonly parts?: { readonly found: string; readonly needs: number; readonly check: string }
 }
 
 /** Parameters are numbered from `firstParam`. */
 export function compile(rule: Rule, world: World, firstParam: number): Compiled {
   const params: unknown[] = []
   const bind = (value: unknown): string => `$${firstParam + params.push(value) - 1}`
-  const text = conditionOf(rule, bind, world)
-  return { text, params }
+  const phrases = rule.kind === 'all' ? rule.rules.filter(part => part.kind === 'phrase') : []
+  if (rule.kind !== 'all' || phrases.length === 0) return { text: conditionOf(rule, bind, world), params }
+  const others = allOf(rule.rules.filter(part => part.kind !== 'phrase'), bind, world)
+  const found = both([others, ...phrases.map(({ words }) => marksCondition(words, bind))])
+  const needs = params.length
+  const check = both(phrases.map(({ words }) => textCheck(words, bind)))
+  return { text: both([found, check]), params, parts: { found, needs, check } }
 }
 
 type Bind = (value: unknown) => string
@@ -93,12 +100,21 @@ function lexeme(word: string, prefix: boolean): string {
 const WITHOUT_PAIRS = '=old'
 
 function phraseCondition(words: readonly string[], bind: Bind): string {
+  return both([marksCondition(words, bind), textCheck(words, bind)])
+}
+
+/** Documents with the marks of all pairs of the words, which a few others have by chance. */
+function marksCondition(words: readonly string[], bind: Bind): string {
   const each = words.map(word => lexeme(word, false)).join(' & ')
   // Two questions and not one: in one, the index would go through the words for each document that has the pairs.
   const has = (query: string) => `s.words @@ ${bind(query)}::tsquery`
-  const all = words.length > 1 ? `(${has([...new Set(pairsOf(words))].map(pair => lexeme(pair, false)).join(' & '))} OR ${has(`${lexeme(WITHOUT_PAIRS, false)} & ${each}`)})` : has(each)
+  return words.length > 1 ? `(${has([...new Set(pairsOf(words))].map(pair => lexeme(pair, false)).join(' & '))} OR ${has(`${lexeme(WITHOUT_PAIRS, false)} & ${each}`)})` : has(each)
+}
+
+/** Whether the words stand next to each other in the name or the text of the document. */
+function textCheck(words: readonly string[], bind: Bind): string {
   const phrase = bind(`% ${words.join(' ')} %`)
-  return `(${all} AND (' ' || d.folded || ' ' LIKE ${phrase} OR EXISTS (SELECT FROM page_text t WHERE t.blob_id = d.blob_id AND t.folded LIKE ${phrase})))`
+  return `(' ' || d.folded || ' ' LIKE ${phrase} OR EXISTS (SELECT FROM page_text t WHERE t.blob_id = d.blob_id AND t.folded LIKE ${phrase}))`
 }
 
 const TEXT_COLUMN: Record<TextField, string> = { name: 'd.folded', remark: 'd.remark_folded', sender: 'd.sender_folded', number: 'd.number_folded' }

@@ -65,33 +65,41 @@ export function findNamed(query: FindQuery): Promise<Hit[]> {
 const NOT_NAMED = 's.document_id NOT IN (SELECT document_id FROM named)'
 const LATER = '($7::timestamptz IS NULL OR (s.changed_at, s.document_id) < ($7::timestamptz, $8::uuid))'
 
-function matching({ condition }: Pick<FindQuery, 'condition'>, inPlan: string): string {
+function matching(condition: Pick<Compiled, 'text'>, inPlan: string): string {
   return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE ${inPlan} AND ${condition.text}`
 }
 
-export function joinFor(condition: Compiled): string {
+export function joinFor(condition: Pick<Compiled, 'text'>): string {
   return condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
 }
 
+/** The newest hits; `found`: how many the index gave, one more than were wanted stands for more, and then there are no hits. `count`: how many there are, null where not all were looked at. */
+export interface Collected { readonly found: number; readonly count: number | null; readonly hits: Hit[] }
+
 /**
- * The newest hits, where at most `most` are found at all: the index of words finds every one, and they are counted and sorted
- * in the same statement. A count above `most` says that there are more and that the hits are not to be used. (The hits are a
- * list of their own, read only as far as needed: a limit right on them makes PostgreSQL read the documents one by one.)
- * Parameters of the condition begin at $2.
+ * The newest hits, where the index of words finds at most `most`: all are found, counted and sorted in one statement, and
+ * looked at in their texts, where that is needed, the newest first until `limit` are right. (What is found is a list of its
+ * own, read only as far as needed: a limit right on it makes PostgreSQL read the documents one by one.) Parameters of the
+ * condition begin at $2.
  */
-export async function collectNewest(planId: string, condition: Compiled, most: number, limit: number): Promise<{ count: number; hits: Hit[] }> {
-  const found = await rows<{ count: number; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ condition }, await ofPlan(planId, condition))}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
-    number AS MATERIALIZED (SELECT count(*)::int AS count FROM m),
-    page AS (SELECT s.document_id AS id, s.changed_at FROM m s WHERE (SELECT count FROM number) <= ${Math.trunc(most)} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)})
-    SELECT (SELECT count FROM number) AS count, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
+export async function collectNewest(planId: string, condition: Compiled, most: number, limit: number): Promise<Collected> {
+  const { found, check } = condition.parts ?? { found: condition.text, check: null }
+  const listed = `FROM listed s WHERE (SELECT found FROM number) <= ${Math.trunc(most)} ORDER BY s.changed_at DESC, s.document_id DESC`
+  const right = check === null ? `SELECT s.document_id AS id, s.changed_at ${listed}` : `SELECT s.document_id AS id, s.changed_at FROM (SELECT s.* ${listed} OFFSET 0) s JOIN document d ON d.id = s.document_id WHERE ${check} ORDER BY s.changed_at DESC, s.document_id DESC`
+  const [collected] = await rows<{ found: number; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ text: found }, await ofPlan(planId, condition))}), listed AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
+    number AS MATERIALIZED (SELECT count(*)::int AS found FROM listed),
+    page AS (${right} LIMIT ${Math.trunc(limit)})
+    SELECT (SELECT found FROM number) AS found, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
   [planId, ...condition.params])
-  return { count: found[0]?.count ?? 0, hits: found[0]?.hits ?? [] }
+  const hits = collected?.hits ?? []
+  const number = collected?.found ?? 0
+  return { found: number, hits, count: number > most ? null : check === null ? number : hits.length < limit ? hits.length : null }
 }
 
 /** Hits inside only, newest first, where many are expected: the newest documents are walked until the page is full. */
 export function walkInside(query: FindQuery): Promise<Hit[]> {
   return rows<Hit>(null, `WITH ${NAMED} SELECT x.document_id AS id, ${isoText('x.changed_at')} AS "changedAt" FROM (
-      ${matching(query, IN_PLAN)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}) x
+      ${matching(query.condition, IN_PLAN)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}) x
     ORDER BY x.changed_at DESC, x.document_id DESC`, allParams(query))
 }
 
@@ -117,7 +125,7 @@ export function rankFacts(planId: string, ids: readonly string[], withFolders: b
 
 /** The newest hits, at most `limit`. Hits of words are all fetched from the index of words: walking the newest would look into each document. */
 async function newestHits(planId: string, condition: Compiled, limit: number): Promise<string> {
-  const hits = matching({ condition }, await ofPlan(planId, condition))
+  const hits = matching(condition, await ofPlan(planId, condition))
   const fenced = condition.text.includes('@@') ? `SELECT * FROM (${hits} OFFSET 0) s` : hits
   return `${fenced} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`
 }

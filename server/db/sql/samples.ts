@@ -12,7 +12,8 @@ const [TRIED_SHARE, TRIED_HITS] = [1 / 64, 400]
 /** How many documents a condition is expected to find, by the planner's statistics or by a share of the documents; a guess. Parameters of the condition begin at $2. */
 export async function expectedHits(planId: string, condition: Compiled): Promise<number> {
   if (condition.text.includes('page_text')) {
-    const [count = 0] = await countEach(planId, [() => withinShare(condition, TRIED_SHARE)], TRIED_HITS)
+    const tried = condition.parts ? { text: condition.parts.found, params: condition.params.slice(0, condition.parts.needs) } : condition
+    const [count = 0] = await countEach(planId, [() => withinShare(tried, TRIED_SHARE)], TRIED_HITS)
     return count / TRIED_SHARE
   }
   const [plan] = await rows<{ 'QUERY PLAN': readonly { readonly Plan: { readonly 'Plan Rows': number } }[] }>(null, `EXPLAIN (FORMAT JSON) SELECT FROM search_row s ${joinFor(condition)} WHERE ${IN_PLAN} AND ${condition.text}`, [planId, ...condition.params])
@@ -20,13 +21,17 @@ export async function expectedHits(planId: string, condition: Compiled): Promise
 }
 
 /** A condition narrowed to the documents of a share. */
-export function withinShare({ text, params }: Compiled, share: number): Compiled {
-  return { text: `${text} AND sample_of(s.document_id) = ${Math.round(0.5 / share)}`, params }
+export function withinShare(condition: Compiled, share: number): Compiled {
+  return narrowed(condition, `sample_of(s.document_id) = ${Math.round(0.5 / share)}`)
 }
 
 /** A condition narrowed to the documents changed in this week (counted from 1970) or later. */
-export function sinceWeek({ text, params }: Compiled, week: number): Compiled {
-  return { text: `${text} AND week_of(s.changed_at) >= ${Math.trunc(week)}`, params }
+export function sinceWeek(condition: Compiled, week: number): Compiled {
+  return narrowed(condition, `week_of(s.changed_at) >= ${Math.trunc(week)}`)
+}
+
+function narrowed({ text, params, parts }: Compiled, by: string): Compiled {
+  return { text: `${text} AND ${by}`, params, ...(parts ? { parts: { ...parts, found: `${parts.found} AND ${by}` } } : {}) }
 }
 
 /** The week in which the plan's `documents` newest begin; null: it has no more than these. */

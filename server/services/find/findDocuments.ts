@@ -4,7 +4,7 @@ import { asksOnlyWithout, compile, isGroup, mostWithoutName, orderFound, parseQu
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
-import type { FindQuery, Hit } from '../../db/sql/find'
+import type { Collected, FindQuery, Hit } from '../../db/sql/find'
 import { collectNewest, CONDITION_FROM, findNamed, NAMED_LIMIT, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
 import { documentsExpected } from '../../db/sql/ofPlan'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
@@ -58,9 +58,9 @@ export interface Found {
 const COUNT_LIMIT = 10_000
 // Each hit of a phrase has to be looked at in its text, so fewer are counted.
 const PHRASE_COUNT_LIMIT = 3000
-// Up to so many hits are found one and all for best match, and then are counted; of more the newest are enough. Fewer take
-// longer to find by the weeks of the newest documents than all of them do; each hit of a phrase is looked at in its text.
-const [COLLECTED, PHRASES_COLLECTED] = [8000, 3000]
+// Up to so many hits are found one and all for best match; of more the newest are enough. Fewer take longer to find by the
+// weeks of the newest documents than all of them do.
+const COLLECTED = 8000
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 200
 // Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
@@ -96,22 +96,19 @@ async function find(actor: Actor, asked: FindAsked): Promise<Found> {
   const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
   const world = await worldFor(actor.planId, rule, new Date())
   const listed = asked.group !== 'none' || asked.sort === 'place' ? byPlan : asked.sort === 'best' && sought.length > 0 ? bestFirst : bySort
-  const limits = hasPhrase(rule) ? { countLimit: PHRASE_COUNT_LIMIT, collected: PHRASES_COLLECTED } : { countLimit: COUNT_LIMIT, collected: COLLECTED }
-  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), ...limits, isOneWord: isOneWord(rule) })
+  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT, isOneWord: isOneWord(rule) })
 }
 
 interface Search {
   readonly sought: readonly SoughtWord[]
   readonly condition: Condition
   readonly countLimit: number
-  /** Up to so many are found one and all for best match. */
-  readonly collected: number
   readonly isOneWord: boolean
 }
 type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, { sought, condition, countLimit, collected, isOneWord }) => {
+const bestFirst: List = async (actor, asked, { sought, condition, countLimit, isOneWord }) => {
   const query: FindQuery = { planId: actor.planId, condition: condition(CONDITION_FROM), sought, isOneWord, after: null, limit: RANKED_INSIDE + 1 }
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
@@ -121,7 +118,7 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit, co
   const ranking: Ranking = { sought, near: asked.near, now: new Date().toISOString() }
   const finding = findNamed(query)
   const filling = scoredByName(actor, asked, ranking, finding)
-  const [{ scored, isFull }, { count, inside, most }] = await Promise.all([filling, newestInside(query, condition, collected, finding, filling.then(names => !names.isFull))])
+  const [{ scored, isFull }, { count, inside, most }] = await Promise.all([filling, newestInside(query, condition, finding, filling.then(names => !names.isFull))])
   const total = asked.cursor === null ? count : null
   const others = isFull ? [] : await scoreHits(actor, ranking, [...scored.length > 0 ? [] : await finding, ...inside.slice(0, most)])
   const { ranked, known } = await rankScored(actor, ranking, others.length > 0 ? inOrder([...scored, ...others]) : scored)
@@ -146,14 +143,14 @@ async function scoredByName(actor: Actor, asked: FindAsked, ranking: Ranking, fi
 interface Inside { readonly inside: readonly Hit[]; /** So many of them are to be ranked. */ readonly most: number }
 
 /** The newest hits inside, and one more than are to be ranked where there are more; how many hits there are where all were found. */
-async function newestInside(query: FindQuery, condition: Condition, collected: number, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside & { count: number | null }> {
+async function newestInside(query: FindQuery, condition: Condition, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside & { count: number | null }> {
   const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
   if (!await isWanted) return { count: null, inside: [], most: 0 }
-  const newest = expected > collected ? await newestOfMany(query, condition, expected, named) : null
+  const newest = expected > COLLECTED ? await newestOfMany(query, condition, expected, named) : null
   if (newest) return { count: null, ...newest }
-  const { count, hits } = await insideOnly(query.planId, condition, collected, named)
-  if (count <= collected) return { count, inside: hits, most: RANKED_INSIDE }
-  return { count: null, ...await newestOfMany(query, condition, Math.max(expected, count), named) ?? await walked(query) }
+  const { found, count, hits } = await insideOnly(query.planId, condition, COLLECTED, named)
+  if (found <= COLLECTED) return { count, inside: hits, most: RANKED_INSIDE }
+  return { count: null, ...await newestOfMany(query, condition, Math.max(expected, found), named) ?? await walked(query) }
 }
 
 /** Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these were too few. */
@@ -169,10 +166,10 @@ async function walked(query: FindQuery): Promise<Inside> {
 }
 
 /** Hits without those that are listed for their names; the count is of all. */
-async function insideOnly(planId: string, condition: Condition, most: number, named: Promise<readonly Hit[]>): Promise<{ count: number; hits: readonly Hit[] }> {
-  const [{ count, hits }, listed] = await Promise.all([collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1 + NAMED_LIMIT), named])
+async function insideOnly(planId: string, condition: Condition, most: number, named: Promise<readonly Hit[]>): Promise<Collected> {
+  const [collected, listed] = await Promise.all([collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1 + NAMED_LIMIT), named])
   const names = new Set(listed.map(({ id }) => id))
-  return { count, hits: hits.filter(({ id }) => !names.has(id)).slice(0, RANKED_INSIDE + 1) }
+  return { ...collected, hits: collected.hits.filter(({ id }) => !names.has(id)).slice(0, RANKED_INSIDE + 1) }
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
