@@ -2,7 +2,7 @@
 import { beforeAll, expect, it } from 'vitest'
 import type { Found, FoundCounts, FoundNames, Weighed } from '../../contract/find'
 import type { FolderId } from '../../core/ids'
-import { lexemesOf } from '../../core/text/index'
+import { lexemesOf, pairsOf } from '../../core/text/index'
 import { rows, touched } from '../../server/db/client'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
@@ -112,6 +112,17 @@ it('weighs rules of which one finds a great many', async () => {
   const rule = { kind: 'all', rules: [{ kind: 'word', text: 'heron', prefix: false }, { kind: 'word', text: 'bittern', prefix: false }] }
   const { body } = await client.send<Weighed>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
   expect(body).toMatchObject({ whole: 6666, alone: { 0: 10_001, 1: 6666 } })
+})
+
+it('looks for a phrase in the texts of the newest that have its marks, until enough are right', async () => {
+  const { id: other } = await client.upload('other.txt', 'an egret', folder)
+  // Every twentieth has the mark of the two words, and every second of these by chance only.
+  await touched(null, `UPDATE search_row s SET words = words || array_to_tsvector($2::text[]) FROM document d WHERE d.id = s.document_id AND d.plan_id = (SELECT plan_id FROM folder WHERE id = $1)
+    AND d.name LIKE 'note %0' AND split_part(d.name, ' ', 2)::int % 20 = 0`, [folder, pairsOf(['no', 'bird'])])
+  await touched(null, `UPDATE document d SET blob_id = (SELECT blob_id FROM document WHERE id = $2) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND name LIKE 'note %0' AND split_part(name, ' ', 2)::int % 40 = 0`, [folder, other])
+  const found = await find('q=%22no+bird%22&limit=50')
+  expect(found.documents.map(({ name }) => name)).toEqual(Array.from({ length: 50 }, (_, index) => `note ${20 + index * 40}`))
+  expect([found.count, (await counts('q=%22no+bird%22')).count]).toEqual([null, DOCUMENTS / 40 + 1])
 })
 
 it('is right also where the planner expected few', async () => {
