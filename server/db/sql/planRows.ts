@@ -57,10 +57,13 @@ export function documentsByIds(transaction: Transaction | null, planId: string, 
   return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`, [planId, ids])
 }
 
-/** Live documents filed in any of the folders. (They are looked up from their places: right after a large import, before statistics are made, anything else may take minutes.) */
+/**
+ * Live documents filed in any of the folders. They are looked up by their ids, and the plan is only looked at: right after a
+ * large import, before there are statistics, PostgreSQL takes a plan for one document and would go through it for every place.
+ */
 export function documentsInFolders(transaction: Transaction, planId: string, folderIds: readonly string[]): Promise<DocumentRow[]> {
   return rows<DocumentRow>(transaction, `WITH filed AS MATERIALIZED (SELECT DISTINCT p.document_id AS id FROM placement p WHERE p.folder_id = ANY($2::uuid[]))
-    SELECT ${DOCUMENT} FROM filed JOIN document d ON d.id = filed.id WHERE d.plan_id = $1 AND d.trashed_at IS NULL`, [planId, folderIds])
+    SELECT ${DOCUMENT} FROM filed JOIN document d ON d.id = filed.id WHERE (d.plan_id = $1) IS TRUE AND (d.trashed_at IS NULL) IS TRUE`, [planId, folderIds])
 }
 
 /** Documents with this meaning of their own, those in the Trash included. */
