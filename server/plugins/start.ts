@@ -4,6 +4,7 @@ import { startPlanEvents } from '../services/events/planEvents'
 
 // Listening and jobs live as long as the process; requests are served while they start.
 export default defineNitroPlugin((nitro) => {
+  sayToNobody()
   const events = startPlanEvents()
   const jobs = startJobs(message => process.stderr.write(`${message}\n`))
   nitro.hooks.hook('close', async () => {
@@ -11,3 +12,11 @@ export default defineNitroPlugin((nitro) => {
     await jobs.stop()
   })
 })
+
+/**
+ * A server can outlive what reads its words (a start command that was killed, a closed terminal). Each word that is not heard
+ * is an error then, which would be said, and so on: it took a whole core and all memory. There is nobody left to tell.
+ */
+function sayToNobody(): void {
+  for (const stream of [process.stdout, process.stderr]) stream.on('error', () => { /* not heard */ })
+}

@@ -1,6 +1,7 @@
 // The commands of the project as a person meets them: what they print, and what they say when something is wrong.
 
 import { spawn } from 'node:child_process'
+import { once } from 'node:events'
 import { chmodSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
@@ -29,6 +30,19 @@ function run(args: string[], env: Record<string, string>, until?: (output: strin
   child.stderr.on('data', hear)
   return new Promise(resolve => child.on('close', code => resolve({ code, output })))
 }
+
+describe('the server', () => {
+  it('goes on calmly when nobody hears its words any more', async () => {
+    const port = String(await freePort())
+    const server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, NITRO_PORT: port, DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none`, HEMBIX_WORKERS: join('.output', 'workers') }, stdio: ['ignore', 'ignore', 'pipe'] })
+    await once(server.stderr, 'data') // that the database is away, which it says again and again
+    server.stderr.destroy()
+    await new Promise(resolve => setTimeout(resolve, 5000))
+    const writes = Number(/syscw: (\d+)/.exec(readFileSync(`/proc/${server.pid}/io`, 'utf8'))?.[1])
+    server.kill('SIGKILL')
+    expect(writes).toBeLessThan(2000)
+  })
+})
 
 describe('npm start', () => {
   it('says in one sentence that its port is taken', async () => {
