@@ -111,8 +111,9 @@ describe('a document that cannot be read', () => {
     const { id } = await client.upload('first.txt', bytes)
     await client.whenRead(id)
     const [later, secondId] = [await newClient(), v7()]
+    await touched(null, `UPDATE reading SET state = 'reading' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
     const upload = await withTransaction(async (reader) => {
-      await touched(reader, `UPDATE reading SET words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+      await touched(reader, `UPDATE reading SET state = 'read', words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
       const coming = later.upload('second.txt', bytes, null, { id: secondId })
       while ((await rows(null, 'SELECT FROM document WHERE id = $1', [secondId])).length === 0) await new Promise(resolve => setTimeout(resolve, 20))
       return { coming }

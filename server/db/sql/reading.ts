@@ -40,11 +40,16 @@ export function wantMissing(): Promise<number> {
   return touched(null, `${WANT} ${WANTED}`, [READABLE])
 }
 
-/** Contents of these documents that were read within the last minutes: their words may have been kept before the documents were. */
-export async function readJustNow(documentIds: readonly string[]): Promise<string[]> {
-  const found = await rows<{ blobId: string }>(null, `SELECT DISTINCT d.blob_id AS "blobId" FROM document d JOIN reading r ON r.blob_id = d.blob_id
-    WHERE d.id = ANY($1::uuid[]) AND (r.state = 'reading' OR r.state = 'read' AND r.changed_at > now() - interval '10 minutes')`, [documentIds])
+/** Contents of these documents whose words are still to come, as an act sees it before it takes over those that are there. */
+export async function unsettledReadings(transaction: Transaction, documentIds: readonly string[]): Promise<string[]> {
+  const found = await rows<{ blobId: string }>(transaction, `SELECT DISTINCT r.blob_id AS "blobId" FROM document d JOIN reading r ON r.blob_id = d.blob_id
+    WHERE d.id = ANY($1::uuid[]) AND (r.state IN ('waiting', 'reading') OR EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id))`, [documentIds])
   return found.map(row => row.blobId)
+}
+
+/** Which of these a reader has begun with; it says so before it keeps their words. */
+export async function begunReadings(blobIds: readonly string[]): Promise<string[]> {
+  return (await rows<{ blobId: string }>(null, `SELECT blob_id AS "blobId" FROM reading WHERE blob_id = ANY($1::uuid[]) AND state IN ('reading', 'read')`, [blobIds])).map(row => row.blobId)
 }
 
 /** Waits for a reader that is about to keep the words of these bytes; true when they are read. */

@@ -6,7 +6,7 @@ import type { Turn } from '../../db/queue'
 import { enqueue, READ_QUEUE } from '../../db/queue'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { documentById } from '../../db/sql/documentFacts'
-import { awaitReading, lostReadings, openReadings, readJustNow, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
+import { awaitReading, begunReadings, lostReadings, openReadings, unsettledReadings, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 import { READER_VERSION } from './keepReading'
 
@@ -16,11 +16,13 @@ import { READER_VERSION } from './keepReading'
  */
 export async function requestReadings(transaction: Transaction, documentIds: readonly string[], turn: Turn = 'now'): Promise<void> {
   if (documentIds.length === 0) return
+  // Not those that this act asks for: their readers are told only once it holds.
+  const unsettled = await unsettledReadings(transaction, documentIds)
   const waiting = await wantReadings(transaction, documentIds)
   transaction.afterCommit(async () => {
     try {
       await send(waiting, turn)
-      await catchUp(documentIds)
+      await catchUp(unsettled)
     }
     catch (error) {
       process.stderr.write(`reading: ${error instanceof Error ? error.message : String(error)}; asked for again within minutes\n`)
@@ -29,8 +31,8 @@ export async function requestReadings(transaction: Transaction, documentIds: rea
 }
 
 /** The same bytes may have been read while the act was written: neither saw the other. */
-async function catchUp(documentIds: readonly string[]): Promise<void> {
-  for (const blobId of await readJustNow(documentIds)) {
+async function catchUp(unsettled: readonly string[]): Promise<void> {
+  for (const blobId of unsettled.length > 0 ? await begunReadings(unsettled) : []) {
     await withTransaction(async (transaction) => {
       if (await awaitReading(transaction, blobId)) await refreshWordsOfBlob(transaction, blobId)
     })
