@@ -117,27 +117,26 @@ const bestFirst: List = async (actor, asked, { sought, condition, countLimit, is
   }
   const ranking: Ranking = { sought, near: asked.near, now: new Date().toISOString() }
   const finding = findNamed(query)
-  const filling = scoredByName(actor, asked, ranking, finding)
-  const [{ scored, isFull }, { count, inside, most }] = await Promise.all([filling, newestInside(query, condition, finding, filling.then(names => !names.isFull))])
-  const total = asked.cursor === null ? count : null
-  const others = isFull ? [] : await scoreHits(actor, ranking, [...scored.length > 0 ? [] : await finding, ...inside.slice(0, most)])
-  const { ranked, known } = await rankScored(actor, ranking, others.length > 0 ? inOrder([...scored, ...others]) : scored)
+  const naming = scoredByName(actor, ranking, finding)
   const at = offsetOf(asked)
+  const isEnough = naming.then(({ lead }) => at + asked.limit <= lead.length)
+  const [{ lead, others: names }, { count, inside, most }] = await Promise.all([naming, newestInside(query, condition, finding, isEnough.then(enough => !enough))])
+  const others = await isEnough ? names : inOrder([...names, ...await scoreHits(actor, ranking, inside.slice(0, most))])
+  const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])
   const page = ranked.slice(at, at + asked.limit)
   const last = inside[most - 1]
   const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > most && last ? { after: last } : null
-  return reply(actor, sought, ungrouped(page), { count: total, countLimit, next }, known)
+  return reply(actor, sought, ungrouped(page), { count: asked.cursor === null ? count : null, countLimit, next }, known)
 }
 
 /**
- * The hits in names, scored where they may fill the page by themselves; it is full where none that has the words only inside
- * can come before those whose texts are looked at. Then the others need not be found, only counted.
+ * The hits in names, the best first. Those whose texts are looked at lead the list where none that has the words only inside
+ * can come before them: on a page of these alone the others need not be found, and on later pages they come behind.
  */
-async function scoredByName(actor: Actor, asked: FindAsked, ranking: Ranking, finding: Promise<readonly Hit[]>): Promise<{ scored: readonly Scored[]; isFull: boolean }> {
-  const named = await finding
-  if (named.length <= LOOKED_INTO || offsetOf(asked) + asked.limit > LOOKED_INTO) return { scored: [], isFull: false }
-  const scored = await scoreHits(actor, ranking, named)
-  return { scored, isFull: (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.sought) }
+async function scoredByName(actor: Actor, ranking: Ranking, finding: Promise<readonly Hit[]>): Promise<{ lead: readonly Scored[]; others: readonly Scored[] }> {
+  const scored = await scoreHits(actor, ranking, await finding)
+  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.sought)
+  return leads ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) } : { lead: [], others: scored }
 }
 
 interface Inside { readonly inside: readonly Hit[]; /** So many of them are to be ranked. */ readonly most: number }
