@@ -71,16 +71,50 @@ export function totalsBelow<F extends TreeFolder>(tree: Tree<F>, own: (folder: F
 
 /** Sums what lies directly in some folders over these and all above them; folders without anything are left out. Those that are not in the tree keep their own. */
 export function totalsAbove<F extends TreeFolder>(tree: Tree<F>, direct: ReadonlyMap<FolderId, number>): Map<FolderId, number> {
+  const { ids, indexOf, parents } = ranksOf(tree)
+  const sums = new Float64Array(ids.length)
   const totals = new Map<FolderId, number>()
-  const add = (id: FolderId, count: number) => totals.set(id, (totals.get(id) ?? 0) + count)
   for (const [id, count] of direct) {
-    add(id, count)
-    // A tree that goes in a circle is climbed no further than a sound one could be.
-    let above = tree.byId.get(id)?.parentId ?? null
-    for (let steps = tree.byId.size; above !== null && steps > 0; steps--) {
-      if (tree.byId.has(above)) add(above, count)
-      above = tree.byId.get(above)?.parentId ?? null
-    }
+    const index = indexOf.get(id)
+    if (index === undefined) totals.set(id, count)
+    else sums[index] = (sums[index] ?? 0) + count
+  }
+  for (let index = ids.length - 1; index >= 0; index--) {
+    const [sum = 0, parent = NONE, id] = [sums[index], parents[index], ids[index]]
+    if (sum === 0 || id === undefined) continue
+    totals.set(id, sum)
+    if (parent !== NONE) sums[parent] = (sums[parent] ?? 0) + sum
   }
   return totals
+}
+
+/** The folders of a tree with parents before children, and of each the index of its parent. */
+interface Ranks { readonly ids: readonly FolderId[]; readonly indexOf: ReadonlyMap<FolderId, number>; readonly parents: Int32Array }
+
+const NONE = -1
+// Trees never change, so this is made once for each.
+const ranked = new WeakMap<object, Ranks>()
+
+function ranksOf<F extends TreeFolder>(tree: Tree<F>): Ranks {
+  const known = ranked.get(tree)
+  if (known) return known
+  const indexOf = new Map<FolderId, number>()
+  // A tree that goes in a circle is climbed no further than back to where it began.
+  for (const { id } of tree.byId.values()) for (const each of lineOf(tree, id, indexOf)) indexOf.set(each, indexOf.size)
+  const ids = [...indexOf.keys()]
+  const parents = Int32Array.from(ids, (id, index) => {
+    const parent = tree.byId.get(id)?.parentId ?? null
+    const at = parent === null ? NONE : indexOf.get(parent) ?? NONE
+    return at < index ? at : NONE
+  })
+  const ranks = { ids, indexOf, parents }
+  ranked.set(tree, ranks)
+  return ranks
+}
+
+/** The folder and those above it that are not among the known ones, the highest first. */
+function lineOf<F extends TreeFolder>(tree: Tree<F>, id: FolderId, known: ReadonlyMap<FolderId, number>): FolderId[] {
+  const line = new Set<FolderId>()
+  for (let at = tree.byId.get(id); at && !known.has(at.id) && !line.has(at.id); at = at.parentId === null ? undefined : tree.byId.get(at.parentId)) line.add(at.id)
+  return [...line].reverse()
 }

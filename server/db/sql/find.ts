@@ -6,23 +6,12 @@ import type { FolderId } from '../../../core/ids'
 import { entriesOf, formsOf } from '../../../core/text/index'
 import { prepared, rows } from '../client'
 import { begins, isoText } from '../tables'
-import { IN_PLAN, ofPlan } from './ofPlan'
+import { IN_PLAN, LOOKED_AT, ofPlan } from './ofPlan'
 
 export interface Hit { readonly id: string; readonly changedAt: string }
 
-export interface FindQuery {
-  readonly planId: string
-  /** Condition on `s` and `d`; its parameters begin at $CONDITION_FROM. */
-  readonly condition: Compiled
-  /** What is looked for in names and tags: a whole folded word with its forms, or the beginning of one. */
-  readonly sought: readonly { readonly text: string; readonly prefix: boolean }[]
-  /** The condition is that the one word of `sought` is there, and nothing else. */
-  readonly isOneWord: boolean
-  readonly after: Hit | null
-  readonly limit: number
-}
-
-export const CONDITION_FROM = 9
+/** What is looked for in names and tags: a whole folded word with its forms, or the beginning of one. */
+export type NamedWords = readonly { readonly text: string; readonly prefix: boolean }[]
 
 // So many of the newest names with each of several words are looked at for those that hold most of them, and so many count as hits in the name.
 const NAME_HITS = 1000
@@ -30,11 +19,11 @@ export const NAMED_LIMIT = 200
 // Beginnings are looked up in the dictionary of the plan's names.
 const [NAME_WORDS, WORD_HITS] = [40, 60]
 
-/**
- * Documents with any of the words in their name or a tag, those with most of them and then the newest first: $2 entries of
- * words ($3: of which word), $4 beginnings ($5: which word), $6 the words themselves.
- */
-const NAMED = `tok AS MATERIALIZED (
+// How many of the words a document holds, as bits: counting different values would sort all of them. Of more than 64 words some share a bit.
+const WORDS_HELD = `bit_count(bit_or(1::bigint << (at % 64)::int)::bit(64))`
+
+// $2 entries of words ($3: of which word), $4 beginnings ($5: of which word), $6 the words themselves.
+const NAMED = prepared('named', `WITH tok AS MATERIALIZED (
     SELECT e.word, e.at, CASE WHEN cardinality($6::text[]) = 1 THEN ${NAMED_LIMIT} ELSE ${NAME_HITS} END AS most FROM unnest($2::text[], $3::int[]) AS e(word, at)
     UNION ALL SELECT w.word, b.at, ${WORD_HITS} FROM unnest($4::text[], $5::int[]) AS b(start, at) CROSS JOIN LATERAL (
       SELECT word FROM name_word n WHERE n.plan_id = $1 AND ${begins('n.word', 'b.start')} ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
@@ -47,23 +36,26 @@ const NAMED = `tok AS MATERIALIZED (
         SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = tok.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT tok.most) x
       UNION ALL SELECT y.document_id, y.changed_at, tagged.at FROM tagged CROSS JOIN LATERAL (
         SELECT d.id AS document_id, d.changed_at FROM tagging g JOIN document d ON d.id = g.target_id WHERE g.tag_id = tagged.id AND g.target = 'document' AND d.trashed_at IS NULL LIMIT ${NAME_HITS}) y) z
-    GROUP BY document_id ORDER BY count(DISTINCT at) DESC, max(changed_at) DESC, document_id DESC LIMIT ${NAMED_LIMIT})`
+    GROUP BY document_id ORDER BY ${WORDS_HELD} DESC, max(changed_at) DESC, document_id DESC LIMIT ${NAMED_LIMIT})
+  SELECT document_id AS id, ${isoText('changed_at')} AS "changedAt" FROM named ORDER BY named.changed_at DESC, document_id DESC`)
 
-/** Hits with a word in the name or a tag, newest first; at most about two hundred. Where nothing but the one word is asked, all of these are hits. */
-export function findNamed(query: FindQuery): Promise<Hit[]> {
-  if (query.isOneWord) {
-    return rows<Hit>(null, `WITH ${NAMED} SELECT document_id AS id, ${isoText('changed_at')} AS "changedAt" FROM named
-      WHERE ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) ORDER BY named.changed_at DESC, document_id DESC`, allParams(query).slice(0, CONDITION_FROM - 1))
-  }
-  return rows<Hit>(null, `WITH ${NAMED}
-    SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM named JOIN search_row s ON s.document_id = named.document_id JOIN document d ON d.id = s.document_id
-    WHERE ${IN_PLAN} AND ($7::timestamptz IS NULL OR $8::uuid IS NOT NULL) AND ${query.condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`,
-  allParams(query))
+/**
+ * Documents with any of the words in their name or a tag, newest first: of more than two hundred those with most of the words
+ * and then the newest. Where nothing but one word is asked, all of them are hits.
+ */
+export function findNamed(planId: string, sought: NamedWords): Promise<Hit[]> {
+  const numbered = sought.map((word, index) => ({ ...word, at: index + 1 }))
+  const entries = numbered.flatMap(({ text, prefix, at }) => (prefix ? formsOf(text, null) : entriesOf(text)).map(entry => ({ entry, at })))
+  const starts = numbered.filter(word => word.prefix)
+  return rows<Hit>(null, NAMED, [planId, entries.map(({ entry }) => entry), entries.map(({ at }) => at), starts.map(({ text }) => text), starts.map(({ at }) => at), sought.map(({ text }) => text)])
 }
 
-// A subquery of its own is looked up in a hash table.
-const NOT_NAMED = 's.document_id NOT IN (SELECT document_id FROM named)'
-const LATER = '($7::timestamptz IS NULL OR (s.changed_at, s.document_id) < ($7::timestamptz, $8::uuid))'
+/** Those of these documents that are found, newest first. Parameters of the condition begin at $2. */
+export function hitsAmong(planId: string, condition: Compiled, ids: readonly string[]): Promise<Hit[]> {
+  if (ids.length === 0) return Promise.resolve([])
+  return rows<Hit>(null, `SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM search_row s JOIN document d ON d.id = s.document_id
+    WHERE ${LOOKED_AT} AND s.document_id = ANY($${condition.params.length + 2}::uuid[]) AND ${condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`, [planId, ...condition.params, ids])
+}
 
 function matching(condition: Pick<Compiled, 'text'>, inPlan: string): string {
   return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE ${inPlan} AND ${condition.text}`
@@ -73,8 +65,8 @@ export function joinFor(condition: Pick<Compiled, 'text'>): string {
   return condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id' : ''
 }
 
-/** The newest hits; `found`: how many the index gave, one more than were wanted stands for more, and then there are no hits. `count`: how many there are, null where not all were looked at. */
-export interface Collected { readonly found: number; readonly count: number | null; readonly hits: Hit[] }
+/** `found`: how many the index gave, one more than were wanted stands for more, and then there are no hits. `count`: how many there are, null where not all were looked at. */
+export interface Collected { readonly found: number; readonly count: number | null; /** Those among the named. */ readonly named: readonly Hit[]; /** The newest of the others. */ readonly hits: readonly Hit[] }
 
 /**
  * The newest hits, where the index of words finds at most `most`: all are found, counted and sorted in one statement, and
@@ -82,32 +74,28 @@ export interface Collected { readonly found: number; readonly count: number | nu
  * own, read only as far as needed: a limit right on it makes PostgreSQL read the documents one by one.) Parameters of the
  * condition begin at $2.
  */
-export async function collectNewest(planId: string, condition: Compiled, most: number, limit: number): Promise<Collected> {
+export async function collectNewest(planId: string, condition: Compiled, most: number, limit: number, named: readonly string[]): Promise<Collected> {
   const { found, check } = condition.parts ?? { found: condition.text, check: null }
-  const listed = `FROM listed s WHERE (SELECT found FROM number) <= ${Math.trunc(most)} ORDER BY s.changed_at DESC, s.document_id DESC`
-  const right = check === null ? `SELECT s.document_id AS id, s.changed_at ${listed}` : `SELECT s.document_id AS id, s.changed_at FROM (SELECT s.* ${listed} OFFSET 0) s JOIN document d ON d.id = s.document_id WHERE ${check} ORDER BY s.changed_at DESC, s.document_id DESC`
-  const [collected] = await rows<{ found: number; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ text: found }, await ofPlan(planId, condition))}), listed AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
-    number AS MATERIALIZED (SELECT count(*)::int AS found FROM listed),
-    page AS (${right} LIMIT ${Math.trunc(limit)})
-    SELECT (SELECT found FROM number) AS found, (SELECT json_agg(json_build_object('id', x.id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.id DESC) FROM page x) AS hits`,
-  [planId, ...condition.params])
-  const hits = collected?.hits ?? []
-  const number = collected?.found ?? 0
-  return { found: number, hits, count: number > most ? null : check === null ? number : hits.length < limit ? hits.length : null }
+  const [checked, where] = check === null ? ['', 'true'] : ['JOIN document d ON d.id = s.document_id', check]
+  const enough = `(SELECT found FROM number) <= ${Math.trunc(most)}`
+  const newest = 'ORDER BY s.changed_at DESC, s.document_id DESC'
+  const each = (from: string) => `(SELECT json_agg(json_build_object('id', x.document_id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.document_id DESC) FROM (${from}) x)`
+  const [collected] = await rows<{ found: number; named: Hit[] | null; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ text: found }, await ofPlan(planId, condition))}), listed AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
+    number AS MATERIALIZED (SELECT count(*)::int AS found FROM listed), named AS MATERIALIZED (SELECT unnest($${condition.params.length + 2}::uuid[]) AS id)
+    SELECT (SELECT found FROM number) AS found, ${each(`SELECT s.* FROM (SELECT s.* FROM named JOIN listed s ON s.document_id = named.id WHERE ${enough} OFFSET 0) s ${checked} WHERE ${where}`)} AS named,
+      ${each(`SELECT s.* FROM (SELECT * FROM listed s WHERE ${enough} AND s.document_id NOT IN (SELECT id FROM named) ${newest} OFFSET 0) s ${checked} WHERE ${where} ${newest} LIMIT ${Math.trunc(limit)}`)} AS hits`,
+  [planId, ...condition.params, named])
+  const { found: number, named: inNames, hits } = { found: collected?.found ?? 0, named: collected?.named ?? [], hits: collected?.hits ?? [] }
+  return { found: number, named: inNames, hits, count: number > most ? null : check === null ? number : hits.length < limit ? inNames.length + hits.length : null }
 }
 
-/** Hits inside only, newest first, where many are expected: the newest documents are walked until the page is full. */
-export function walkInside(query: FindQuery): Promise<Hit[]> {
-  return rows<Hit>(null, `WITH ${NAMED} SELECT x.document_id AS id, ${isoText('x.changed_at')} AS "changedAt" FROM (
-      ${matching(query.condition, IN_PLAN)} AND ${LATER} AND ${NOT_NAMED} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(query.limit)}) x
-    ORDER BY x.changed_at DESC, x.document_id DESC`, allParams(query))
-}
-
-function allParams({ planId, sought, after, condition }: FindQuery): unknown[] {
-  const numbered = sought.map((word, index) => ({ ...word, at: index + 1 }))
-  const entries = numbered.flatMap(({ text, prefix, at }) => (prefix ? formsOf(text, null) : entriesOf(text)).map(entry => ({ entry, at })))
-  const starts = numbered.filter(word => word.prefix)
-  return [planId, entries.map(({ entry }) => entry), entries.map(({ at }) => at), starts.map(({ text }) => text), starts.map(({ at }) => at), sought.map(({ text }) => text), after?.changedAt ?? null, after?.id ?? null, ...condition.params]
+/** Hits but these, newest first, where many are expected: the newest documents, or those after a hit, are walked until the page is full. Parameters of the condition begin at $2. */
+export function walkInside(planId: string, condition: Compiled, { after, but, limit }: { readonly after: Hit | null; readonly but: readonly string[]; readonly limit: number }): Promise<Hit[]> {
+  const [at, id, named] = [2, 3, 4].map(index => `$${condition.params.length + index}`)
+  return rows<Hit>(null, `WITH named AS MATERIALIZED (SELECT unnest(${named}::uuid[]) AS id) SELECT x.document_id AS id, ${isoText('x.changed_at')} AS "changedAt" FROM (
+      ${matching(condition, IN_PLAN)} AND (${at}::timestamptz IS NULL OR (s.changed_at, s.document_id) < (${at}::timestamptz, ${id}::uuid)) AND s.document_id NOT IN (SELECT id FROM named)
+      ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}) x
+    ORDER BY x.changed_at DESC, x.document_id DESC`, [planId, ...condition.params, after?.changedAt ?? null, after?.id ?? null, but])
 }
 
 export type RankFacts = Omit<Candidate, 'page' | 'near'> & { readonly id: string; readonly folderIds: readonly FolderId[] }

@@ -8,7 +8,7 @@ import { rows } from '../client'
 
 export const IN_PLAN = 's.plan_id = $1'
 /** The same, in a form that no index answers: looked at on the documents that are found. */
-const LOOKED_AT = '(s.plan_id = $1) IS TRUE'
+export const LOOKED_AT = '(s.plan_id = $1) IS TRUE'
 // Statistics are made anew when a tenth of the documents changed; so old may be what was read of them.
 const FRESH_MS = 60_000
 let known: { readonly at: number; readonly plans: ReadonlyMap<string, { readonly documents: number; readonly isMost: boolean }> } | null = null

@@ -1,24 +1,21 @@
 import { fail } from '../../../core/errors'
 import type { Asked, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
-import { asksOnlyWithout, compile, isGroup, mostWithoutName, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
+import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Sought } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
-import type { Collected, FindQuery, Hit } from '../../db/sql/find'
-import { collectNewest, CONDITION_FROM, findNamed, NAMED_LIMIT, orderedPage, orderFacts, walkInside } from '../../db/sql/find'
-import { documentsExpected } from '../../db/sql/ofPlan'
+import type { Hit } from '../../db/sql/find'
+import { orderedPage, orderFacts } from '../../db/sql/find'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
 import type { RegisterRow } from '../../db/sql/register'
-import { documentsInOrder } from '../../db/sql/register'
-import { expectedHits } from '../../db/sql/samples'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
+import { gatherHits, hitsAfter } from './gatherHits'
 import type { Condition } from './many'
-import { AFTER_PLAN } from './many'
-import { amongNewest, listNewest } from './newest'
-import type { Ranking, Scored } from './rankHits'
-import { inOrder, LOOKED_INTO, lookUp, NOTHING_LOOKED_UP, rankScored, scoreHits } from './rankHits'
+import { listNewest } from './newest'
+import type { Ranking } from './rankHits'
+import { lookUp, NOTHING_LOOKED_UP, rankScored } from './rankHits'
 import { planTree, worldFor } from './world'
 
 export interface FindAsked extends Asked {
@@ -58,16 +55,6 @@ export interface Found {
 const COUNT_LIMIT = 10_000
 // Each hit of a phrase has to be looked at in its text, so fewer are counted.
 const PHRASE_COUNT_LIMIT = 3000
-// Up to so many hits are found one and all for best match; of more the newest are enough. Fewer take longer to find by the
-// weeks of the newest documents than all of them do.
-const COLLECTED = 8000
-// So many of the hits inside, the newest, are ranked; those after them follow by their age.
-const RANKED_INSIDE = 200
-// Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
-// finds them among the newest documents.
-const [WALKED_INSIDE, EVERY_FEW] = [100, 8]
-// Hits among the newest documents, found one and all and sorted.
-const AMONG_NEWEST = 20_000
 
 /** Throws query.long, query.onlyWithout. */
 export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
@@ -109,66 +96,19 @@ type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
 const bestFirst: List = async (actor, asked, { sought, condition, countLimit, isOneWord }) => {
-  const query: FindQuery = { planId: actor.planId, condition: condition(CONDITION_FROM), sought, isOneWord, after: null, limit: RANKED_INSIDE + 1 }
   const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
   if (after) {
-    const hits = await walkInside({ ...query, after, limit: asked.limit + 1 })
+    const hits = await hitsAfter(actor.planId, condition, sought, after, asked.limit + 1)
     return reply(actor, sought, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
   }
   const ranking: Ranking = { sought, near: asked.near, now: new Date().toISOString() }
-  const finding = findNamed(query)
-  const naming = scoredByName(actor, ranking, finding)
   const at = offsetOf(asked)
-  const isEnough = naming.then(({ lead }) => at + asked.limit <= lead.length)
-  const [{ lead, others: names }, { count, inside, most }] = await Promise.all([naming, newestInside(query, condition, finding, isEnough.then(enough => !enough))])
-  const others = await isEnough ? names : inOrder([...names, ...await scoreHits(actor, ranking, inside.slice(0, most))])
+  const { lead, others, inside, most, count } = await gatherHits(actor, { ranking, condition, isOneWord }, at + asked.limit)
   const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])
   const page = ranked.slice(at, at + asked.limit)
   const last = inside[most - 1]
   const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > most && last ? { after: last } : null
   return reply(actor, sought, ungrouped(page), { count: asked.cursor === null ? count : null, countLimit, next }, known)
-}
-
-/**
- * The hits in names, the best first. Those whose texts are looked at lead the list where none that has the words only inside
- * can come before them: on a page of these alone the others need not be found, and on later pages they come behind.
- */
-async function scoredByName(actor: Actor, ranking: Ranking, finding: Promise<readonly Hit[]>): Promise<{ lead: readonly Scored[]; others: readonly Scored[] }> {
-  const scored = await scoreHits(actor, ranking, await finding)
-  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.sought)
-  return leads ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) } : { lead: [], others: scored }
-}
-
-interface Inside { readonly inside: readonly Hit[]; /** So many of them are to be ranked. */ readonly most: number }
-
-/** The newest hits inside, and one more than are to be ranked where there are more; how many hits there are where all were found. */
-async function newestInside(query: FindQuery, condition: Condition, named: Promise<readonly Hit[]>, isWanted: Promise<boolean>): Promise<Inside & { count: number | null }> {
-  const expected = await expectedHits(query.planId, condition(AFTER_PLAN))
-  if (!await isWanted) return { count: null, inside: [], most: 0 }
-  const newest = expected > COLLECTED ? await newestOfMany(query, condition, expected, named) : null
-  if (newest) return { count: null, ...newest }
-  const { found, count, hits } = await insideOnly(query.planId, condition, COLLECTED, named)
-  if (found <= COLLECTED) return { count, inside: hits, most: RANKED_INSIDE }
-  return { count: null, ...await newestOfMany(query, condition, Math.max(expected, found), named) ?? await walked(query) }
-}
-
-/** Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these were too few. */
-async function newestOfMany(query: FindQuery, condition: Condition, expected: number, named: Promise<readonly Hit[]>): Promise<Inside | null> {
-  if (expected * EVERY_FEW > await documentsExpected(query.planId)) return walked(query)
-  const newest = await amongNewest(query.planId, condition, expected, RANKED_INSIDE)
-  const hits = newest ? (await insideOnly(query.planId, newest, AMONG_NEWEST, named)).hits : []
-  return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE } : null
-}
-
-async function walked(query: FindQuery): Promise<Inside> {
-  return { inside: await walkInside({ ...query, limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE }
-}
-
-/** Hits without those that are listed for their names; the count is of all. */
-async function insideOnly(planId: string, condition: Condition, most: number, named: Promise<readonly Hit[]>): Promise<Collected> {
-  const [collected, listed] = await Promise.all([collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1 + NAMED_LIMIT), named])
-  const names = new Set(listed.map(({ id }) => id))
-  return { ...collected, hits: collected.hits.filter(({ id }) => !names.has(id)).slice(0, RANKED_INSIDE + 1) }
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
@@ -230,10 +170,10 @@ function hasPhrase(rule: Rule): boolean {
 /** `known` is what the order was made of; what is not in it is looked up. */
 async function reply(actor: Actor, sought: readonly SoughtWord[], page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
   const ids = page.map(({ id }) => id)
-  const [documents, { factOf, pageOf }] = await Promise.all([documentsInOrder(actor.planId, ids), lookUp(actor, ids, sought, known)])
+  const { rowOf, factOf, pageOf } = await lookUp(actor, ids, sought, known)
   const groupOf = new Map(page.map(one => [one.id, one.group]))
   return {
-    documents: documents.map((document) => {
+    documents: ids.flatMap(id => rowOf.get(id) ?? []).map((document) => {
       const [best, fact] = [pageOf.get(document.id), factOf.get(document.id)]
       const passage = best ? passageOf(best.body, sought) : null
       return {

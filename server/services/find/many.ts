@@ -13,6 +13,8 @@ export type Condition = (first: number) => Compiled
 export const AFTER_PLAN = 2
 // Enough in a share for counts that mean something.
 const COUNTABLE = 2500
+// Where so much less is expected than is counted at most, counting alone first would be in vain.
+const SURELY_LESS = 0.8
 // Where more are found than the planner expected, counts come from one of these shares.
 const [A_LITTLE_MORE, FAR_MORE] = [1 / 4, 1 / 64]
 
@@ -41,8 +43,9 @@ export async function tallied(planId: string, condition: Condition, field: TimeF
   const share = proving === null ? null : Math.max(proving, shareFor(expected, COUNTABLE) ?? 0)
   const sampled = share === null ? null : await within(share)
   if (sampled && provesMore(sampled.tallies.count, sampled.share, most)) return sampled
-  const [count = 0] = await countEach(planId, [condition], most)
-  if (count <= most) return within(1)
+  const isLess = expected < most * SURELY_LESS || ((await countEach(planId, [condition], most))[0] ?? 0) <= most
+  const all = isLess ? await within(1) : null
+  if (all && all.tallies.count <= most) return all
   const more = await within(A_LITTLE_MORE)
   return more.tallies.count <= most ? more : within(FAR_MORE)
 }

@@ -9,17 +9,21 @@ import type { Hit, RankFacts } from '../../db/sql/find'
 import { rankFacts } from '../../db/sql/find'
 import type { BestPage } from '../../db/sql/reading'
 import { bestPages } from '../../db/sql/reading'
+import type { RegisterRow } from '../../db/sql/register'
+import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { planTree } from './world'
 
 /** What is known of documents, and for those whose texts were looked into (`lookedInto`) the best page, where there is one. */
 export interface LookedUp {
+  /** The rows that are shown. */
+  readonly rowOf: ReadonlyMap<string, RegisterRow>
   readonly factOf: ReadonlyMap<string, RankFacts>
   readonly pageOf: ReadonlyMap<string, BestPage>
   readonly lookedInto: ReadonlySet<string>
 }
 
-export const NOTHING_LOOKED_UP: LookedUp = { factOf: new Map(), pageOf: new Map(), lookedInto: new Set() }
+export const NOTHING_LOOKED_UP: LookedUp = { rowOf: new Map(), factOf: new Map(), pageOf: new Map(), lookedInto: new Set() }
 /** So many of the best are looked at in their text. */
 export const LOOKED_INTO = 60
 
@@ -54,16 +58,20 @@ export function inOrder(scored: readonly Scored[]): Scored[] {
   return [...scored].sort((a, b) => b.score - a.score || newestFirst(a.fact, b.fact))
 }
 
-/** What is not known yet of these documents, with what is. */
+/** What is not known yet of these documents, with what is: all at once, so that a list waits for one answer. */
 export async function lookUp(actor: Actor, ids: readonly string[], sought: readonly SoughtWord[], known: LookedUp): Promise<LookedUp> {
-  if (sought.length === 0) return known
-  const [unknown, closed] = [ids.filter(id => !known.factOf.has(id)), ids.filter(id => !known.lookedInto.has(id))]
-  const [facts, pages] = await Promise.all([unknown.length > 0 ? rankFacts(actor.planId, unknown, false) : [], closed.length > 0 ? bestPages(closed, patternsOf(sought)) : []])
-  return {
-    factOf: new Map([...known.factOf, ...facts.map(fact => [fact.id, fact] as const)]),
-    pageOf: new Map([...known.pageOf, ...pages.map(page => [page.id, page] as const)]),
-    lookedInto: new Set([...known.lookedInto, ...closed]),
-  }
+  const unseen = ids.filter(id => !known.rowOf.has(id))
+  const [unknown, closed] = sought.length === 0 ? [[], []] : [ids.filter(id => !known.factOf.has(id)), ids.filter(id => !known.lookedInto.has(id))]
+  const [documents, facts, pages] = await Promise.all([
+    unseen.length > 0 ? documentsInOrder(actor.planId, unseen) : [],
+    unknown.length > 0 ? rankFacts(actor.planId, unknown, false) : [],
+    closed.length > 0 ? bestPages(closed, patternsOf(sought)) : [],
+  ])
+  return { rowOf: withAll(known.rowOf, documents), factOf: withAll(known.factOf, facts), pageOf: withAll(known.pageOf, pages), lookedInto: new Set([...known.lookedInto, ...closed]) }
+}
+
+function withAll<T extends { readonly id: string }>(known: ReadonlyMap<string, T>, found: readonly T[]): ReadonlyMap<string, T> {
+  return found.length === 0 ? known : new Map([...known, ...found.map(one => [one.id, one] as const)])
 }
 
 function newestFirst(a: RankFacts, b: RankFacts): number {

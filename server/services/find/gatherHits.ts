@@ -1,0 +1,127 @@
+// Hits for best match: those with a word in the name or a tag, and the newest of those that have the words only inside.
+
+import type { SoughtWord } from '../../../core/find/index'
+import { mostWithoutName } from '../../../core/find/index'
+import type { Collected, Hit } from '../../db/sql/find'
+import { collectNewest, findNamed, hitsAmong, walkInside } from '../../db/sql/find'
+import { documentsExpected } from '../../db/sql/ofPlan'
+import { expectedHits } from '../../db/sql/samples'
+import type { Actor } from '../actor'
+import type { Condition } from './many'
+import { AFTER_PLAN } from './many'
+import { amongNewest } from './newest'
+import type { Ranking, Scored } from './rankHits'
+import { inOrder, LOOKED_INTO, scoreHits } from './rankHits'
+
+// Up to so many hits are found one and all; of more the newest are enough. Fewer take longer to find by the weeks of the
+// newest documents than all of them do.
+const COLLECTED = 8000
+// So many of the hits inside, the newest, are ranked; those after them follow by their age.
+const RANKED_INSIDE = 200
+// Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
+// finds them among the newest documents.
+const [WALKED_INSIDE, EVERY_FEW] = [100, 8]
+// Hits among the newest documents, found one and all and sorted.
+const AMONG_NEWEST = 20_000
+
+interface Inside {
+  /** The newest hits inside, and one more than are ranked where there are more. */
+  readonly inside: readonly Hit[]
+  /** So many of them are ranked. */
+  readonly most: number
+  /** How many hits there are, where all were found. */
+  readonly count: number | null
+}
+
+export interface Gathered extends Inside {
+  /** They come first: none that has the words only inside can come before them. */
+  readonly lead: readonly Scored[]
+  readonly others: readonly Scored[]
+}
+
+interface Sought {
+  readonly ranking: Ranking
+  readonly condition: Condition
+  /** Nothing but one word is asked. */
+  readonly isOneWord: boolean
+}
+
+const NONE_INSIDE: Inside = { inside: [], most: 0, count: null }
+
+/** Hits with what they score before their texts are looked into. Those inside are left out where the first `wanted` need none of them. */
+export async function gatherHits(actor: Actor, sought: Sought, wanted: number): Promise<Gathered> {
+  const { ranking, condition, isOneWord } = sought
+  const naming = findNamed(actor.planId, ranking.sought)
+  const expecting = expectedHits(actor.planId, condition(AFTER_PLAN))
+  if (isOneWord) return namesFirst(actor, sought, wanted, { names: naming, but: naming, expecting })
+  const [named, expected] = await Promise.all([naming, expecting])
+  const all = expected > COLLECTED ? null : await collected(actor.planId, condition, COLLECTED, named)
+  if (all && all.found <= COLLECTED) {
+    const scored = await scoreHits(actor, ranking, [...all.named, ...all.hits.slice(0, RANKED_INSIDE)])
+    return { lead: [], others: scored, inside: all.hits, most: RANKED_INSIDE, count: all.count }
+  }
+  const names = hitsAmong(actor.planId, condition(AFTER_PLAN), idsOf(named))
+  return namesFirst(actor, sought, wanted, { names, but: naming, expecting: Math.max(expected, all?.found ?? 0) })
+}
+
+/** The hits after one of them by their age, those left out that are listed for their names. */
+export async function hitsAfter(planId: string, condition: Condition, sought: readonly SoughtWord[], after: Hit, limit: number): Promise<Hit[]> {
+  return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf(await findNamed(planId, sought)), limit })
+}
+
+interface ByName {
+  readonly names: Promise<readonly Hit[]>
+  /** What is not to be found again inside. */
+  readonly but: Promise<readonly Hit[]>
+  readonly expecting: Promise<number> | number
+}
+
+/** Names are scored while those inside are being found; these wait only where there are names enough to fill the list alone. */
+async function namesFirst(actor: Actor, { ranking, condition }: Sought, wanted: number, { names, but, expecting }: ByName): Promise<Gathered> {
+  const scoring = names.then(hits => scoredByName(actor, ranking, hits))
+  const isEnough = names.then(async hits => hits.length > LOOKED_INTO && (await scoring).lead.length >= wanted)
+  const finding = isEnough.then(async enough => (enough ? NONE_INSIDE : newestInside(actor.planId, condition, await expecting, await but)))
+  const [{ lead, others }, found] = await Promise.all([scoring, finding])
+  const inside = found.inside.length === 0 ? [] : await scoreHits(actor, ranking, found.inside.slice(0, found.most))
+  return { ...found, lead, others: inOrder([...others, ...inside]) }
+}
+
+/**
+ * The hits in names, the best first. Those whose texts are looked at lead the list where none that has the words only inside
+ * can come before them: on a page of these alone the others need not be found, and on later pages they come behind.
+ */
+async function scoredByName(actor: Actor, ranking: Ranking, hits: readonly Hit[]): Promise<Pick<Gathered, 'lead' | 'others'>> {
+  const scored = await scoreHits(actor, ranking, hits)
+  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.sought)
+  return leads ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) } : { lead: [], others: scored }
+}
+
+async function newestInside(planId: string, condition: Condition, expected: number, named: readonly Hit[]): Promise<Inside> {
+  const areMany = expected > COLLECTED
+  const many = areMany ? await newestOfMany(planId, condition, expected, named) : null
+  if (many) return many
+  const all = await collected(planId, condition, COLLECTED, named)
+  return insideOf(all) ?? (areMany ? null : await newestOfMany(planId, condition, all.found, named)) ?? walked(planId, condition, named)
+}
+
+function insideOf({ found, hits, count }: Collected): Inside | null {
+  return found > COLLECTED ? null : { inside: hits, most: RANKED_INSIDE, count }
+}
+
+/** Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these were too few. */
+async function newestOfMany(planId: string, condition: Condition, expected: number, named: readonly Hit[]): Promise<Inside | null> {
+  if (expected * EVERY_FEW > await documentsExpected(planId)) return walked(planId, condition, named)
+  const newest = await amongNewest(planId, condition, expected, RANKED_INSIDE)
+  const hits = newest ? (await collected(planId, newest, AMONG_NEWEST, named)).hits : []
+  return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE, count: null } : null
+}
+
+async function walked(planId: string, condition: Condition, named: readonly Hit[]): Promise<Inside> {
+  return { inside: await walkInside(planId, condition(AFTER_PLAN), { after: null, but: idsOf(named), limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE, count: null }
+}
+
+function collected(planId: string, condition: Condition, most: number, named: readonly Hit[]): Promise<Collected> {
+  return collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1, idsOf(named))
+}
+
+const idsOf = (hits: readonly Hit[]): string[] => hits.map(({ id }) => id)
