@@ -1,11 +1,12 @@
 import { createRequire } from 'node:module'
 import { dirname } from 'node:path'
 import { createCanvas } from '@napi-rs/canvas'
-import type { PDFDocumentProxy } from 'pdfjs-dist/legacy/build/pdf.mjs'
+import type { PDFDocumentProxy, PDFWorker } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { Facts } from './facts'
 import { tidyFacts } from './facts'
 import { TEXT_LIMIT, Unreadable } from './outcome'
 import { pdfLibrary } from './pdfLibrary'
+import { wiredWorker } from './pdfWire'
 
 // Pages asked for together: one is prepared while the other is read.
 const AT_ONCE = 8
@@ -20,6 +21,7 @@ async function textOfPage(pdf: PDFDocumentProxy, number: number): Promise<string
 
 /** The text of each page, lines as they are drawn; title and author. */
 export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & Facts> {
+  const worker = await wiredWorker()
   return withPdf(bytes, async (pdf) => {
     const pages: string[] = []
     let length = 0
@@ -33,7 +35,7 @@ export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & 
     const { info } = await pdf.getMetadata()
     const { Title, Author } = info as { readonly Title?: unknown; readonly Author?: unknown }
     return { pages, ...tidyFacts(Title, Author) }
-  })
+  }, worker).finally(() => { worker.destroy() })
 }
 
 // 200 dots an inch, which recognition likes; larger pages are drawn smaller.
@@ -53,10 +55,10 @@ export async function drawPdfPage(bytes: Uint8Array, number: number): Promise<Ui
   })
 }
 
-async function withPdf<T>(bytes: Uint8Array, work: (pdf: PDFDocumentProxy) => Promise<T>): Promise<T> {
+async function withPdf<T>(bytes: Uint8Array, work: (pdf: PDFDocumentProxy) => Promise<T>, worker?: PDFWorker): Promise<T> {
   if (!isPdf(bytes)) throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
   const { getDocument, VerbosityLevel } = await pdfLibrary()
-  const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false, wasmUrl: WASM })
+  const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false, wasmUrl: WASM, ...(worker ? { worker } : {}) })
   const pdf = await task.promise.catch((error: unknown) => { throw new Unreadable(reasonFor(error)) })
   try {
     return await work(pdf)

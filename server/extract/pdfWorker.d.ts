@@ -1,1 +1,3 @@
-declare module 'pdfjs-dist/legacy/build/pdf.worker.mjs'
+declare module 'pdfjs-dist/legacy/build/pdf.worker.mjs' {
+  export const WorkerMessageHandler: { readonly initializeFromPort: (port: object) => void }
+}
