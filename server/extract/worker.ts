@@ -33,10 +33,11 @@ const inPages = (read: (bytes: Uint8Array) => Promise<readonly string[]>): Reade
 
 // Fewer letters than this are a page number or a stamp on a scan, not its text.
 const LETTERS_OF_A_TEXT = 8
+const HAS_TEXT = new RegExp(`(?:\\p{L}\\P{L}*){${LETTERS_OF_A_TEXT}}`, 'u')
 
 const pdf: Reader = async (bytes) => {
   const { pages, title, author } = await readPdf(bytes)
-  return { pages, title, author, paged: true, scans: pages.flatMap((text, index) => (text.replace(/[^\p{L}]/gu, '').length < LETTERS_OF_A_TEXT ? [index + 1] : [])) }
+  return { pages, title, author, paged: true, scans: pages.flatMap((text, index) => (HAS_TEXT.test(text) ? [] : [index + 1])) }
 }
 
 const picture: Reader = async (bytes) => {
