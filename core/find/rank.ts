@@ -85,10 +85,11 @@ function bestSpot(candidate: Candidate, word: SoughtWord): { spot: Spot | null; 
 function likeness(text: string, { text: word, prefix }: SoughtWord): number {
   if (text === '') return 0
   const padded = ` ${text} `
+  // Forms of a word begin alike; most texts have nothing with that beginning.
+  if (!padded.includes(` ${word.slice(0, 2)}`)) return 0
   if (padded.includes(` ${word} `)) return 1
   if (prefix && padded.includes(` ${word}`)) return WEIGHTS.beginning
-  // Forms of a word begin alike; texts without that beginning need not be taken apart.
-  return padded.includes(` ${word.slice(0, 2)}`) && text.split(' ').some(other => areForms(other, word)) ? WEIGHTS.form : 0
+  return text.split(' ').some(other => areForms(other, word)) ? WEIGHTS.form : 0
 }
 
 function nameBonus(name: string, sought: readonly SoughtWord[]): number {
