@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { SPOTS } from '../core/find/index'
+import { LOOSENINGS, NARROWING_GROUPS, SPOTS } from '../core/find/index'
 import { registerRowShape } from './document'
 import { searchQueryShape } from './command'
 import { anyId, documentId, searchId, time } from './ids'
@@ -128,6 +128,19 @@ export const weighedShape = yup.object({
   without: yup.mixed<Readonly<Record<string, number>>>().required(),
 })
 export type Weighed = yup.InferType<typeof weighedShape>
+
+export const loosenRequestShape = yup.object({ query: searchQueryShape, /** The last word is still being typed and counts as a beginning. */ typing: yup.boolean().default(false) })
+/** Searches that ask for one thing less than one that finds nothing, and find something. */
+export const loosenedShape = yup.object({
+  loosened: yup.array(yup.object({
+    /** What is no longer asked: with `text` the words, with `group` the part of the narrowing (core/find/loosen). */
+    what: yup.object({ kind: yup.string().oneOf(LOOSENINGS).required(), text: yup.string().optional(), group: yup.string().oneOf(NARROWING_GROUPS).optional() }).required(),
+    query: searchQueryShape.required(),
+    /** 10,001 stands for more than 10,000. */
+    count: yup.number().required(),
+  }).required()).required(),
+})
+export type LoosenedSearch = yup.InferType<typeof loosenedShape>['loosened'][number]
 
 export const keptCountsShape = yup.object({ counts: yup.array(yup.object({ id: searchId(), /** 10,001: more than 10,000; null: it is not understood any more. */ count: yup.number().nullable().defined() })).required() })
 

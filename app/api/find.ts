@@ -1,4 +1,4 @@
-import type { Found, FoundCounts, FoundNames, RecentSearch, Weighed } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames, LoosenedSearch, RecentSearch, Weighed } from '../../contract/find'
 import type { DocumentId } from '../../core/ids'
 import { call } from './http'
 
@@ -10,6 +10,7 @@ export const find = (query: SearchQuery, more: FindMore = {}) => call<Found>('GE
 export const countFound = (query: SearchQuery, typing: boolean) => call<FoundCounts>('GET', '/api/find/counts', { query: { ...query, typing } })
 export const findIds = (query: SearchQuery) => call<{ ids: DocumentId[]; more: boolean }>('GET', '/api/find/ids', { query: { ...query } })
 export const weigh = (query: SearchQuery) => call<Weighed>('POST', '/api/find/weigh', { body: { query } })
+export const loosen = (query: SearchQuery, typing: boolean) => call<{ loosened: LoosenedSearch[] }>('POST', '/api/find/loosen', { body: { query, typing } })
 export const findNames = (q: string, limit: number) => call<FoundNames>('GET', '/api/find/names', { query: { q, limit } })
 export const countKept = () => call<{ counts: { id: string; count: number | null }[] }>('GET', '/api/find/kept')
 export const readRecentSearches = () => call<{ searches: RecentSearch[] }>('GET', '/api/find/recent')

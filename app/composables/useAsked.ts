@@ -3,7 +3,7 @@
 import type { ComputedRef, Ref } from 'vue'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { Asked, LeafRule, Rule } from '../../core/find/index'
+import type { Asked, LeafRule, Narrowing, Rule } from '../../core/find/index'
 import { addPart, hasClauses, isGroup, isNarrowed, narrowingRules, NOTHING_ASKED, parseTyped, printRule, readAsked, writeAsked } from '../../core/find/index'
 import { isComplete } from './ruleFields'
 import { useNames } from './useNames'
@@ -19,6 +19,7 @@ export interface AskedState {
   readonly notation: ComputedRef<string>
   readonly typed: Ref<string>
   choose: (some: Partial<Asked>) => void
+  narrow: (some: Partial<Narrowing>) => void
   /** Takes what is typed: words stay in the field, clauses in braces become rules. */
   type: () => void
   addRule: (rule: Rule) => void
@@ -39,18 +40,27 @@ export function useAsked(): AskedState {
     return rules.length === 0 ? '' : [asked.value.q.trim(), printRule({ kind: 'all', rules: rules.flatMap(rule => (rule.kind === 'all' ? rule.rules : [rule])) }, names.value)].filter(part => part !== '').join(' ')
   })
 
+  // The address changes a moment after it is told to: whatever is chosen meanwhile is chosen on top of what it will say.
+  let coming: Asked | null = null
+  const present = (): Asked => coming ?? asked.value
+
   function choose(some: Partial<Asked>): void {
     // What is typed and not taken yet goes along; clauses wait for their last brace.
-    const q = hasClauses(typed.value) ? asked.value.q : typed.value
+    const q = hasClauses(typed.value) ? present().q : typed.value
+    const mine = coming = { ...present(), q, ...some }
     // Which kept search is looked at, and the folder it began in, stay in the address.
     const { kept, near } = route.query
-    void router.replace({ path: '/find', query: { ...writeAsked({ ...asked.value, q, ...some }), kept, near } })
+    void router.replace({ path: '/find', query: { ...writeAsked(mine), kept, near } }).finally(() => { if (coming === mine) coming = null })
+  }
+
+  function narrow(some: Partial<Narrowing>): void {
+    choose({ narrowing: { ...present().narrowing, ...some } })
   }
 
   function type(): void {
     if (!hasClauses(typed.value)) {
       typedFault.value = ''
-      if (typed.value !== asked.value.q) choose({ q: typed.value })
+      if (typed.value !== present().q) choose({ q: typed.value })
       return
     }
     // Until the last brace is closed it is still being typed.
@@ -61,14 +71,14 @@ export function useAsked(): AskedState {
     const words = typed.value.replace(/-?\{[^{}]*(\{[^{}]*\}[^{}]*)*\}/g, ' ').replace(/\s+/g, ' ').trim()
     const rules = (isGroup(parsed.rule) ? parsed.rule.rules : [parsed.rule]).filter(rule => rule.kind !== 'word' && rule.kind !== 'phrase')
     typed.value = words
-    choose({ q: words, rule: rules.reduce<Rule>((whole, rule) => addPart(whole, '', rule), asked.value.rule ?? { kind: 'all', rules: [] }) })
+    choose({ q: words, rule: rules.reduce<Rule>((whole, rule) => addPart(whole, '', rule), present().rule ?? { kind: 'all', rules: [] }) })
   }
 
   function addRule(rule: Rule): void {
-    choose({ rule: addPart(asked.value.rule ?? { kind: 'all', rules: [] }, '', rule) })
+    choose({ rule: addPart(present().rule ?? { kind: 'all', rules: [] }, '', rule) })
   }
 
-  return { asked, fault, asksAnything, query, notation, typed, choose, type, addRule }
+  return { asked, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule }
 }
 
 /** Without rules that are just begun; null when nothing is left. */

@@ -3,7 +3,7 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import type { FoundDocument, RecentSearch } from '../../contract/find'
+import type { FoundDocument, LoosenedSearch, RecentSearch } from '../../contract/find'
 import { counted } from '../../core/change/index'
 import { findFolders, isNarrowed, NOT_NARROWED } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
@@ -17,6 +17,7 @@ import FindHead from '../components/find/FindHead.vue'
 import FoundRow from '../components/find/FoundRow.vue'
 import GroupHeading from '../components/find/GroupHeading.vue'
 import KeepDialog from '../components/find/KeepDialog.vue'
+import NothingFound from '../components/find/NothingFound.vue'
 import RuleEditor from '../components/find/RuleEditor.vue'
 import SelectionRectangle from '../components/register/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
@@ -38,7 +39,7 @@ definePageMeta({ key: 'find' })
 const [find, plan, acts, searches, trail] = [useFind(), usePlan(), useActs(), useSearches(), useTrail()]
 const route = useRoute()
 const router = useRouter()
-const { asked, fault, asksAnything, query, notation, typed, choose, type, addRule } = useAsked()
+const { asked, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useAsked()
 const head = ref<InstanceType<typeof FindHead> | null>(null)
 const scroller = ref<HTMLElement | null>(null)
 const renaming = ref<string | null>(null)
@@ -125,6 +126,7 @@ const countText = computed(() => {
 const exact = () => find.lastAsked && void find.run(find.lastAsked.query, { ...find.lastAsked.more, exact: true })
 const rules = () => (asked.value.rule === null ? addRule({ kind: 'text', field: 'name', op: 'contains', value: '' }) : choose({ rule: null }))
 const recall = (search: RecentSearch) => void router.replace({ path: '/find', query: { ...search.query } })
+const askThis = (query: LoosenedSearch['query']) => void router.push({ path: '/find', query: { ...query } })
 const clear = () => choose({ narrowing: NOT_NARROWED, rule: null })
 const leaveOut = (rule: Rule) => addRule({ kind: 'none', rules: [rule] })
 const measure = (element: Element | null) => virtualizer.value.measureElement(element)
@@ -133,7 +135,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
 <template>
   <SidePanels has-card>
     <template #outline>
-      <FindFilters :narrowing="asked.narrowing" :counts="find.counts" @choose="choose({ narrowing: { ...asked.narrowing, ...$event } })" />
+      <FindFilters :narrowing="asked.narrowing" :counts="find.counts" @choose="narrow" />
     </template>
     <FindHead
       ref="head" v-model="typed" :asked="asked" :fault="fault" :count-text="countText" :ms="answer?.ms ?? null" :corrected="answer?.corrected ?? null" :notation="notation" :has-rules="asked.rule !== null" :is-narrowed="isNarrowed(asked)"
@@ -155,13 +157,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         <SearchList :searches="searches.kept" label="Kept searches" />
       </div>
       <RemoteState v-else :remote="find.results" @again="find.again()">
-        <div v-if="items.length === 0" class="empty">
-          <h2>Nothing is found</h2>
-          <p>No name and no text holds all of these words{{ isNarrowed(asked) ? ', with what narrows the search' : '' }}. Leave a word out, or try the beginning of one.</p>
-          <button v-if="isNarrowed(asked)" type="button" class="act main" @click="clear">
-            Search everywhere
-          </button>
-        </div>
+        <NothingFound v-if="items.length === 0" :loosened="find.loosened" :is-narrowed="isNarrowed(asked)" @ask="askThis" @clear="clear" />
         <div role="grid" aria-label="Found documents" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
           <div v-for="{ row, index, start, begins } in shown" :key="row.id" :ref="el => measure(el as Element | null)" :data-index="index" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
             <div v-if="begins" role="row">

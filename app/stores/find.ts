@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Found, FoundCounts, FoundDocument, Weighed } from '../../contract/find'
+import type { Found, FoundCounts, FoundDocument, LoosenedSearch, Weighed } from '../../contract/find'
 import type { FindMore, SearchQuery } from '../api/find'
 import * as api from '../api/find'
 import type { Remote } from './remote'
@@ -44,6 +44,8 @@ export const useFind = defineStore('find', () => {
   const counted = shallowRef<Counted>('counting')
   /** How much each rule finds alone; null where there are no rules. */
   const weighed = shallowRef<Weighed | null>(null)
+  /** Where nothing is found: searches that ask for one thing less, and find something. */
+  const loosened = shallowRef<readonly LoosenedSearch[]>([])
   let asked = 0
 
   const documents = computed<readonly FoundDocument[]>(() => (results.value.state === 'ready' ? results.value.value.documents : []))
@@ -67,6 +69,8 @@ export const useFind = defineStore('find', () => {
       if (mine !== asked) return
       results.value = { state: 'ready', value: { ...shownAgain, ms, asked: { query, more }, meant } }
       if (found.count !== null) counted.value = { count: found.count, countLimit: found.countLimit }
+      loosened.value = []
+      if (found.count === 0) void loosen({ query, more }, mine)
       void count(meant, mine)
     }
     catch (error) {
@@ -88,6 +92,16 @@ export const useFind = defineStore('find', () => {
       if (mine !== asked) return
       counts.value = weighed.value = null
       if (counted.value === 'counting') counted.value = 'unknown'
+    }
+  }
+
+  async function loosen({ query, more }: FindAsked, mine: number): Promise<void> {
+    try {
+      const { loosened: found } = await api.loosen(query, more.typing ?? false)
+      if (mine === asked) loosened.value = found
+    }
+    catch (error) {
+      reasonOf(error) // nothing is offered then; the search itself says what is wrong
     }
   }
 
@@ -135,7 +149,8 @@ export const useFind = defineStore('find', () => {
     lastAsked.value = null
     results.value = { state: 'idle' }
     counts.value = weighed.value = null
+    loosened.value = []
   }
 
-  return { results, documents, counts, counted, weighed, lastAsked, run, more, all, again, clear }
+  return { results, documents, counts, counted, weighed, loosened, lastAsked, run, more, all, again, clear }
 })

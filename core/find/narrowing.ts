@@ -44,6 +44,7 @@ export type NarrowingGroup = keyof Narrowing
 
 const NONE = { any: [], without: [] } as const
 export const NOT_NARROWED: Narrowing = { types: NONE, places: NONE, meanings: NONE, tags: NONE, origins: NONE, filed: NONE, sizes: NONE, languages: NONE, span: null, starred: null }
+export const NARROWING_GROUPS = Object.keys(NOT_NARROWED) as NarrowingGroup[]
 
 /** The rules of what narrows a search; `but` leaves one group out. */
 export function narrowingRules(narrowing: Narrowing, but: NarrowingGroup | null = null): Rule[] {

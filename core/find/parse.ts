@@ -11,24 +11,35 @@ export const QUERY_LIMIT = 500
 export function parseQuery(text: string, { typing }: { typing: boolean }): Rule {
   const rules: Rule[] = []
   const without: Rule[] = []
-  const pieces = [...text.replace(/[“”„«»]/g, '"').matchAll(/(-?)"([^"]*)"?|(-?)([^\s"]+)/gu)]
-  pieces.forEach((piece, index) => {
-    const phrase = piece[2]
-    const into = (piece[1] ?? '') === '-' || piece[3] === '-' ? without : rules
-    if (phrase !== undefined) {
-      const words = wordsOf(phrase).map(word => word.text)
-      if (words.length > 0) into.push({ kind: 'phrase', words })
-      return
-    }
-    const raw = piece[4] ?? ''
-    const words = wordsOf(raw).map(word => word.text)
-    const isLast = index === pieces.length - 1 && !/\s$/u.test(text)
-    const open = raw.endsWith('*') || (typing && isLast && into === rules)
+  const pieces = piecesOf(text)
+  pieces.forEach(({ phrase, isWithout, inside }, index) => {
+    const into = isWithout ? without : rules
+    const words = wordsOf(inside).map(word => word.text)
     if (words.length === 0) return
-    if (into === without) { into.push(wordsRule(words, open)); return }
+    if (phrase) { into.push({ kind: 'phrase', words }); return }
+    const isLast = index === pieces.length - 1 && !/\s$/u.test(text)
+    const open = inside.endsWith('*') || (typing && isLast && !isWithout)
+    if (isWithout) { into.push(wordsRule(words, open)); return }
     into.push(...words.map((word, at): Rule => ({ kind: 'word', text: word, prefix: open && at === words.length - 1 })))
   })
   return { kind: 'all', rules: without.length > 0 ? [...rules, { kind: 'none', rules: without }] : rules }
+}
+
+/** A piece of what is typed, between spaces or quotes. */
+export interface Piece {
+  /** Where it stands, in UTF-16 units: first and one past the last, with quotes and minus. */
+  readonly from: number
+  readonly to: number
+  readonly phrase: boolean
+  readonly isWithout: boolean
+  /** What is in quotes, or the word as it is typed. */
+  readonly inside: string
+}
+
+export function piecesOf(text: string): Piece[] {
+  return [...text.replace(/[“”„«»]/g, '"').matchAll(/(-?)"([^"]*)"?|(-?)([^\s"]+)/gu)].map(piece => ({
+    from: piece.index, to: piece.index + piece[0].length, phrase: piece[2] !== undefined, isWithout: piece[1] === '-' || piece[3] === '-', inside: piece[2] ?? piece[4] ?? '',
+  }))
 }
 
 function wordsRule(words: readonly string[], prefix = false): Rule {

@@ -38,6 +38,24 @@ test('words, quotes and minus find what they say', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Half a memory is enough' })).toBeVisible()
 })
 
+test('a search that finds nothing says what asks one thing too many', async ({ page }) => {
+  await withPapers(page)
+  const field = page.getByLabel('Find in names and contents')
+  const less = page.getByRole('list', { name: 'One thing less' }).getByRole('listitem')
+  await field.fill('"shore Monday"')
+  await expect(less).toHaveText([/“shore Monday” not as a phrase, its words anywhere\s*1 document$/])
+  await less.getByRole('button').click()
+  await expect(found(page)).toHaveCount(1)
+  await expect(field).toHaveValue('shore Monday')
+  await field.fill('power submarine')
+  await expect(less).toHaveText([/without “submarine”\s*2 documents$/])
+  await page.goto('/find?q=power&types=table')
+  await less.getByRole('button', { name: 'of any type' }).press('Enter')
+  await expect(found(page)).toHaveCount(2)
+  await page.goBack()
+  await expect(page.getByRole('heading', { name: 'Nothing is found' })).toBeVisible()
+})
+
 test('narrowing by type, place and star works together, lives in the address and can be dropped at once', async ({ page }) => {
   await withPapers(page)
   await page.getByLabel('Plain text', { exact: true }).check()

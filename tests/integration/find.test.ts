@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
-import type { Found, FoundCounts, FoundNames, Weighed } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames, LoosenedSearch, Weighed } from '../../contract/find'
 import { compile, EMPTY_FIELDS, FILED, matches, READING_KINDS, TEXT_FIELDS, TEXT_OPS, TIME_FIELDS, TIME_UNITS, TYPE_GROUP_NAMES, typeGroupOf } from '../../core/find/index'
 import type { Findable, Rule, TypeGroup, World } from '../../core/find/index'
 import type { DocumentId, FolderId, MeaningId, TagId } from '../../core/ids'
@@ -388,6 +388,20 @@ describe('rules', () => {
     const rule = { kind: 'all', rules: [{ kind: 'text', field: 'name', op: 'contains', value: 'toucan' }, { kind: 'type', anyOf: ['pdf'] }] }
     const { body } = await client.send<Weighed>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
     expect([body.whole, body.alone['0'], body.alone['1'], body.without['1'], body.without['0']]).toEqual([0, 1, 0, 1, 0])
+  })
+
+  it('that find nothing are asked with one thing less, where that finds something', async () => {
+    const folder = await client.folder('Loosening')
+    await client.upload('hornbill at dusk.txt', 'hornbill', folder)
+    const loosen = async (query: Record<string, string>, typing = false) => (await client.send<{ loosened: LoosenedSearch[] }>('POST', '/api/find/loosen', { query, typing })).body.loosened
+    expect(await loosen({ q: '"dusk hornbill" -at', types: 'pdf' })).toEqual([])
+    expect(await loosen({ q: '"dusk hornbill"' })).toEqual([{ what: { kind: 'apart', text: 'dusk hornbill' }, query: { q: 'dusk hornbill' }, count: 1 }])
+    expect((await loosen({ q: 'hornbill zyzzyva' })).map(({ what, query, count }) => [what, query, count])).toEqual([[{ kind: 'word', text: 'zyzzyva' }, { q: 'hornbill' }, 1]])
+    expect((await loosen({ q: 'hornbill -dusk', sort: 'name' })).map(({ what, query }) => [what, query])).toEqual([[{ kind: 'leftOut', text: 'dusk' }, { q: 'hornbill', sort: 'name' }]])
+    expect((await loosen({ q: 'hornbill', types: 'pdf', places: folder })).map(({ what, count }) => [what, count])).toEqual([[{ kind: 'group', group: 'types' }, 1]])
+    // The beginning that is being typed counts as one here as well.
+    expect([await loosen({ q: 'zyzzyva hornb' }), (await loosen({ q: 'zyzzyva hornb' }, true)).map(({ count }) => count)]).toEqual([[], [1]])
+    expect((await client.send('POST', '/api/find/loosen', { query: { q: 'x'.repeat(501) } })).body).toMatchObject({ code: 'query.long' })
   })
 
   it('give the ids of all that is found', async () => {

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+// Nothing is found: which one thing less would find something, and how much.
+import type { LoosenedSearch } from '../../../contract/find'
+import { counted } from '../../../core/change/index'
+import type { NarrowingGroup } from '../../../core/find/index'
+
+defineProps<{ loosened: readonly LoosenedSearch[]; isNarrowed: boolean }>()
+const emit = defineEmits<{ ask: [query: LoosenedSearch['query']]; clear: [] }>()
+
+const COUNTED_AT_MOST = 10_000
+const WITHOUT_GROUP: Record<NarrowingGroup, string> = {
+  types: 'of any type', places: 'in any place', meanings: 'of any colour', tags: 'with any tags or none', origins: 'whichever way it came', filed: 'filed or not',
+  sizes: 'of any size', languages: 'in any language', span: 'at any time', starred: 'with a star or without',
+}
+
+function textOf({ what: { kind, text = '', group } }: LoosenedSearch): string {
+  switch (kind) {
+    case 'apart': return `“${text}” not as a phrase, its words anywhere`
+    case 'word': return `without “${text}”`
+    case 'leftOut': return `“${text}” not left out`
+    case 'group': return group === undefined ? '' : WITHOUT_GROUP[group]
+    case 'rules': return 'without the rules'
+  }
+}
+
+const countText = (count: number) => (count > COUNTED_AT_MOST ? `more than ${COUNTED_AT_MOST.toLocaleString('en-GB')} documents` : counted(count, 'document'))
+</script>
+
+<template>
+  <div class="empty">
+    <h2>Nothing is found</h2>
+    <template v-if="loosened.length > 0">
+      <p>No document fits all of it. One thing less finds:</p>
+      <ul aria-label="One thing less">
+        <li v-for="(search, index) in loosened" :key="index">
+          <button type="button" class="place" @click="emit('ask', search.query)">
+            {{ textOf(search) }}
+          </button>
+          <span class="quiet">{{ countText(search.count) }}</span>
+        </li>
+      </ul>
+    </template>
+    <p v-else>
+      No name and no text holds all of these words{{ isNarrowed ? ', with what narrows the search' : '' }}. Leave a word out, or try the beginning of one.
+    </p>
+    <button v-if="isNarrowed" type="button" class="act main" @click="emit('clear')">
+      Search everywhere
+    </button>
+  </div>
+</template>
+
+<style scoped>
+ul { list-style: none; padding: 0; margin: 8px 0 14px; }
+li { display: flex; gap: 10px; align-items: baseline; min-height: 25px; }
+</style>
