@@ -76,11 +76,14 @@ interface ByName {
   readonly expecting: Promise<number> | number
 }
 
-/** Names are scored while those inside are being found; these wait only where there are names enough to fill the list alone. */
-async function namesFirst(actor: Actor, { ranking, condition }: Sought, wanted: number, { names, but, expecting }: ByName): Promise<Gathered> {
+/**
+ * Names are scored while those inside are being found. For one word these wait where there are names enough to fill the list
+ * alone; that so many names hold each of several words is rare, and what is found then comes behind.
+ */
+async function namesFirst(actor: Actor, { ranking, condition, isOneWord }: Sought, wanted: number, { names, but, expecting }: ByName): Promise<Gathered> {
   const scoring = names.then(hits => scoredByName(actor, ranking, hits))
-  const isEnough = names.then(async hits => hits.length > LOOKED_INTO && (await scoring).lead.length >= wanted)
-  const finding = isEnough.then(async enough => (enough ? NONE_INSIDE : newestInside(actor.planId, condition, await expecting, await but)))
+  const isEnough = async () => isOneWord && (await names).length > LOOKED_INTO && (await scoring).lead.length >= wanted
+  const finding = Promise.all([isEnough(), expecting, but]).then(([enough, expected, named]) => (enough ? NONE_INSIDE : newestInside(actor.planId, condition, expected, named)))
   const [{ lead, others }, found] = await Promise.all([scoring, finding])
   const inside = found.inside.length === 0 ? [] : await scoreHits(actor, ranking, found.inside.slice(0, found.most))
   return { ...found, lead, others: inOrder([...others, ...inside]) }
