@@ -62,6 +62,19 @@ it('lists the newest also where hits are found among the newest documents only',
   expect([...seen].sort()).toEqual(Array.from({ length: 300 }, (_, index) => `note ${(index + 1) * 9}`).sort())
 })
 
+it.each([['note crane', 9], ['note bittern', 15]])('lists those with one word in the name and one inside (%s) before and after those that are collected, each once', async (q, every) => {
+  const seen: string[] = []
+  let cursor = ''
+  while (seen.length < 300) {
+    const found = await find(`q=${encodeURIComponent(q)}&limit=50${cursor}`)
+    if (cursor === '') expect(found.count).toBe(Math.floor(DOCUMENTS / every) > 8000 ? null : Math.floor(DOCUMENTS / every))
+    seen.push(...found.documents.map(({ name }) => name))
+    cursor = `&cursor=${encodeURIComponent(found.next ?? '')}`
+  }
+  // The newest first, all of them: the words stand in the same places in each.
+  expect(seen.slice(0, 300)).toEqual(Array.from({ length: 300 }, (_, index) => `note ${(index + 1) * every}`))
+})
+
 it('fills the first page from names alone, and goes on with the others, each once', async () => {
   // Older than the names that are ranked, but starred: it must not push another one from a page that was seen.
   const [old] = await rows<{ id: DocumentId }>(null, `SELECT id FROM document WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND name = 'note 230'`, [folder])
