@@ -1,6 +1,7 @@
 import type { DocumentFacts, HitPages, InsideTrash, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
 import type { Suggestions, TagSuggestions } from '../../contract/filing'
-import { addressOf, call } from './http'
+import { HembixError, refusal } from '../../core/errors'
+import { addressOf, call, refusalIn } from './http'
 
 export interface RegisterAsked { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
 
@@ -32,7 +33,7 @@ export function pageAddress(id: string, page: number, version: number): string {
 }
 
 export async function readBytes(id: string, version: number): Promise<ArrayBuffer> {
-  const response = await fetch(contentAddress(id, { inline: true, version }))
-  if (!response.ok) throw new Error('The document could not be fetched.')
+  const response = await fetch(contentAddress(id, { inline: true, version })).catch(() => { throw new HembixError(refusal('connection.lost')) })
+  if (!response.ok) throw new HembixError(refusalIn(await response.text(), response.status))
   return response.arrayBuffer()
 }

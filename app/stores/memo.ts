@@ -73,41 +73,66 @@ export const useMemo = defineStore('memo', () => {
     timer = null
   }
 
-  /** True when all is kept in the plan. An empty new memo is nothing yet. */
-  async function keep(): Promise<boolean> {
+  let keeping: { readonly memo: DocumentId | null; readonly done: Promise<boolean> } | null = null
+
+  /** True when all is kept in the plan. An empty new memo is nothing yet. What is typed while it is being kept is kept right after. */
+  function keep(): Promise<boolean> {
     stop()
     const { value: memo } = id
-    if (!memo || state.value !== 'ready') return true
-    if (!isDirty.value || (document.value === null && text.value.trim() === '')) return true
+    if (keeping?.memo === memo) return keeping.done
+    const mine = { memo, done: keepAll(memo).finally(() => { if (keeping === mine) keeping = null }) }
+    keeping = mine
+    return mine.done
+  }
+
+  async function keepAll(memo: DocumentId | null): Promise<boolean> {
+    for (;;) {
+      if (!memo || id.value !== memo || state.value !== 'ready' || !isDirty.value || (document.value === null && text.value.trim() === '')) return true
+      const before = text.value
+      if (!await keepOnce(memo)) return false
+      if (text.value === before) return true
+    }
+  }
+
+  async function keepOnce(memo: DocumentId): Promise<boolean> {
     state.value = 'keeping'
-    const sent = text.value
+    const [sent, wanted] = [text.value, name.value.trim()]
+    // Another memo may be opened meanwhile: what comes back is this one's.
+    const [isOpen, isKeeping] = [() => id.value === memo, () => state.value === 'keeping']
     try {
-      if (document.value === null) await sendNew({ changeId: v7(), documentId: memo, folder: folderId ?? 'in-tray', name: `${name.value.trim() || titleOf(sent)}.md`, origin: 'memo', text: sent })
+      if (document.value === null) await sendNew({ changeId: v7(), documentId: memo, folder: folderId ?? 'in-tray', name: `${wanted || titleOf(sent)}.md`, origin: 'memo', text: sent })
       else if (sent !== kept.value) await sendContent(memo, { changeId: v7(), name: 'memo.md', written: true, text: sent })
-      kept.value = sent
-      if (text.value === sent) localStorage.removeItem(keyOf(memo))
-      const wanted = name.value.trim()
-      document.value = await readDocument(memo)
-      if (wanted === '') name.value = document.value.name
-      else if (wanted !== document.value.name) await acts.act({ kind: 'document.rename', id: memo, name: wanted })
-      if (wantedTags.value.length > 0) await putTags(memo, wantedTags.value.splice(0))
-      document.value = await readDocument(memo)
-      refused.value = ''
+      if (localStorage.getItem(keyOf(memo)) === sent) localStorage.removeItem(keyOf(memo))
+      const facts = await readDocument(memo)
+      if (wanted !== '' && wanted !== facts.name) await acts.act({ kind: 'document.rename', id: memo, name: wanted })
+      if (isOpen()) {
+        kept.value = sent
+        if (name.value.trim() === '') name.value = facts.name
+        if (wantedTags.value.length > 0) await putTags(memo, wantedTags.value.splice(0))
+      }
+      const now = await readDocument(memo)
+      if (isOpen()) { document.value = now; refused.value = '' }
       await acts.refresh()
       return true
     }
     catch (error) {
-      refused.value = reasonOf(error).message
+      const { message } = reasonOf(error)
+      if (isOpen()) refused.value = message
       return false
     }
     finally {
-      state.value = 'ready'
+      // Opened anew meanwhile, it is being loaded.
+      if (isOpen() && isKeeping()) state.value = 'ready'
     }
   }
 
   async function tag(given: string): Promise<void> {
     if (document.value && id.value) await putTags(id.value, [given])
-    else { wantedTags.value.push(given); await keep() }
+    else {
+      wantedTags.value.push(given)
+      await keep()
+      if (document.value && id.value && wantedTags.value.length > 0) await putTags(id.value, wantedTags.value.splice(0))
+    }
   }
 
   async function putTags(memo: DocumentId, names: readonly string[]): Promise<void> {

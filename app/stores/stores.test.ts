@@ -6,6 +6,8 @@ import { nextTick } from 'vue'
 import type { FolderId, MeaningId } from '../../core/ids'
 import { PLAIN_NUMBERING } from '../../core/numbering/index'
 import { refusal } from '../../core/errors'
+import type { Answer, StandIn } from '../../tests/support/replies'
+import { standIn } from '../../tests/support/replies'
 import { useActs } from './acts'
 import { useFind } from './find'
 import { useNames } from './names'
@@ -16,24 +18,9 @@ import { useSession } from './session'
 import { useTrail } from './trail'
 import { FIRST_LOOK, useView } from './view'
 
-type Answer = { status?: number; body: unknown } | Error
-let answers: Record<string, Answer | ((url: string) => Answer | Promise<Answer>)> = {}
-const asked: string[] = []
+let server: StandIn
 
-beforeEach(() => {
-  setActivePinia(createPinia())
-  asked.length = 0
-  answers = {}
-  const stored = new Map<string, string>()
-  vi.stubGlobal('localStorage', { getItem: (key: string) => stored.get(key) ?? null, setItem: (key: string, value: string) => stored.set(key, value) })
-  vi.stubGlobal('fetch', async (url: string, { method = 'GET' }: { method?: string } = {}) => {
-    asked.push(`${method} ${url}`)
-    const found = answers[`${method} ${url.split('?')[0]}`]
-    const answer = typeof found === 'function' ? await found(url) : found
-    if (!answer || answer instanceof Error) throw answer ?? new TypeError('not answered')
-    return new Response(JSON.stringify(answer.body), { status: answer.status ?? 200 })
-  })
-})
+beforeEach(() => { server = standIn() })
 afterEach(() => vi.unstubAllGlobals())
 
 const folder = (id: string, more: object = {}) => ({ id: id as FolderId, parentId: null, name: id, folded: id, orderKey: id, number: null, numbering: null, childOrder: 'number', meaningId: null, purpose: '', createdAt: '', changedAt: '', ...more })
@@ -47,7 +34,7 @@ const CHANGE = { id: '1', revision: 2, at: '2026-01-01T00:00:00.000Z', kind: 'st
 
 describe(usePlan, () => {
   it('computes codes, colours and totals of the outline', async () => {
-    answers = { 'GET /api/plan': { body: OUTLINE } }
+    server.answers = { 'GET /api/plan': { body: OUTLINE } }
     const plan = usePlan()
     await plan.load()
     expect(plan.placeOf('b' as FolderId)).toEqual({ code: '1.1', name: 'b', text: '1.1 b', ink: '#44AA99', laid: '#44AA99' })
@@ -59,9 +46,9 @@ describe(usePlan, () => {
     const plan = usePlan()
     await plan.load()
     expect(plan.outline.state === 'error' && plan.outline.reason.code).toBe('connection.lost')
-    answers = { 'GET /api/plan': { body: OUTLINE } }
+    server.answers = { 'GET /api/plan': { body: OUTLINE } }
     await plan.load()
-    answers = {}
+    server.answers = {}
     await plan.load()
     expect(plan.outline.state).toBe('ready')
   })
@@ -69,7 +56,7 @@ describe(usePlan, () => {
   it('shows the newest answer, whichever comes last', async () => {
     const plan = usePlan()
     const waiting: ((answer: Answer) => void)[] = []
-    answers = { 'GET /api/plan': () => new Promise<Answer>(resolve => waiting.push(resolve)) }
+    server.answers = { 'GET /api/plan': () => new Promise<Answer>(resolve => waiting.push(resolve)) }
     const [first, second] = [plan.load(), plan.load()]
     waiting[1]?.({ body: { ...OUTLINE, inTray: 2 } })
     waiting[0]?.({ body: { ...OUTLINE, inTray: 1 } })
@@ -80,14 +67,14 @@ describe(usePlan, () => {
 
 describe(useActs, () => {
   it('shows what was done and what undo would take back', async () => {
-    answers = { 'POST /api/changes': { body: CHANGE }, 'GET /api/changes/last': { body: { last: CHANGE, undo: CHANGE, redo: null } } }
+    server.answers = { 'POST /api/changes': { body: CHANGE }, 'GET /api/changes/last': { body: { last: CHANGE, undo: CHANGE, redo: null } } }
     const acts = useActs()
     const outcome = await acts.act({ kind: 'star', folderIds: [], documentIds: [], on: true })
     expect([outcome.ok, acts.last.undo?.label, acts.notice, acts.busy]).toEqual([true, 'Starred “x”', null, 0])
   })
 
   it('shows a refusal in the bottom line, unless its asker shows it', async () => {
-    answers = { 'POST /api/changes': { status: 422, body: refusal('name.empty') } }
+    server.answers = { 'POST /api/changes': { status: 422, body: refusal('name.empty') } }
     const acts = useActs()
     await acts.act({ kind: 'trash', folderIds: [], documentIds: [] }, { quiet: true })
     expect(acts.notice).toBeNull()
@@ -106,7 +93,7 @@ describe(useRegister, () => {
   const row = (id: string) => ({ id })
 
   it('loads pages one after the other and all of them when asked', async () => {
-    answers = { 'GET /api/documents': url => ({ body: url.includes('cursor=two') ? { documents: [row('c')], next: null } : url.includes('cursor=one') ? { documents: [row('b')], next: 'two' } : { documents: [row('a')], next: 'one' } }) }
+    server.answers = { 'GET /api/documents': ({ url }) => ({ body: url.includes('cursor=two') ? { documents: [row('c')], next: null } : url.includes('cursor=one') ? { documents: [row('b')], next: 'two' } : { documents: [row('a')], next: 'one' } }) }
     const register = useRegister()
     await register.open('folder')
     expect(register.rows.map(({ id }) => id)).toEqual(['a'])
@@ -115,25 +102,25 @@ describe(useRegister, () => {
   })
 
   it('turns the order around on the second click, and begins with the newest and largest', async () => {
-    answers = { 'GET /api/documents': { body: { documents: [], next: null } } }
+    server.answers = { 'GET /api/documents': { body: { documents: [], next: null } } }
     const register = useRegister()
     await register.open('folder')
     await register.sortBy('changed')
     await register.sortBy('changed')
     await register.sortBy('name')
-    expect(asked.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
+    expect(server.asked.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
   })
 
   it('is a search where it is grouped, keeps how each folder is shown, and forgets nothing of it', async () => {
     const found = (id: string, group: string) => ({ id, group })
-    answers = {
+    server.answers = {
       'GET /api/documents': { body: { documents: [row('z')], next: null } },
-      'GET /api/find': url => ({ body: url.includes('cursor=n') ? { documents: [found('c', 'text')], next: null } : { documents: [found('a', 'pdf'), found('b', 'pdf')], next: 'n' } }),
+      'GET /api/find': ({ url }) => ({ body: url.includes('cursor=n') ? { documents: [found('c', 'text')], next: null } : { documents: [found('a', 'pdf'), found('b', 'pdf')], next: 'n' } }),
     }
     const [register, view] = [useRegister(), useView()]
     await register.open('one')
     await register.setLook({ group: 'type', view: 'grid' })
-    const query = new URLSearchParams(asked.at(-1)?.split('?')[1])
+    const query = new URLSearchParams(server.asked.at(-1)?.split('?')[1])
     expect([query.get('group'), query.get('sort'), query.get('rule')]).toEqual(['type', 'name', '{"kind":"place","folderId":"one","below":false}'])
     expect([register.rows.map(({ id }) => id), [...register.groups]]).toEqual([['a', 'b', 'c'], [['a', 'pdf'], ['b', 'pdf'], ['c', 'text']]])
     await register.open('two')
@@ -146,7 +133,7 @@ describe(useRegister, () => {
   })
 
   it('says why a place cannot be shown', async () => {
-    answers = { 'GET /api/documents': { status: 404, body: refusal('notFound') } }
+    server.answers = { 'GET /api/documents': { status: 404, body: refusal('notFound') } }
     const register = useRegister()
     await register.open('gone')
     expect(register.loaded.state === 'error' && register.loaded.reason.code).toBe('notFound')
@@ -156,7 +143,7 @@ describe(useRegister, () => {
 describe('finding', () => {
   it('keeps the answer to what was typed last', async () => {
     const waiting: Record<string, (answer: Answer) => void> = {}
-    answers = { 'GET /api/find/names': url => new Promise<Answer>((resolve) => { waiting[new URLSearchParams(url.split('?')[1]).get('q') ?? ''] = resolve }) }
+    server.answers = { 'GET /api/find/names': ({ url }) => new Promise<Answer>((resolve) => { waiting[new URLSearchParams(url.split('?')[1]).get('q') ?? ''] = resolve }) }
     const names = useNames()
     const looks = [names.look('b'), names.look('be')]
     waiting.be?.({ body: { documents: [{ id: 'be' }], corrected: null } })
@@ -167,12 +154,12 @@ describe('finding', () => {
 
   it('adds pages to what was found, and shows refusals', async () => {
     const found = { countLimit: 10, sought: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
-    answers = { 'GET /api/find': url => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
+    server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
     const find = useFind()
     await find.run({ q: 'x' }, { typing: true })
     await find.more()
     expect(find.documents.map(({ id }) => id)).toEqual(['a', 'b'])
-    answers = { 'GET /api/find': { status: 422, body: refusal('query.onlyWithout') } }
+    server.answers = { 'GET /api/find': { status: 422, body: refusal('query.onlyWithout') } }
     await find.again()
     expect(find.results.state === 'error' && find.results.reason.code).toBe('query.onlyWithout')
   })
@@ -183,7 +170,7 @@ describe('the number of what is found', () => {
 
   it('comes with the counts where the page was full before, and stays until another is known', async () => {
     let all = 300
-    answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': () => ({ body: { count: all, countLimit: 10_000 } }) }
+    server.answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': () => ({ body: { count: all, countLimit: 10_000 } }) }
     const find = useFind()
     const asking = find.run({ q: 'x' })
     expect(find.counted).toBe('counting')
@@ -198,8 +185,8 @@ describe('the number of what is found', () => {
 
   it('and the next pages are of what was looked for where a typing error was forgiven', async () => {
     const urls: string[] = []
-    const noted = (body: unknown) => (url: string) => { urls.push(url); return { body } }
-    answers = { 'GET /api/find': noted({ ...page, count: 1, next: 'n', corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus' } }), 'GET /api/find/counts': noted({ count: 1, countLimit: 10 }) }
+    const noted = (body: unknown) => ({ url }: { url: string }) => { urls.push(url); return { body } }
+    server.answers = { 'GET /api/find': noted({ ...page, count: 1, next: 'n', corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus' } }), 'GET /api/find/counts': noted({ count: 1, countLimit: 10 }) }
     const find = useFind()
     await find.run({ q: '-old walrsu' })
     await find.more()
@@ -210,17 +197,31 @@ describe('the number of what is found', () => {
 
   it('is asked for again with as many documents as were shown', async () => {
     const pages = new Map([['', { documents: [{ id: 'a' }], count: 3, next: '1' }], ['1', { documents: [{ id: 'b' }], count: null, next: '2' }], ['2', { documents: [{ id: 'c' }], count: null, next: null }]])
-    answers = { 'GET /api/find': url => ({ body: { ...page, ...pages.get(new URL(url, 'http://x').searchParams.get('cursor') ?? '') } }), 'GET /api/find/counts': { body: { count: 3, countLimit: 10 } } }
+    server.answers = { 'GET /api/find': ({ url }) => ({ body: { ...page, ...pages.get(new URL(url, 'http://x').searchParams.get('cursor') ?? '') } }), 'GET /api/find/counts': { body: { count: 3, countLimit: 10 } } }
     const find = useFind()
     await find.run({ q: 'x' })
     await Promise.all([find.more(), find.more()])
-    expect(asked.filter(one => one.includes('cursor=1'))).toHaveLength(1)
+    expect(server.asked.filter(one => one.includes('cursor=1'))).toHaveLength(1)
     await find.again()
     expect([find.documents.map(({ id }) => id), find.results.state === 'ready' && find.results.value.next]).toEqual([['a', 'b'], '2'])
   })
 
+  it('is nothing: then what asks for one thing less is offered, until something else is asked', async () => {
+    const less = { what: { kind: 'word', text: 'y' }, query: { q: 'x' }, count: 3 }
+    server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('q=x+y') ? { ...page, documents: [], count: 0 } : { ...page, count: 3 } }), 'POST /api/find/loosen': { body: { loosened: [less] } } }
+    const find = useFind()
+    await find.run({ q: 'x y' })
+    await vi.waitFor(() => expect(find.loosened).toEqual([less]))
+    await find.run({ q: 'x' })
+    expect([find.loosened, server.asked.filter(one => one.includes('loosen')).length]).toEqual([[], 1])
+    // Away for a moment: nothing is offered, and nothing breaks.
+    server.answers['POST /api/find/loosen'] = new TypeError('away')
+    await find.run({ q: 'x y' })
+    expect([find.results.state, find.loosened]).toEqual(['ready', []])
+  })
+
   it('is not known while the server is away', async () => {
-    answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': { status: 503, body: refusal('database.away') } }
+    server.answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': { status: 503, body: refusal('database.away') } }
     const find = useFind()
     await find.run({ q: 'x' })
     await vi.waitFor(() => expect(find.counted).toBe('unknown'))
@@ -229,7 +230,7 @@ describe('the number of what is found', () => {
 
 describe(useSession, () => {
   it('knows who is signed in and whether there is a demo, and forgets on signing out', async () => {
-    answers = { 'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } }, 'DELETE /api/session': { body: { account: null } } }
+    server.answers = { 'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } }, 'DELETE /api/session': { body: { account: null } } }
     const session = useSession()
     await session.load()
     expect([session.email, session.hasDemo]).toEqual(['a@b.example', true])
@@ -241,7 +242,7 @@ describe(useSession, () => {
 describe('a long act', () => {
   it('is heard of while it runs, and can be stopped', async () => {
     let answer: (value: Answer) => void = () => undefined
-    answers = { 'POST /api/changes': () => new Promise<Answer>((resolve) => { answer = resolve }), 'GET /api/changes/last': { body: { last: null, undo: null, redo: null } } }
+    server.answers = { 'POST /api/changes': () => new Promise<Answer>((resolve) => { answer = resolve }), 'GET /api/changes/last': { body: { last: null, undo: null, redo: null } } }
     const acts = useActs()
     const acting = acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
     const [id = ''] = [...acts.underWay.keys()]
@@ -249,9 +250,9 @@ describe('a long act', () => {
     expect(acts.running).toBeNull()
     acts.hearProgress({ changeId: id, done: 2500, total: 10_000 })
     expect(acts.running).toEqual({ id, done: 2500, total: 10_000 })
-    answers[`POST /api/changes/${id}/stop`] = { body: null }
+    server.answers[`POST /api/changes/${id}/stop`] = { body: null }
     await acts.stop()
-    expect(asked.at(-1)).toBe(`POST /api/changes/${id}/stop`)
+    expect(server.asked.at(-1)).toBe(`POST /api/changes/${id}/stop`)
     answer({ status: 409, body: refusal('act.stopped') })
     expect([(await acting).ok, acts.running, acts.notice?.text]).toEqual([false, null, 'Stopped before the end. Nothing was changed.'])
   })
@@ -260,7 +261,7 @@ describe('a long act', () => {
 describe('kept searches', () => {
   it('know their places and counts, and how a search is remembered', async () => {
     const search = (id: string, more: object) => ({ id, name: id, query: { q: id }, folderId: null, pinned: false, desk: false, createdAt: '', ...more })
-    answers = {
+    server.answers = {
       'GET /api/plan': { body: { ...OUTLINE, searches: [search('one', { folderId: 'a', pinned: true }), search('two', { desk: true })] } },
       'GET /api/find/kept': { body: { counts: [{ id: 'one', count: 12 }, { id: 'two', count: 10_001 }] } },
       'PUT /api/find/recent': { body: null }, 'GET /api/find/recent': { body: { searches: [{ text: 'berth', query: { q: 'berth' }, at: '' }] } },
@@ -272,7 +273,7 @@ describe('kept searches', () => {
     expect([searches.countText('one'), searches.countText('two'), searches.countText('gone')]).toEqual(['12', '10,000+', ''])
     await searches.note('  berth ', { q: 'berth' })
     await searches.note('   ', {})
-    expect([searches.recent.map(one => one.text), asked.filter(one => one.startsWith('PUT')).length]).toEqual([['berth'], 1])
+    expect([searches.recent.map(one => one.text), server.asked.filter(one => one.startsWith('PUT')).length]).toEqual([['berth'], 1])
   })
 })
 
