@@ -30,6 +30,7 @@ import type { ThingItem } from '../composables/useThings'
 import { thingsOf, useThings } from '../composables/useThings'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
+import { documentsFound } from '../stores/foundNumber'
 import { usePlan } from '../stores/plan'
 import { useSearches } from '../stores/searches'
 import { useTrail } from '../stores/trail'
@@ -117,10 +118,9 @@ function pressInField(event: KeyboardEvent): void {
 }
 
 const COUNTING = { counting: 'counting …', unknown: 'documents' } as const
-const numberText = ({ count, countLimit }: { count: number; countLimit: number }) => (count > countLimit ? `more than ${countLimit.toLocaleString('en-GB')} documents` : counted(count, 'document'))
 const countText = computed(() => {
   if (!answer.value) return ''
-  const text = typeof find.counted === 'string' ? COUNTING[find.counted] : numberText(find.counted)
+  const text = typeof find.counted === 'string' ? COUNTING[find.counted] : documentsFound(find.counted.count, find.counted.countLimit)
   return folders.value.length > 0 ? `${text}, ${counted(folders.value.length, 'folder')}` : text
 })
 const exact = () => find.lastAsked && void find.run(find.lastAsked.query, { ...find.lastAsked.more, exact: true })

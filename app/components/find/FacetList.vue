@@ -4,6 +4,8 @@
 import type { Chosen } from '../../../core/find/index'
 
 const props = defineProps<{
+  /** Stands above; the list and it are not there where there are no values. */
+  head?: string
   label: string
   values: readonly { readonly value: T; readonly text: string; readonly count: string; readonly depth?: number; readonly laid?: string | null }[]
   chosen: Chosen<T>
@@ -21,7 +23,10 @@ function put(value: T, into: 'any' | 'without' | null): void {
 </script>
 
 <template>
-  <ul class="facets" :aria-label="label">
+  <h2 v-if="head && values.length > 0" class="part-head">
+    {{ head }}
+  </h2>
+  <ul v-if="values.length > 0" class="facets" :aria-label="label">
     <li v-for="{ value, text, count, depth, laid } in values" :key="value" :class="state(value)" :style="{ paddingLeft: `${(depth ?? 0) * 12}px` }">
       <label>
         <input type="checkbox" :checked="state(value) === 'any'" :indeterminate="state(value) === 'without'" @change="put(value, state(value) === null ? 'any' : null)">
@@ -37,6 +42,7 @@ function put(value: T, into: 'any' | 'without' | null): void {
 </template>
 
 <style scoped>
+.part-head { margin-top: 14px; }
 .facets { list-style: none; padding: 0; }
 li { display: flex; align-items: center; gap: 6px; min-height: 25px; }
 label { display: flex; align-items: center; gap: 8px; flex: 1; min-width: 0; }

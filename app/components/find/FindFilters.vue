@@ -63,24 +63,9 @@ const tags = computed(() => {
 
 <template>
   <form class="filters" aria-label="Narrow the search" @submit.prevent>
-    <template v-if="places.length > 0">
-      <h2 class="part-head">
-        Where
-      </h2>
-      <FacetList label="In this folder and below" :values="places" :chosen="narrowing.places" @choose="emit('choose', { places: $event })" />
-    </template>
-    <template v-if="types.length > 0">
-      <h2 class="part-head">
-        Type
-      </h2>
-      <FacetList label="Type" :values="types" :chosen="narrowing.types" @choose="emit('choose', { types: $event })" />
-    </template>
-    <template v-if="meanings.length > 0">
-      <h2 class="part-head">
-        Colour
-      </h2>
-      <FacetList label="Colour" :values="meanings" :chosen="narrowing.meanings" @choose="emit('choose', { meanings: $event })" />
-    </template>
+    <FacetList head="Where" label="In this folder and below" :values="places" :chosen="narrowing.places" @choose="emit('choose', { places: $event })" />
+    <FacetList head="Type" label="Type" :values="types" :chosen="narrowing.types" @choose="emit('choose', { types: $event })" />
+    <FacetList head="Colour" label="Colour" :values="meanings" :chosen="narrowing.meanings" @choose="emit('choose', { meanings: $event })" />
     <SpanFacet :span="narrowing.span" :months="counts?.months ?? {}" @choose="emit('choose', { span: $event })" />
     <template v-if="plan.tags.length > 0">
       <h2 class="part-head">
@@ -101,30 +86,10 @@ const tags = computed(() => {
       <li><label><input type="checkbox" :checked="narrowing.starred === true" @change="emit('choose', { starred: narrowing.starred === true ? null : true })"> with a star</label><span class="quiet">{{ many('starred', counts?.starred) }}</span></li>
       <li><label><input type="checkbox" :checked="narrowing.starred === false" @change="emit('choose', { starred: narrowing.starred === false ? null : false })"> without a star</label></li>
     </ul>
-    <template v-if="filed.length > 0">
-      <h2 class="part-head">
-        Filed
-      </h2>
-      <FacetList label="Filed" :values="filed" :chosen="narrowing.filed" @choose="emit('choose', { filed: $event })" />
-    </template>
-    <template v-if="ways.length > 0">
-      <h2 class="part-head">
-        Way in
-      </h2>
-      <FacetList label="Way in" :values="ways" :chosen="narrowing.origins" @choose="emit('choose', { origins: $event })" />
-    </template>
-    <template v-if="sizes.length > 0">
-      <h2 class="part-head">
-        Size
-      </h2>
-      <FacetList label="Size" :values="sizes" :chosen="narrowing.sizes" @choose="emit('choose', { sizes: $event })" />
-    </template>
-    <template v-if="languages.length > 0">
-      <h2 class="part-head">
-        Language
-      </h2>
-      <FacetList label="Language" :values="languages" :chosen="narrowing.languages" @choose="emit('choose', { languages: $event })" />
-    </template>
+    <FacetList head="Filed" label="Filed" :values="filed" :chosen="narrowing.filed" @choose="emit('choose', { filed: $event })" />
+    <FacetList head="Way in" label="Way in" :values="ways" :chosen="narrowing.origins" @choose="emit('choose', { origins: $event })" />
+    <FacetList head="Size" label="Size" :values="sizes" :chosen="narrowing.sizes" @choose="emit('choose', { sizes: $event })" />
+    <FacetList head="Language" label="Language" :values="languages" :chosen="narrowing.languages" @choose="emit('choose', { languages: $event })" />
   </form>
 </template>
 

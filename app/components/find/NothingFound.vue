@@ -1,13 +1,12 @@
 <script setup lang="ts">
 // Nothing is found: which one thing less would find something, and how much.
 import type { LoosenedSearch } from '../../../contract/find'
-import { counted } from '../../../core/change/index'
 import type { NarrowingGroup } from '../../../core/find/index'
+import { documentsFound } from '../../stores/foundNumber'
 
 defineProps<{ loosened: readonly LoosenedSearch[]; isNarrowed: boolean }>()
 const emit = defineEmits<{ ask: [query: LoosenedSearch['query']]; clear: [] }>()
 
-const COUNTED_AT_MOST = 10_000
 const WITHOUT_GROUP: Record<NarrowingGroup, string> = {
   types: 'of any type', places: 'in any place', meanings: 'of any colour', tags: 'with any tags or none', origins: 'whichever way it came', filed: 'filed or not',
   sizes: 'of any size', languages: 'in any language', span: 'at any time', starred: 'with a star or without',
@@ -22,8 +21,6 @@ function textOf({ what: { kind, text = '', group } }: LoosenedSearch): string {
     case 'rules': return 'without the rules'
   }
 }
-
-const countText = (count: number) => (count > COUNTED_AT_MOST ? `more than ${COUNTED_AT_MOST.toLocaleString('en-GB')} documents` : counted(count, 'document'))
 </script>
 
 <template>
@@ -36,7 +33,7 @@ const countText = (count: number) => (count > COUNTED_AT_MOST ? `more than ${COU
           <button type="button" class="place" @click="emit('ask', search.query)">
             {{ textOf(search) }}
           </button>
-          <span class="quiet">{{ countText(search.count) }}</span>
+          <span class="quiet">{{ documentsFound(search.count) }}</span>
         </li>
       </ul>
     </template>

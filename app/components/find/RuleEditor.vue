@@ -6,6 +6,7 @@ import type { Weighed } from '../../../contract/find'
 import type { LeafRule, Rule } from '../../../core/find/index'
 import { addPart, isGroup, unwrapPart, withoutPart, withPart, wrapPart } from '../../../core/find/index'
 import { RULE_FIELDS } from '../../composables/ruleFields'
+import { foundNumber } from '../../stores/foundNumber'
 import RuleRow from './RuleRow.vue'
 
 const props = withDefaults(defineProps<{
@@ -20,11 +21,10 @@ const emit = defineEmits<{ change: [rule: Rule | null] }>()
 
 const KINDS = { all: 'all of these', any: 'any of these', none: 'none of these' } as const
 type GroupKind = keyof typeof KINDS
-const LIMIT = 10_000
 
 const shown = () => props.part ?? props.whole
 const below = (index: number) => (props.path === '' ? String(index) : `${props.path}.${index}`)
-const countText = (count: number | undefined) => (count === undefined ? '' : count > LIMIT ? 'more than 10,000' : count.toLocaleString('en-GB'))
+const countText = (count: number | undefined) => (count === undefined ? '' : foundNumber(count))
 
 /** What the whole would find without this part, where it finds nothing with it. */
 const freed = (path: string) => (props.weighed?.whole === 0 ? props.weighed.without[path] ?? 0 : 0)
