@@ -43,7 +43,7 @@ export default tseslint.config(
         layer('worker', 'app/workers/**'),
         layer('composable', 'app/composables/**'),
         layer('component', 'app/components/**'),
-        layer('job', 'server/{jobs,extract,standins}/**'),
+        layer('job', 'server/{jobs,workers,extract,standins}/**'),
         layer('page', 'app/{pages,layouts,middleware,plugins}/**'),
         layer('theme', 'app/theme/**'),
         layer('script', '{scripts,demo}/**'),

@@ -57,7 +57,6 @@ export default defineNuxtConfig({
   },
   nitro: {
     esbuild: { options: { target: 'node20' } },
-    externals: { external: ['piscina'] },
   },
   typescript: { strict: true, typeCheck: false, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   // Fonts stay files: the content policy allows none from data addresses.

@@ -58,6 +58,7 @@ export const ERRORS = {
   'bundle.large': { status: 413, message: 'The documents in “{name}” are {size} together; one archive holds at most {limit}. Make two bundles of it.' },
   'rule.wrong': { status: 422, message: 'This search is not understood: {why}. Make it anew.' },
   'query.onlyWithout': { status: 422, message: 'Add a word that should be there; words to leave out alone would list almost everything.' },
+  'server.busy': { status: 503, message: 'Too much is waiting for this at the moment. Nothing was lost; try again in a minute.' },
   'database.away': { status: 503, message: 'The database does not answer at the moment. Nothing was lost; Hembix tries again by itself.' },
   'database.full': { status: 507, message: 'The disk of the database is full. Nothing was changed or lost; make room on it, then try again.' },
   'connection.lost': { status: 503, message: 'Hembix does not answer at the moment. Nothing was lost; it is tried again by itself.' },

@@ -77,7 +77,7 @@ class Seeding {
       for (let number = 1; number <= run.count; number++) {
         const paper = this.paper(run, number)
         const bytes = await setInFile(paper)
-        const { id: blobId, size } = await storeFile(bytes)
+        const { id: blobId, size } = await storeFile(this.actor.planId, bytes)
         const id = newId() as DocumentId
         if (folderId !== null) this.filed.push({ id, subject: run.subject, at: paper.date.toISOString() })
         files.push({ id, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString(), ...(run.origin ? { origin: run.origin } : {}), ...(run.sender ? { sender: run.sender } : {}) })

@@ -67,7 +67,7 @@ await script(async () => {
   const { buildApp } = await import('./lib/build.mjs')
   await step('build', () => buildApp({ log }).then(() => undefined))
   const { withTestServer } = await import('./lib/testServer.mjs')
-  await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl, arrivals }) => vitest('integration', { HEMBIX_TEST_ARRIVALS: arrivals, HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
+  await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) => vitest('integration', { HEMBIX_TEST_PID: String(server.child.pid), HEMBIX_TEST_ARRIVALS: arrivals, HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
   await step('browser journeys', async () => {
     if (!existsSync('/usr/bin/chromium')) {
       if (process.getuid?.() !== 0) fail('Chromium is not installed. Install it once with: sudo apt-get install chromium')

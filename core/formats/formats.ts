@@ -64,12 +64,12 @@ export function isScanned(extension: string): boolean {
 /** Pictures that browsers do not show by themselves: the server draws their pages. */
 const DRAWN = ['tif', 'tiff'] as const
 
-export function isDrawn(extension: string): boolean {
+export function needsServerRendering(extension: string): boolean {
   return (DRAWN as readonly string[]).includes(extension)
 }
 
 /** Whether a small picture of it can be made. */
-export function isSketched(extension: string): boolean {
+export function hasThumbnail(extension: string): boolean {
   return isReadable(extension) || extension === 'gif' || extension === 'svg'
 }
 
@@ -86,7 +86,7 @@ export function playedAs(extension: string): 'sound' | 'film' | null {
 }
 
 /** What a browser may show by itself in place; everything else is only ever handed out as a download. */
-export function isShownInPlace(extension: string): boolean {
+export function isInlineSafe(extension: string): boolean {
   return extension === 'pdf' || extension === 'txt' || isPicture(extension)
 }
 

@@ -1,5 +1,5 @@
 export type { Readable } from './formats'
-export { fileNameOf, isDrawn, isPicture, isReadable, isScanned, isShownInPlace, isSketched, mediaTypeOf, playedAs, READABLE } from './formats'
+export { fileNameOf, needsServerRendering, isPicture, isReadable, isScanned, isInlineSafe, hasThumbnail, mediaTypeOf, playedAs, READABLE } from './formats'
 export { archiveNames } from './archiveNames'
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'

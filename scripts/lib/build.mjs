@@ -12,10 +12,9 @@ export async function buildApp({ quiet = true, log = () => {} } = {}) {
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return false
   log('building (about a minute)')
   await run(bin('nuxt'), ['build', '--logLevel=silent'], { quiet, env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' } })
-  await run(bin('esbuild'), ['server/extract/worker.ts', '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external',
-    '--outfile=.output/workers/reader.mjs', '--log-level=warning'], { quiet })
-  await run(bin('esbuild'), ['server/extract/ocr/program.ts', '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external',
-    '--outfile=.output/workers/ocr.mjs', '--log-level=warning'], { quiet })
+  for (const [source, program] of [['program.ts', 'documents.mjs'], ['recognise.ts', 'recognise.mjs']]) {
+    await run(bin('esbuild'), [`server/extract/${source}`, '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external', `--outfile=.output/workers/${program}`, '--log-level=warning'], { quiet })
+  }
   const languages = join(ROOT, '.output', 'workers', 'languages')
   mkdirSync(languages, { recursive: true })
   for (const language of ['eng', 'deu', 'fra', 'spa']) copyFileSync(join(ROOT, 'node_modules', '@tesseract.js-data', language, '4.0.0_best_int', `${language}.traineddata.gz`), join(languages, `${language}.traineddata.gz`))

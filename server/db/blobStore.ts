@@ -1,4 +1,4 @@
-// Bytes, content-addressed by SHA-256 and stored once, in PostgreSQL in chunks: one backup and one
+// Bytes, content-addressed by SHA-256 and stored once for each plan, in PostgreSQL in chunks: one backup and one
 // transaction hold everything.
 
 import { createHash } from 'node:crypto'
@@ -10,7 +10,7 @@ export interface StoredBlob { readonly id: string; readonly size: number; readon
 /** What the rest of Hembix asks of a place for bytes; an object store can stand behind it as well. */
 export interface BlobStore {
   /** Takes a stream without ever holding more than a chunk of it; nothing is left behind when it breaks. Throws TooLarge above the limit. */
-  write(newId: string, bytes: AsyncIterable<Uint8Array>, limitBytes: number): Promise<StoredBlob>
+  write(planId: string, newId: string, bytes: AsyncIterable<Uint8Array>, limitBytes: number): Promise<StoredBlob>
   /** The bytes from `start` up to and with `end`. */
   read(id: string, start: number, end: number): AsyncGenerator<Buffer>
 }
@@ -20,8 +20,8 @@ export class TooLarge extends Error {}
 export const CHUNK_BYTES = 1024 * 1024
 
 export const blobStore: BlobStore = {
-  async write(newId, bytes, limitBytes) {
-    await touched(null, 'INSERT INTO blob (id, created_at) VALUES ($1, now())', [newId])
+  async write(planId, newId, bytes, limitBytes) {
+    await touched(null, 'INSERT INTO blob (id, plan_id, created_at) VALUES ($1, $2, now())', [newId, planId])
     try {
       const { size, sha256 } = await writeChunks(newId, bytes, limitBytes)
       return await settle(newId, size, sha256)
@@ -75,15 +75,15 @@ async function writeChunks(id: string, bytes: AsyncIterable<Uint8Array>, limitBy
   return { size, sha256: hash.digest('hex') }
 }
 
-/** Gives the bytes their hash; where the same content is there already, that is used and the new copy dropped, after `hand` heard of it. */
+/** Gives the bytes their hash; where the same content is in the plan already, that is used and the new copy dropped, after `hand` heard of it. */
 export async function settle(id: string, size: number, sha256: string, hand: (sameId: string) => Promise<void> = () => Promise.resolve()): Promise<StoredBlob> {
   const done = await touched(null, `UPDATE blob SET sha256 = decode($2, 'hex'), size = $3 WHERE id = $1
-    AND NOT EXISTS (SELECT FROM blob b WHERE b.sha256 = decode($2, 'hex'))`, [id, sha256, size]).catch((error: unknown) => {
+    AND NOT EXISTS (SELECT FROM blob b WHERE b.plan_id = blob.plan_id AND b.sha256 = decode($2, 'hex'))`, [id, sha256, size]).catch((error: unknown) => {
     if (isUniqueViolation(error)) return 0
     throw error
   })
   if (done === 1) return { id, size, sha256 }
-  const [same] = await rows<{ id: string }>(null, `SELECT id FROM blob WHERE sha256 = decode($1, 'hex')`, [sha256])
+  const [same] = await rows<{ id: string }>(null, `SELECT same.id FROM blob b JOIN blob same ON same.plan_id = b.plan_id AND same.sha256 = decode($2, 'hex') WHERE b.id = $1`, [id, sha256])
   if (!same) throw new Error('The stored bytes disappeared while they were compared.')
   await hand(same.id)
   await dropIncoming(id)

@@ -16,9 +16,10 @@ import * as thumbnails from './migrations/000013_thumbnails'
 import * as samples from './migrations/000014_samples'
 import * as weeks from './migrations/000015_weeks'
 import * as lighter from './migrations/000016_lighter'
+import * as ownCopies from './migrations/000017_own_copies'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks, lighter]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks, lighter, ownCopies]
 
 const LOCK = 4_802_661
 

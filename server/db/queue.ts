@@ -1,13 +1,9 @@
-// The queue of background jobs lies in the same database (pg-boss).
+// Jobs by the clock lie in the same database (pg-boss). What waits to be opened is claimed from its own table (sql/claims).
 
 import PgBoss from 'pg-boss'
 import { databaseUrl } from './client'
 
-export const READ_QUEUE = 'read-document'
-export const SWEEP_QUEUE = 'sweep-uploads'
-export const THUMBNAIL_QUEUE = 'draw-thumbnail'
-const QUEUES = [READ_QUEUE, SWEEP_QUEUE, THUMBNAIL_QUEUE] as const
-type Queue = (typeof QUEUES)[number]
+export const MAINTENANCE_QUEUE = 'daily-maintenance'
 
 let starting: Promise<PgBoss> | null = null
 
@@ -20,22 +16,11 @@ export function queue(onError: (error: Error) => void = () => { /* the next use 
 }
 
 async function start(onError: (error: Error) => void): Promise<PgBoss> {
-  const boss = new PgBoss({ connectionString: databaseUrl(), max: 4 })
+  const boss = new PgBoss({ connectionString: databaseUrl(), max: 2 })
   boss.on('error', onError)
   await boss.start()
-  for (const name of QUEUES) await boss.createQueue(name)
+  await boss.createQueue(MAINTENANCE_QUEUE)
   return boss
-}
-
-/** now: somebody waits for it; later: behind all of those. */
-export type Turn = 'now' | 'later'
-const PRIORITY: Record<Turn, number> = { now: 1, later: 0 }
-
-/** Puts jobs into the queue. The same key may stand in it twice: what is done already is passed over by the job. */
-export async function enqueue(name: Queue, jobs: readonly { key: string; data: object }[], turn: Turn): Promise<void> {
-  if (jobs.length === 0) return
-  const boss = await queue()
-  await boss.insert(jobs.map(({ key, data }) => ({ name, data, singletonKey: key, retryLimit: 1, priority: PRIORITY[turn] })))
 }
 
 export async function stopQueue(): Promise<void> {

@@ -1,12 +1,12 @@
 import ExcelJS from 'exceljs'
 import { strToU8, zipSync } from 'fflate'
 import iconv from 'iconv-lite'
+import PDFDocument from 'pdfkit'
 import sharp from 'sharp'
 import { setAsTiff } from '../../tests/support/fax'
 import { describe, expect, it } from 'vitest'
 import { setInFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
-import { Unreadable } from './outcome'
 import { partsOf, readPlain } from './plain'
 import { readHtml } from './html'
 import { readEpub } from './epub'
@@ -15,10 +15,13 @@ import { readPdf } from './pdf'
 import { readPptx } from './pptx'
 import { readRtf } from './rtf'
 import { readXlsx } from './xlsx'
-import read from './worker'
+import { outcomeOf } from './carryOut'
+import type { Drawn, Failure, Outcome, Task } from './outcome'
+import { PROTECTED, Unreadable } from './outcome'
 import { namesIn, unpack } from './zip'
 
 const paper = (format: Format): Paper => ({ name: 'x', format, title: 'Title & more', date: new Date('2026-01-02T03:04:05Z'), paragraphs: ['First paragraph.', 'Second: ü, é, ñ.'], table: [] })
+const run = (task: Task) => outcomeOf(task) as Promise<Drawn | Failure>
 const bytesOf = async (format: Format) => new Uint8Array(await setInFile(paper(format)))
 
 describe(readPlain, () => {
@@ -122,14 +125,14 @@ describe('formats of an office', () => {
   })
 
   it.each(['xlsx', 'ods', 'odp', 'pptx', 'epub', 'zip', 'rtf', 'png', 'jpg', 'tif'] as const)('says that a broken %s is one', async (extension) => {
-    const outcome = await read({ kind: 'read', extension, bytes: new TextEncoder().encode('PK\u0003\u0004 nothing of the kind') })
+    const outcome = await run({ kind: 'read', recognised: [], extension, bytes: new TextEncoder().encode('PK\u0003\u0004 nothing of the kind') })
     expect([outcome.ok, !outcome.ok && outcome.reason.length > 10]).toEqual([false, true])
   })
 })
 
 describe('small pictures', () => {
   const pictureOf = async (extension: string, bytes: Uint8Array, text = '') => {
-    const drawn = await read({ kind: 'thumbnail', extension, bytes, text })
+    const drawn = await run({ kind: 'thumbnail', extension, bytes, text })
     if (!drawn.ok || !('picture' in drawn)) throw new Error('It was not drawn.')
     const { format, width, height } = await sharp(drawn.picture).metadata()
     const { dominant } = await sharp(drawn.picture).stats()
@@ -158,30 +161,30 @@ describe('small pictures', () => {
   })
 
   it('are none where there is nothing to show', async () => {
-    expect(await read({ kind: 'thumbnail', extension: 'txt', bytes: new TextEncoder().encode(' '), text: ' \n ' })).toEqual({ ok: false, reason: 'It holds no words.' })
-    expect((await read({ kind: 'thumbnail', extension: 'pdf', bytes: new TextEncoder().encode('no PDF'), text: '' })).ok).toBe(false)
-    expect((await read({ kind: 'thumbnail', extension: 'png', bytes: new TextEncoder().encode('no picture'), text: '' })).ok).toBe(false)
+    expect(await run({ kind: 'thumbnail', extension: 'txt', bytes: new TextEncoder().encode(' '), text: ' \n ' })).toEqual({ ok: false, reason: 'It holds no words.' })
+    expect((await run({ kind: 'thumbnail', extension: 'pdf', bytes: new TextEncoder().encode('no PDF'), text: '' })).ok).toBe(false)
+    expect((await run({ kind: 'thumbnail', extension: 'png', bytes: new TextEncoder().encode('no picture'), text: '' })).ok).toBe(false)
   })
 })
 
 describe('pages without text', () => {
   it('of a TIFF are drawn one by one, and a page that is not there is said', async () => {
     const bytes = new Uint8Array(await setAsTiff(['First page', 'Second page']))
-    expect(await read({ kind: 'read', extension: 'tif', bytes })).toMatchObject({ ok: true, scans: [1, 2] })
-    const pictures = await Promise.all([1, 2].map(page => read({ kind: 'draw', extension: 'tiff', bytes, page })))
+    expect(await run({ kind: 'read', recognised: [], extension: 'tif', bytes })).toMatchObject({ ok: true, scans: [1, 2] })
+    const pictures = await Promise.all([1, 2].map(page => run({ kind: 'draw', extension: 'tiff', bytes, page })))
     const drawn = pictures.map(picture => (picture.ok && 'picture' in picture ? Buffer.from(picture.picture) : Buffer.of()))
     expect(await Promise.all(drawn.map(async picture => (await sharp(picture).metadata()).height))).toEqual([400, 400])
     expect(drawn[0]?.equals(drawn[1] ?? Buffer.of())).toBe(false)
-    expect(await read({ kind: 'draw', extension: 'tif', bytes, page: 3 })).toEqual({ ok: false, reason: 'It has no page 3.' })
+    expect(await run({ kind: 'draw', extension: 'tif', bytes, page: 3 })).toEqual({ ok: false, reason: 'It has no page 3.' })
   })
 
   it('are drawn as pictures', async () => {
-    const drawn = await read({ kind: 'draw', extension: 'pdf', bytes: await bytesOf('pdf'), page: 1 })
+    const drawn = await run({ kind: 'draw', extension: 'pdf', bytes: await bytesOf('pdf'), page: 1 })
     expect(drawn.ok && 'picture' in drawn && Buffer.from(drawn.picture.subarray(1, 4)).toString()).toBe('PNG')
   })
 
   it('are named: all of a picture', async () => {
-    expect(await read({ kind: 'read', extension: 'png', bytes: await bytesOf('png') })).toEqual({ ok: true, pages: [''], paged: true, scans: [1] })
+    expect(await run({ kind: 'read', recognised: [], extension: 'png', bytes: await bytesOf('png') })).toMatchObject({ ok: true, pages: [{ page: 1, body: '' }], paged: true, scans: [1] })
   })
 })
 
@@ -209,14 +212,33 @@ describe(unpack, () => {
   })
 })
 
-describe(read, () => {
+describe(outcomeOf, () => {
   it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('gives pages or parts of %s', async (format) => {
-    const outcome = await read({ kind: 'read', extension: format, bytes: await bytesOf(format) })
-    expect(outcome.ok && 'pages' in outcome && [outcome.paged, outcome.pages.join(' ').includes('First paragraph.')]).toEqual([format === 'pdf', true])
+    const outcome = await outcomeOf({ kind: 'read', recognised: [], extension: format, bytes: await bytesOf(format) }) as Outcome
+    expect(outcome.ok && [outcome.paged, outcome.pages.map(({ body }) => body).join(' ').includes('First paragraph.')]).toEqual([format === 'pdf', true])
   })
 
   it('names why it cannot, in a sentence', async () => {
-    expect(await read({ kind: 'read', extension: 'txt', bytes: new Uint8Array() })).toEqual({ ok: false, reason: 'It is empty: a file of zero bytes.' })
-    expect(await read({ kind: 'read', extension: 'exe', bytes: new Uint8Array(3) })).toEqual({ ok: false, reason: 'There is no reader for “exe”.' })
+    expect(await run({ kind: 'read', recognised: [], extension: 'txt', bytes: new Uint8Array() })).toEqual({ ok: false, reason: 'It is empty: a file of zero bytes.' })
+    expect(await run({ kind: 'read', recognised: [], extension: 'exe', bytes: new Uint8Array(3) })).toEqual({ ok: false, reason: 'There is no reader for “exe”.' })
+  })
+  it('opens what bytes are and not what they are named', async () => {
+    const outcome = await outcomeOf({ kind: 'read', recognised: [], extension: 'txt', bytes: await bytesOf('pdf') }) as Outcome
+    expect(outcome.ok && outcome.pages[0]?.body).toContain('First paragraph.')
+  })
+
+  it('says that a document is protected by a password', async () => {
+    const compound = Buffer.concat([Buffer.from('d0cf11e0a1b11ae1', 'hex'), Buffer.alloc(600), Buffer.from('EncryptedPackage', 'utf16le')])
+    const manifest = strToU8('<manifest:manifest><manifest:file-entry><manifest:encryption-data/></manifest:file-entry></manifest:manifest>')
+    const text = zipSync({ 'content.xml': strToU8('not xml'), 'META-INF/manifest.xml': manifest })
+    const pdf = await new Promise<Buffer>((resolve) => {
+      const parts: Buffer[] = []
+      const document = new PDFDocument({ userPassword: 'tern' })
+      document.on('data', (part: Buffer) => parts.push(part)).on('end', () => { resolve(Buffer.concat(parts)) })
+      document.text('sealed').end()
+    })
+    for (const [extension, bytes] of [['docx', compound], ['xlsx', compound], ['pptx', compound], ['odt', text], ['pdf', pdf]] as const) {
+      expect([extension, await run({ kind: 'read', recognised: [], extension, bytes: new Uint8Array(bytes) })]).toEqual([extension, { ok: false, reason: PROTECTED }])
+    }
   })
 })

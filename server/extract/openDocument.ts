@@ -1,15 +1,19 @@
 // OpenDocument 1.3, part 3: paragraphs and headings hold the text; three elements stand for white space.
 
-import { Unreadable } from './outcome'
+import { PROTECTED, Unreadable } from './outcome'
 import type { Node } from './xml'
 import { find, parseXml, textOf } from './xml'
 import { unpack } from './zip'
 
 const SPACES: Readonly<Record<string, string>> = { 'text:s': ' ', 'text:tab': '\t', 'text:line-break': '\n' }
 const BLOCKS = new Set(['text:p', 'text:h'])
+const MANIFEST = 'META-INF/manifest.xml'
 
 async function contentOf(bytes: Uint8Array, kind: string): Promise<readonly Node[]> {
-  const content = (await unpack(bytes, name => name === 'content.xml')).get('content.xml')
+  const parts = await unpack(bytes, name => name === 'content.xml' || name === MANIFEST)
+  // OpenDocument 1.3, part 2, 4.3: what is encrypted is named in the manifest.
+  if (parts.get(MANIFEST)?.includes('encryption-data')) throw new Unreadable(PROTECTED)
+  const content = parts.get('content.xml')
   if (!content) throw new Unreadable(`It is named ${kind} but holds no such document.`)
   return parseXml(content)
 }

@@ -4,7 +4,7 @@ import { createCanvas } from '@napi-rs/canvas'
 import type { PDFDocumentProxy, PDFWorker } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { Facts } from './facts'
 import { tidyFacts } from './facts'
-import { TEXT_LIMIT, Unreadable } from './outcome'
+import { PROTECTED, TEXT_LIMIT, Unreadable } from './outcome'
 import { pdfLibrary } from './pdfLibrary'
 import { wiredWorker } from './pdfWire'
 
@@ -75,6 +75,6 @@ function isPdf(bytes: Uint8Array): boolean {
 
 function reasonFor(error: unknown): string {
   const name = error instanceof Error ? error.name : ''
-  if (name === 'PasswordException') return 'It is locked with a password. Save a copy without one to find it by its words.'
+  if (name === 'PasswordException') return PROTECTED
   return 'It is a damaged PDF. Open it where it was made and save it again.'
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { readPdf } from './pdf'
-import { linesOf, setScans } from './scanPdf'
+import { composePdf, linesOf } from './scanPdf'
 
 const word = (text: string, left: number, top: number, right: number, bottom = top + 0.02) => ({ text, box: [left, top, right, bottom] as const })
 
@@ -14,10 +14,10 @@ describe(linesOf, () => {
   })
 })
 
-describe(setScans, () => {
+describe(composePdf, () => {
   it('lays the text behind the picture, with its blanks', async () => {
     const picture = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
-    const pdf = await setScans([{ picture, width: 1240, height: 1754, words: [word('Größe', 0.1, 0.1, 0.18), word('of', 0.181, 0.1, 0.2), word('the', 0.201, 0.1, 0.23), word('berth', 0.231, 0.1, 0.3)] }], 'Papers', new Date(0))
+    const pdf = await composePdf([picture], [{ width: 1240, height: 1754, words: [word('Größe', 0.1, 0.1, 0.18), word('of', 0.181, 0.1, 0.2), word('the', 0.201, 0.1, 0.23), word('berth', 0.231, 0.1, 0.3)] }], 'Papers', new Date(0))
     expect(await readPdf(new Uint8Array(pdf))).toMatchObject({ pages: ['Größe of the berth'], title: 'Papers' })
   })
 })

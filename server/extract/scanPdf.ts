@@ -2,18 +2,19 @@
 // it can be searched and copied anywhere.
 
 import PDFDocument from 'pdfkit'
-import type { SeenWord } from './ocr/messages'
-
-export interface PdfPage { readonly picture: Buffer; readonly width: number; readonly height: number; readonly words: readonly SeenWord[] }
+import type { ComposedPage, PlacedWord } from './outcome'
 
 const A4_LONG_POINTS = 841.89
 
-export async function setScans(pages: readonly PdfPage[], title: string, now: Date): Promise<Buffer> {
+/** `pictures` stand for `pages` one by one. */
+export async function composePdf(pictures: readonly Buffer[], pages: readonly ComposedPage[], title: string, now: Date): Promise<Buffer> {
   const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title, Creator: 'Hembix', CreationDate: now } })
   const parts: Buffer[] = []
   pdf.on('data', (part: Buffer) => parts.push(part))
   const ended = new Promise<void>((resolve, reject) => { pdf.on('end', resolve); pdf.on('error', reject) })
-  for (const { picture, width, height, words } of pages) {
+  for (const [index, { width, height, words }] of pages.entries()) {
+    const picture = pictures[index]
+    if (!picture) throw new Error(`There is no picture of page ${index + 1}.`)
     const scale = A4_LONG_POINTS / Math.max(width, height)
     const [wide, high] = [width * scale, height * scale]
     pdf.addPage({ size: [wide, high], margin: 0 })
@@ -30,8 +31,8 @@ export async function setScans(pages: readonly PdfPage[], title: string, now: Da
 }
 
 /** Words that stand in one line, as one piece: what is copied has its blanks, whatever the program that copies makes of gaps. */
-export function linesOf(words: readonly SeenWord[]): SeenWord[] {
-  const lines: SeenWord[] = []
+export function linesOf(words: readonly PlacedWord[]): PlacedWord[] {
+  const lines: PlacedWord[] = []
   for (const word of words) {
     const line = lines.at(-1)
     if (line && isBehind(line.box, word.box)) lines[lines.length - 1] = { text: `${line.text} ${word.text}`, box: around(line.box, word.box) }
@@ -40,16 +41,16 @@ export function linesOf(words: readonly SeenWord[]): SeenWord[] {
   return lines
 }
 
-function isBehind([, top, right, bottom]: SeenWord['box'], [left, nextTop, , nextBottom]: SeenWord['box']): boolean {
+function isBehind([, top, right, bottom]: PlacedWord['box'], [left, nextTop, , nextBottom]: PlacedWord['box']): boolean {
   const shared = Math.min(bottom, nextBottom) - Math.max(top, nextTop)
   return left >= right && shared > 0.4 * Math.min(bottom - top, nextBottom - nextTop)
 }
 
-function around([left, top, , bottom]: SeenWord['box'], [, nextTop, right, nextBottom]: SeenWord['box']): SeenWord['box'] {
+function around([left, top, , bottom]: PlacedWord['box'], [, nextTop, right, nextBottom]: PlacedWord['box']): PlacedWord['box'] {
   return [left, Math.min(top, nextTop), right, Math.max(bottom, nextBottom)]
 }
 
-function lay(pdf: PDFKit.PDFDocument, { text, box: [left, top, right, bottom] }: SeenWord, wide: number, high: number): void {
+function lay(pdf: PDFKit.PDFDocument, { text, box: [left, top, right, bottom] }: PlacedWord, wide: number, high: number): void {
   const size = Math.max(3, (bottom - top) * high)
   pdf.fontSize(size)
   const natural = pdf.widthOfString(text)

@@ -2,7 +2,7 @@
 // sizes written in a container can lie.
 
 import yauzl from 'yauzl'
-import { Unreadable } from './outcome'
+import { PROTECTED, Unreadable } from './outcome'
 
 export const UNPACKED_LIMIT_BYTES = 100 * 1024 * 1024
 const ENTRY_LIMIT = 10_000
@@ -21,6 +21,8 @@ export async function unpack(bytes: Uint8Array, wanted: (name: string) => boolea
     zip.on('end', () => resolve(entries))
     zip.on('entry', (entry: yauzl.Entry) => {
       if (zip.entriesRead > ENTRY_LIMIT) return stop(tooMuch(limitBytes))
+      if (entry.isEncrypted() && wanted(entry.fileName)) return stop(new Unreadable(PROTECTED))
+      if (entry.isEncrypted()) return zip.readEntry()
       zip.openReadStream(entry, (error, stream) => {
         if (error) return stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.'))
         const parts: Buffer[] = []
@@ -64,9 +66,15 @@ function tooMuch(limitBytes: number): Unreadable {
   return new Unreadable(`It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this kind does; it was not opened.`)
 }
 
+// A protected Office Open XML document is a compound file ([MS-CFB]) with a stream of this name ([MS-OFFCRYPTO], 1.3.3).
+const COMPOUND_FILE = Buffer.from('d0cf11e0a1b11ae1', 'hex')
+const ENCRYPTED_STREAM = Buffer.from('EncryptedPackage', 'utf16le')
+
 function open(bytes: Uint8Array): Promise<yauzl.ZipFile> {
+  const buffer = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)
+  if (buffer.subarray(0, COMPOUND_FILE.length).equals(COMPOUND_FILE) && buffer.includes(ENCRYPTED_STREAM)) return Promise.reject(new Unreadable(PROTECTED))
   return new Promise((resolve, reject) => {
-    yauzl.fromBuffer(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length), { lazyEntries: true, validateEntrySizes: false }, (error, zip) => {
+    yauzl.fromBuffer(buffer, { lazyEntries: true, validateEntrySizes: false }, (error, zip) => {
       if (error) reject(new Unreadable('It is not what its name says: it holds no such document.'))
       else resolve(zip)
     })

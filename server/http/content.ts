@@ -5,7 +5,7 @@ import { Readable } from 'node:stream'
 import type { H3Event } from 'h3'
 import { getHeader, sendStream, setResponseHeaders, setResponseStatus } from 'h3'
 import { fail } from '../../core/errors'
-import { fileNameOf, isShownInPlace } from '../../core/formats/index'
+import { fileNameOf, isInlineSafe } from '../../core/formats/index'
 
 export interface Bytes {
   readonly name: string
@@ -17,7 +17,7 @@ export interface Bytes {
 }
 
 export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean): Promise<void> {
-  const shown = inPlace && isShownInPlace(bytes.extension)
+  const shown = inPlace && isInlineSafe(bytes.extension)
   const range = rangeOf(getHeader(event, 'range'), bytes.size)
   const [start, end] = range ?? [0, bytes.size - 1]
   setResponseHeaders(event, {

@@ -1,5 +1,6 @@
 import type { Seen } from '../services/arrivals/takeArrivals'
 import { takeArrivals } from '../services/arrivals/takeArrivals'
+import { documents } from '../workers/documents'
 
 const EVERY_MS = 1000
 
@@ -12,7 +13,7 @@ export function watchArrivals(log: (message: string) => void): { stop: () => Pro
   const look = async (): Promise<void> => {
     while (!stopped && root) {
       try {
-        await takeArrivals(root, seen, new Date())
+        await takeArrivals(root, seen, documents.mail, new Date())
         said = ''
       }
       catch (error) {

@@ -15,8 +15,9 @@ import type { Format } from '../../demo/papers'
 import type { Random } from '../../demo/random'
 import { seeded } from '../../demo/random'
 import { POOLS } from '../../demo/texts'
-import { startRecogniser } from '../../server/extract/ocr/recogniser'
-import read from '../../server/extract/worker'
+import { outcomeOf } from '../../server/extract/carryOut'
+import type { Drawn, Outcome } from '../../server/extract/outcome'
+import { documents, stopWorkers } from '../../server/workers/documents'
 
 const [FILES, WARM, PAGES, EACH, OCR_PAGES] = [40, 20, 12, 30, 3]
 const require = createRequire(import.meta.url)
@@ -43,9 +44,9 @@ function recall(known: string, got: string): number {
 }
 
 const textOf = async (extension: string, bytes: Buffer): Promise<string> => {
-  const outcome = await read({ kind: 'read', extension, bytes: new Uint8Array(bytes) })
+  const outcome = await outcomeOf({ kind: 'read', extension, recognised: [], bytes: new Uint8Array(bytes) }) as Outcome
   if (!outcome.ok || !('pages' in outcome)) throw new Error('A document of the bench could not be read.')
-  return outcome.pages.join('\n')
+  return outcome.pages.map(({ body }) => body).join('\n')
 }
 
 function manyPages(random: Random): Promise<Buffer> {
@@ -144,9 +145,14 @@ async function badly(random: Random, page: Buffer): Promise<Buffer> {
   return sharp(turned).composite([{ input: noise, blend: 'soft-light' }]).png().toBuffer()
 }
 
+async function recognisedText(png: Uint8Array, languages: readonly string[]): Promise<string> {
+  const opened = await documents.recognise('bench', png, languages)
+  if (opened.ended !== null) throw new Error('A page of the bench could not be recognised.')
+  return opened.outcome.text
+}
+
 async function ocrRows(): Promise<string[]> {
   for (const [family, file] of [['Sheet', '@fontsource-variable/hanken-grotesk/files/hanken-grotesk-latin-wght-normal.woff2'], ['Serif', '@fontsource-variable/besley/files/besley-latin-wght-normal.woff2']] as const) GlobalFonts.registerFromPath(require.resolve(file), family)
-  const recogniser = startRecogniser()
   const rows: string[] = []
   try {
     for (const [name, spoil] of [['clean', null], ['turned, grey, noisy', badly]] as const) {
@@ -158,9 +164,9 @@ async function ocrRows(): Promise<string[]> {
           const texts = paragraphs(random, 6, LANGUAGE_SENTENCES[language])
           const drawn = pageOf(random, texts)
           // As the server does it: drawn, then straightened and cleaned where it helps.
-          const task = await read({ kind: 'draw', extension: 'png', bytes: new Uint8Array(spoil ? await spoil(random, drawn) : drawn), page: 1 })
+          const task = await outcomeOf({ kind: 'draw', extension: 'png', bytes: new Uint8Array(spoil ? await spoil(random, drawn) : drawn), page: 1 }) as Drawn
           if (!task.ok || !('picture' in task)) throw new Error('A page of the bench could not be drawn.')
-          shares.push(recall(texts.join(' '), (await recogniser.see(task.picture, [code, 'eng'])).text))
+          shares.push(recall(texts.join(' '), await recognisedText(task.picture, [code, 'eng'])))
         }
       }
       const ms = performance.now() - began
@@ -169,7 +175,7 @@ async function ocrRows(): Promise<string[]> {
     }
   }
   finally {
-    recogniser.stop()
+    stopWorkers()
   }
   return rows
 }

@@ -73,13 +73,14 @@ describe('a folder in the Trash', () => {
 describe('finished bytes that nothing holds', () => {
   const age = (id: string) => rows(null, `UPDATE blob SET created_at = now() - interval '2 days' WHERE id = $1 RETURNING id`, [id])
   const isThere = async (id: string) => (await rows(null, 'SELECT 1 FROM blob WHERE id = $1', [id])).length === 1
-  const store = async (text: string) => (await blobStore.write(v7(), (async function* () { yield Buffer.from(text) })(), 1000)).id
+  const store = async (planId: string, text: string) => (await blobStore.write(planId, v7(), (async function* () { yield Buffer.from(text) })(), 1000)).id
 
   it('are cleared away after a day, and not before; what an undone act could bring back stays', async () => {
     const client = await newClient()
-    const [old, fresh] = [await store(`loose ${v7()}`), await store(`loose ${v7()}`)]
     const { id } = await client.upload('undone.txt', `comes back ${v7()}`)
-    const [held] = await rows<{ blobId: string }>(null, 'SELECT blob_id AS "blobId" FROM document WHERE id = $1', [id])
+    const [held] = await rows<{ blobId: string; planId: string }>(null, 'SELECT blob_id AS "blobId", plan_id AS "planId" FROM document WHERE id = $1', [id])
+    const planId = held?.planId ?? ''
+    const [old, fresh] = [await store(planId, `loose ${v7()}`), await store(planId, `loose ${v7()}`)]
     await client.undo()
     await age(old)
     await age(held?.blobId ?? '')

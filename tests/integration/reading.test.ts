@@ -1,18 +1,17 @@
 import { zipSync, strToU8 } from 'fflate'
 import { v7 } from 'uuid'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { beforeAll, describe, expect, it } from 'vitest'
 import type { TextReply } from '../../contract/document'
 import { setInFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
 import { rows, touched, withTransaction } from '../../server/db/client'
-import { READ_QUEUE, stopQueue } from '../../server/db/queue'
-import { requeueLostReadings, requeueOpenReadings } from '../../server/services/reading/requestReading'
+import { notifyWork } from '../../server/db/sql/journal'
+import { releaseLostClaims, resumeReadings } from '../../server/services/reading/requestReading'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
 let client: Client
 beforeAll(async () => { client = await newClient() })
-afterAll(stopQueue)
 
 const paper = (format: Format, title: string): Paper => ({
   name: title, format, title, date: new Date('2026-05-06T07:08:09Z'),
@@ -84,13 +83,13 @@ describe('a document that cannot be read', () => {
     expect((await client.whenRead(good)).reading.state).toBe('read')
   })
 
-  it('is asked for again when its job was lost, and only then', async () => {
+  it('is given back when the server that took it ended, and only then', async () => {
     const { id } = await client.upload('lost.txt', 'a text whose job was lost')
     await client.whenRead(id)
-    await rows(null, `DELETE FROM pgboss.job WHERE name = $1 AND singleton_key = (SELECT blob_id::text FROM document WHERE id = $2)`, [READ_QUEUE, id])
     await touched(null, `UPDATE reading SET state = 'reading', changed_at = now() - interval '2 hours' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
-    expect(await requeueLostReadings(3 * 3600)).toBe(0)
-    expect(await requeueLostReadings(3600)).toBe(1)
+    expect(await releaseLostClaims(3 * 3600)).toBe(0)
+    expect(await releaseLostClaims(3600)).toBe(1)
+    await notifyWork(null)
     expect((await client.whenRead(id)).reading.state).toBe('read')
   })
 
@@ -102,7 +101,8 @@ describe('a document that cannot be read', () => {
     expect(status).toBe(200)
     await client.whenRead(id)
     await touched(null, 'DELETE FROM reading WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)', [id])
-    await requeueOpenReadings()
+    await resumeReadings()
+    await notifyWork(null)
     expect((await client.whenRead(id)).reading.state).toBe('read')
   })
 
@@ -110,11 +110,11 @@ describe('a document that cannot be read', () => {
     const bytes = 'the same bytes at the same moment'
     const { id } = await client.upload('first.txt', bytes)
     await client.whenRead(id)
-    const [later, secondId] = [await newClient(), v7()]
+    const secondId = v7()
     await touched(null, `UPDATE reading SET state = 'reading' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
     const upload = await withTransaction(async (reader) => {
       await touched(reader, `UPDATE reading SET state = 'read', words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
-      const coming = later.upload('second.txt', bytes, null, { id: secondId })
+      const coming = client.upload('second.txt', bytes, null, { id: secondId })
       while ((await rows(null, 'SELECT FROM document WHERE id = $1', [secondId])).length === 0) await new Promise(resolve => setTimeout(resolve, 20))
       return { coming }
     })

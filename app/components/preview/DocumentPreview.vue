@@ -2,7 +2,7 @@
 // A document as it looks, in the card (small) or in the reader (large).
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
-import { isDrawn, isPicture, playedAs } from '../../../core/formats/index'
+import { needsServerRendering, isPicture, playedAs } from '../../../core/formats/index'
 import type { Sought } from '../../../core/text/index'
 import { contentAddress, pageAddress } from '../../stores/content'
 import HtmlSheet from './HtmlSheet.vue'
@@ -32,7 +32,7 @@ const way = computed(() => {
   if (size === 0) return 'empty'
   if (extension === 'pdf' && !failed.value) return 'pdf'
   // As a picture of a page an SVG runs nothing.
-  if ((isPicture(extension) || extension === 'svg' || isDrawn(extension)) && !failed.value) return 'picture'
+  if ((isPicture(extension) || extension === 'svg' || needsServerRendering(extension)) && !failed.value) return 'picture'
   if (playedAs(extension) !== null && !failed.value) return 'media'
   if (extension === 'uri' && !failed.value) return 'link'
   // A DOCX is unpacked here only after the server found it honest.
@@ -42,7 +42,7 @@ const way = computed(() => {
 /** A picture as it is; where browsers do not show it, its pages as the server draws them. */
 const pictured = computed(() => {
   const { id, version, extension, reading } = props.document
-  if (!isDrawn(extension)) return [{ number: 1, address: contentAddress(id, { inline: true, version }) }]
+  if (!needsServerRendering(extension)) return [{ number: 1, address: contentAddress(id, { inline: true, version }) }]
   const numbers = props.large ? Array.from({ length: Math.max(1, reading.pages) }, (_, index) => index + 1) : [props.page]
   return numbers.map(number => ({ number, address: pageAddress(id, number, version) }))
 })

@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { timeText } from '../../../core/dates/index'
 import { parseQuery, soughtIn } from '../../../core/find/index'
-import { isDrawn, isPicture, sizeText } from '../../../core/formats/index'
+import { needsServerRendering, isPicture, sizeText } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import DocumentCard from '../../components/card/DocumentCard.vue'
@@ -131,7 +131,7 @@ useShortcuts((event) => {
           </p>
         </header>
         <ReaderBar
-          ref="bar" v-model:words="words" v-model:zoom="zoom" v-model:turn="turn" class="bar" :hits="hits.count.value" :at="hits.at.value" :pages="pages" :hit-pages="onPage" :can-turn="value.extension === 'pdf' || isPicture(value.extension) || isDrawn(value.extension)"
+          ref="bar" v-model:words="words" v-model:zoom="zoom" v-model:turn="turn" class="bar" :hits="hits.count.value" :at="hits.at.value" :pages="pages" :hit-pages="onPage" :can-turn="value.extension === 'pdf' || isPicture(value.extension) || needsServerRendering(value.extension)"
           :before="trail.beside(id, -1) !== null" :after="trail.beside(id, 1) !== null" @next="hits.next" @page="toPage" @beside="beside"
         />
         <div ref="sheet" class="sheet" :style="{ width: `${zoom * 100}%`, maxWidth: `${860 * zoom}px` }">

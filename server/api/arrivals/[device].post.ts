@@ -6,6 +6,7 @@ import { bodyOf } from '../../http/parse'
 import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { takeHandedOver } from '../../services/arrivals/takeHandedOver'
+import { documents } from '../../workers/documents'
 import { takeMail } from '../../services/arrivals/takeMail'
 import { simulatedColleague } from '../../standins/colleague'
 import { simulatedMailbox } from '../../standins/mailbox'
@@ -18,7 +19,7 @@ export default route(async (event) => {
   const changes = []
   switch (getRouterParam(event, 'device')) {
     case 'mailbox':
-      for (const { id, bytes } of await simulatedMailbox(now).messages()) changes.push(await takeMail(actor, id, bytes, now))
+      for (const { id, bytes } of await simulatedMailbox(now).messages()) changes.push(await takeMail(actor, id, bytes, documents.mail, now))
       break
     case 'colleague':
       for (const handed of folder ? [await simulatedColleague(now).folder()] : await simulatedColleague(now).handedOver()) changes.push(await takeHandedOver(actor, handed, as, now))

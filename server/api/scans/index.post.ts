@@ -1,6 +1,6 @@
 import { signedIn } from '../../http/actor'
 import { route } from '../../http/route'
-import { pictures } from '../../jobs/pictures'
+import { scanPages } from '../../workers/documents'
 import { whoIs } from '../../services/account/session'
 import { takePages } from '../../services/scans/scans'
 import { simulatedScanner } from '../../standins/scanner'
@@ -8,5 +8,5 @@ import { simulatedScanner } from '../../standins/scanner'
 /** What lies in the simulated scanner. */
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
-  return { pages: await takePages(actor, await simulatedScanner(Math.floor(Date.now() / 1000)).pages(), pictures) }
+  return { pages: await takePages(actor, await simulatedScanner(Math.floor(Date.now() / 1000)).pages(), scanPages) }
 })

@@ -124,6 +124,11 @@ export function laterEntriesOn(transaction: Transaction, planId: string, after: 
     ORDER BY c.revision DESC LIMIT $4`, [planId, after, ids, limit])
 }
 
+/** Tells every server that something waits to be opened; delivered when the transaction commits. */
+export async function notifyWork(transaction: Transaction | null): Promise<void> {
+  await notify(transaction, { type: 'work' })
+}
+
 /** Tells every window of the plan; delivered when the transaction commits. */
 export async function notify(transaction: Transaction | null, event: object): Promise<void> {
   await touched(transaction, `SELECT pg_notify('hembix', $1)`, [JSON.stringify(event)])

@@ -1,8 +1,7 @@
 import { READABLE } from '../../../core/formats/index'
-import type { Language } from '../../../core/text/index'
+import type { Language, PageText, ReadFacts } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { prepared, rows, touched } from '../client'
-import { READ_QUEUE } from '../queue'
 
 export type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
 
@@ -19,25 +18,28 @@ export interface Reading {
 }
 
 /** Asks for bytes to be read again that were read or could not be, recognised pages as well; true when they now wait. */
-export async function wantAgain(blobId: string, extension: string): Promise<boolean> {
-  return await touched(null, `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1)
-    INSERT INTO reading (blob_id, state, extension, changed_at) VALUES ($1, 'waiting', $2, now())
-    ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension]) > 0
+export async function wantAgain(planId: string, blobId: string, extension: string): Promise<boolean> {
+  return await touched(null, `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1), opened AS (DELETE FROM opening WHERE blob_id = $1), drawn AS (DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made')
+    INSERT INTO reading (blob_id, plan_id, state, extension, changed_at) VALUES ($1, $3, 'waiting', $2, now())
+    ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, later = false, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension, planId]) > 0
 }
 
 // In one order, and nothing is tried that is there: who holds a plan must not wait for a reader, which waits for the plan.
-const WANT = `INSERT INTO reading (blob_id, state, extension, changed_at)
-  SELECT DISTINCT ON (d.blob_id) d.blob_id, 'waiting', d.extension, now() FROM document d WHERE d.extension = ANY($1::text[]) AND NOT EXISTS (SELECT FROM reading r WHERE r.blob_id = d.blob_id)`
-const WANTED = 'ORDER BY d.blob_id ON CONFLICT (blob_id) DO NOTHING RETURNING blob_id AS "blobId"'
+const WANT = `INSERT INTO reading AS r (blob_id, plan_id, state, extension, later, changed_at)
+  SELECT DISTINCT ON (d.blob_id) d.blob_id, d.plan_id, 'waiting', d.extension, $2, now() FROM document d WHERE d.extension = ANY($1::text[])
+    AND NOT EXISTS (SELECT FROM reading o WHERE o.blob_id = d.blob_id AND (o.state <> 'failed' OR o.extension = d.extension))`
+// Bytes that could not be read under one extension are tried under another.
+const WANTED = `ORDER BY d.blob_id ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, later = excluded.later, changed_at = now()
+  WHERE r.state = 'failed' AND r.extension <> excluded.extension RETURNING r.blob_id AS "blobId"`
 
-/** Asks for the contents of these documents to be read that never were; those that now wait. */
-export async function wantReadings(transaction: Transaction, documentIds: readonly string[]): Promise<string[]> {
-  return (await rows<{ blobId: string }>(transaction, `${WANT} AND d.id = ANY($2::uuid[]) ${WANTED}`, [READABLE, documentIds])).map(row => row.blobId)
+/** Asks for the contents of these documents to be read that never were; how many now wait. `later`: behind what somebody waits for. */
+export async function wantReadings(transaction: Transaction, documentIds: readonly string[], later: boolean): Promise<number> {
+  return (await rows(transaction, `${WANT} AND d.id = ANY($3::uuid[]) ${WANTED}`, [READABLE, later, documentIds])).length
 }
 
 /** The same for all documents, and for what became readable since they came. */
 export function wantMissing(): Promise<number> {
-  return touched(null, `${WANT} ${WANTED}`, [READABLE])
+  return touched(null, `${WANT} ${WANTED}`, [READABLE, true])
 }
 
 /** Contents of these documents whose words are still to come, as an act sees it before it takes over those that are there. */
@@ -62,23 +64,17 @@ export async function readingOf(blobId: string): Promise<Reading | undefined> {
   return found[0]
 }
 
-/** Takes bytes that wait, or were being read when a server went down; nothing where they were read meanwhile. */
-export async function readingToDo(blobId: string): Promise<{ extension: string; size: number } | undefined> {
-  const found = await rows<{ extension: string; size: number }>(null, `UPDATE reading r SET state = 'reading', changed_at = now() FROM blob b
-    WHERE r.blob_id = $1 AND b.id = r.blob_id AND r.state IN ('waiting', 'reading') RETURNING r.extension, b.size::float8 AS size`, [blobId])
-  return found[0]
-}
-
-export interface PageText { readonly page: number; readonly body: string; readonly folded: string }
+/** What one statement writes of pages: the text of a book would be too long for one. */
+const PAGES_AT_ONCE = 200
 
 export async function writePages(transaction: Transaction, blobId: string, pages: readonly PageText[], paged: boolean): Promise<void> {
   await touched(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
-  await touched(transaction, `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
-    FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`, [blobId, JSON.stringify(pages)])
+  for (let from = 0; from < pages.length; from += PAGES_AT_ONCE) {
+    await touched(transaction, `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
+      FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`, [blobId, JSON.stringify(pages.slice(from, from + PAGES_AT_ONCE))])
+  }
   await touched(transaction, `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`, [blobId, pages.length, paged])
 }
-
-export interface ReadFacts { readonly language: Language | null; readonly title: string; readonly author: string; /** Folded. */ readonly heads: string; /** ISO 8601. */ readonly datedAt: string | null }
 
 /** What the text of a document says of it, and the words by which it is found; a title or author that is known stays where none is given. */
 export async function writeFacts(transaction: Transaction, blobId: string, { language, title, author, heads, datedAt }: ReadFacts, lexemes: readonly string[], reader: number): Promise<void> {
@@ -90,28 +86,19 @@ export async function bodiesOf(transaction: Transaction, blobId: string): Promis
   return (await rows<{ body: string }>(transaction, 'SELECT body FROM page_text WHERE blob_id = $1 ORDER BY page', [blobId])).map(row => row.body)
 }
 
-/** Bytes that an older reader read; they wait to be read again. */
-export async function wantNewer(reader: number, limit: number): Promise<string[]> {
-  const found = await rows<{ blobId: string }>(null, `UPDATE reading SET state = 'waiting', reader = $1, changed_at = now()
-    WHERE blob_id IN (SELECT r.blob_id FROM reading r WHERE r.reader < $1 AND r.state IN ('read', 'failed') LIMIT $2) RETURNING blob_id AS "blobId"`, [reader, limit])
-  return found.map(row => row.blobId)
+/** Asks for bytes that an older reader read to be read again, behind what already waits; how many. */
+export function wantNewer(reader: number, limit: number): Promise<number> {
+  return touched(null, `UPDATE reading SET state = 'waiting', reader = $1, later = true, changed_at = now()
+    WHERE blob_id IN (SELECT r.blob_id FROM reading r WHERE r.reader < $1 AND r.state IN ('read', 'failed') LIMIT $2)`, [reader, limit])
+}
+
+/** Its process ended, and it is tried once more. */
+export async function waitAgain(blobId: string): Promise<void> {
+  await touched(null, `UPDATE reading SET state = 'waiting' WHERE blob_id = $1 AND state = 'reading'`, [blobId])
 }
 
 export async function failReading(blobId: string, reason: string): Promise<void> {
   await touched(null, `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1`, [blobId, reason])
-}
-
-/** Bytes that wait, or were being read when the server went down. */
-export async function openReadings(): Promise<string[]> {
-  const found = await rows<{ blobId: string }>(null, `SELECT blob_id AS "blobId" FROM reading WHERE state IN ('waiting', 'reading')`)
-  return found.map(row => row.blobId)
-}
-
-/** Bytes that wait for longer than so many seconds with no job that would read them: the job was lost, or failed while the database was away. */
-export async function lostReadings(seconds: number): Promise<string[]> {
-  const found = await rows<{ blobId: string }>(null, `SELECT r.blob_id AS "blobId" FROM reading r WHERE r.state IN ('waiting', 'reading') AND r.changed_at < now() - make_interval(secs => $1)
-    AND NOT EXISTS (SELECT FROM pgboss.job j WHERE j.name = $2 AND j.state IN ('created', 'retry', 'active') AND j.singleton_key = r.blob_id::text)`, [seconds, READ_QUEUE])
-  return found.map(row => row.blobId)
 }
 
 /** Live documents that hold these bytes, with their plan, to tell their windows. */

@@ -3,8 +3,6 @@
 import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 
-export interface ScanTask { readonly blobId: string; readonly page: number; readonly extension: string; readonly size: number; readonly planId: string }
-
 /** The words of pages that were recognised. */
 export function recognisedPages(blobId: string): Promise<{ page: number; body: string }[]> {
   return rows(null, 'SELECT t.page, t.body FROM page_words w JOIN page_text t ON t.blob_id = w.blob_id AND t.page = w.page WHERE w.blob_id = $1', [blobId])
@@ -14,27 +12,21 @@ export function recognisedPages(blobId: string): Promise<{ page: number; body: s
 export async function addScanPages(transaction: Transaction, blobId: string, pages: readonly number[], kept: readonly number[]): Promise<void> {
   await touched(transaction, 'DELETE FROM scan_page WHERE blob_id = $1', [blobId])
   await touched(transaction, 'DELETE FROM page_words WHERE blob_id = $1 AND page <> ALL($2::int[])', [blobId, kept])
-  await touched(transaction, 'INSERT INTO scan_page (blob_id, page) SELECT $1, unnest($2::int[])', [blobId, pages])
-}
-
-/** Takes the page that waits longest, of a document in a plan that is not paused. What was taken by a server that ended is taken again. */
-export async function takeScanPage(): Promise<ScanTask | undefined> {
-  const found = await rows<ScanTask>(null, `UPDATE scan_page s SET taken_at = now(), tries = s.tries + 1 FROM (
-      SELECT p.blob_id, p.page, d.plan_id FROM scan_page p JOIN LATERAL (SELECT d.plan_id FROM document d JOIN plan l ON l.id = d.plan_id AND l.recognising WHERE d.blob_id = p.blob_id AND d.trashed_at IS NULL LIMIT 1) d ON true
-      WHERE p.taken_at IS NULL OR p.taken_at < now() - interval '5 minutes' ORDER BY p.added_at, p.page LIMIT 1 FOR UPDATE OF p SKIP LOCKED) next, reading r, blob b
-    WHERE s.blob_id = next.blob_id AND s.page = next.page AND r.blob_id = s.blob_id AND b.id = s.blob_id
-    RETURNING s.blob_id AS "blobId", s.page, r.extension, b.size::float8 AS size, next.plan_id AS "planId"`)
-  return found[0]
+  await touched(transaction, 'INSERT INTO scan_page (blob_id, plan_id, page) SELECT b.id, b.plan_id, p.page FROM blob b, unnest($2::int[]) AS p(page) WHERE b.id = $1', [blobId, pages])
 }
 
 export interface RecognisedPage { readonly page: number; readonly body: string; readonly folded: string; readonly words: readonly object[]; readonly confidence: number }
 
-/** Keeps what was recognised and takes the page off the list; the folded texts of all pages. */
-export async function writeScanPage(transaction: Transaction, blobId: string, { page, body, folded, words, confidence }: RecognisedPage): Promise<string[]> {
+/** Keeps what was recognised and takes the page off the list. */
+export async function writeScanPage(transaction: Transaction, blobId: string, { page, body, folded, words, confidence }: RecognisedPage): Promise<void> {
   await touched(transaction, 'DELETE FROM scan_page WHERE blob_id = $1 AND page = $2', [blobId, page])
   await touched(transaction, `UPDATE page_text SET body = $3, folded = ' ' || $4 || ' ' WHERE blob_id = $1 AND page = $2`, [blobId, page, body, folded])
   await touched(transaction, `INSERT INTO page_words (blob_id, page, words, confidence) VALUES ($1, $2, $3::jsonb, $4) ON CONFLICT (blob_id, page) DO UPDATE SET words = excluded.words, confidence = excluded.confidence`, [blobId, page, JSON.stringify(words), confidence])
-  return (await rows<{ folded: string }>(transaction, 'SELECT folded FROM page_text WHERE blob_id = $1 ORDER BY page', [blobId])).map(row => row.folded)
+}
+
+/** Its process ended, and it is tried once more. */
+export async function scanPageAgain(blobId: string, page: number): Promise<void> {
+  await touched(null, 'UPDATE scan_page SET taken_at = NULL WHERE blob_id = $1 AND page = $2', [blobId, page])
 }
 
 /** Gives a page up; its document says so. */
@@ -47,7 +39,7 @@ export interface ScanQueue { readonly pages: number; readonly documents: number;
 /** What is left to be recognised for one plan, and its settings. */
 export async function scanQueue(planId: string): Promise<ScanQueue> {
   const [found] = await rows<ScanQueue>(null, `SELECT l.recognising, l.recognise_languages AS languages, coalesce(q.pages, 0)::int AS pages, coalesce(q.documents, 0)::int AS documents FROM plan l
-    LEFT JOIN LATERAL (SELECT count(*) AS pages, count(DISTINCT s.blob_id) AS documents FROM scan_page s WHERE EXISTS (SELECT FROM document d WHERE d.blob_id = s.blob_id AND d.plan_id = l.id AND d.trashed_at IS NULL)) q ON true WHERE l.id = $1`, [planId])
+    LEFT JOIN LATERAL (SELECT count(*) AS pages, count(DISTINCT s.blob_id) AS documents FROM scan_page s WHERE s.plan_id = l.id) q ON true WHERE l.id = $1`, [planId])
   if (!found) throw new Error('The plan is gone.')
   return found
 }

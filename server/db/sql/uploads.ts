@@ -18,7 +18,7 @@ export interface UploadRow {
 const UPLOAD = `u.id, u.blob_id AS "blobId", u.name, u.size::float8 AS size, u.received::float8 AS received, u.metadata, ${isoText('u.created_at')} AS "createdAt"`
 
 export async function beginUpload(planId: string, upload: Omit<UploadRow, 'received' | 'createdAt'>): Promise<void> {
-  await touched(null, `WITH b AS (INSERT INTO blob (id, created_at) VALUES ($1, now()) RETURNING id)
+  await touched(null, `WITH b AS (INSERT INTO blob (id, plan_id, created_at) VALUES ($1, $3, now()) RETURNING id)
     INSERT INTO upload (id, plan_id, blob_id, name, size, metadata, created_at) SELECT $2, $3, b.id, $4, $5, $6::jsonb, now() FROM b`,
   [upload.blobId, upload.id, planId, upload.name, upload.size, JSON.stringify(upload.metadata)])
 }
@@ -58,6 +58,6 @@ export async function sizesAmong(planId: string, sizes: readonly number[]): Prom
 /** Live documents that hold one of these contents (SHA-256, hex), with their places. */
 export function documentsHolding(planId: string, hashes: readonly string[]): Promise<{ sha256: string; id: string; name: string; extension: string; folderIds: (string | null)[] }[]> {
   return rows(null, `SELECT encode(b.sha256, 'hex') AS sha256, d.id, d.name, d.extension, array_agg(p.folder_id ORDER BY p.home DESC) AS "folderIds"
-    FROM blob b JOIN document d ON d.blob_id = b.id AND d.plan_id = $1 AND d.trashed_at IS NULL JOIN placement p ON p.document_id = d.id AND p.live
-    WHERE b.sha256 = ANY(SELECT decode(x, 'hex') FROM unnest($2::text[]) x) GROUP BY b.sha256, d.id ORDER BY d.created_at`, [planId, hashes])
+    FROM blob b JOIN document d ON d.blob_id = b.id AND d.plan_id = b.plan_id AND d.trashed_at IS NULL JOIN placement p ON p.document_id = d.id AND p.live
+    WHERE b.plan_id = $1 AND b.sha256 = ANY(SELECT decode(x, 'hex') FROM unnest($2::text[]) x) GROUP BY b.sha256, d.id ORDER BY d.created_at`, [planId, hashes])
 }

@@ -10,6 +10,7 @@ import type { DocumentId } from '../../../core/ids'
 import { actorByEmail } from '../../db/sql/actors'
 import type { Actor } from '../actor'
 import { addUpload } from '../documents/addUpload'
+import type { OpenMail } from './takeMail'
 import { takeMail } from './takeMail'
 
 const ARRIVALS = '0b8f3c1e-6a52-4c1d-8a44-6f5f2f4de1c7'
@@ -22,14 +23,14 @@ const MAIL_LIMIT_BYTES = 64 * 1024 * 1024
 export type Seen = Map<string, string>
 
 /** Takes what is complete; how many files. `seen` is kept from one call to the next. */
-export async function takeArrivals(root: string, seen: Seen, now: Date): Promise<number> {
+export async function takeArrivals(root: string, seen: Seen, openMail: OpenMail, now: Date): Promise<number> {
   await mkdir(root, { recursive: true })
   let count = 0
   for (const account of await readdir(root, { withFileTypes: true })) {
     if (!account.isDirectory() || account.name.startsWith('.')) continue
     const actor = await actorByEmail(account.name)
     if (!actor) continue
-    for (const path of await filesIn(join(root, account.name))) if (await takeOne(actor, path, seen, now)) count++
+    for (const path of await filesIn(join(root, account.name))) if (await takeOne(actor, path, seen, openMail, now)) count++
   }
   return count
 }
@@ -46,7 +47,7 @@ async function filesIn(folder: string, depth = 0): Promise<string[]> {
   return found
 }
 
-async function takeOne(actor: Actor, path: string, seen: Seen, now: Date): Promise<boolean> {
+async function takeOne(actor: Actor, path: string, seen: Seen, openMail: OpenMail, now: Date): Promise<boolean> {
   const facts = await stat(path).catch(() => null) // taken away again by whoever laid it there
   if (!facts) return false
   const sign = `${facts.size} ${facts.mtimeMs} ${facts.ino}`
@@ -56,7 +57,7 @@ async function takeOne(actor: Actor, path: string, seen: Seen, now: Date): Promi
   // The same file gives the same id: one that was taken, but not yet removed when the server stopped, is not taken twice.
   const id = (what: string) => v5(`${actor.planId} ${path} ${sign} ${what}`, ARRIVALS)
   try {
-    if (/\.eml$/i.test(path) && facts.size <= MAIL_LIMIT_BYTES) await takeMail(actor, id('mail'), await readFile(path), now)
+    if (/\.eml$/i.test(path) && facts.size <= MAIL_LIMIT_BYTES) await takeMail(actor, id('mail'), await readFile(path), openMail, now)
     else await addUpload(actor, { changeId: id('change'), documentId: id('document') as DocumentId, folderId: null, fileName: basename(path), changedAt: facts.mtime.toISOString(), clash: 'both', origin: 'drop', bytes: createReadStream(path), announcedBytes: facts.size }, now)
     await rm(path)
   }

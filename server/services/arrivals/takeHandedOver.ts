@@ -28,7 +28,7 @@ export async function takeHandedOver(actor: Actor, { from, folder, files }: Hand
     const fileName = way === 'copies' ? original.name : `${nameFromFile(original.name).name}.uri`
     const bytes = way === 'copies' ? original.bytes : Buffer.from(writeUriList({ address: original.address, title: original.name, remark: `Belongs to ${from}` }))
     const { extension } = nameFromFile(fileName)
-    const blob = await storeFile(bytes)
+    const blob = await storeFile(actor.planId, bytes)
     taken.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), ...(folderId === null ? {} : { folderId }), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt, origin: 'colleague', sender: from })
   }
   return applyCommand(actor, newId(), { kind: 'document.add', folderId: null, clash: 'both', files: taken, folders: folderId === null || folder === null ? [] : [{ id: folderId, parentId: null, name: folder }] }, now)

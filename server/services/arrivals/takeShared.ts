@@ -24,7 +24,7 @@ export async function takeShared(actor: Actor, given: Shared, now: Date): Promis
   const taken: NewFile[] = []
   const take = async (fileName: string, bytes: Buffer, origin: 'paste' | 'link' | 'memo'): Promise<void> => {
     const { extension } = nameFromFile(fileName)
-    const blob = await storeFile(bytes)
+    const blob = await storeFile(actor.planId, bytes)
     taken.push({ id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: now.toISOString(), origin })
   }
   for (const { name, bytes } of given.files) await take(name, bytes, 'paste')

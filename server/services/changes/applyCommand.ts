@@ -2,7 +2,7 @@ import { HembixError, fail } from '../../../core/errors'
 import type { Command } from '../../../core/plan/index'
 import { decide, foldersAfter, needsOf } from '../../../core/plan/index'
 import { withTransaction } from '../../db/client'
-import type { Turn } from '../../db/queue'
+import type { JobPriority } from '../reading/requestReading'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById } from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
@@ -18,7 +18,7 @@ import { DoesNotFit, writeChange } from './writeChange'
  * again with the same one, nothing changes and the first answer is given. `readings`: when the documents
  * that it brings are read. Throws the refusal.
  */
-export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date, readings: Turn = 'now'): Promise<JournalEntry> {
+export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date, readings: JobPriority = 'now'): Promise<JournalEntry> {
   const held: KnownFolders[] = []
   try {
     const entry = await withTransaction(async (transaction) => {

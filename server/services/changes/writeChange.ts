@@ -5,13 +5,13 @@ import type { RowChange } from '../../../core/change/index'
 import { madeByOf } from '../../../core/change/index'
 import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
-import type { Turn } from '../../db/queue'
 import { documentsTagged, refreshDerived, touchFolders } from '../../db/sql/derived'
 import { brokenAmong, checkKeys } from '../../db/sql/invariants'
 import { notify, writeEntry } from '../../db/sql/journal'
 import { keepSerials } from '../../db/sql/planRows'
 import { writeRows } from '../../db/sql/writeRows'
 import type { Actor } from '../actor'
+import type { JobPriority } from '../reading/requestReading'
 import { requestReadings } from '../reading/requestReading'
 import type { Between } from './longAct'
 import { watched } from './longAct'
@@ -25,7 +25,7 @@ export interface ChangeToWrite {
   readonly undoes: string | null
   readonly at: string
   /** When the documents that it brings are read; left out: at once. */
-  readonly readings?: Turn
+  readonly readings?: JobPriority
 }
 
 /** The rows no longer fit the plan: another change stands in between. Nothing of the transaction may be kept. */

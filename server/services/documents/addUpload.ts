@@ -44,7 +44,7 @@ export async function addUpload(actor: Actor, upload: Upload, now: Date): Promis
   const { extension } = nameFromFile(upload.fileName)
   refuseTooLarge(upload)
   await checkFolder(actor, upload.folderId)
-  const blob = await takeBytes(upload)
+  const blob = await takeBytes(actor, upload)
   return applyCommand(actor, upload.changeId, {
     kind: 'document.add',
     folderId: upload.folderId,
@@ -76,7 +76,7 @@ export async function addVersion(actor: Actor, documentId: DocumentId, given: Re
   const { extension } = nameFromFile(given.fileName)
   refuseTooLarge(given)
   await checkDocument(actor, documentId)
-  const blob = await takeBytes(given)
+  const blob = await takeBytes(actor, given)
   return applyCommand(actor, given.changeId, {
     kind: 'document.write', id: documentId, written: given.written, file: { versionId: newId(), blobId: blob.id, size: blob.size, mediaType: mediaTypeOf(extension), extension, changedAt: given.changedAt },
   }, now)
@@ -92,8 +92,8 @@ function tooLarge(fileName: string): never {
   return fail('upload.large', { name: nameFromFile(fileName).name, limit: sizeText(uploadLimit()) })
 }
 
-function takeBytes(given: Incoming): Promise<StoredBlob> {
-  return blobStore.write(newId(), whole(given, nameFromFile(given.fileName).name), uploadLimit()).catch((error: unknown) => {
+function takeBytes({ planId }: Actor, given: Incoming): Promise<StoredBlob> {
+  return blobStore.write(planId, newId(), whole(given, nameFromFile(given.fileName).name), uploadLimit()).catch((error: unknown) => {
     if (error instanceof TooLarge) tooLarge(given.fileName)
     throw error
   })

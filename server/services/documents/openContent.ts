@@ -4,6 +4,7 @@ import { documentById, versionsOf } from '../../db/sql/documentFacts'
 import type { Actor } from '../actor'
 
 export interface Content {
+  readonly blobId: string
   readonly name: string
   readonly extension: string
   readonly mediaType: string
@@ -22,6 +23,7 @@ export async function openContent(actor: Actor, id: string, version: number | nu
     : (await versionsOf(actor.planId, id)).find(candidate => candidate.number === version) ?? fail('notFound')
   const blob = (await blobFacts(null, asked.blobId)) ?? fail('notFound')
   return {
+    blobId: blob.id,
     name: document.name,
     extension: asked.extension,
     mediaType: asked.mediaType,

@@ -5,6 +5,13 @@ import { listen } from '../../db/listen'
 type Hear = (event: string) => void
 
 const hearers = new Map<string, Set<Hear>>()
+const workers = new Set<() => void>()
+
+/** Calls `wake` when something waits to be opened, until the returned function is called. */
+export function onWork(wake: () => void): () => void {
+  workers.add(wake)
+  return () => { workers.delete(wake) }
+}
 
 /** Calls `hear` with each event of the plan (JSON text) until the returned function is called. */
 export function hearPlan(planId: string, hear: Hear): () => void {
@@ -21,11 +28,15 @@ export function hearPlan(planId: string, hear: Hear): () => void {
 export function startPlanEvents(): { stop: () => Promise<void> } {
   return listen({
     heard: (payload) => {
-      const { planId } = JSON.parse(payload) as { planId: string }
+      const { planId = '', type } = JSON.parse(payload) as { planId?: string; type: string }
+      if (type === 'work') for (const wake of workers) wake()
       for (const hear of hearers.get(planId) ?? []) hear(payload)
     },
     gone: () => tellAll({ type: 'away' }),
-    back: () => tellAll({ type: 'refresh' }),
+    back: () => {
+      tellAll({ type: 'refresh' })
+      for (const wake of workers) wake()
+    },
   })
 }
 

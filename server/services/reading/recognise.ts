@@ -1,54 +1,63 @@
-import { foldedText, languageOf } from '../../../core/text/index'
-import { readWhole } from '../../db/blobStore'
+import type { IndexedText } from '../../../core/text/index'
+import { foldedText, indexedText, languageOf } from '../../../core/text/index'
 import { withTransaction } from '../../db/client'
+import type { ScanClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
-import type { ScanQueue, ScanTask } from '../../db/sql/scans'
-import { chosenLanguages, dropScanPage, scanQueue, setRecognising, somePages, takeScanPage, writeScanPage } from '../../db/sql/scans'
-import type { Actor } from '../actor'
-import { bodiesOf, writeFacts } from '../../db/sql/reading'
+import { notifyWork } from '../../db/sql/journal'
+import { awaitReading, bodiesOf, writeFacts } from '../../db/sql/reading'
+import type { ScanQueue } from '../../db/sql/scans'
+import { chosenLanguages, dropScanPage, scanPageAgain, scanQueue, setRecognising, somePages, writeScanPage } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
-import { factsOf, lexemes, READER_VERSION, READING_LIMIT_BYTES, tellWindows, wordsOfPages } from './keepReading'
+import type { Actor } from '../actor'
+import { contentOf, READER_VERSION, READING_LIMIT_BYTES, tellWindows } from './keepReading'
+import type { Opened } from './openGuarded'
+import { openGuarded } from './openGuarded'
 
 /** Languages that can be recognised: the code of the recogniser for that of core/text. */
 export const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as const
 const A_SHARE = 0.08
-const KEPT_MS = 10 * 60_000
+const LANGUAGES_VALID_MS = 10 * 60_000
 
 export interface Recognised { readonly text: string; readonly words: readonly object[]; readonly confidence: number }
 
-/** The next page to be recognised with the bytes it is in; null where nothing waits. */
-export async function takeScan(): Promise<(ScanTask & { readonly bytes: Buffer; readonly languages: readonly string[] }) | null> {
-  const task = await takeScanPage()
-  if (!task) return null
-  return { ...task, bytes: await bytesOf(task), languages: await languagesOf(task.planId) }
+/** What opens documents, given by whoever calls: each in a process of its own. */
+export interface PageReaders {
+  readonly draw: (planId: string, extension: string, content: AsyncIterable<Uint8Array>, page: number) => Promise<Opened<{ ok: true; picture: Uint8Array } | { ok: false; reason: string }>>
+  readonly recognise: (planId: string, png: Uint8Array, languages: readonly string[]) => Promise<Opened<Recognised>>
+  readonly index: (planId: string, bodies: readonly string[]) => Promise<IndexedText>
 }
 
-// The pages of one document come one after the other.
-let last: { readonly blobId: string; readonly bytes: Buffer } | null = null
-
-async function bytesOf({ blobId, size }: ScanTask): Promise<Buffer> {
-  if (size > READING_LIMIT_BYTES) return Buffer.alloc(0)
-  const bytes = last?.blobId === blobId ? last.bytes : await readWhole(blobId, size)
-  last = { blobId, bytes }
-  return bytes
+/** Recognises the text of a claimed page. One that cannot be recognised costs itself only: the others of its document go on. */
+export async function recogniseClaimed(claim: ScanClaim, readers: PageReaders): Promise<void> {
+  const { blobId, page, planId } = claim
+  if (claim.size === 0 || claim.size > READING_LIMIT_BYTES) return giveUpPage(claim)
+  const languages = await languagesOf(planId)
+  const guarded = await openGuarded(blobId, `page ${page}`, async (): Promise<Opened<Recognised | null>> => {
+    const drawn = await readers.draw(planId, claim.extension, contentOf(claim), page)
+    if (drawn.ended !== null) return drawn
+    if (!drawn.outcome.ok) return { ended: null, outcome: null }
+    return readers.recognise(planId, drawn.outcome.picture, languages)
+  })
+  if (guarded.kind === 'again') return scanPageAgain(blobId, page)
+  if (guarded.kind === 'failed' || guarded.outcome === null) return giveUpPage(claim)
+  return keepPage(claim, guarded.outcome, readers)
 }
 
 /** Makes the recognised words those of the page, so that the document is found by them. */
-export async function keepScan({ blobId, page }: Pick<ScanTask, 'blobId' | 'page'>, { text, words, confidence }: Recognised): Promise<void> {
+async function keepPage({ blobId, planId, page }: ScanClaim, { text, words, confidence }: Recognised, readers: PageReaders): Promise<void> {
   const body = text.replaceAll('\0', '').trim()
   await withTransaction(async (transaction) => {
-    const folded = await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
-    const texts = folded.map(text => text.trim())
-    const facts = factsOf(await bodiesOf(transaction, blobId), '', '')
-    await writeFacts(transaction, blobId, facts, lexemes(texts, facts.language), READER_VERSION)
-    await keepTextWords(transaction, blobId, wordsOfPages([foldedText(body)]))
+    await awaitReading(transaction, blobId) // pages of one document are written one after the other
+    await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
+    const { facts, lexemes } = await readers.index(planId, await bodiesOf(transaction, blobId))
+    await writeFacts(transaction, blobId, facts, lexemes, READER_VERSION)
+    await keepTextWords(transaction, blobId, indexedText([body]).words)
     await refreshWordsOfBlob(transaction, blobId)
   })
   await tellWindows(blobId)
 }
 
-/** A page that cannot be recognised costs itself only: the others of its document go on. */
-export async function giveUpScan({ blobId, page }: Pick<ScanTask, 'blobId' | 'page'>): Promise<void> {
+async function giveUpPage({ blobId, page }: ScanClaim): Promise<void> {
   await dropScanPage(blobId, page)
   await tellWindows(blobId)
 }
@@ -59,8 +68,8 @@ const known = new Map<string, { readonly at: number; readonly languages: readonl
 export async function languagesOf(planId: string): Promise<readonly string[]> {
   const languages = await chosenLanguages(planId)
   if (languages && languages.length > 0) return languages
-  const kept = known.get(planId)
-  if (kept && Date.now() - kept.at < KEPT_MS) return kept.languages
+  const cached = known.get(planId)
+  if (cached && Date.now() - cached.at < LANGUAGES_VALID_MS) return cached.languages
   const found = (await somePages(planId)).map(languageOf).filter(language => language !== null)
   const count = (language: string) => found.filter(one => one === language).length
   const likely = (Object.keys(RECOGNISED) as (keyof typeof RECOGNISED)[]).filter(language => count(language) > found.length * A_SHARE).sort((a, b) => count(b) - count(a)).map(language => RECOGNISED[language])
@@ -81,5 +90,6 @@ export async function readRecognising(actor: Actor): Promise<Recognising> {
 /** Pauses or goes on, and in which languages; null: as the plan mostly holds. */
 export async function setRecognition(actor: Actor, recognising: boolean, languages: readonly string[] | null): Promise<Recognising> {
   await setRecognising(actor.planId, recognising, languages)
+  await notifyWork(null)
   return readRecognising(actor)
 }

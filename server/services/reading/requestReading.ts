@@ -2,37 +2,40 @@ import { fail } from '../../../core/errors'
 import { isReadable } from '../../../core/formats/index'
 import type { Transaction } from '../../db/client'
 import { withTransaction } from '../../db/client'
-import type { Turn } from '../../db/queue'
-import { enqueue, READ_QUEUE } from '../../db/queue'
+import { notifyWork } from '../../db/sql/journal'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { documentById } from '../../db/sql/documentFacts'
-import { awaitReading, begunReadings, lostReadings, openReadings, unsettledReadings, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
+import { releaseClaims } from '../../db/sql/claims'
+import { awaitReading, begunReadings, unsettledReadings, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
 import type { Actor } from '../actor'
 import { READER_VERSION } from './keepReading'
 
+/** now: somebody waits for it; later: behind all of those. */
+export type JobPriority = 'now' | 'later'
+
 /**
  * Puts the contents of documents on the list to be read, in the transaction of the act that brings them: no moment
- * sees them without. Once it holds, the readers are told; where that fails, what waits is asked for again within minutes.
+ * sees them without.
  */
-export async function requestReadings(transaction: Transaction, documentIds: readonly string[], turn: Turn = 'now'): Promise<void> {
+export async function requestReadings(transaction: Transaction, documentIds: readonly string[], priority: JobPriority = 'now'): Promise<void> {
   if (documentIds.length === 0) return
   // Not those that this act asks for: their readers are told only once it holds.
   const unsettled = await unsettledReadings(transaction, documentIds)
-  const waiting = await wantReadings(transaction, documentIds)
+  if (await wantReadings(transaction, documentIds, priority === 'later') > 0) await notifyWork(transaction)
+  if (unsettled.length === 0) return
   transaction.afterCommit(async () => {
     try {
-      await send(waiting, turn)
       await catchUp(unsettled)
     }
     catch (error) {
-      process.stderr.write(`reading: ${error instanceof Error ? error.message : String(error)}; asked for again within minutes\n`)
+      process.stderr.write(`reading: ${error instanceof Error ? error.message : String(error)}; a document may be found by its name only until it is changed\n`)
     }
   })
 }
 
 /** The same bytes may have been read while the act was written: neither saw the other. */
 async function catchUp(unsettled: readonly string[]): Promise<void> {
-  for (const blobId of unsettled.length > 0 ? await begunReadings(unsettled) : []) {
+  for (const blobId of await begunReadings(unsettled)) {
     await withTransaction(async (transaction) => {
       if (await awaitReading(transaction, blobId)) await refreshWordsOfBlob(transaction, blobId)
     })
@@ -43,24 +46,21 @@ async function catchUp(unsettled: readonly string[]): Promise<void> {
 export async function readAgain(actor: Actor, documentId: string): Promise<void> {
   const document = (await documentById(actor.planId, documentId)) ?? fail('notFound')
   if (!isReadable(document.extension)) fail('reading.none')
-  if (await wantAgain(document.blobId, document.extension)) await send([document.blobId], 'now')
+  if (await wantAgain(actor.planId, document.blobId, document.extension)) await notifyWork(null)
 }
 
-/** After a start: everything that still waits, was being read when the server went down, or was never asked for. */
-export async function requeueOpenReadings(): Promise<number> {
+/** After a start: what was never asked for, and what a server that ended had begun with. */
+export async function resumeReadings(): Promise<void> {
   await wantMissing()
-  const open = await openReadings()
-  await send(open, 'later')
-  return open.length
+  await releaseClaims(0)
 }
 
-const LOST_SECONDS = 120
+// Longer than any document may take.
+const LOST_SECONDS = 240
 
-/** What waits but stands in no queue any more is put back into it; how many. */
-export async function requeueLostReadings(seconds = LOST_SECONDS): Promise<number> {
-  const lost = await lostReadings(seconds)
-  await send(lost, 'later')
-  return lost.length
+/** Gives back what another server claimed and never ended; how many. */
+export function releaseLostClaims(seconds = LOST_SECONDS): Promise<number> {
+  return releaseClaims(seconds)
 }
 
 const AT_ONCE = 500
@@ -70,12 +70,9 @@ export async function requeueOlderReadings(): Promise<number> {
   let count = 0
   for (;;) {
     const older = await wantNewer(READER_VERSION, AT_ONCE)
-    if (older.length === 0) return count
-    await send(older, 'later')
-    count += older.length
+    if (older === 0) break
+    count += older
   }
-}
-
-function send(blobIds: readonly string[], turn: Turn): Promise<void> {
-  return enqueue(READ_QUEUE, blobIds.map(blobId => ({ key: blobId, data: { blobId } })), turn)
+  if (count > 0) await notifyWork(null)
+  return count
 }

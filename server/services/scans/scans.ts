@@ -14,12 +14,15 @@ import { applyCommand } from '../changes/applyCommand'
 import { storeFile } from '../documents/storeFile'
 import { languagesOf } from '../reading/recognise'
 
-/** What the rest of the server does with pictures, given by whoever calls: this layer knows no format. */
+interface PlacedWord { readonly text: string; readonly box: readonly [number, number, number, number] }
+
+/** What the rest of the server does with pictures, given by whoever calls: this layer knows no format. `owner` is the plan. */
 export interface Pictures {
-  readonly look: (picture: Buffer) => Promise<{ png: Buffer; width: number; height: number; edits: ScanEdits }>
-  readonly draw: (png: Buffer, edits: ScanEdits, width?: number | null) => Promise<{ bytes: Buffer; width: number; height: number; type: string }>
-  readonly see: (png: Uint8Array, languages: readonly string[]) => Promise<{ text: string; words: readonly { text: string; box: readonly [number, number, number, number] }[] }>
-  readonly set: (pages: readonly { picture: Buffer; width: number; height: number; words: readonly { text: string; box: readonly [number, number, number, number] }[] }[], title: string, now: Date) => Promise<Buffer>
+  readonly look: (owner: string, picture: Buffer) => Promise<{ png: Buffer; width: number; height: number; edits: ScanEdits }>
+  readonly draw: (owner: string, png: Buffer, edits: ScanEdits, width?: number | null) => Promise<{ bytes: Buffer; width: number; height: number; type: string }>
+  readonly recognise: (owner: string, png: Uint8Array, languages: readonly string[]) => Promise<{ text: string; words: readonly PlacedWord[] }>
+  /** `pictures` stand for `pages` one by one. */
+  readonly compose: (owner: string, pictures: readonly Buffer[], pages: readonly { width: number; height: number; words: readonly PlacedWord[] }[], title: string, now: Date) => Promise<Buffer>
 }
 
 export function listScans(actor: Actor): Promise<ScannedRow[]> {
@@ -29,7 +32,7 @@ export function listScans(actor: Actor): Promise<ScannedRow[]> {
 /** Takes pictures in as pages, straightened and cut as far as that can be told. Throws scan.picture. */
 export async function takePages(actor: Actor, pictures: readonly Buffer[], how: Pictures): Promise<ScannedRow[]> {
   for (const picture of pictures) {
-    const { png, width, height, edits } = await how.look(picture).catch(() => fail('scan.picture'))
+    const { png, width, height, edits } = await how.look(actor.planId, picture)
     await addScanned(actor.planId, { id: newId(), picture: png, width, height, edits })
   }
   return listScans(actor)
@@ -48,15 +51,15 @@ export async function dropPage(actor: Actor, id: string): Promise<void> {
 /** A page as it would be in the document, `width` points wide. Throws notFound. */
 export async function drawPage(actor: Actor, id: string, edits: ScanEdits | null, width: number, how: Pictures): Promise<{ bytes: Buffer; type: string }> {
   const page = (await scannedById(actor.planId, id)) ?? fail('notFound')
-  return how.draw(page.picture, edits ?? page.edits, width)
+  return how.draw(actor.planId, page.picture, edits ?? page.edits, width)
 }
 
 /** Recognises the text of one page as it is edited now; how many words. Nothing is done twice. Throws notFound. */
 export async function readPage(actor: Actor, id: string, how: Pictures): Promise<{ words: number }> {
   const page = (await scannedById(actor.planId, id)) ?? fail('notFound')
   if (page.read && page.seen) return { words: page.seen.words.length }
-  const { bytes } = await how.draw(page.picture, page.edits)
-  const { text, words } = await how.see(bytes, await languagesOf(actor.planId))
+  const { bytes } = await how.draw(actor.planId, page.picture, page.edits)
+  const { text, words } = await how.recognise(actor.planId, bytes, await languagesOf(actor.planId))
   await keepSeen(actor.planId, id, { text, words }, page.edits)
   return { words: words.length }
 }
@@ -70,14 +73,15 @@ export interface ScanOrder { readonly changeId: string; readonly documentId: Doc
 export async function makeDocument(actor: Actor, { changeId, documentId, name, pages }: ScanOrder, how: Pictures, now: Date): Promise<JournalEntry> {
   const earlier = await entryById(null, actor.planId, changeId)
   if (earlier) return earlier
-  const drawn = []
+  const [pictures, drawn]: [Buffer[], { width: number; height: number; words: readonly PlacedWord[] }[]] = [[], []]
   for (const id of pages) {
     const page = (await scannedById(actor.planId, id)) ?? fail('notFound')
-    const { bytes, width, height } = await how.draw(page.picture, page.edits)
-    drawn.push({ picture: bytes, width, height, words: page.read && page.seen ? page.seen.words : [] })
+    const { bytes, width, height } = await how.draw(actor.planId, page.picture, page.edits)
+    pictures.push(bytes)
+    drawn.push({ width, height, words: page.read && page.seen ? page.seen.words : [] })
   }
-  const file = await how.set(drawn, name, now)
-  const blob = await storeFile(file)
+  const file = await how.compose(actor.planId, pictures, drawn, name, now)
+  const blob = await storeFile(actor.planId, file)
   const entry = await applyCommand(actor, changeId, {
     kind: 'document.add', folderId: null, clash: 'both',
     files: [{ id: documentId, versionId: newId(), placementId: newId(), fileName: `${nameFromFile(`${name}.pdf`).name}.pdf`, mediaType: 'application/pdf', size: blob.size, blobId: blob.id, changedAt: now.toISOString(), origin: 'scan' }],

@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import { enqueue, THUMBNAIL_QUEUE } from '../../db/queue'
+import { notifyWork } from '../../db/sql/journal'
 import type { Thumbnail } from '../../db/sql/thumbnails'
 import { pictureOf, wantThumbnails } from '../../db/sql/thumbnails'
 import type { Actor } from '../actor'
@@ -7,7 +7,7 @@ import type { Actor } from '../actor'
 /** How far the small pictures of these documents are; those that nobody asked for yet are asked for. Documents that are not there are left out. */
 export async function askThumbnails(actor: Actor, documentIds: readonly string[]): Promise<Thumbnail[]> {
   const { thumbnails, wanted } = await wantThumbnails(actor.planId, documentIds)
-  await enqueue(THUMBNAIL_QUEUE, wanted.map(blobId => ({ key: blobId, data: { blobId } })), 'now')
+  if (wanted > 0) await notifyWork(null)
   return thumbnails
 }
 

@@ -1,19 +1,21 @@
-import { isSketched } from '../../../core/formats/index'
-import { readWhole } from '../../db/blobStore'
+import { hasThumbnail } from '../../../core/formats/index'
+import type { ThumbnailClaim } from '../../db/sql/claims'
 import { notify } from '../../db/sql/journal'
 import { documentsOfBlob } from '../../db/sql/reading'
-import { keepThumbnail, sitterOf } from '../../db/sql/thumbnails'
-import { READING_LIMIT_BYTES } from '../reading/keepReading'
+import { keepThumbnail, thumbnailAgain } from '../../db/sql/thumbnails'
+import { contentOf, READING_LIMIT_BYTES } from '../reading/keepReading'
+import type { Opened } from '../reading/openGuarded'
+import { openGuarded } from '../reading/openGuarded'
 
-/** Draws the bytes of a document; never throws for what is wrong with them. */
-export type Draw = (extension: string, bytes: Buffer, text: string) => Promise<{ ok: true; picture: Uint8Array } | { ok: false; reason: string }>
+/** Draws a document in a process of its own. */
+export type Draw = (planId: string, extension: string, content: AsyncIterable<Uint8Array>, text: string) => Promise<Opened<{ ok: true; picture: Uint8Array } | { ok: false; reason: string }>>
 
-/** Makes the small picture of one content, or notes that there is none, and tells the windows. */
-export async function drawThumbnail(draw: Draw, blobId: string): Promise<void> {
-  const sitter = await sitterOf(blobId)
-  if (sitter?.state !== 'waiting') return
-  const canBe = isSketched(sitter.extension) && sitter.size > 0 && sitter.size <= READING_LIMIT_BYTES
-  const drawn = canBe ? await draw(sitter.extension, await readWhole(blobId, sitter.size), sitter.text) : null
-  await keepThumbnail(blobId, sitter.askedAt, drawn?.ok ? Buffer.from(drawn.picture) : null)
-  for (const { id, planId } of await documentsOfBlob(blobId)) await notify(null, { type: 'thumbnail', planId, documentId: id })
+/** Makes the small picture of a claimed content, or notes that there is none, and tells the windows. */
+export async function drawThumbnail(claim: ThumbnailClaim, draw: Draw): Promise<void> {
+  const { blobId, planId, extension, size, text } = claim
+  const canBe = extension !== null && hasThumbnail(extension) && size > 0 && size <= READING_LIMIT_BYTES
+  const guarded = canBe ? await openGuarded(blobId, 'thumbnail', () => draw(planId, extension, contentOf(claim), text)) : null
+  if (guarded?.kind === 'again') return thumbnailAgain(blobId)
+  await keepThumbnail(blobId, claim.requestedAt, guarded?.kind === 'outcome' && guarded.outcome.ok ? Buffer.from(guarded.outcome.picture) : null)
+  for (const { id } of await documentsOfBlob(blobId)) await notify(null, { type: 'thumbnail', planId, documentId: id })
 }

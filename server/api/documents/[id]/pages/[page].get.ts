@@ -2,7 +2,7 @@ import { getQuery, getRouterParam, setResponseHeaders } from 'h3'
 import { signedIn } from '../../../../http/actor'
 import { idInPath, wholeNumberOf } from '../../../../http/parse'
 import { route } from '../../../../http/route'
-import { drawPage } from '../../../../jobs/drawPage'
+import { drawPage } from '../../../../workers/documents'
 import { whoIs } from '../../../../services/account/session'
 import { drawDocumentPage } from '../../../../services/documents/drawDocumentPage'
 

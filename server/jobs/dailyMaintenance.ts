@@ -5,7 +5,7 @@ import { sweepScans } from '../services/scans/sweepScans'
 import { sweepTrash } from '../services/trash/sweepTrash'
 
 /** Once a day: what broken uploads left, and what the Trash kept long enough. */
-export async function sweepUploads(log: (message: string) => void): Promise<void> {
+export async function dailyMaintenance(log: (message: string) => void): Promise<void> {
   await sweepIncoming()
   await sweepScans()
   const swept = await sweepOrphans()

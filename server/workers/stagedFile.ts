@@ -1,0 +1,45 @@
+// Bytes on their way to the process that opens them: a file in a folder of our own, so that the server never holds a
+// whole document.
+
+import { mkdtempSync, rmSync } from 'node:fs'
+import { open, unlink, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { randomUUID } from 'node:crypto'
+
+/** Bytes of a document: in memory, or as they come from the store. */
+export type Content = Uint8Array | AsyncIterable<Uint8Array>
+
+let folder: string | null = null
+
+/** Gives `work` the path of a file that holds the content; the file is gone afterwards. */
+export async function withStagedFile<T>(content: Content, work: (path: string) => Promise<T>): Promise<T> {
+  const path = join(stagingFolder(), randomUUID())
+  try {
+    await writeContent(path, content)
+    return await work(path)
+  }
+  finally {
+    await unlink(path).catch(() => { /* it was never made, as when the database went away */ })
+  }
+}
+
+async function writeContent(path: string, content: Content): Promise<void> {
+  if (content instanceof Uint8Array) return writeFile(path, content, { mode: 0o600 })
+  const file = await open(path, 'wx', 0o600)
+  try {
+    for await (const part of content) await file.write(part)
+  }
+  finally {
+    await file.close()
+  }
+}
+
+function stagingFolder(): string {
+  if (folder === null) {
+    const made = mkdtempSync(join(tmpdir(), 'hembix-'))
+    folder = made
+    process.once('exit', () => { rmSync(made, { recursive: true, force: true }) })
+  }
+  return folder
+}
