@@ -12,6 +12,7 @@ const log = line => console.log(`· ${line}`)
 const stops = []
 let held = null
 let stopping = null
+let databaseNow = null
 
 async function stopAll() {
   stopping ??= (async () => {
@@ -37,32 +38,41 @@ await script(async () => {
   try {
     await checkPort(host, port)
     await installPackages(log)
-    const databaseUrl = process.env.DATABASE_URL ?? await ownDatabase()
+    const database = process.env.DATABASE_URL ? null : await ownDatabase()
+    const databaseUrl = process.env.DATABASE_URL ?? database.databaseUrl
     const empty = process.argv.includes('--empty')
     await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(empty ? ['--empty'] : [])], { quiet: false, env: { DATABASE_URL: databaseUrl } })
       .catch((error) => { fail(error.code === 1 ? 'Hembix was not started.' : error.message) })
     const { buildApp } = await import('./lib/build.mjs')
     await buildApp({ log })
     const { serve } = await import('./lib/serve.mjs')
+    const { supervise } = await import('./lib/supervise.mjs')
     const arrivals = resolve(process.env.HEMBIX_ARRIVALS ?? join(DATA, 'arrivals'))
-    const server = await serve({ port, host, databaseUrl, env: { HEMBIX_ARRIVALS: arrivals } })
-    stops.push(server.stop)
+    const startServer = () => serve({ port, host, databaseUrl, env: { HEMBIX_ARRIVALS: arrivals } })
+    const server = await startServer()
+    let serverNow = server
+    stops.push(() => serverNow.stop())
     console.log(`\nHembix: ${server.address}\n${empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'}. Ctrl+C stops everything.\n`)
-    await server.ended
-    if (!stopping) fail('The server ended by itself. Its last words stand above; start it again with "npm start".')
+    const isStopping = () => stopping !== null
+    await Promise.race([
+      supervise({ name: 'The server', first: server, start: startServer, onUp: (part) => { serverNow = part }, isStopping, log }),
+      ...(database ? [supervise({ name: 'PostgreSQL', first: database, start: () => database.again(), onUp: (part) => { databaseNow = part }, isStopping, log })] : []),
+    ])
   }
   finally {
     await stopAll()
   }
 })
 
+/** PostgreSQL of our own; `again` starts it where it was after it ended. */
 async function ownDatabase() {
   const { needDatabase, needPostgres, startPostgres } = await import('./lib/postgres.mjs')
   const bin = await needPostgres(log)
   log('starting PostgreSQL')
   const server = await startPostgres(bin, DATA, { log })
-  stops.push(server.stop)
-  return needDatabase(bin, server, 'hembix')
+  databaseNow = server
+  stops.push(() => databaseNow.stop())
+  return { ...server, databaseUrl: await needDatabase(bin, server, 'hembix'), again: () => startPostgres(bin, DATA, { log, wantedPort: server.port }) }
 }
 
 function portFrom(text) {

@@ -54,9 +54,18 @@ const vitest = (project, env) => {
   return tests(bin('vitest'), ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], report, env)
 }
 
+/** Journeys walk in it, and it prints one of the PDFs that are read in tests. */
+async function needChromium() {
+  if (existsSync('/usr/bin/chromium')) return
+  if (process.getuid?.() !== 0) fail('Chromium is not installed. Install it once with: sudo apt-get install chromium')
+  log('installing Chromium')
+  await aptInstall('chromium')
+}
+
 await script(async () => {
   checkNode()
   await installPackages(log)
+  await needChromium()
   mkdirSync(reports, { recursive: true })
   await run(bin('nuxt'), ['prepare', '--logLevel=silent'])
   await step('lint', () => run(bin('eslint'), ['.', '--quiet']).then(() => undefined))
@@ -69,11 +78,6 @@ await script(async () => {
   const { withTestServer } = await import('./lib/testServer.mjs')
   await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) => vitest('integration', { HEMBIX_TEST_PID: String(server.child.pid), HEMBIX_TEST_ARRIVALS: arrivals, HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
   await step('browser journeys', async () => {
-    if (!existsSync('/usr/bin/chromium')) {
-      if (process.getuid?.() !== 0) fail('Chromium is not installed. Install it once with: sudo apt-get install chromium')
-      log('installing Chromium')
-      await aptInstall('chromium')
-    }
     const report = join(reports, 'e2e.json')
     return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) => tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }))
   })

@@ -3,6 +3,7 @@
 
 import { linkSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
+import { startOf } from './processes.mjs'
 import { fail } from './run.mjs'
 
 const WAIT_MS = 40_000
@@ -33,12 +34,12 @@ export async function holdFolder(folder, log) {
     isWaiting = true
     await new Promise(resolve => setTimeout(resolve, 100))
   }
-  return { ending: () => writeFileSync(file, `${process.pid} ${startOf(process.pid)} ending`), free: () => rmSync(file, { force: true }) }
+  return { ending: () => writeFileSync(file, `${process.pid} ending ${startOf(process.pid)}`), free: () => rmSync(file, { force: true }) }
 }
 
 function take(file) {
   const own = `${file}.${process.pid}`
-  writeFileSync(own, `${process.pid} ${startOf(process.pid)}`)
+  writeFileSync(own, `${process.pid} running ${startOf(process.pid)}`)
   try {
     linkSync(own, file)
     return true
@@ -54,13 +55,8 @@ function take(file) {
 
 /** The start command that holds the file; null when it is gone, as after it was killed. */
 function holderOf(file) {
-  const [pid, start, ending] = read(file).split(' ')
-  return start && startOf(Number(pid)) === start ? { pid: Number(pid), isEnding: ending === 'ending' } : null
-}
-
-/** When a process began, in the system's own count: its number alone may be another's by now (man 5 proc, stat, field 22). Empty where it does not run. */
-function startOf(pid) {
-  return read(`/proc/${pid}/stat`).replace(/^.*\) /s, '').split(' ')[19] ?? ''
+  const [pid, isEnding, ...start] = read(file).split(' ')
+  return start.length > 0 && startOf(Number(pid)) === start.join(' ') ? { pid: Number(pid), isEnding: isEnding === 'ending' } : null
 }
 
 function read(file) {

@@ -1,6 +1,7 @@
 import { spawn } from 'node:child_process'
 import { join } from 'node:path'
 import { fail, ROOT } from './run.mjs'
+import { howEnded } from './supervise.mjs'
 
 const START_MS = 30_000
 
@@ -10,15 +11,18 @@ export async function serve({ port, host = '127.0.0.1', databaseUrl, env = {}, q
     cwd: ROOT,
     detached: true, // Ctrl+C goes to us, and we end things in order
     env: { ...process.env, NODE_ENV: 'production', ...env, HOST: host, PORT: String(port), NITRO_HOST: host, NITRO_PORT: String(port), DATABASE_URL: databaseUrl, HEMBIX_WORKERS: join(ROOT, '.output', 'workers') },
-    stdio: ['ignore', 'ignore', quiet ? 'pipe' : 'inherit'],
+    stdio: ['ignore', 'ignore', 'pipe', 'ipc'], // when we are killed, the channel closes and the server ends as well
   })
   let words = ''
-  child.stderr?.on('data', (part) => { words = (words + part).slice(-20_000) })
-  const ended = new Promise(resolve => child.on('exit', resolve))
+  child.stderr.on('data', (part) => {
+    words = (words + part).slice(-20_000)
+    if (!quiet) process.stderr.write(part)
+  })
+  const ended = new Promise(resolve => child.on('exit', (code, signal) => resolve({ code, signal })))
   const address = `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host}:${port}`
   const until = Date.now() + START_MS
   while (Date.now() < until) {
-    if (child.exitCode !== null) fail(`The server ended while starting.\n${words}`)
+    if (child.exitCode !== null || child.signalCode !== null) fail(`The server ended while starting (${howEnded({ code: child.exitCode, signal: child.signalCode })}).\n${words}`)
     const answer = await fetch(`${address}/api/health`).catch(() => null) // not listening yet
     if (answer?.ok) return { address, child, ended, words: () => words, stop: () => stop(child, ended) }
     await new Promise(resolve => setTimeout(resolve, 60))

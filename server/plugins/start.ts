@@ -7,6 +7,8 @@ export default defineNitroPlugin((nitro) => {
   sayToNobody()
   const events = startPlanEvents()
   const jobs = startJobs(message => process.stderr.write(`${message}\n`))
+  // The start command is gone: nobody would end this server.
+  process.once('disconnect', () => process.kill(process.pid, 'SIGTERM'))
   nitro.hooks.hook('close', async () => {
     await events.stop()
     await jobs.stop()
