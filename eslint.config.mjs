@@ -34,7 +34,7 @@ export default tseslint.config(
       'boundaries/elements': [
         layer('core', 'core/**'),
         layer('contract', 'contract/**'),
-        layer('route', 'server/{api,routes,middleware,plugins}/**'),
+        layer('route', 'server/{api,routes,middleware,plugins,entry}/**'),
         layer('http', 'server/http/**'),
         layer('service', 'server/services/**'),
         layer('db', 'server/db/**'),

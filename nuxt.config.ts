@@ -1,3 +1,4 @@
+import { fileURLToPath } from 'node:url'
 import { vuetifyConfig } from './app/theme/vuetify'
 
 // A page behind a sign-in gains nothing from being drawn on the server: the browser draws it, and
@@ -56,6 +57,7 @@ export default defineNuxtConfig({
     },
   },
   nitro: {
+    ...(process.env.NODE_ENV === 'production' ? { entry: fileURLToPath(new URL('server/entry/nodeServer.ts', import.meta.url)) } : {}),
     esbuild: { options: { target: 'node20' } },
   },
   typescript: { strict: true, typeCheck: false, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },

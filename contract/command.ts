@@ -5,6 +5,7 @@ import { MERGE_CHOICES, RENUMBER_MODES } from '../core/plan/index'
 import type { Origin } from '../core/rows/index'
 import { ORIGINS, PATTERNS } from '../core/rows/index'
 import { TYPE_GROUP_NAMES } from '../core/find/index'
+import { BULK_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, tagId } from './ids'
 import { documentIds, documentsToFile, folderIds, isId, NAME_LIMIT, namedDocuments, THINGS_LIMIT } from './many'
 
@@ -136,7 +137,10 @@ export function isCommandName(kind: unknown): kind is CommandName {
 export async function parseCommand(value: unknown): Promise<ClientCommand> {
   const kind = (value as { kind?: unknown } | null)?.kind
   if (!isCommandName(kind)) throw new yup.ValidationError('the kind of command is not known')
-  const parsed: object = await COMMAND_SHAPES[kind].validate(value, { stripUnknown: true })
+  const parsed: object = await COMMAND_SHAPES[kind].validate(value, { stripUnknown: true }).catch((error: unknown) => {
+    // An object that takes the place of a text, with a "toString" of its own, cannot even be looked at.
+    throw error instanceof TypeError ? new yup.ValidationError('a value in it is of the wrong kind') : error
+  })
   return { kind, ...parsed } as ClientCommand // the shape belongs to the kind
 }
 
@@ -144,4 +148,4 @@ export const changeRequestShape = yup.object({
   /** Made by the client (UUID, version 7): asked again with the same id, nothing is done twice. */
   id: anyId(),
   command: yup.mixed().required(),
-})
+}).meta(bodyLimit(BULK_LIMIT_BYTES))

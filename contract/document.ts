@@ -3,6 +3,7 @@ import { CLASHES } from '../core/plan/index'
 import { ORIGINS } from '../core/rows/index'
 import type { Language } from '../core/text/index'
 import { LANGUAGES } from '../core/text/index'
+import { COMMAND_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { anyId, documentId, folderId, meaningId, tagId, time } from './ids'
 
 export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
@@ -108,6 +109,8 @@ export const uploadQueryShape = yup.object({
   clash: yup.string().oneOf(CLASHES).default('both'),
   /** The way in, where it is not a file that was chosen. */
   origin: yup.string().oneOf(['upload', 'memo', 'link', 'paste'] as const).default('upload'),
+  /** Bytes that have arrived with an earlier request that broke off. */
+  offset: yup.number().integer().min(0).default(0),
 })
 
 /** Query of new contents for a document; the body is the file itself. */
@@ -123,7 +126,7 @@ export const contentQueryShape = yup.object({
 export const clashRequestShape = yup.object({
   folder: yup.string().required(),
   names: yup.array(yup.string().max(1000).required()).max(10_000).required(),
-})
+}).meta(bodyLimit(COMMAND_LIMIT_BYTES))
 export const clashReplyShape = yup.object({
   clashes: yup.array(yup.object({ fileName: yup.string().required(), twin: yup.string().required(), documentId: documentId() })).required(),
 })

@@ -2,6 +2,7 @@ import * as yup from 'yup'
 import type { BaseFolder } from '../core/draft/index'
 import type { FolderId } from '../core/ids'
 import { UUID_PATTERN } from '../core/ids'
+import { BULK_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { numberingShape } from './command'
 import { anyId, folderId, time } from './ids'
 
@@ -23,7 +24,7 @@ export const draftContentShape = yup.object({
 })
 export type DraftContent = yup.InferType<typeof draftContentShape>
 
-export const draftPutShape = yup.object({ name: yup.string().strict().defined().max(200), rootId: folderId().nullable(), content: draftContentShape.required() })
+export const draftPutShape = yup.object({ name: yup.string().strict().defined().max(200), rootId: folderId().nullable(), content: draftContentShape.required() }).meta(bodyLimit(BULK_LIMIT_BYTES))
 
 const draftHeadShape = yup.object({ id: anyId(), name: yup.string().defined(), rootId: folderId().nullable(), lines: yup.number().required(), changedAt: time() })
 export type DraftHead = yup.InferType<typeof draftHeadShape>
@@ -31,6 +32,6 @@ export const draftsShape = yup.object({ drafts: yup.array(draftHeadShape).requir
 export const draftShape = draftHeadShape.shape({ content: draftContentShape.required() })
 export type Draft = yup.InferType<typeof draftShape>
 
-export const skeletonPutShape = yup.object({ name: yup.string().strict().required().max(200), outline: yup.string().strict().required().max(TEXT_LIMIT) })
+export const skeletonPutShape = yup.object({ name: yup.string().strict().required().max(200), outline: yup.string().strict().required().max(TEXT_LIMIT) }).meta(bodyLimit(BULK_LIMIT_BYTES))
 export const skeletonsShape = yup.object({ skeletons: yup.array(yup.object({ id: anyId(), name: yup.string().required(), outline: yup.string().required() })).required() })
 export type Skeleton = yup.InferType<typeof skeletonsShape>['skeletons'][number]

@@ -1,5 +1,6 @@
 import * as yup from 'yup'
 import { TONES } from '../core/scan/index'
+import { COMMAND_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { anyId, documentId } from './ids'
 
 const cut = () => yup.number().min(0).max(0.45).required()
@@ -36,4 +37,4 @@ export const scanDocumentRequestShape = yup.object({
   name: yup.string().trim().min(1).max(200).required(),
   /** In the order wanted. */
   pages: yup.array(anyId()).min(1).max(200).required(),
-})
+}).meta(bodyLimit(COMMAND_LIMIT_BYTES))

@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { COMMAND_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { anyId } from './ids'
 
 /** What is to be deleted for good: ids of what was put into the Trash, or everything in it. */
@@ -7,4 +8,4 @@ export const purgeRequestShape = yup.object({
   id: anyId(),
   ids: yup.array(anyId()).max(10_000).default([]),
   all: yup.boolean().default(false),
-})
+}).meta(bodyLimit(COMMAND_LIMIT_BYTES))

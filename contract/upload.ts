@@ -1,5 +1,6 @@
 import * as yup from 'yup'
 import { CLASHES } from '../core/plan/index'
+import { BULK_LIMIT_BYTES, COMMAND_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { anyId, documentId, folderId, time } from './ids'
 
 const AT_MOST = 10_000
@@ -21,9 +22,9 @@ export type UnlandedUpload = yup.InferType<typeof uploadsShape>['uploads'][numbe
 
 /** Sizes in bytes, then the contents of those that could be known as SHA-256 in hex. */
 export const knownRequestShape = yup.object({
-  sizes: yup.array(yup.number().integer().min(0).required()).max(AT_MOST).default([]),
+  sizes: yup.array(yup.number().integer().min(0).max(Number.MAX_SAFE_INTEGER).required()).max(AT_MOST).default([]),
   hashes: yup.array(yup.string().matches(/^[0-9a-f]{64}$/).required()).max(AT_MOST).default([]),
-})
+}).meta(bodyLimit(COMMAND_LIMIT_BYTES))
 export const knownReplyShape = yup.object({
   sizes: yup.array(yup.number().required()).required(),
   documents: yup.array(yup.object({ sha256: yup.string().required(), id: documentId(), name: yup.string().required(), extension: yup.string().defined(), folderIds: yup.array(folderId().nullable()).required() })).required(),
@@ -45,5 +46,5 @@ export const landRequestShape = yup.object({
     clash: yup.string().oneOf(CLASHES).default('both'),
   })).max(AT_MOST).default([]),
   origin: yup.string().oneOf(['upload', 'paste'] as const).default('upload'),
-})
+}).meta(bodyLimit(BULK_LIMIT_BYTES))
 export type LandRequest = yup.InferType<typeof landRequestShape>

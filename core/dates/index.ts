@@ -2,3 +2,4 @@ export { agoText, clockText, dateText, dayText, daysBetween, timeText } from './
 export { dateIn } from './dateIn'
 export type { FoundDate } from './datesIn'
 export { datesIn } from './datesIn'
+export { storableTime } from './storableTime'

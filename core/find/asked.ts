@@ -1,5 +1,6 @@
 // A whole search as it stands in a URL and is kept under a name: words, what narrows them, rules, order.
 
+import { storableTime } from '../dates/index'
 import { tryParseId } from '../ids'
 import type { FolderId, MeaningId, TagId } from '../ids'
 import { ORIGINS } from '../rows/index'
@@ -86,8 +87,7 @@ function readRuleText(text: string) {
 function spanIn(text: (name: string) => string): Span | null {
   const field = TIME_FIELDS.find(name => name === text('when')) ?? 'changed'
   const [, count, unit] = /^(\d{1,4})-(day|week|month)$/.exec(text('last')) ?? []
-  const time = (value: string) => (value !== '' && !Number.isNaN(Date.parse(value)) ? new Date(value).toISOString() : null)
-  const [from, before] = [time(text('from')), time(text('before'))]
+  const [from, before] = [storableTime(text('from')), storableTime(text('before'))]
   const last = count === undefined ? null : { count: Number(count), unit: TIME_UNITS.find(name => name === unit) ?? 'day' }
   return last === null && from === null && before === null && text('when') === '' ? null : { field, from, before, last }
 }

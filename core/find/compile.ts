@@ -48,7 +48,7 @@ function leaf(rule: LeafRule, bind: Bind, world: World): string {
     case 'size': return both([rule.from === null ? '' : `s.size >= ${bind(rule.from)}::bigint`, rule.before === null ? '' : `s.size < ${bind(rule.before)}::bigint`])
     case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.tag_id = ANY(${bind(rule.anyOf)}::uuid[]))`
     case 'meaning': return meaningCondition(rule, bind, world)
-    case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.id = s.document_id)`
+    case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.plan_id = s.plan_id AND star.id = s.document_id)`
     case 'origin': return `s.origin = ANY(${bind(rule.anyOf)}::text[])`
     case 'filed': return `${PLACES} = ANY(${bind(rule.anyOf)}::text[])`
     case 'language': return `(s.language IS NOT NULL AND s.language = ANY(${bind(rule.anyOf)}::text[]))`

@@ -52,7 +52,7 @@ describe(compile, () => {
 
   it('puts words that must all be there into one tsquery, and values into parameters', () => {
     expect(compile(all(word('berth'), word('lea', true), { kind: 'star', on: true }), world, 6)).toEqual({
-      text: '(s.words @@ $6::tsquery AND EXISTS (SELECT FROM star WHERE star.id = s.document_id))',
+      text: '(s.words @@ $6::tsquery AND EXISTS (SELECT FROM star WHERE star.plan_id = s.plan_id AND star.id = s.document_id))',
       params: [`'.berth' & ('lea':* | '.lea' | '.le')`],
     })
   })

@@ -1,5 +1,6 @@
 // Rules come from URLs, from kept searches and from other programs: nothing of them is trusted before it is read.
 
+import { storableTime } from '../dates/index'
 import type { FolderId, MeaningId, TagId } from '../ids'
 import { UUID_PATTERN } from '../ids'
 import { ORIGINS } from '../rows/index'
@@ -97,10 +98,9 @@ function id<T extends string>(value: unknown): T {
 
 function time(value: unknown): string | null {
   if (value === null || value === undefined) return null
-  const at = typeof value === 'string' ? new Date(value) : null
-  // Outside of these years PostgreSQL and JavaScript write times in different ways.
-  if (!at || Number.isNaN(at.getTime()) || at.getUTCFullYear() < 1 || at.getUTCFullYear() > 9999) throw new NoRule('a time is not one')
-  return at.toISOString()
+  const at = typeof value === 'string' ? storableTime(value) : null
+  if (at === null) throw new NoRule('a time is not one')
+  return at
 }
 
 function number(value: unknown, most: number): number | null {

@@ -1,16 +1,20 @@
 import { createEventStream } from 'h3'
 import { signedIn, tokenOf } from '../http/actor'
 import { route } from '../http/route'
+import { takeSlots } from '../http/slots'
 import { whoIs } from '../services/account/session'
 import { hearPlan } from '../services/events/planEvents'
 
 const BEAT_MS = 20_000
+// A window has one; a person has some windows.
+const [STREAMS_PER_ACCOUNT, STREAMS_LIMIT] = [24, 1000]
 
 /** Server-sent events until the window closes; a beat keeps proxies from ending the connection. */
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
+  const giveBack = takeSlots({ [`streams of ${actor.accountId}`]: STREAMS_PER_ACCOUNT, streams: STREAMS_LIMIT })
   const stream = createEventStream(event)
-  const deaf = hearPlan(actor.planId, text => void stream.push(text))
+  const unsubscribe = hearPlan(actor.planId, text => void stream.push(text))
   const beat = setInterval(() => void keepUp(), BEAT_MS)
   const keepUp = async () => {
     const token = tokenOf(event)
@@ -21,7 +25,8 @@ export default route(async (event) => {
   }
   stream.onClosed(async () => {
     clearInterval(beat)
-    deaf()
+    unsubscribe()
+    giveBack()
     await stream.close()
   })
   void stream.push({ event: 'beat', data: '' })

@@ -40,7 +40,7 @@ export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean):
     setResponseStatus(event, 206)
     setResponseHeaders(event, { 'content-range': `bytes ${start}-${end}/${bytes.size}` })
   }
-  if (bytes.size === 0) { event.node.res.end(); return }
+  if (bytes.size === 0 || getHeader(event, 'x-hembix-head') !== undefined) { event.node.res.end(); return }
   await sendStream(event, Readable.from(bytes.read(start, end), { objectMode: false }))
 }
 

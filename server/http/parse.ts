@@ -1,32 +1,22 @@
 import type { H3Event } from 'h3'
-import { getQuery, getRouterParam, readBody } from 'h3'
+import { getQuery, getRouterParam } from 'h3'
 import type { AnySchema, InferType } from 'yup'
 import { fail } from '../../core/errors'
 import type { Asked } from '../../core/find/index'
 import { readAsked } from '../../core/find/index'
 import type { Id } from '../../core/ids'
 import { tryParseId } from '../../core/ids'
+import { checked, parseJson } from './body'
 
-export async function bodyOf<S extends AnySchema>(event: H3Event, shape: S): Promise<InferType<S>> {
-  const body: unknown = await readBody(event).catch(() => fail('request.invalid', { why: 'its body is not JSON' }))
-  return await shape.validate(body ?? {}, { stripUnknown: true }) as InferType<S>
-}
+export { bodyOf } from './body'
 
 export async function queryOf<S extends AnySchema>(event: H3Event, shape: S): Promise<InferType<S>> {
-  return await shape.validate(getQuery(event), { stripUnknown: true }) as InferType<S>
+  return checked(shape, getQuery(event))
 }
 
 /** A value given as JSON text. Throws request.invalid. */
 export async function jsonOf<S extends AnySchema>(text: string, shape: S): Promise<InferType<S>> {
-  let value: unknown
-  try {
-    value = JSON.parse(text)
-  }
-  catch (error) {
-    if (!(error instanceof SyntaxError)) throw error
-    fail('request.invalid', { why: 'a part of it is not JSON' })
-  }
-  return await shape.validate(value, { stripUnknown: true }) as InferType<S>
+  return checked(shape, parseJson(text, 'a part of it is not JSON'))
 }
 
 /** An id in the path. One that is no id cannot exist: throws notFound. */

@@ -103,7 +103,7 @@ type DrawnScan = { readonly ok: true; readonly bytes: Uint8Array; readonly width
 
 /** Pages of a scanner: looked at, drawn, recognised and bound. Throws scan.picture for what is no picture. */
 export const scanPages = {
-  async look(owner: string, picture: Buffer) {
+  async look(owner: string, picture: Content) {
     const looked = plain(await open<'page.look', LookedAt>(foreground, owner, picture, { kind: 'page.look' }))
     return looked.ok ? { ...looked, png: Buffer.from(looked.png) } : fail('scan.picture')
   },

@@ -3,7 +3,10 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { strToU8, zipSync } from 'fflate'
+import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
+import { rows } from '../../server/db/client'
+import { notifyWork } from '../../server/db/sql/journal'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
@@ -27,27 +30,34 @@ function commandOf(pid: number): string {
 /** A text document that takes its reader a while. */
 const slow = () => Buffer.from(zipSync({ 'content.xml': strToU8(`<office:document-content xmlns:office="o" xmlns:text="t"><office:body>${'<text:p>Rope and chain of the outer mooring</text:p>'.repeat(500_000)}</office:body></office:document-content>`) }))
 
-async function killReader(client: Client, id: string): Promise<void> {
-  for (;;) {
-    const { reading } = await client.document(id)
-    if (reading.state === 'reading') break
-    await new Promise(resolve => setTimeout(resolve, 10))
+/** Ends every reader again and again until the document is no longer read, whatever is read beside it. */
+async function killReaders(client: Client, id: string): Promise<void> {
+  while (['waiting', 'reading'].includes((await client.document(id)).reading.state)) {
+    for (const pid of readers()) process.kill(pid, 'SIGKILL')
+    await new Promise(resolve => setTimeout(resolve, 200))
   }
-  await new Promise(resolve => setTimeout(resolve, 100))
-  for (const pid of readers()) process.kill(pid, 'SIGKILL')
 }
 
 describe('a document that ends its reader', () => {
-  it('once is read again; twice it is laid aside, until somebody tries again', async () => {
+  it('twice is laid aside, until somebody tries again', async () => {
     const client = await newClient()
     const { id } = await client.upload('mooring.odt', slow())
-    await killReader(client, id)
-    await new Promise(resolve => setTimeout(resolve, 300))
-    await killReader(client, id)
-    const { reading } = await client.whenRead(id)
+    await killReaders(client, id)
+    const { reading } = await client.document(id)
     expect([reading.state, reading.reason]).toEqual(['failed', 'It could not be read: it broke its reader. Try it again, or save it anew where it was made.'])
+    expect(await rows(null, `SELECT o.purpose, o.tries FROM opening o JOIN document d ON d.blob_id = o.blob_id WHERE d.id = $1`, [id])).toEqual([{ purpose: 'reading', tries: 2 }])
     expect((await client.send('POST', `/api/documents/${id}/reading`, {})).status).toBe(200)
     expect((await client.whenRead(id)).reading.state).toBe('read')
+  })
+
+  it('in servers that were killed meanwhile is not opened a third time', async () => {
+    const client = await newClient()
+    const { id } = await client.upload('killed.txt', `some words ${v7()}`)
+    await client.whenRead(id)
+    await rows(null, `INSERT INTO opening (blob_id, purpose, tries, begun_at) SELECT blob_id, 'reading', 2, now() FROM document WHERE id = $1 RETURNING 1`, [id])
+    await rows(null, `UPDATE reading SET state = 'waiting' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1) RETURNING 1`, [id])
+    await notifyWork(null)
+    expect((await client.whenRead(id)).reading.reason).toContain('it broke its reader')
   })
 })
 

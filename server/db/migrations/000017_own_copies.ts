@@ -15,7 +15,7 @@ UPDATE blob b SET plan_id = (SELECT min(h.plan_id::text)::uuid FROM holder h WHE
 CREATE TEMP TABLE copied ON COMMIT DROP AS SELECT h.blob_id AS old, h.plan_id, gen_random_uuid() AS new FROM holder h JOIN blob b ON b.id = h.blob_id WHERE h.plan_id <> b.plan_id;
 
 ALTER TABLE blob DROP CONSTRAINT blob_sha256_key;
-CREATE UNIQUE INDEX blob_content ON blob (plan_id, sha256);
+CREATE UNIQUE INDEX blob_content ON blob (plan_id, sha256) INCLUDE (size);
 INSERT INTO blob (id, sha256, size, created_at, plan_id) SELECT c.new, b.sha256, b.size, b.created_at, c.plan_id FROM copied c JOIN blob b ON b.id = c.old;
 INSERT INTO blob_chunk (blob_id, seq, bytes) SELECT c.new, b.seq, b.bytes FROM copied c JOIN blob_chunk b ON b.blob_id = c.old;
 INSERT INTO reading (blob_id, state, reason, extension, pages, paged, words, changed_at, language, title, author, heads, dated_at, reader)
@@ -58,4 +58,7 @@ CREATE TABLE opening (
   begun_at timestamptz NOT NULL,
   PRIMARY KEY (blob_id, purpose)
 );
+
+-- A star belongs to a plan: an id that is somebody else's takes nothing from them.
+ALTER TABLE star DROP CONSTRAINT star_pkey, ADD PRIMARY KEY (plan_id, id);
 `

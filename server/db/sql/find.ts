@@ -107,7 +107,7 @@ export function rankFacts(planId: string, ids: readonly string[], withFolders: b
       places AS MATERIALIZED ${places}
     SELECT d.id, d.folded, d.remark_folded AS remark, d.sender_folded AS sender, coalesce(r.heads, '') AS heads, ${isoText('d.changed_at')} AS "changedAt",
       coalesce(tags.words, '') AS "tagWords", star.id IS NOT NULL AS starred, coalesce(v.count, 0) AS visits, coalesce(places.folders, '{}') AS "folderIds"
-    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id LEFT JOIN star ON star.id = d.id
+    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id LEFT JOIN star ON star.plan_id = d.plan_id AND star.id = d.id
       LEFT JOIN tags ON tags.id = d.id LEFT JOIN places ON places.id = d.id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`), [planId, ids])
 }
 

@@ -40,7 +40,7 @@ export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.
 
 /** Of the document `d`. */
 export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
-  EXISTS (SELECT FROM star WHERE star.id = d.id) AS starred,
+  EXISTS (SELECT FROM star WHERE star.plan_id = d.plan_id AND star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
   (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id WHERE q.document_id = d.id AND qf.trashed_at IS NULL) AS "folderIds"`
 

@@ -46,7 +46,7 @@ async function valuesOf(hits: string, params: readonly unknown[]): Promise<Value
         FROM (SELECT ${grouped} FROM m) v GROUP BY GROUPING SETS (${VALUE_GROUPS.map(group => `(${group})`).join(', ')}, ()))
     SELECT (SELECT json_agg(json_build_array(which, value, number)) FROM counted) AS values,
       (SELECT json_object_agg(tag_id, number) FROM (SELECT g.tag_id, count(*)::int AS number FROM m JOIN tagging g ON g.target_id = m.document_id GROUP BY 1) t) AS tags,
-      (SELECT count(*)::int FROM m JOIN star ON star.id = m.document_id) AS starred`, params)
+      (SELECT count(*)::int FROM m JOIN star ON star.plan_id = $1 AND star.id = m.document_id) AS starred`, params)
   const whole = 2 ** VALUE_GROUPS.length - 1
   const of = <C>(index: number): C => Object.fromEntries((found?.values ?? []).flatMap(([which, value, number]) => (value !== null && which === whole - 2 ** (VALUE_GROUPS.length - 1 - index) ? [[value, number]] : []))) as C
   const each = Object.fromEntries(VALUE_GROUPS.map((group, index) => [group, of(index)])) as Pick<Values, keyof typeof VALUES>

@@ -61,3 +61,11 @@ export function documentsHolding(planId: string, hashes: readonly string[]): Pro
     FROM blob b JOIN document d ON d.blob_id = b.id AND d.plan_id = b.plan_id AND d.trashed_at IS NULL JOIN placement p ON p.document_id = d.id AND p.live
     WHERE b.plan_id = $1 AND b.sha256 = ANY(SELECT decode(x, 'hex') FROM unnest($2::text[]) x) GROUP BY b.sha256, d.id ORDER BY d.created_at`, [planId, hashes])
 }
+
+/** Bytes that a plan holds or is about to, and how many uploads are on their way. */
+export async function usageOf(planId: string): Promise<{ bytes: number; uploads: number }> {
+  const [usage] = await rows<{ bytes: number; uploads: number }>(null, `SELECT (SELECT coalesce(sum(b.size), 0)::float8 FROM blob b WHERE b.plan_id = $1 AND b.sha256 IS NOT NULL)
+      + (SELECT coalesce(sum(u.size), 0)::float8 FROM upload u JOIN blob b ON b.id = u.blob_id WHERE u.plan_id = $1 AND b.sha256 IS NULL) AS bytes,
+    (SELECT count(*)::int FROM upload u WHERE u.plan_id = $1) AS uploads`, [planId])
+  return usage ?? { bytes: 0, uploads: 0 }
+}

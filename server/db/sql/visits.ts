@@ -37,6 +37,6 @@ export function addedLately(planId: string, limit: number): Promise<LatelyRow[]>
 
 /** Starred documents, those that were not opened for longest first; since when: opened last, else starred. */
 export function starredByNeglect(planId: string, limit: number): Promise<LatelyRow[]> {
-  return rows(null, `${SELECT('coalesce(v.at, st.created_at)')} FROM star st JOIN document d ON d.id = st.id LEFT JOIN visit v ON v.document_id = d.id WHERE st.plan_id = $1 AND st.target = 'document' AND d.trashed_at IS NULL
+  return rows(null, `${SELECT('coalesce(v.at, st.created_at)')} FROM star st JOIN document d ON d.id = st.id AND d.plan_id = st.plan_id LEFT JOIN visit v ON v.document_id = d.id WHERE st.plan_id = $1 AND st.target = 'document' AND d.trashed_at IS NULL
     ORDER BY coalesce(v.at, st.created_at), d.id LIMIT $2`, [planId, limit])
 }

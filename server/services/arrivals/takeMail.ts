@@ -1,4 +1,5 @@
 import { v5 } from 'uuid'
+import { storableTime } from '../../../core/dates/index'
 import { mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import type { NewFile } from '../../../core/plan/index'
@@ -44,6 +45,6 @@ async function fileOf({ planId }: Actor, id: DocumentId, fileName: string, bytes
 }
 
 function dateOf(text: string, now: Date): string {
-  const time = Date.parse(text)
-  return new Date(Number.isNaN(time) || time > now.getTime() ? now.getTime() : time).toISOString()
+  const time = storableTime(text)
+  return time === null || time > now.toISOString() ? now.toISOString() : time
 }

@@ -10,9 +10,11 @@ import { documentById } from '../../db/sql/documentFacts'
 import type { JournalEntry } from '../../db/sql/journal'
 import { folderById } from '../../db/sql/planRows'
 import { namesIn } from '../../db/sql/register'
+import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
+import { isLostConnection } from './lostConnection'
 
 export interface Upload {
   readonly changeId: string
@@ -76,6 +78,7 @@ export async function addVersion(actor: Actor, documentId: DocumentId, given: Re
   const { extension } = nameFromFile(given.fileName)
   refuseTooLarge(given)
   await checkDocument(actor, documentId)
+  await checkQuota(actor, given.announcedBytes ?? 0)
   const blob = await takeBytes(actor, given)
   return applyCommand(actor, given.changeId, {
     kind: 'document.write', id: documentId, written: given.written, file: { versionId: newId(), blobId: blob.id, size: blob.size, mediaType: mediaTypeOf(extension), extension, changedAt: given.changedAt },
@@ -115,11 +118,8 @@ async function* whole(upload: Incoming, name: string): AsyncGenerator<Uint8Array
   if (upload.announcedBytes !== null && size < upload.announcedBytes) fail('upload.short', { name })
 }
 
-function isLostConnection(error: unknown): boolean {
-  return error instanceof Error && 'code' in error && ['ECONNRESET', 'ERR_STREAM_PREMATURE_CLOSE', 'ECONNABORTED'].includes(String(error.code))
-}
-
-async function checkFolder(actor: Actor, folderId: FolderId | null): Promise<void> {
+/** Throws notFound, folder.inTrash. */
+export async function checkFolder(actor: Actor, folderId: FolderId | null): Promise<void> {
   if (folderId === null) return
   const folder = await folderById(actor.planId, folderId)
   if (!folder) fail('notFound')

@@ -14,11 +14,14 @@ import { applyCommand } from '../changes/applyCommand'
 import { storeFile } from '../documents/storeFile'
 import { languagesOf } from '../reading/recognise'
 
+/** As bytes, or as they come in. */
+type Picture = Uint8Array | AsyncIterable<Uint8Array>
+
 interface PlacedWord { readonly text: string; readonly box: readonly [number, number, number, number] }
 
 /** What the rest of the server does with pictures, given by whoever calls: this layer knows no format. `owner` is the plan. */
 export interface Pictures {
-  readonly look: (owner: string, picture: Buffer) => Promise<{ png: Buffer; width: number; height: number; edits: ScanEdits }>
+  readonly look: (owner: string, picture: Picture) => Promise<{ png: Buffer; width: number; height: number; edits: ScanEdits }>
   readonly draw: (owner: string, png: Buffer, edits: ScanEdits, width?: number | null) => Promise<{ bytes: Buffer; width: number; height: number; type: string }>
   readonly recognise: (owner: string, png: Uint8Array, languages: readonly string[]) => Promise<{ text: string; words: readonly PlacedWord[] }>
   /** `pictures` stand for `pages` one by one. */
@@ -30,7 +33,7 @@ export function listScans(actor: Actor): Promise<ScannedRow[]> {
 }
 
 /** Takes pictures in as pages, straightened and cut as far as that can be told. Throws scan.picture. */
-export async function takePages(actor: Actor, pictures: readonly Buffer[], how: Pictures): Promise<ScannedRow[]> {
+export async function takePages(actor: Actor, pictures: readonly Picture[], how: Pictures): Promise<ScannedRow[]> {
   for (const picture of pictures) {
     const { png, width, height, edits } = await how.look(actor.planId, picture)
     await addScanned(actor.planId, { id: newId(), picture: png, width, height, edits })

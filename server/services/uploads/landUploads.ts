@@ -1,8 +1,10 @@
+import { storableTime } from '../../../core/dates/index'
 import { fail } from '../../../core/errors'
 import { mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { Clash, NewFile } from '../../../core/plan/index'
 import { nameFromFile } from '../../../core/plan/index'
+import type { Origin } from '../../../core/rows/index'
 import { blobsAmong } from '../../db/blobStore'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById } from '../../db/sql/journal'
@@ -23,7 +25,7 @@ export interface Landing {
   /** Folders that are made with the files, parents first; parentId null: in folderId. */
   readonly folders: readonly { readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string }[]
   readonly files: readonly { readonly uploadId: string; readonly documentId: DocumentId; /** null: folderId. */ readonly folderId: FolderId | null; readonly clash: Clash }[]
-  readonly origin: 'upload' | 'paste'
+  readonly origin: Origin
 }
 
 /**
@@ -56,6 +58,5 @@ export async function landUploads(actor: Actor, landing: Landing, now: Date): Pr
 }
 
 function timeOf(text: string | null | undefined, now: Date): string {
-  const time = Date.parse(text ?? '')
-  return new Date(Number.isNaN(time) ? now : time).toISOString()
+  return storableTime(text ?? '') ?? now.toISOString()
 }

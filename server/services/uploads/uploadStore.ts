@@ -11,6 +11,11 @@ import { newId } from '../actor'
 import { forgetHash, hashOn } from './hashes'
 import { settleUpload } from './settleUpload'
 
+/** As our pages say it, and as most clients of the protocol do. */
+export function fileNameIn(metadata: Upload['metadata']): string {
+  return metadata?.name ?? metadata?.filename ?? ''
+}
+
 /** The uploads of one person. */
 export class UploadStore extends DataStore {
   constructor(private readonly actor: Actor) {
@@ -19,7 +24,7 @@ export class UploadStore extends DataStore {
   }
 
   override async create(file: Upload): Promise<Upload> {
-    await beginUpload(this.actor.planId, { id: file.id, blobId: newId(), name: file.metadata?.name ?? '', size: file.size ?? 0, metadata: file.metadata ?? {} })
+    await beginUpload(this.actor.planId, { id: file.id, blobId: newId(), name: fileNameIn(file.metadata), size: file.size ?? 0, metadata: file.metadata ?? {} })
     return file
   }
 

@@ -3,6 +3,7 @@ import { signedIn } from '../../../http/actor'
 import { idInPath, queryOf, wholeNumberOf } from '../../../http/parse'
 import { route } from '../../../http/route'
 import { bodyStream } from '../../../http/stream'
+import { inUploadSlot } from '../../../http/uploadSlots'
 import { whoIs } from '../../../services/account/session'
 import { addVersion, checkDocument } from '../../../services/documents/addUpload'
 
@@ -12,8 +13,8 @@ export default route(async (event) => {
   const id = idInPath<'document'>(event)
   await checkDocument(actor, id)
   const { change, name, changed, written } = await queryOf(event, contentQueryShape)
-  return addVersion(actor, id, {
+  return inUploadSlot(actor.accountId, () => addVersion(actor, id, {
     changeId: change, fileName: name, changedAt: new Date(changed).toISOString(), written,
     bytes: bodyStream(event), announcedBytes: wholeNumberOf(event.node.req.headers['content-length']),
-  }, new Date())
+  }, new Date()))
 })
