@@ -84,7 +84,7 @@ export default tseslint.config(
         ],
       }],
       'import-x/no-cycle': 'error',
-      'import-x/no-unresolved': ['error', { ignore: ['^#imports$', '^#app', '^#components', '\\?url$'] }],
+      'import-x/no-unresolved': ['error', { ignore: ['^#nitro-internal', '^#imports$', '^#app', '^#components', '\\?url$'] }],
       'boundaries/no-unknown-files': 'error',
       'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
       'max-lines-per-function': ['warn', { max: 80, skipBlankLines: true, skipComments: true }],

@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { anyId, time } from './ids'
 
 /** E-mail address and password, as the form and the route check them. */
 export const signInShape = yup.object({
@@ -20,3 +21,24 @@ export const sessionShape = yup.object({
   demo: yup.boolean().required(),
 })
 export type SessionState = yup.InferType<typeof sessionShape>
+
+export const passwordRequestShape = yup.object({
+  current: yup.string().max(200).required('Type your present password.'),
+  next: yup.string().min(10, 'Use at least 10 characters; a few words are easy to remember.').max(200, 'Use at most 200 characters.').required('Choose a new password.'),
+})
+export type PasswordRequest = yup.InferType<typeof passwordRequestShape>
+
+/** How many other sessions were ended. */
+export const endedShape = yup.object({ ended: yup.number().required() })
+
+export const accountShape = yup.object({
+  email: yup.string().required(),
+  /** Bytes and open uploads, with what is the most. */
+  quota: yup.object({ usedBytes: yup.number().required(), limitBytes: yup.number().required(), openUploads: yup.number().required(), openUploadsLimit: yup.number().required() }).required(),
+  sessions: yup.array(yup.object({ id: anyId(), agent: yup.string().defined(), createdAt: time(), /** To the hour. */ seenAt: time(), current: yup.boolean().required() })).required(),
+  /** Files of the arrivals folder that could not be taken in. */
+  laidAside: yup.array(yup.object({ id: anyId(), fileName: yup.string().required(), path: yup.string().required(), reason: yup.string().required(), at: time() })).required(),
+  /** When all of this Hembix was last backed up by itself; null: it is not. */
+  backedUpAt: yup.string().nullable().defined(),
+})
+export type AccountFacts = yup.InferType<typeof accountShape>

@@ -1,7 +1,7 @@
 // Every route with its shapes, in one list: the OpenAPI document is made of it, and tests walk it.
 
 import type { AnySchema } from 'yup'
-import { newAccountShape, sessionShape, signInShape } from './account'
+import { accountShape, endedShape, newAccountShape, passwordRequestShape, sessionShape, signInShape } from './account'
 import { changeRequestShape } from './command'
 import { changeShape, historyQueryShape, historyShape, lastActsShape, redoRequestShape, undoneShape, undoRequestShape, undoSinceRequestShape } from './change'
 import { arrivalsRequestShape, arrivalsShape } from './arrivals'
@@ -36,6 +36,11 @@ export const ROUTES: readonly Route[] = [
   { method: 'POST', path: '/api/session/demo', summary: 'Open the demo plan', signedIn: false, reply: sessionShape },
   { method: 'DELETE', path: '/api/session', summary: 'Sign out: the session is ended and refused from then on', signedIn: false },
   { method: 'POST', path: '/api/accounts', summary: 'Make an account and sign in', signedIn: false, body: newAccountShape, reply: sessionShape },
+  { method: 'GET', path: '/api/account', summary: 'Space used, open sessions, files that could not be taken in, the last backup', signedIn: true, reply: accountShape },
+  { method: 'PUT', path: '/api/account/password', summary: 'A new password; every other session is ended', signedIn: true, body: passwordRequestShape, reply: endedShape },
+  { method: 'DELETE', path: '/api/account/sessions', summary: 'End all other sessions', signedIn: true, reply: endedShape },
+  { method: 'DELETE', path: '/api/account/sessions/{id}', summary: 'End one session', signedIn: true },
+  { method: 'DELETE', path: '/api/account/laid-aside/{id}', summary: 'Take a file that could not be taken in off the list; it stays where it lies', signedIn: true },
   { method: 'GET', path: '/api/plan', summary: 'Folders, colour key and counts', signedIn: true, reply: outlineShape },
   { method: 'GET', path: '/api/plan/facts', summary: 'What lies directly in each folder: documents, bytes, newest change', signedIn: true, reply: folderFactsShape },
   { method: 'GET', path: '/api/plan/meeting', summary: 'What would meet what if one folder were merged into another', signedIn: true, query: meetingQueryShape, reply: meetingShape },

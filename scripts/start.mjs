@@ -34,6 +34,7 @@ await script(async () => {
   checkNode()
   const port = portFrom(process.env.PORT ?? '3000')
   const host = process.env.HOST ?? '127.0.0.1'
+  checkNames(host)
   if (!process.env.DATABASE_URL) held = await holdFolder(DATA, log)
   try {
     await checkPort(host, port)
@@ -78,6 +79,12 @@ async function ownDatabase() {
 function portFrom(text) {
   const port = Number(text)
   return Number.isInteger(port) && port > 0 && port < 65_536 ? port : fail(`PORT is "${text}"; it has to be a number from 1 to 65535.`)
+}
+
+/** Whoever serves others says under which names, or a page of somebody else could point its own name here. */
+function checkNames(host) {
+  if (['127.0.0.1', 'localhost', '::1'].includes(host) || process.env.HEMBIX_NAMES) return
+  fail(`HOST is ${host}, so others can reach Hembix. Say under which names, separated by commas: HEMBIX_NAMES=plans.example.org npm start. How to put TLS in front stands in docs/operating.md.`)
 }
 
 function checkPort(host, port) {

@@ -1,4 +1,4 @@
-import type { NewAccount, SessionState, SignIn } from '../../contract/account'
+import type { AccountFacts, NewAccount, PasswordRequest, SessionState, SignIn } from '../../contract/account'
 import { call } from './http'
 
 export const readSession = () => call<SessionState>('GET', '/api/session')
@@ -7,3 +7,9 @@ export const openDemo = () => call<SessionState>('POST', '/api/session/demo', { 
 export const createAccount = (form: NewAccount) => call<SessionState>('POST', '/api/accounts', { body: form })
 export const signOut = () => call<SessionState>('DELETE', '/api/session')
 export const readHealth = () => call<{ status: string }>('GET', '/api/health')
+
+export const readAccount = () => call<AccountFacts>('GET', '/api/account')
+export const changePassword = (form: PasswordRequest) => call<{ ended: number }>('PUT', '/api/account/password', { body: form })
+export const endSession = (id: string) => call<object>('DELETE', `/api/account/sessions/${id}`)
+export const endOtherSessions = () => call<{ ended: number }>('DELETE', '/api/account/sessions')
+export const forgetLaidAside = (id: string) => call<object>('DELETE', `/api/account/laid-aside/${id}`)

@@ -1,6 +1,7 @@
 import type { H3Event } from 'h3'
 import { deleteCookie, getCookie, setCookie } from 'h3'
 import { fail } from '../../core/errors'
+import { isSecure } from './origin'
 
 const COOKIE = 'hembix_session'
 
@@ -10,7 +11,7 @@ export function tokenOf(event: H3Event): string | null {
 
 /** Puts the session's token into a cookie that scripts cannot read and other sites cannot send. */
 export function keepToken(event: H3Event, token: string, expires: Date): void {
-  setCookie(event, COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires, secure: event.node.req.headers['x-forwarded-proto'] === 'https' })
+  setCookie(event, COOKIE, token, { httpOnly: true, sameSite: 'lax', path: '/', expires, secure: isSecure(event) })
 }
 
 export function dropToken(event: H3Event): void {

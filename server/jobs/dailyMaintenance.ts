@@ -1,3 +1,4 @@
+import { sweepAttempts } from '../services/account/session'
 import { sweepLongActs } from '../services/changes/longAct'
 import { sweepOrphans } from '../services/documents/sweepOrphans'
 import { sweepIncoming } from '../services/documents/sweepIncoming'
@@ -12,4 +13,5 @@ export async function dailyMaintenance(log: (message: string) => void): Promise<
   if (swept !== null) log(swept)
   await sweepLongActs()
   await sweepTrash(new Date())
+  await sweepAttempts(new Date())
 }

@@ -10,7 +10,7 @@ import type { Route } from '../../contract/routes'
 type Schema = Readonly<Record<string, unknown>>
 
 const HOSTILE_TEXTS = ['', ' ', '\0', '\ud800', 'a\udc00b', '\u202egpj.exe', '..', '../../etc/passwd', 'null', 'NaN', '-1', '1e999', '9999999999999999999', "'; DROP TABLE plan; --", '%', '%ff', '{{', '<script>', '0000-00-00T00:00:00Z', '+275760-09-13T00:00:01Z', '2026-02-31T25:61:00Z', '0001-01-01T00:00:00Z', 'x'.repeat(5000), '𝕏'.repeat(300), '__proto__', 'constructor']
-const HOSTILE_VALUES = [null, true, 0, -1, 1.5, 1e308, Number.MAX_SAFE_INTEGER, 2 ** 40, [], {}, [[[[]]]], { __proto__: null, toString: 'x' }, [null], '\ud800', '']
+const HOSTILE_VALUES: readonly unknown[] = [null, true, 0, -1, 1.5, 1e308, Number.MAX_SAFE_INTEGER, 2 ** 40, [], {}, [[[[]]]], { __proto__: null, toString: 'x' }, [null], '\ud800', '']
 
 /** `ids` are real ones: the person's own and a stranger's. */
 function valueOf(schema: Schema, ids: readonly string[], depth = 0): fc.Arbitrary<unknown> {
@@ -63,6 +63,6 @@ function queryText(values: Readonly<Record<string, unknown>>): string {
 }
 
 function textOf(value: unknown): string {
-  const text = typeof value === 'string' ? value : JSON.stringify(value) ?? ''
+  const text = typeof value === 'string' ? value : String(JSON.stringify(value))
   return text.slice(0, 3000).replace(/\p{Surrogate}/gu, '\ufffd')
 }

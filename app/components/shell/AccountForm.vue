@@ -10,6 +10,8 @@ const { defineField, handleSubmit, errors } = useForm({ validationSchema: props.
 const [email] = defineField('email', { validateOnModelUpdate: false })
 const [password] = defineField('password', { validateOnModelUpdate: false })
 
+const RULE = 'At least 10 characters, not your address, and hard to guess: a few unrelated words are easy to remember.'
+
 const send = handleSubmit((form) => {
   if (props.mode === 'in') emit('signIn', form as SignIn)
   else emit('create', form as NewAccount)
@@ -19,7 +21,7 @@ const send = handleSubmit((form) => {
 <template>
   <form class="form" novalidate @submit="send">
     <v-text-field v-model="email" type="email" label="E-mail address" autocomplete="username" :error-messages="errors.email" />
-    <v-text-field v-model="password" type="password" label="Password" :autocomplete="mode === 'in' ? 'current-password' : 'new-password'" :error-messages="errors.password" />
+    <v-text-field v-model="password" type="password" label="Password" :autocomplete="mode === 'in' ? 'current-password' : 'new-password'" :error-messages="errors.password" :hint="mode === 'new' ? RULE : undefined" :persistent-hint="mode === 'new'" />
     <button type="submit" class="act full" :disabled="busy">
       {{ mode === 'in' ? 'Sign in' : 'Make the account' }}
     </button>

@@ -47,7 +47,7 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
           </button>
         </template>
         <v-list aria-label="Account">
-          <v-list-item :title="email ?? ''" disabled />
+          <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item v-for="choice in THEMES" :key="choice" :title="`Look: ${THEME_NAMES[choice]}`" :active="theme === choice" @click="emit('theme', choice)" />
           <v-list-item title="Sign out" @click="emit('signOut')" />

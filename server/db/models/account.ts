@@ -8,6 +8,8 @@ export class Account extends Model<InferAttributes<Account>, InferCreationAttrib
   declare passwordHash: string
   declare isDemo: CreationOptional<boolean>
   declare createdAt: Date
+  /** null: it may sign in. */
+  declare lockedAt: CreationOptional<Date | null>
 }
 
 export function accounts(): typeof Account {
@@ -17,5 +19,6 @@ export function accounts(): typeof Account {
     passwordHash: { type: DataTypes.TEXT, allowNull: false },
     isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
     createdAt: { type: DataTypes.DATE, allowNull: false },
+    lockedAt: { type: DataTypes.DATE, allowNull: true },
   }, { sequelize, tableName: 'account', underscored: true, timestamps: false }))
 }

@@ -2,13 +2,15 @@
 // is moved in there is taken into the In-tray once, completely, and only when it is fully written.
 
 import { createReadStream } from 'node:fs'
-import { mkdir, readdir, readFile, rename, rm, stat, writeFile } from 'node:fs/promises'
-import { basename, join } from 'node:path'
+import { link, mkdir, readdir, readFile, rm, stat, writeFile } from 'node:fs/promises'
+import { basename, join, parse } from 'node:path'
 import { v5 } from 'uuid'
 import { HembixError } from '../../../core/errors'
 import type { DocumentId } from '../../../core/ids'
 import { actorByEmail } from '../../db/sql/actors'
+import { laidAside } from '../../db/models/laidAside'
 import type { Actor } from '../actor'
+import { newId } from '../actor'
 import { addUpload } from '../documents/addUpload'
 import type { OpenMail } from './takeMail'
 import { takeMail } from './takeMail'
@@ -63,16 +65,36 @@ async function takeOne(actor: Actor, path: string, seen: Seen, openMail: OpenMai
   }
   catch (error) {
     if (!(error instanceof HembixError) || error.refusal.code === 'database.away') throw error
-    await layAside(path, error.refusal.message)
+    await layAside(actor, path, error.refusal.message, now)
   }
   seen.delete(path)
   return true
 }
 
-/** What cannot be taken is laid aside with the reason beside it; nothing is lost. */
-async function layAside(path: string, why: string): Promise<void> {
+/** What cannot be taken is laid aside under a name that is free, with the reason beside it, and listed for the person. */
+async function layAside(actor: Actor, path: string, reason: string, now: Date): Promise<void> {
   const folder = join(path, '..', REFUSED)
   await mkdir(folder, { recursive: true })
-  await rename(path, join(folder, basename(path)))
-  await writeFile(join(folder, `${basename(path)}.why.txt`), `${why}\n`)
+  const laid = await moveToFreeName(path, folder)
+  await writeFile(`${laid}.why.txt`, `${reason}\n`, { flag: 'wx' })
+  await laidAside().create({ id: newId(), planId: actor.planId, fileName: basename(path), path: laid, reason, at: now })
 }
+
+/** Moves a file without ever writing over another one: “list.txt”, “list (2).txt” … The new path. */
+async function moveToFreeName(path: string, folder: string): Promise<string> {
+  const { name, ext } = parse(path)
+  for (let count = 1; ; count++) {
+    const target = join(folder, count === 1 ? basename(path) : `${name} (${count})${ext}`)
+    if (await exists(`${target}.why.txt`)) continue
+    try {
+      await link(path, target) // fails where something is called so, and is atomic
+      await rm(path)
+      return target
+    }
+    catch (error) {
+      if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error
+    }
+  }
+}
+
+const exists = (path: string): Promise<boolean> => stat(path).then(() => true, () => false)
