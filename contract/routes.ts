@@ -29,6 +29,7 @@ export interface Route {
 
 export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/health', summary: 'Says whether the database answers', signedIn: false },
+  { method: 'GET', path: '/api/metrics', summary: 'Figures for whoever runs the server (Prometheus text), with the token of HEMBIX_METRICS_TOKEN', signedIn: false },
   { method: 'GET', path: '/api/openapi.json', summary: 'This description', signedIn: false },
   { method: 'GET', path: '/api/opensearch.xml', summary: 'How the browser\'s address line searches here (OpenSearch)', signedIn: false },
   { method: 'GET', path: '/api/session', summary: 'Who is signed in, and whether there is a demo plan', signedIn: false, reply: sessionShape },

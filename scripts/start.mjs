@@ -54,6 +54,7 @@ await script(async () => {
     let serverNow = server
     stops.push(() => serverNow.stop())
     console.log(`\nHembix: ${server.address}\n${empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'}. Ctrl+C stops everything.\n`)
+    if (process.env.HEMBIX_BACKUP_DIR) await planned(databaseUrl)
     const isStopping = () => stopping !== null
     await Promise.race([
       supervise({ name: 'The server', first: server, start: startServer, onUp: (part) => { serverNow = part }, isStopping, log }),
@@ -64,6 +65,13 @@ await script(async () => {
     await stopAll()
   }
 })
+
+async function planned(databaseUrl) {
+  const { planBackups } = await import('./lib/plannedBackup.mjs')
+  const { needPostgres } = await import('./lib/postgres.mjs')
+  const plan = planBackups(await needPostgres(log), databaseUrl, resolve(process.env.HEMBIX_BACKUP_DIR), log)
+  stops.push(() => plan.stop())
+}
 
 /** PostgreSQL of our own; `again` starts it where it was after it ended. */
 async function ownDatabase() {

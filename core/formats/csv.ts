@@ -5,7 +5,7 @@ export function writeCsv(rows: readonly (readonly (string | number)[])[]): strin
   return rows.map(row => row.map((value) => {
     const text = String(value)
     // A text that a spreadsheet would take for a formula is kept a text.
-    const safe = /^[=+@\t\r]/.test(text) ? `'${text}` : text
+    const safe = typeof value === 'string' && /^[=+\-@\t\r]/.test(text) ? `'${text}` : text
     return /[",\r\n]/.test(safe) ? `"${safe.replaceAll('"', '""')}"` : safe
   }).join(',')).join('\r\n') + '\r\n'
 }

@@ -7,6 +7,7 @@ import { existsSync, mkdirSync, openSync, readFileSync, readdirSync, rmSync, wri
 import { createServer } from 'node:net'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { connectionEnv } from './backupFile.mjs'
 import { needFolder } from './holdFolder.mjs'
 import { commandOf } from './processes.mjs'
 import { fail, run } from './run.mjs'
@@ -175,7 +176,7 @@ function asOwner(command, args) {
 
 /** Makes the database in a running server unless it is there. */
 export async function needDatabase(bin, server, name) {
-  const psql = (database, sql) => run(join(bin, 'psql'), ['-X', '-q', '-t', '-A', '-d', server.url(database), '-c', sql])
+  const psql = (database, sql) => run(join(bin, 'psql'), ['-X', '-q', '-t', '-A', '-c', sql], { env: connectionEnv(server.url(database)) })
   const found = await psql('postgres', `SELECT 1 FROM pg_database WHERE datname = '${name}'`)
   if (found.trim() !== '1') await psql('postgres', `CREATE DATABASE ${name}`)
   return server.url(name)

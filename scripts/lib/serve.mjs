@@ -16,7 +16,7 @@ export async function serve({ port, host = '127.0.0.1', databaseUrl, env = {}, q
   let words = ''
   child.stderr.on('data', (part) => {
     words = (words + part).slice(-20_000)
-    if (!quiet) process.stderr.write(part)
+    if (!quiet) process.stderr.write(process.stderr.isTTY ? forPeople(String(part)) : part)
   })
   const ended = new Promise(resolve => child.on('exit', (code, signal) => resolve({ code, signal })))
   const address = `http://${host === '0.0.0.0' || host === '::' ? '127.0.0.1' : host}:${port}`
@@ -29,6 +29,19 @@ export async function serve({ port, host = '127.0.0.1', databaseUrl, env = {}, q
   }
   await stop(child, ended)
   return fail(`The server did not answer within ${START_MS / 1000} seconds.\n${words}`)
+}
+
+/** Lines of the log as a person reads them; programs get them as they are. */
+function forPeople(text) {
+  return text.replace(/^\{.*\}$/gm, (line) => {
+    try {
+      const { message, requestId, time: _, level, ...more } = JSON.parse(line)
+      return `${level === 'info' ? '' : `${level}: `}${message}${requestId ? ` (request ${requestId})` : ''}${Object.keys(more).length > 0 ? ` ${JSON.stringify(more)}` : ''}`
+    }
+    catch {
+      return line // no line of the log
+    }
+  })
 }
 
 async function stop(child, ended) {

@@ -99,9 +99,9 @@ async function dropIncoming(id: string): Promise<void> {
   await touched(null, 'DELETE FROM blob WHERE id = $1 AND sha256 IS NULL', [id])
 }
 
-/** Clears away uploads that a killed server left half done; how many. */
-export function dropStaleIncoming(): Promise<number> {
-  return touched(null, `DELETE FROM blob WHERE sha256 IS NULL AND created_at < now() - interval '1 day'`)
+/** Clears away what a killed server left half stored, which belongs to no upload; how many. */
+export function dropStaleIncoming(now: Date): Promise<number> {
+  return touched(null, `DELETE FROM blob b WHERE b.sha256 IS NULL AND b.created_at < $1::timestamptz - interval '2 days' AND NOT EXISTS (SELECT FROM upload u WHERE u.blob_id = b.id)`, [now])
 }
 
 /** The whole content, for readers of documents; only called for sizes that may be held in memory. */

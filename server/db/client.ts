@@ -57,6 +57,12 @@ export async function closeDatabase(): Promise<void> {
   await closing?.close()
 }
 
+/** Connections that this process holds to PostgreSQL. */
+export function openConnections(): { open: number; idle: number } {
+  const pool = (database().connectionManager as unknown as { pool: { size: number; available: number } }).pool // known to the package, not to its types
+  return { open: pool.size, idle: pool.available }
+}
+
 /** The model of this name on the open database, defined the first time it is asked for. */
 export function modelOnce<M>(name: string, define: (sequelize: Sequelize) => M): M {
   const sequelize = database()

@@ -6,6 +6,8 @@ import { Server } from 'node:http'
 import { toNodeListener } from 'h3'
 import { useNitroApp } from 'nitropack/runtime'
 import { limitConnections } from '../http/connections'
+import { sayFault } from '../log/log'
+import { observed } from '../http/observe'
 import { explained } from '../http/route'
 
 const nitroApp = useNitroApp()
@@ -18,21 +20,21 @@ const server = new Server({ maxHeaderSize: 16 * 1024 }, (request: IncomingMessag
     if (!request.url?.startsWith('/api/uploads/resumable')) request.method = 'GET' // tus asks with HEAD how far an upload is
   }
   else delete request.headers['x-hembix-head']
-  void listener(request, response)
+  observed(request, response, () => void listener(request, response))
 })
 limitConnections(server)
 server.listen({ port: Number(process.env.NITRO_PORT ?? process.env.PORT ?? 3000), host: process.env.NITRO_HOST ?? process.env.HOST ?? '127.0.0.1' })
 server.once('error', (error) => {
-  process.stderr.write(`${error.message}\n`)
+  sayFault(error, 'the server cannot listen')
   process.exit(1)
 })
 // A promise that nobody waited for, or a stream that breaks with nobody listening, ends no server; it is said. Many of
 // them in a minute mean that something is out of order, and the start command begins anew.
 const MOST_A_MINUTE = 30
 let faults: number[] = []
-for (const kind of ['unhandledRejection', 'uncaughtException'] as const) process.on(kind, (error: unknown) => { sayFault(error) })
+for (const kind of ['unhandledRejection', 'uncaughtException'] as const) process.on(kind, (error: unknown) => { countFault(error) })
 
-function sayFault(error: unknown): void {
+function countFault(error: unknown): void {
   explained(error)
   faults = [...faults.filter(at => Date.now() - at < 60_000), Date.now()]
   if (faults.length > MOST_A_MINUTE) process.exit(1)

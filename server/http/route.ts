@@ -6,6 +6,8 @@ import { defineEventHandler, getHeader, setResponseHeader, setResponseStatus } f
 import { ValidationError } from 'yup'
 import type { Refusal } from '../../core/errors'
 import { ERRORS, HembixError, refusal } from '../../core/errors'
+import { requestId, sayFault } from '../log/log'
+import { noteFault } from '../log/metrics'
 
 /** A route whose refusals and faults become `{ code, message, details }` with their status. */
 export function route<T>(work: (event: H3Event) => Promise<T> | T): EventHandler {
@@ -53,8 +55,9 @@ export function reasonOf(error: unknown): Refusal {
   if (error instanceof ValidationError) return refusal('request.invalid', { why: error.errors[0] ?? 'something in it is missing' })
   if (stateOf(error) === DISK_FULL) return refusal('database.full')
   if (isDatabaseAway(error)) return refusal('database.away')
-  const logId = randomUUID().slice(0, 8)
-  process.stderr.write(`[${logId}] ${error instanceof Error ? error.stack ?? error.message : String(error)}\n`)
+  const logId = requestId() ?? randomUUID().slice(0, 8)
+  noteFault()
+  sayFault(error, `fault ${logId}`)
   return refusal('server.failed', { logId })
 }
 

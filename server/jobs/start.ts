@@ -18,7 +18,7 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
     await resumeReadings()
     if (!stopped) opening ??= openWaiting(log)
     const boss = await queue(error => log(`queue: ${error.message}`))
-    await boss.work(MAINTENANCE_QUEUE, { pollingIntervalSeconds: 60 }, () => dailyMaintenance(log))
+    await boss.work(MAINTENANCE_QUEUE, { pollingIntervalSeconds: 60 }, () => dailyMaintenance(log, new Date()))
     await boss.schedule(MAINTENANCE_QUEUE, '17 3 * * *')
     await deriveAgain(() => stopped)
     await requeueOlderReadings()

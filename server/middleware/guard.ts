@@ -1,8 +1,8 @@
 import { defineEventHandler, setResponseHeaders, setResponseStatus } from 'h3'
-import { ROUTES } from '../../contract/routes'
 import type { ErrorCode, ErrorDetails } from '../../core/errors'
 import { ERRORS, refusal } from '../../core/errors'
 import { isKnownHost, namesFrom } from '../http/hostNames'
+import { methodsOf } from '../http/routePaths'
 
 const NAMES = namesFrom(process.env.HEMBIX_NAMES)
 // A reply of the API is data and never a page of ours.
@@ -32,10 +32,3 @@ export default defineEventHandler((event) => {
   setResponseHeaders(event, { allow: allowed.join(', ') })
   return refuse('method.wrong', { method: event.method })
 })
-
-const PATHS = ROUTES.map(({ method, path }) => ({ method, pattern: new RegExp(`^${path.replace(/[.]/g, '\\.').replace(/\{\w+\}/g, '[^/]+')}$`) }))
-
-/** The methods of all routes with this path: `/api/documents/ids` is also one of `/api/documents/{id}`. */
-function methodsOf(path: string): string[] {
-  return [...new Set(PATHS.filter(({ pattern }) => pattern.test(path)).map(({ method }) => method))]
-}

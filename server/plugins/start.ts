@@ -1,12 +1,13 @@
 import { defineNitroPlugin } from 'nitropack/runtime'
 import { startJobs } from '../jobs/start'
+import { warn } from '../log/log'
 import { startPlanEvents } from '../services/events/planEvents'
 
 // Listening and jobs live as long as the process; requests are served while they start.
 export default defineNitroPlugin((nitro) => {
   sayToNobody()
   const events = startPlanEvents()
-  const jobs = startJobs(message => process.stderr.write(`${message}\n`))
+  const jobs = startJobs(message => warn(message))
   // The start command is gone: nobody would end this server.
   process.once('disconnect', () => process.kill(process.pid, 'SIGTERM'))
   nitro.hooks.hook('close', async () => {

@@ -7,6 +7,7 @@ import { fail } from '../../core/errors'
 import type { ComposedPage, Drawn, MailOutcome, Outcome, RecognisedBody, StagedTask } from '../extract/outcome'
 import type { IndexedText } from '../../core/text/index'
 import type { Recognised } from '../extract/recognised'
+import { warn } from '../log/log'
 import type { Ending, Limits } from './childProcess'
 import { ProcessEnded } from './childProcess'
 import type { PoolFacts } from './processPool'
@@ -44,7 +45,7 @@ async function open<K extends StagedTask['kind'], T>(pool: ProcessPool, owner: s
   catch (error) {
     if (error instanceof TooManyWaiting) return fail('server.busy')
     if (!(error instanceof ProcessEnded) || error.ending === 'stopped') throw error
-    process.stderr.write(`a document ended its reader: ${error.ending} (${error.message}) while ${task.kind}\n`)
+    warn('a document ended its reader', { how: error.ending, detail: error.message, task: task.kind })
     return { ended: error.ending, reason: SENTENCES[error.ending] }
   }
 }

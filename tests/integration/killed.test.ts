@@ -7,8 +7,8 @@ import { freePort } from '../../scripts/lib/postgres.mjs'
 import { serve } from '../../scripts/lib/serve.mjs'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { seeded } from '../../demo/random'
-import { dropStaleIncoming } from '../../server/db/blobStore'
-import { rows, touched } from '../../server/db/client'
+import { sweepIncoming } from '../../server/services/documents/sweepIncoming'
+import { rows } from '../../server/db/client'
 import { Client, newClient, sha256 } from '../support/client'
 
 interface Running { address: string; child: { kill: (signal: string) => void }; ended: Promise<unknown> }
@@ -57,8 +57,7 @@ describe('a server that is killed', () => {
       for (const { id, hash } of answered) expect(sha256((await watcher.content(id)).bytes)).toBe(hash)
       await expectWhole(planId, ids, [a, b])
     }
-    await touched(null, `UPDATE blob SET created_at = created_at - interval '2 days' WHERE sha256 IS NULL`)
-    await dropStaleIncoming()
+    await sweepIncoming(new Date(Date.now() + 3 * 86_400_000))
     expect(await rows(null, 'SELECT 1 FROM blob WHERE sha256 IS NULL')).toEqual([])
   })
 })

@@ -56,7 +56,8 @@ describe('npm start', () => {
 
   it('says what is wrong with PORT and HOST', async () => {
     expect((await run(['scripts/start.mjs'], { PORT: 'eighty' })).output).toBe('PORT is "eighty"; it has to be a number from 1 to 65535.\n')
-    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HOST: '192.0.2.1', HEMBIX_DATA: join(folder, 'unused') })).output).toContain('The address 192.0.2.1 cannot be used here')
+    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HOST: '192.0.2.1', HEMBIX_NAMES: 'plans.example', HEMBIX_DATA: join(folder, 'unused') })).output).toContain('The address 192.0.2.1 cannot be used here')
+    expect((await run(['scripts/start.mjs'], { HOST: '0.0.0.0' })).output).toContain('HEMBIX_NAMES=plans.example.org npm start')
   })
 
   it('says what is wrong with its data folder', async () => {

@@ -23,6 +23,9 @@ CREATE INDEX attempt_at ON attempt (at);
 
 ALTER TABLE account ADD COLUMN locked_at timestamptz;
 
+-- When the last byte came: what is still coming is never cleared away.
+ALTER TABLE upload ADD COLUMN changed_at timestamptz NOT NULL DEFAULT now();
+
 CREATE TABLE laid_aside (
   id uuid PRIMARY KEY,
   plan_id uuid NOT NULL REFERENCES plan ON DELETE CASCADE,

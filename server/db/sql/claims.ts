@@ -71,3 +71,10 @@ export async function forgetOpening(blobId: string, purpose: string): Promise<vo
 export async function forgetOpenings(blobId: string): Promise<void> {
   await touched(null, 'DELETE FROM opening WHERE blob_id = $1', [blobId])
 }
+
+/** How much waits to be opened. */
+export async function countWaiting(): Promise<Record<'reading' | 'thumbnail' | 'page', number>> {
+  const [counts] = await rows<Record<'reading' | 'thumbnail' | 'page', number>>(null, `SELECT (SELECT count(*)::int FROM reading WHERE state = 'waiting') AS reading,
+    (SELECT count(*)::int FROM thumbnail WHERE state = 'waiting' AND taken_at IS NULL) AS thumbnail, (SELECT count(*)::int FROM scan_page WHERE taken_at IS NULL) AS page`)
+  return counts ?? { reading: 0, thumbnail: 0, page: 0 }
+}

@@ -23,6 +23,6 @@ export async function isToStop(transaction: Transaction, changeId: string): Prom
 }
 
 /** What a killed server left. */
-export async function forgetLongActs(): Promise<void> {
-  await touched(null, `DELETE FROM long_act WHERE began_at < now() - interval '1 day'`)
+export async function forgetLongActs(now: Date): Promise<void> {
+  await touched(null, `DELETE FROM long_act WHERE began_at < $1::timestamptz - interval '1 day'`, [now])
 }

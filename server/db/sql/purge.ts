@@ -12,10 +12,10 @@ export function rootsToPurge(transaction: Transaction, planId: string, ids: read
 }
 
 /** Plans with something in the Trash that lies there longer than the plan keeps it. */
-export function overdueRoots(): Promise<{ planId: string; accountId: string; ids: string[] }[]> {
+export function overdueRoots(now: Date): Promise<{ planId: string; accountId: string; ids: string[] }[]> {
   return rows(null, `SELECT p.id AS "planId", p.account_id AS "accountId", array_agg(x.id) AS ids FROM plan p JOIN (
       SELECT plan_id, id, trashed_at FROM folder WHERE trash_root = id UNION ALL SELECT plan_id, id, trashed_at FROM document WHERE trash_root = id) x ON x.plan_id = p.id
-    WHERE p.trash_days IS NOT NULL AND x.trashed_at < now() - make_interval(days => p.trash_days) GROUP BY p.id, p.account_id`)
+    WHERE p.trash_days IS NOT NULL AND x.trashed_at < $1::timestamptz - make_interval(days => p.trash_days) GROUP BY p.id, p.account_id`, [now])
 }
 
 /** Deletes the rows of these roots with all that went with them, and bytes that nothing holds any more. */

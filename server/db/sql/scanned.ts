@@ -36,6 +36,6 @@ export function dropScanned(planId: string, ids: readonly string[]): Promise<num
 }
 
 /** Pages that nobody made a document of for a week; how many. */
-export function dropStaleScanned(): Promise<number> {
-  return touched(null, `DELETE FROM scanned WHERE created_at < now() - interval '7 days'`)
+export function dropStaleScanned(now: Date): Promise<number> {
+  return touched(null, `DELETE FROM scanned WHERE created_at < $1::timestamptz - interval '7 days'`, [now])
 }

@@ -34,7 +34,7 @@ export function uploadsOf(planId: string): Promise<UploadRow[]> {
 
 /** Writes one chunk and moves the mark, if the mark is where it is thought to be; else nothing happens and the answer is false. */
 export async function receiveChunk(upload: Pick<UploadRow, 'id' | 'blobId'>, seq: number, bytes: Buffer, from: number, to: number): Promise<boolean> {
-  return await touched(null, `WITH mark AS (UPDATE upload SET received = $5 WHERE id = $1 AND received = $4 RETURNING blob_id)
+  return await touched(null, `WITH mark AS (UPDATE upload SET received = $5, changed_at = now() WHERE id = $1 AND received = $4 RETURNING blob_id)
     INSERT INTO blob_chunk (blob_id, seq, bytes) SELECT blob_id, $2, $3 FROM mark ON CONFLICT (blob_id, seq) DO UPDATE SET bytes = excluded.bytes`, [upload.id, seq, bytes, from, to]) === 1
 }
 
@@ -68,4 +68,10 @@ export async function usageOf(planId: string): Promise<{ bytes: number; uploads:
       + (SELECT coalesce(sum(u.size), 0)::float8 FROM upload u JOIN blob b ON b.id = u.blob_id WHERE u.plan_id = $1 AND b.sha256 IS NULL) AS bytes,
     (SELECT count(*)::int FROM upload u WHERE u.plan_id = $1) AS uploads`, [planId])
   return usage ?? { bytes: 0, uploads: 0 }
+}
+
+/** Forgets uploads to which nothing came for a day, and complete ones that nobody took in for a week; how many. */
+export async function dropStaleUploads(now: Date): Promise<number> {
+  return touched(null, `WITH gone AS (DELETE FROM upload WHERE (received < size AND changed_at < $1::timestamptz - interval '1 day') OR changed_at < $1::timestamptz - interval '7 days' RETURNING blob_id)
+    DELETE FROM blob b USING gone WHERE b.id = gone.blob_id AND b.sha256 IS NULL`, [now])
 }

@@ -28,6 +28,7 @@ export async function watched<T>(transaction: Transaction, actor: Actor, changeI
 }
 
 /** Once a day: what a killed server left. */
+/** What a killed server left. */
 export const sweepLongActs = forgetLongActs
 
 /** Throws notFound where no such act is running. */

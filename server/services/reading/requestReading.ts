@@ -4,6 +4,7 @@ import type { Transaction } from '../../db/client'
 import { withTransaction } from '../../db/client'
 import { notifyWork } from '../../db/sql/journal'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
+import { sayFault } from '../../log/log'
 import { documentById } from '../../db/sql/documentFacts'
 import { releaseClaims } from '../../db/sql/claims'
 import { awaitReading, begunReadings, unsettledReadings, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
@@ -28,7 +29,7 @@ export async function requestReadings(transaction: Transaction, documentIds: rea
       await catchUp(unsettled)
     }
     catch (error) {
-      process.stderr.write(`reading: ${error instanceof Error ? error.message : String(error)}; a document may be found by its name only until it is changed\n`)
+      sayFault(error, 'words of a document that was read meanwhile were not taken over; it is found by its name only until it is changed')
     }
   })
 }

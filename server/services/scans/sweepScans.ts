@@ -1,6 +1,6 @@
 import { dropStaleScanned } from '../../db/sql/scanned'
 
 /** Clears away scanned pages that nobody made a document of for a week; how many. */
-export function sweepScans(): Promise<number> {
-  return dropStaleScanned()
+export function sweepScans(now: Date): Promise<number> {
+  return dropStaleScanned(now)
 }
