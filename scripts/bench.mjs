@@ -1,5 +1,5 @@
-// npm run bench: the figures of tests/bench/report.md, finding.md and reading.md, made anew; "npm run bench find" or
-// "npm run bench read" those of one only.
+// npm run bench: the figures of tests/bench/report.md, finding.md, reading.md and holding.md, made anew; "npm run bench find",
+// "read" or "holding" those of one only.
 // HEMBIX_BENCH_FIND names the sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
 import { gzipSync } from 'node:zlib'
@@ -29,8 +29,13 @@ await script(async () => {
       await run(process.execPath, ['--import', 'tsx', 'tests/bench/run.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl, HEMBIX_SERVER_PID: String(server.child.pid), HEMBIX_BUNDLE_KB: String(await bundleKB(address)) } })
     })
   }
-  if (only !== 'find') await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
-  if (only !== 'read') await withTestServer(log, { name: 'bench-find', settings: { fsync: 'on', shared_buffers: '2GB', maintenance_work_mem: '1GB', max_wal_size: '8GB' } }, async ({ address, databaseUrl }) => {
+  if (only === 'all' || only === 'holding') {
+    await withTestServer(log, { name: 'bench-holding', settings: { fsync: 'on' } }, async ({ address, server }) => {
+      await run(process.execPath, ['--import', 'tsx', 'tests/bench/holding.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, HEMBIX_SERVER_PID: String(server.child.pid) } })
+    })
+  }
+  if (only === 'all' || only === 'read') await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
+  if (only === 'all' || only === 'find') await withTestServer(log, { name: 'bench-find', settings: { fsync: 'on', shared_buffers: '2GB', maintenance_work_mem: '1GB', max_wal_size: '8GB' } }, async ({ address, databaseUrl }) => {
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/find.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl } })
   })
 })
