@@ -50,9 +50,9 @@ export const whereToShape = yup.object({ to: yup.string().oneOf(['parent', 'in-t
 const DRAFT_LIMIT = 50_000
 
 function isDrafted(value: unknown): value is DraftedFolder {
-  const { id, parent, name: folderName, number, label, numbered, meaningId: meaning, purpose } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
+  const { id, parent, name: folderName, number, label, numbered, meaningId: meaning, purpose, likeId = null } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
   return isId(id) && Number.isInteger(parent) && typeof folderName === 'string' && (number === null || (Number.isInteger(number) && Number(number) >= 0 && Number(number) <= NUMBER_LIMIT))
-    && (label === null || (typeof label === 'string' && label.length <= 40)) && typeof numbered === 'boolean' && (meaning === null || isId(meaning)) && typeof purpose === 'string' && purpose.length <= 4000
+    && (label === null || (typeof label === 'string' && label.length <= 40)) && typeof numbered === 'boolean' && (meaning === null || isId(meaning)) && typeof purpose === 'string' && purpose.length <= 4000 && (likeId === null || isId(likeId))
 }
 
 /** Tens of thousands of them: checked by hand, since a shape for each costs seconds. */

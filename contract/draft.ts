@@ -19,6 +19,8 @@ export const draftContentShape = yup.object({
   numbering: numberingShape.nullable().default(null),
   /** True: the lines come beside what the root holds already; false: they are all that the root holds. */
   additive: yup.boolean().default(false),
+  /** It is the next period of this branch: its new folders are numbered inside as the old ones are. */
+  period: yup.object({ branchId: folderId(), grades: yup.boolean().required(), name: yup.string().strict().required().max(1000) }).nullable().default(null),
   /** The folders as they were when the draft was last compared with the plan. */
   base: yup.mixed<readonly BaseFolder[]>().required().test('base', 'the base is a list of folders', value => Array.isArray(value) && value.length <= LINES_LIMIT),
 })

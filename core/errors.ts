@@ -35,6 +35,7 @@ export const ERRORS = {
   'place.last': { status: 409, message: '“{name}” does not lie in {place}.' },
   'order.empty': { status: 422, message: 'Say which arrivals are meant: how they come, from whom, of which kind or with which words.' },
   'order.idle': { status: 422, message: 'Say what is to be done with them: a place, a name, tags or a star.' },
+  'search.twin': { status: 409, message: 'There is already a kept search “{name}”. Choose another name, or change that one.' },
   'tag.name': { status: 422, message: 'A tag is a word or a few, without commas, at most {limit} characters.' },
   'tag.twin': { status: 409, message: 'There is already the tag “{name}”. Merge the two, or choose another name.' },
   'draft.stale': { status: 409, message: 'The plan was changed in another window meanwhile. The draft was compared anew; look at it and apply it again.' },

@@ -2,7 +2,7 @@
 
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { DraftLine, PeriodSettings } from '../../core/draft/index'
+import type { DraftLine, PeriodOf, PeriodSettings } from '../../core/draft/index'
 import { folderOfPath, linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraft } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
 import { useDraft } from '../stores/draft'
@@ -17,10 +17,10 @@ export function useDraftStart() {
   const refused = ref('')
   const placeText = (id: FolderId | null) => (id === null ? 'the plan' : plan.placeOf(id)?.text ?? '')
 
-  async function begin(name: string, rootId: FolderId | null, lines: readonly DraftLine[], additive: boolean): Promise<string | null> {
+  async function begin(name: string, rootId: FolderId | null, lines: readonly DraftLine[], additive: boolean, period?: PeriodOf): Promise<string | null> {
     refused.value = ''
     try {
-      const id = await draft.begin({ name, rootId, lines: lines.length > 0 ? lines : [{ folderId: null, depth: 0, text: '' }], additive })
+      const id = await draft.begin({ name, rootId, lines: lines.length > 0 ? lines : [{ folderId: null, depth: 0, text: '' }], additive, period })
       await router.push(`/draft/${id}`)
       return id
     }
@@ -41,7 +41,10 @@ export function useDraftStart() {
   const empty = (rootId: FolderId | null) => begin('', rootId, [], true)
   const present = (rootId: FolderId | null) => fromPlan(() => begin(rootId === null ? 'The whole plan' : placeText(rootId), rootId, startDraft(plan.tree, plan.meaningName, rootId), false))
   const skeleton = (name: string, outline: string, rootId: FolderId | null) => begin(name, rootId, linesOf(outline), true)
-  const period = (id: FolderId, settings: PeriodSettings) => fromPlan(() => begin(`Next period of ${placeText(id)}`, null, nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, settings), false))
+  const period = (id: FolderId, settings: PeriodSettings & { readonly name: string }) => fromPlan(() => {
+    const lines = nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, { ...settings, number: plan.numbered.codes.get(id)?.number ?? null })
+    return begin(`Next period of ${placeText(id)}`, null, lines, false, { branchId: id, grades: settings.grades, name: settings.name })
+  })
 
   async function file(chosen: File, rootId: FolderId | null): Promise<void> {
     const read = linesOfFile(chosen.name, await chosen.text())

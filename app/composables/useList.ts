@@ -19,6 +19,8 @@ export interface ListBehaviour<I extends ListItem> {
   /** Selects exactly these; the last of them has the focus. */
   selectThese: (keys: ReadonlySet<string>) => void
   clear: () => void
+  /** Nothing is selected, and keys act on nothing: what was looked at is looked at no more. */
+  forget: () => void
   /** Handles a key; true when it did something. */
   press: (event: KeyboardEvent) => boolean
   focus: (key: string) => void
@@ -102,6 +104,11 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
     anchor = null
   }
 
+  function forget(): void {
+    clear()
+    focused.value = null
+  }
+
   function focus(key: string): void {
     focused.value = key
     reveal(key)
@@ -161,5 +168,5 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
     return true
   }
 
-  return { selected, focused, selectedItems, meant, click, toggle, selectAll, selectThese, clear, press, focus }
+  return { selected, focused, selectedItems, meant, click, toggle, selectAll, selectThese, clear, forget, press, focus }
 }

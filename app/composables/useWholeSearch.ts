@@ -18,6 +18,8 @@ export interface WholeSearch {
   wasKept: (id: SearchId) => void
   makeFolder: () => Promise<void>
   bundle: () => Promise<void>
+  /** The kept search that is looked at was deleted. */
+  wasDropped: () => void
 }
 
 export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameOf: () => string): WholeSearch {
@@ -71,5 +73,12 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
     if (outcome.ok) await router.push(`/bundle/${id}`)
   }
 
-  return { keeping, wasKept, makeFolder, bundle }
+  /** The search itself stays on the page. */
+  function wasDropped(): void {
+    keeping.value = false
+    const { kept: _, ...query } = router.currentRoute.value.query
+    void router.replace({ query })
+  }
+
+  return { keeping, wasKept, wasDropped, makeFolder, bundle }
 }

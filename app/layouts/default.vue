@@ -51,6 +51,7 @@ useShortcuts((event) => {
   const isZ = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
   if (isZ) void (event.shiftKey ? acts.redo() : acts.undo())
   else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.items.length > 0) hand.wantsDown = true
+  else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.again.length > 0 && !hand.wasAway && openPlace.value !== undefined) void hand.putDownAgain()
   else if (event.key === '?') dialogs.keys = true
   else if (event.key === '/') return focusFind()
   else return false

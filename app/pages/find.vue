@@ -176,7 +176,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
     </div>
-    <KeepDialog :open="whole.keeping.value" :query="meant" :proposed="answer?.corrected?.q ?? (notation || asked.q)" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" />
+    <KeepDialog :open="whole.keeping.value" :query="meant" :proposed="answer?.corrected?.q ?? (notation || asked.q)" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" @dropped="whole.wasDropped" />
     <template #card>
       <ThingCard :items="list.meant.value" :acts="things.acts.value" :documents="find.documents" :from-folder-id="null" :sought="asked.q" can-show @show="show($event)" />
     </template>

@@ -6,6 +6,7 @@ import { computed, ref } from 'vue'
 import type { ChangeEntry, LastActs } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
 import type { Refusal } from '../../core/errors'
+import { refusal } from '../../core/errors'
 import * as api from '../api/changes'
 import { reasonOf } from './remote'
 
@@ -23,6 +24,8 @@ export const useActs = defineStore('acts', () => {
   const busy = ref(0)
   /** Acts of this window under way, and how far those are that take long. */
   const underWay = ref<ReadonlyMap<string, Progress | null>>(new Map())
+  /** What Undo takes back; nothing right after what cannot be undone, so that it is not taken for that. */
+  const undoable = computed(() => (last.value.last?.kind === 'purge' ? null : last.value.undo))
   const running = computed(() => [...underWay.value].flatMap(([id, progress]) => (progress ? [{ id, ...progress }] : []))[0] ?? null)
 
   /** Carries a command out. A refusal is shown in the bottom line unless the asker shows it in its place (`quiet`). */
@@ -31,7 +34,13 @@ export const useActs = defineStore('acts', () => {
     return finish(id, () => api.sendCommand(id, command), quiet)
   }
 
+  /** The last act, or the one named. */
   async function undo(changeId: string | null = null): Promise<Outcome> {
+    if (changeId === null && last.value.last?.kind === 'purge') {
+      const reason = refusal('undo.never')
+      notice.value = { text: `${reason.message} Earlier acts can be undone in History.`, isRefusal: true }
+      return { ok: false, reason }
+    }
     const id = v7()
     return finish(id, () => api.undo(id, changeId), false)
   }
@@ -115,6 +124,6 @@ export const useActs = defineStore('acts', () => {
     notice.value = null
   }
 
-  return { last, notice, busy, underWay, running, act, undo, undoSince, redo, purge, refuse, say, hearProgress, stop, refresh, forget }
+  return { last, notice, busy, underWay, running, undoable, act, undo, undoSince, redo, purge, refuse, say, hearProgress, stop, refresh, forget }
 })
 

@@ -4,7 +4,7 @@ import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { INKS } from '../../core/colour/index'
-import type { BaseFolder, DraftLine, HintSettings } from '../../core/draft/index'
+import type { BaseFolder, DraftLine, HintSettings, PeriodOf } from '../../core/draft/index'
 import { baseOf, HINT_SETTINGS, linesOf, outlineText, rebaseDraft } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
 import type { Numbering } from '../../core/numbering/index'
@@ -42,6 +42,7 @@ export const useDraft = defineStore('draft', () => {
   /** Content that the editor has to show in place of its own. */
   const handed = shallowRef<{ text: string; folderIds: readonly (FolderId | null)[] } | null>(null)
   let base: readonly BaseFolder[] = []
+  let period: PeriodOf | null = null
   let worker: Worker | null = null
   let turn = 0
   let sending: Promise<unknown> = Promise.resolve()
@@ -69,6 +70,7 @@ export const useDraft = defineStore('draft', () => {
       name.value = draft.name
       numbering.value = draft.content.numbering
       base = draft.content.base
+      period = draft.content.period
       hand(linesOf(draft.content.text, draft.content.folderIds))
       rebase()
       compareSoon(0)
@@ -79,9 +81,9 @@ export const useDraft = defineStore('draft', () => {
   }
 
   /** Makes a draft of lines and keeps it; the id to open it by. Throws the refusal. */
-  async function begin(draft: { name: string; rootId: FolderId | null; lines: readonly DraftLine[]; additive?: boolean }): Promise<string> {
+  async function begin(draft: { name: string; rootId: FolderId | null; lines: readonly DraftLine[]; additive?: boolean; period?: PeriodOf }): Promise<string> {
     const id = v7()
-    const content = { text: outlineText(draft.lines), folderIds: draft.lines.map(line => line.folderId), numbering: null, additive: draft.additive ?? false, base: draft.additive ? [] : baseOf(plan.tree, plan.meaningName, draft.rootId) }
+    const content = { text: outlineText(draft.lines), folderIds: draft.lines.map(line => line.folderId), numbering: null, additive: draft.additive ?? false, period: draft.period ?? null, base: draft.additive ? [] : baseOf(plan.tree, plan.meaningName, draft.rootId) }
     await api.keepDraft(id, { name: draft.name, rootId: draft.rootId, content })
     return id
   }
@@ -140,7 +142,7 @@ export const useDraft = defineStore('draft', () => {
     clearTimeout(timers.compare)
     timers.compare = setTimeout(() => {
       if (open.value.state !== 'ready') return
-      ask({ kind: 'compare', turn: ++turn, rootId: rootId.value, text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, settings: { ...settings.value } })
+      ask({ kind: 'compare', turn: ++turn, rootId: rootId.value, text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, period, settings: { ...settings.value } })
     }, after)
   }
 
@@ -157,7 +159,7 @@ export const useDraft = defineStore('draft', () => {
     keeping.value = 'keeping'
     const { id } = open.value.value
     try {
-      await (sending = api.keepDraft(id, { name: name.value, rootId: rootId.value, content: { text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, base } }))
+      await (sending = api.keepDraft(id, { name: name.value, rootId: rootId.value, content: { text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, period, base } }))
       if (stillKeeping()) keeping.value = 'kept'
     }
     catch (error) {

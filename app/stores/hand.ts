@@ -3,7 +3,7 @@
 
 import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { ClientCommand } from '../../contract/command'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { useActs } from './acts'
@@ -27,6 +27,10 @@ export const useHand = defineStore('hand', () => {
   /** Ctrl+V was pressed: the bar, which knows the place, puts down. */
   const wantsDown = ref(false)
   const refused = ref('')
+  /** What was copied last and put down: Ctrl+V puts it down once more, until something else is picked up or another window was used. */
+  const again = ref<readonly InHand[]>([])
+  /** Another window was used since: the system's clipboard may be what is meant. */
+  const wasAway = ref(false)
   const ids = computed(() => new Set(items.value.map(({ id }) => id)))
   const documentIds = computed(() => items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId))
   const folderIds = computed(() => items.value.filter(({ kind }) => kind === 'folder').map(({ id }) => id as FolderId))
@@ -39,6 +43,7 @@ export const useHand = defineStore('hand', () => {
   function pick(more: readonly InHand[], how: 'move' | 'copy'): void {
     way.value = how
     refused.value = ''
+    again.value = []
     items.value = [...items.value.filter(({ id }) => !more.some(other => other.id === id)), ...more]
   }
 
@@ -57,8 +62,23 @@ export const useHand = defineStore('hand', () => {
     const command = commandFor(how, to)
     if (!command) return
     const outcome = await acts.act(command, { quiet: true })
-    if (outcome.ok) empty()
+    if (outcome.ok) {
+      if (how === 'copy') remember()
+      empty()
+    }
     else refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message
+  }
+
+  function remember(): void {
+    again.value = items.value
+    wasAway.value = false
+  }
+
+  /** Puts down what was copied last once more: into the hand, whose bar knows the place and puts it down. */
+  async function putDownAgain(): Promise<void> {
+    pick(again.value, 'copy')
+    await nextTick()
+    wantsDown.value = true
   }
 
   function commandFor(how: PutDown, to: FolderId | null): ClientCommand | null {
@@ -69,7 +89,7 @@ export const useHand = defineStore('hand', () => {
     return { kind: 'move', folderIds: folders, documentIds: documents, fromFolderId: null, toFolderId: to, froms, allowTwin: true }
   }
 
-  return { items, way, wantsDown, refused, documentIds, folderIds, holds, pick, drop, empty, putDown }
+  return { items, way, again, wasAway, putDownAgain, wantsDown, refused, documentIds, folderIds, holds, pick, drop, empty, putDown }
 })
 
 function read(): readonly InHand[] {

@@ -13,6 +13,8 @@ import { useUploads } from './uploads'
 
 const NAME_LENGTH = 80
 
+interface Taken { readonly files: readonly File[]; readonly written: string }
+
 export const useKeeping = defineStore('keeping', () => {
   const acts = useActs()
   const uploads = useUploads()
@@ -39,10 +41,13 @@ export const useKeeping = defineStore('keeping', () => {
     }
   }
 
+  /** What a clipboard holds: it can be looked at only while something is pasted. */
+  const take = (clipboard: DataTransfer): Taken => ({ files: [...clipboard.files], written: clipboard.getData('text/plain').trim() })
+
   /** Takes what the clipboard holds: files and pictures, an address, a text. False where there is nothing to take. */
-  function paste(clipboard: DataTransfer, folderId: FolderId | null): boolean {
-    const files = [...clipboard.files]
-    const written = clipboard.getData('text/plain').trim()
+  const paste = (clipboard: DataTransfer, folderId: FolderId | null): boolean => keepTaken(take(clipboard), folderId)
+
+  function keepTaken({ files, written }: Taken, folderId: FolderId | null): boolean {
     if (files.length > 0) void uploads.add(files.map(named), folderId, 'paste')
     else if (written === '') return false
     else {
@@ -67,7 +72,7 @@ export const useKeeping = defineStore('keeping', () => {
     }
   }
 
-  return { link, text, paste, keepPicture }
+  return { link, text, take, paste, keepTaken, keepPicture }
 })
 
 /** Pictures from the clipboard are all called alike: the time tells them apart. */

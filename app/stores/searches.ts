@@ -72,10 +72,10 @@ export const useSearches = defineStore('searches', () => {
     }
   }
 
-  async function keep(search: Omit<KeptSearch, 'id' | 'createdAt'>, id = v7() as SearchId): Promise<SearchId | null> {
+  async function keep(search: Omit<KeptSearch, 'id' | 'createdAt'>, id = v7() as SearchId): Promise<{ ok: true; id: SearchId } | { ok: false; why: string }> {
     const { name, query, folderId, pinned: isPinned, desk } = search
-    const outcome = await acts.act({ kind: 'search.keep', id, name, query, folderId, pinned: isPinned, desk })
-    return outcome.ok ? id : null
+    const outcome = await acts.act({ kind: 'search.keep', id, name, query, folderId, pinned: isPinned, desk }, { quiet: true })
+    return outcome.ok ? { ok: true, id } : { ok: false, why: outcome.reason.message }
   }
 
   const drop = (id: SearchId) => acts.act({ kind: 'search.drop', id })

@@ -1,7 +1,7 @@
 // Compares drafts with the plan away from the page, so that typing stays quick at 20,000 lines.
 
 import type { OutlineReply } from '../../contract/plan'
-import type { Difference, DraftHint, HintSettings, PresentPlan } from '../../core/draft/index'
+import type { Difference, DraftHint, HintSettings, PeriodOf, PresentPlan } from '../../core/draft/index'
 import { draftDifference, draftHints, linesOf } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
 import type { Numbering } from '../../core/numbering/index'
@@ -13,7 +13,7 @@ export type Compared = Omit<Difference, 'tree' | 'codes'> & { readonly hints: re
 
 export type DraftQuestion =
   | { readonly kind: 'plan'; readonly outline: OutlineReply; readonly folders: readonly FolderRow[]; readonly locale: string }
-  | { readonly kind: 'compare'; readonly turn: number; readonly rootId: FolderId | null; readonly text: string; readonly folderIds: readonly (FolderId | null)[]; readonly numbering: Numbering | null; readonly additive: boolean; readonly settings: HintSettings }
+  | { readonly kind: 'compare'; readonly turn: number; readonly rootId: FolderId | null; readonly text: string; readonly folderIds: readonly (FolderId | null)[]; readonly numbering: Numbering | null; readonly additive: boolean; readonly period: PeriodOf | null; readonly settings: HintSettings }
 
 let known: PresentPlan | null = null
 let revision = 0

@@ -12,6 +12,8 @@ import { childrenOf } from '../tree/index'
 import type { DraftFault, DraftFolder, DraftLine } from './grow'
 import { growDraft } from './grow'
 import { matchLost } from './matchLost'
+import type { PeriodOf } from './period'
+import { periodLikes } from './periodLikes'
 
 export interface PresentPlan {
   readonly plan: NumberedPlan
@@ -63,14 +65,17 @@ export interface DifferenceOptions {
   readonly numbering?: NumberedPlan['numbering'] | null
   /** Every line is a new folder beside what the root holds already. */
   readonly additive?: boolean
+  /** It is the next period of this branch. */
+  readonly period?: PeriodOf | null
 }
 
 /** `newId` gives the ids of new folders and meanings. */
-export function draftDifference(present: PresentPlan, rootId: FolderId | null, lines: readonly DraftLine[], newId: (kind: 'folder' | 'meaning', index: number) => string, { numbering = null, additive = false }: DifferenceOptions = {}): Difference {
+export function draftDifference(present: PresentPlan, rootId: FolderId | null, lines: readonly DraftLine[], newId: (kind: 'folder' | 'meaning', index: number) => string, { numbering = null, additive = false, period = null }: DifferenceOptions = {}): Difference {
   const { folders, makes, faults } = growDraft(lines)
   const before = present.numbered ?? numberTree(present.plan, present.folders, present.locale)
   const ids = additive ? [] : matchLost(folders, before.tree, rootId)
   const { meaningIds, newMeanings } = meaningsOf(folders, present, newId)
+  const likes = periodLikes(folders, ids, before.tree, period)
   const drafted = folders.map((folder, index): DraftedFolder => ({
     id: ids[index] ?? newId('folder', index) as FolderId,
     parent: folder.parent,
@@ -80,6 +85,7 @@ export function draftDifference(present: PresentPlan, rootId: FolderId | null, l
     numbered: folder.numbered,
     meaningId: folder.meaning === null ? null : ownMeaning(folder.meaning, before.tree.byId.get(ids[index] ?? '' as FolderId), present) ?? meaningIds.get(foldedText(folder.meaning)) ?? null,
     purpose: folder.purpose,
+    ...(likes[index] ? { likeId: likes[index] } : {}),
   }))
   const byId = before.tree.byId
   const rows = draftedRows(byId, id => childrenOf(before.tree, id).map(folder => folder.id), rootId, drafted, '', { additive })
@@ -91,9 +97,11 @@ export function draftDifference(present: PresentPlan, rootId: FolderId | null, l
     const folder = folders[index]
     const [code, codeBefore] = [after.codes.get(row.id)?.code ?? '', before.codes.get(row.id)?.code ?? '']
     const text = was ? codedName(codeBefore, was.name) : null
+    // What lies below a folder with another number has not got another number itself.
+    const isRenumbered = before.codes.get(row.id)?.number !== after.codes.get(row.id)?.number || was?.label !== row.label || was.numbered !== row.numbered
     return {
       line: folder?.line ?? 0, id: row.id, parent: folder?.parent ?? -1, depth: folder?.depth ?? 0, name: row.name, code, meaning: folder?.meaning ?? null,
-      states: was ? statesOf(was, row, codeBefore !== code) : ['new'],
+      states: was ? statesOf(was, row, isRenumbered) : ['new'],
       was: text !== null && text !== codedName(code, row.name) ? text : null,
     }
   })

@@ -19,6 +19,8 @@ export interface DraftedFolder {
   readonly numbered: boolean
   readonly meaningId: MeaningId | null
   readonly purpose: string
+  /** A new folder is numbered and ordered inside as this one is; left out: as every folder begins. */
+  readonly likeId?: FolderId | null
 }
 
 /**
@@ -48,7 +50,10 @@ export function draftedRows(present: ReadonlyMap<string, FolderRow>, shown: (par
     const row = present.get(folder.id)
     const { name, number, label, numbered, meaningId, purpose } = folder
     const facts = { parentId, name, number, label, numbered, meaningId, purpose, orderKey: keys.get(index) ?? '' }
-    if (!row) return newFolder({ id: folder.id, ...facts }, { now })
+    if (!row) {
+      const like = present.get(folder.likeId ?? '')
+      return newFolder({ id: folder.id, ...facts, ...(like ? { numbering: like.numbering, childOrder: like.childOrder } : {}) }, { now })
+    }
     return { ...row, ...facts, folded: row.name === name ? row.folded : foldedText(name), numberFixed: row.numberFixed && number === row.number }
   })
 }

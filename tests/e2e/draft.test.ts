@@ -212,7 +212,7 @@ test('the next school year is made from this one, and the old one is closed unde
   await expect(treeRow(page, 'Archive')).toBeVisible()
   await page.goto('/draft')
   await page.getByLabel('Branch').selectOption({ label: '1 Year 2025-26' })
-  await expect(page.getByText('The new one is called “Year 2026-27”')).toBeVisible()
+  await expect(page.getByLabel('The new one is called')).toHaveValue('Year 2026-27')
   await page.getByRole('button', { name: 'See the next period' }).click()
   await expect(summary(page)).toContainText('3 new · 1 moved')
   await applyButton(page).click()

@@ -16,7 +16,7 @@ const props = defineProps<{
   /** The kept search that is changed; null: a new one. */
   kept: KeptSearch | null
 }>()
-const emit = defineEmits<{ leave: []; kept: [search: KeptSearch['id']] }>()
+const emit = defineEmits<{ leave: []; kept: [search: KeptSearch['id']]; dropped: [] }>()
 
 const [plan, searches] = [usePlan(), useSearches()]
 const name = ref('')
@@ -27,6 +27,7 @@ const folders = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => (
 
 watch(() => props.open, (open) => {
   if (!open) return
+  refused.value = ''
   name.value = props.kept?.name ?? props.proposed
   folderId.value = props.kept?.folderId ?? ''
   pinned.value = props.kept?.pinned ?? true
@@ -34,9 +35,20 @@ watch(() => props.open, (open) => {
 })
 const otherName = computed(() => (props.kept && props.proposed !== '' && props.proposed !== name.value ? props.proposed : ''))
 
+const refused = ref('')
+
 async function keep(): Promise<void> {
-  const id = await searches.keep({ name: name.value, query: props.query, folderId: (folderId.value || null) as FolderId | null, pinned: pinned.value, desk: desk.value }, props.kept?.id)
-  if (id) emit('kept', id)
+  refused.value = ''
+  const outcome = await searches.keep({ name: name.value, query: props.query, folderId: (folderId.value || null) as FolderId | null, pinned: pinned.value, desk: desk.value }, props.kept?.id)
+  if (outcome.ok) emit('kept', outcome.id)
+  else refused.value = outcome.why
+}
+
+/** Its documents stay where they are, and Undo brings it back. */
+async function drop(): Promise<void> {
+  if (!props.kept) return
+  const outcome = await searches.drop(props.kept.id)
+  if (outcome.ok) emit('dropped')
 }
 </script>
 
@@ -45,6 +57,9 @@ async function keep(): Promise<void> {
     <form class="keep" @submit.prevent="keep">
       <label for="search-name">Name</label>
       <input id="search-name" v-model="name" class="line-field" autofocus maxlength="200">
+      <p v-if="refused" class="warn" role="alert">
+        {{ refused }}
+      </p>
       <p v-if="otherName" class="second">
         Its rules are now: <button type="button" class="place" @click="name = otherName">
           call it “{{ otherName }}”
@@ -69,6 +84,9 @@ async function keep(): Promise<void> {
       <button type="button" class="act full" @click="keep">
         {{ kept ? 'Change it' : 'Keep it' }}
       </button>
+      <v-btn v-if="kept" @click="drop">
+        Delete it
+      </v-btn>
       <button type="button" class="act" @click="emit('leave')">
         Leave it <span class="key">Esc</span>
       </button>

@@ -21,7 +21,11 @@ const props = withDefaults(defineProps<{
   page?: number
   /** In degrees, by quarters. */
   turn?: number
-}>(), { large: false, sought: () => [], page: 1, turn: 0 })
+  /** How many hits stand on each page. */
+  hitPages?: ReadonlyMap<number, number>
+  /** Texts that come in parts are loaded up to this page. */
+  reach?: number
+}>(), { large: false, sought: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 })
 const emit = defineEmits<{ pages: [count: number] }>()
 
 const failed = ref(false)
@@ -51,13 +55,13 @@ watch([way, pictured], () => { if (way.value === 'picture' && props.large) emit(
 
 <template>
   <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' || way === 'media' }">
-    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :sought="sought" :turn="turn" @pages="emit('pages', $event)" @failed="failed = true" />
+    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :sought="sought" :turn="turn" :hit-pages="hitPages" @pages="emit('pages', $event)" @failed="failed = true" />
     <PictureSheet v-else-if="way === 'picture'" :id="document.id" :pages="pictured" :name="document.name" :sought="sought" :turn="turn" @failed="failed = true" />
     <MediaSheet v-else-if="way === 'media'" :id="document.id" :version="document.version" :name="document.name" :film="playedAs(document.extension) === 'film'" @failed="failed = true" />
     <div v-else class="paper">
       <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />
       <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />
-      <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :only="large ? null : page" @failed="failed = true" />
+      <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :only="large ? null : page" :reach="reach" @failed="failed = true" />
       <p v-else-if="way === 'empty'" class="quiet">
         This file is empty.
       </p>

@@ -7,7 +7,7 @@ import type { Sought } from '../../../core/text/index'
 import type { BoxedWord } from './WordBoxes.vue'
 import WordBoxes from './WordBoxes.vue'
 
-const props = defineProps<{ pdf: PDFDocumentProxy; number: number; of: number; sought: readonly Sought[]; /** Of a page that was recognised. */ words: readonly BoxedWord[]; turn: number }>()
+const props = defineProps<{ pdf: PDFDocumentProxy; number: number; of: number; sought: readonly Sought[]; /** Of a page that was recognised. */ words: readonly BoxedWord[]; turn: number; /** Its words are to be marked, though it may not be in view. */ hasHits: boolean }>()
 
 const frame = ref<HTMLElement | null>(null)
 const canvas = ref<HTMLCanvasElement | null>(null)
@@ -30,8 +30,8 @@ onBeforeUnmount(() => {
   rendering?.cancel()
 })
 watch(() => props.turn, () => void draw())
-// Hits are counted on all pages, also on those that were not looked at yet.
-watch(() => props.sought.length > 0, (wanted) => { if (wanted) void write() }, { immediate: true })
+// Hits are marked also on pages that were not looked at yet; the place for their words is there once it is mounted.
+watch([() => props.hasHits, letters], ([wanted]) => { if (wanted) void write() })
 
 async function open() {
   page ??= await props.pdf.getPage(props.number)

@@ -8,7 +8,7 @@ import { reasonOf } from '../../stores/remote'
 import type { BoxedWord } from './WordBoxes.vue'
 import PdfPage from './PdfPage.vue'
 
-const props = defineProps<{ id: string; version: number; /** Only this page, for the card; null: all. */ only: number | null; sought: readonly Sought[]; turn: number }>()
+const props = defineProps<{ id: string; version: number; /** Only this page, for the card; null: all. */ only: number | null; sought: readonly Sought[]; turn: number; /** How many hits stand on each page. */ hitPages: ReadonlyMap<number, number> }>()
 const emit = defineEmits<{ failed: []; pages: [count: number] }>()
 
 const pdf = shallowRef<PDFDocumentProxy | null>(null)
@@ -48,6 +48,10 @@ watch([() => props.id, () => props.sought.length > 0], async ([id, wanted]) => {
 }, { immediate: true })
 const shown = computed(() => (props.only === null ? Array.from({ length: count.value }, (_, index) => index + 1) : [Math.min(props.only, Math.max(1, count.value))]))
 
+// Their words are laid out before they come into view, so that one can go from hit to hit; more come as they are drawn.
+const MARKED_AHEAD = 60
+const marked = computed(() => new Set([...props.hitPages.keys()].sort((a, b) => a - b).slice(0, MARKED_AHEAD)))
+
 async function close(): Promise<void> {
   pdf.value = null
   const old = task
@@ -60,7 +64,7 @@ onBeforeUnmount(close)
 <template>
   <div class="pages">
     <template v-if="pdf">
-      <PdfPage v-for="number in shown" :key="`${id} ${number}`" :pdf="pdf" :number="number" :of="count" :sought="sought" :words="words.get(number) ?? NO_WORDS" :turn="turn" />
+      <PdfPage v-for="number in shown" :key="`${id} ${number}`" :pdf="pdf" :number="number" :of="count" :sought="sought" :words="words.get(number) ?? NO_WORDS" :turn="turn" :has-hits="marked.has(number)" />
     </template>
   </div>
 </template>

@@ -27,7 +27,7 @@ defineExpose({ scale })
   <div class="reader-bar" role="toolbar" aria-label="Reader">
     <input v-model="words" class="line-field" data-find type="text" aria-label="Find inside" placeholder="Find inside…" autocomplete="off" @keydown="press">
     <template v-if="words.trim() !== ''">
-      <span class="quiet count" role="status">{{ hits === 0 ? 'not here' : `${at} of ${hits}` }}</span>
+      <span class="quiet count" role="status">{{ hits === 0 ? 'not here' : at === 0 ? hits === 1 ? '1 hit' : `${hits} hits` : `${at} of ${hits}` }}</span>
       <button type="button" aria-label="Hit before" title="Shift+Enter" :disabled="hits === 0" @click="emit('next', -1)">
         <v-icon :icon="mdiArrowUp" size="16" />
       </button>

@@ -3,7 +3,7 @@
 import { ref, watch } from 'vue'
 import { readText } from '../../stores/content'
 
-const props = defineProps<{ id: string; /** Only this part, for the card; null: all. */ only: number | null }>()
+const props = defineProps<{ id: string; /** Only this part, for the card; null: all. */ only: number | null; /** All up to this page is loaded. */ reach: number }>()
 const emit = defineEmits<{ failed: [] }>()
 const pages = ref<{ page: number; body: string }[]>([])
 const next = ref<number | null>(null)
@@ -14,6 +14,7 @@ watch([() => props.id, () => props.only], async ([id]) => {
   next.value = null
   await load(id, props.only ?? 1)
 }, { immediate: true })
+watch([() => props.reach, next], async ([reach, from]) => { if (props.only === null && from !== null && from <= reach) await load(props.id, from) })
 
 async function load(id: string, from: number): Promise<void> {
   try {

@@ -104,7 +104,7 @@ function select(key: string): boolean {
   list.focus(key)
   return true
 }
-defineExpose({ select, clear: list.clear, rename: startRename })
+defineExpose({ select, forget: list.forget, rename: startRename })
 </script>
 
 <template>

@@ -17,7 +17,7 @@ const view = useView()
 const dialogs = useDialogs()
 
 const said = computed(() => acts.notice?.text ?? acts.last.last?.label ?? '')
-const undoTitle = computed(() => (acts.last.undo ? `Undo: ${acts.last.undo.label} (Ctrl+Z)` : 'Nothing to undo'))
+const undoTitle = computed(() => (acts.undoable ? `Undo: ${acts.undoable.label} (Ctrl+Z)` : 'Nothing to undo'))
 const redoTitle = computed(() => (acts.last.redo ? `Do again what was undone (Ctrl+Shift+Z)` : ''))
 const used = computed(() => {
   const ids = new Set([...plan.tree.byId.values()].map(folder => folder.meaningId))
@@ -65,7 +65,7 @@ function brighten(id: MeaningId): void {
     <button v-if="acts.notice" type="button" class="do" @click="acts.notice = null">
       Close
     </button>
-    <button v-if="acts.last.undo" type="button" class="do" :title="undoTitle" @click="acts.undo()">
+    <button v-if="acts.undoable" type="button" class="do" :title="undoTitle" @click="acts.undo()">
       Undo
     </button>
     <button v-if="acts.last.redo" type="button" class="do" :title="redoTitle" @click="acts.redo()">

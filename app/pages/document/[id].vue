@@ -17,6 +17,7 @@ import DocumentPreview from '../../components/preview/DocumentPreview.vue'
 import ReaderBar from '../../components/preview/ReaderBar.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { useHitPages } from '../../composables/useHitPages'
 import { useHits } from '../../composables/useHits'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useRename } from '../../composables/useRename'
@@ -58,6 +59,7 @@ const bar = ref<InstanceType<typeof ReaderBar> | null>(null)
 const zoom = ref(1)
 const turn = ref(0)
 const pages = ref(0)
+/** Hits on each page as the server knows them, also of pages that are not drawn yet. */
 const onPage = ref<ReadonlyMap<number, number>>(new Map())
 const sought = computed(() => soughtIn(parseQuery(words.value.slice(0, 200), { typing: true })))
 const hits = useHits(sheet, sought, 'reader')
@@ -70,10 +72,8 @@ watchDebounced([words, id], async () => {
     reasonOf(error) // away: hits are still marked
   }
 }, { debounce: 200, immediate: true })
-// The first hit is shown once it is there.
-const arrived = watch(hits.count, (count) => { if (count > 0) { if (route.query.find && hits.at.value === 0) hits.next(1); arrived() } })
-
-const toPage = (page: number) => sheet.value?.querySelector(`[data-page="${page}"]`)?.scrollIntoView({ block: 'start' })
+const { total, reach, toPage, next, openFirst } = useHitPages(sheet, hits, onPage)
+if (route.query.find) openFirst()
 
 function beside(by: 1 | -1): boolean {
   const next = trail.beside(id.value, by)
@@ -131,11 +131,11 @@ useShortcuts((event) => {
           </p>
         </header>
         <ReaderBar
-          ref="bar" v-model:words="words" v-model:zoom="zoom" v-model:turn="turn" class="bar" :hits="hits.count.value" :at="hits.at.value" :pages="pages" :hit-pages="onPage" :can-turn="value.extension === 'pdf' || isPicture(value.extension) || needsServerRendering(value.extension)"
-          :before="trail.beside(id, -1) !== null" :after="trail.beside(id, 1) !== null" @next="hits.next" @page="toPage" @beside="beside"
+          ref="bar" v-model:words="words" v-model:zoom="zoom" v-model:turn="turn" class="bar" :hits="total" :at="hits.at.value" :pages="pages" :hit-pages="onPage" :can-turn="value.extension === 'pdf' || isPicture(value.extension) || needsServerRendering(value.extension)"
+          :before="trail.beside(id, -1) !== null" :after="trail.beside(id, 1) !== null" @next="next" @page="toPage" @beside="beside"
         />
         <div ref="sheet" class="sheet" :style="{ width: `${zoom * 100}%`, maxWidth: `${860 * zoom}px` }">
-          <DocumentPreview :document="value" large :sought="sought" :turn="turn" @pages="pages = $event" />
+          <DocumentPreview :document="value" large :sought="sought" :turn="turn" :hit-pages="onPage" :reach="reach" @pages="pages = $event" />
         </div>
       </RemoteState>
     </div>

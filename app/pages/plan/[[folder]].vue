@@ -69,7 +69,7 @@ const { isOver } = useDropPlace(scroller, () => folderId.value)
 
 watch(folderId, async (id) => {
   naming.value = renamingHead.value = false
-  list.value?.clear()
+  list.value?.forget()
   scroller.value?.scrollTo(0, 0)
   if (id === null) return
   await register.open(id)
@@ -80,6 +80,8 @@ watch(folderId, async (id) => {
 watch([() => route.query.doc, folderId] as const, ([id, place], [, before]) => {
   const isOwn = place === before && (history.state as { own?: boolean } | null)?.own === true
   if (!isOwn) wanted.value = typeof id === 'string' ? id : null
+  // The folder itself was chosen, as by a click in the outline: keys must not act on a document that is looked at no more.
+  if (!isOwn && typeof id !== 'string') list.value?.forget()
 }, { immediate: true })
 watch([wanted, () => register.loaded, list], async ([id, loaded]) => {
   if (id === null || loaded.state !== 'ready' || register.place !== folderId.value || !list.value) return

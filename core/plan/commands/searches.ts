@@ -5,6 +5,7 @@ import type { RowChange } from '../../change/index'
 import { counted, deleted, inserted, quoted, updated } from '../../change/index'
 import { readAsked } from '../../find/index'
 import type { DocumentRow, KeptSearchRow } from '../../rows/index'
+import { foldedText } from '../../text/index'
 import { branchOf } from '../../tree/index'
 import type { Command, CommandKind } from '../command'
 import { checkName } from '../name'
@@ -31,6 +32,8 @@ export function keepSearch(slice: Slice, command: Of<'search.keep'>, moment: Mom
   const { id, query, folderId, pinned, desk } = command
   const facts = { name: checked.name, query, folderId, pinned, desk }
   const present = slice.searches.get(id)
+  const twin = [...slice.searches.values()].find(search => search.id !== id && foldedText(search.name) === foldedText(checked.name))
+  if (twin) return refuse('search.twin', { name: twin.name })
   const where = folderId === null ? '' : ` in ${placeText(slice, folderId, moment.locale)}`
   if (present) return decided(updated('kept_search', present, facts), present.name === checked.name ? `Changed the kept search ${quoted(checked.name)}` : `Renamed the kept search ${quoted(present.name)} to ${quoted(checked.name)}`, placesOf(present, command))
   return decided([inserted('kept_search', { id, ...facts, createdAt: moment.now })], `Kept the search ${quoted(checked.name)}${where}`, placesOf(null, command))
