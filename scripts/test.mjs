@@ -77,6 +77,7 @@ await script(async () => {
   await step('build', () => buildApp({ log }).then(() => undefined))
   const { withTestServer } = await import('./lib/testServer.mjs')
   await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) => vitest('integration', { HEMBIX_TEST_PID: String(server.child.pid), HEMBIX_TEST_ARRIVALS: arrivals, HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
+  await step('soak (3 minutes, 6 kills)', () => run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], { env: { HEMBIX_SOAK_MINUTES: '3', HEMBIX_SOAK_KILLS: '6' } }).then(() => undefined))
   await step('browser journeys', async () => {
     const report = join(reports, 'e2e.json')
     return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) => tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }))

@@ -35,7 +35,8 @@ export async function serve({ port, host = '127.0.0.1', databaseUrl, env = {}, q
 function forPeople(text) {
   return text.replace(/^\{.*\}$/gm, (line) => {
     try {
-      const { message, requestId, time: _, level, ...more } = JSON.parse(line)
+      const { message, requestId, level, ...more } = JSON.parse(line)
+      delete more.time
       return `${level === 'info' ? '' : `${level}: `}${message}${requestId ? ` (request ${requestId})` : ''}${Object.keys(more).length > 0 ? ` ${JSON.stringify(more)}` : ''}`
     }
     catch {

@@ -54,7 +54,7 @@ describe(reasonOf, () => {
   })
 
   it.each([
-    Object.assign(new Error('x'), { name: 'SequelizeConnectionRefusedError' }), database('57P01'), database('08006'), Object.assign(new Error('x'), { code: 'ECONNREFUSED' }), new Error('Connection terminated unexpectedly'),
+    Object.assign(new Error('x'), { name: 'SequelizeConnectionRefusedError' }), database('57P01'), database('08006'), Object.assign(new Error('x'), { code: 'ECONNREFUSED' }), new Error('Connection terminated unexpectedly'), Object.assign(new Error('Client has encountered a connection error and is not queryable'), { name: 'SequelizeDatabaseError', parent: {} }),
   ])('knows that the database is away', (error) => {
     expect(reasonOf(error).code).toBe('database.away')
   })

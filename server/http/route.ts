@@ -66,6 +66,8 @@ function isDatabaseAway(error: unknown): boolean {
   if (/^Sequelize(Connection|HostNot|AccessDenied|ConnectionAcquire)/.test(error.name)) return true
   const code = stateOf(error)
   if (code !== null && AWAY.test(code)) return true
+  // What PostgreSQL refuses has a SQLSTATE; without one, the connection broke before there was an answer.
+  if (error.name === 'SequelizeDatabaseError' && code === null) return true
   return /Connection terminated|connection manager was closed|terminating connection/i.test(error.message)
 }
 

@@ -21,16 +21,16 @@ for (let index = 0; index < 60; index++) await worker.upload(`paper ${index}.txt
 /** Asks for the folder's page as a window does, until it is told to stop; milliseconds of each. */
 function work(): { stop: () => Promise<number[]> } {
   const taken: number[] = []
-  let stopped = false
+  const stopping = new AbortController()
   const loop = (async () => {
-    while (!stopped) {
+    while (!stopping.signal.aborted) {
       const began = performance.now()
       await Promise.all([worker.get('/api/plan'), worker.register(folder)])
       taken.push(performance.now() - began)
       await new Promise(resolve => setTimeout(resolve, 30))
     }
   })()
-  return { async stop() { stopped = true; await loop; return taken } }
+  return { async stop() { stopping.abort(); await loop; return taken } }
 }
 
 await work().stop()
