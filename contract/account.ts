@@ -33,6 +33,8 @@ export const endedShape = yup.object({ ended: yup.number().required() })
 
 export const accountShape = yup.object({
   email: yup.string().required(),
+  /** False for the demo, which opens without one. */
+  hasPassword: yup.boolean().required(),
   /** Bytes and open uploads, with what is the most. */
   quota: yup.object({ usedBytes: yup.number().required(), limitBytes: yup.number().required(), openUploads: yup.number().required(), openUploadsLimit: yup.number().required() }).required(),
   sessions: yup.array(yup.object({ id: anyId(), agent: yup.string().defined(), createdAt: time(), /** To the hour. */ seenAt: time(), current: yup.boolean().required() })).required(),

@@ -50,7 +50,7 @@ const now = Date.now()
               <b>{{ file.fileName }}</b>
               <span>{{ file.reason }}</span>
               <span class="second path">{{ file.path }} · {{ timeText(file.at) }}</span>
-              <v-btn :aria-label="`Take ${file.fileName} off the list`" @click="account.forget(file.id)">
+              <v-btn class="act" :aria-label="`Take ${file.fileName} off the list`" @click="account.forget(file.id)">
                 Off the list
               </v-btn>
             </li>
@@ -63,13 +63,13 @@ const now = Date.now()
           </h2>
           <SessionList :sessions="account.facts.value.sessions" :now="now" @end="account.endSession($event)" />
           <p v-if="account.others > 0">
-            <v-btn variant="outlined" @click="account.endOthers()">
+            <v-btn class="act main" @click="account.endOthers()">
               End all others
             </v-btn>
           </p>
         </section>
 
-        <section aria-labelledby="password">
+        <section v-if="account.facts.value.hasPassword" aria-labelledby="password">
           <h2 id="password">
             Password
           </h2>

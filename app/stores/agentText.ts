@@ -1,6 +1,6 @@
 // What a browser says of itself, in words.
 
-const BROWSERS: readonly (readonly [RegExp, string])[] = [[/\bEdg\//, 'Edge'], [/\bOPR\//, 'Opera'], [/\bFirefox\//, 'Firefox'], [/\bChrom(e|ium)\//, 'Chrome or Chromium'], [/\bSafari\//, 'Safari']]
+const BROWSERS: readonly (readonly [RegExp, string])[] = [[/\bEdg\//, 'Edge'], [/\bOPR\//, 'Opera'], [/\bFirefox\//, 'Firefox'], [/Chrom(e|ium)\//, 'Chrome or Chromium'], [/\bSafari\//, 'Safari']]
 const SYSTEMS: readonly (readonly [RegExp, string])[] = [[/iPhone|iPad/, 'iOS'], [/Android/, 'Android'], [/Windows/, 'Windows'], [/Mac OS X|Macintosh/, 'macOS'], [/Linux/, 'Linux']]
 
 /** "Firefox on Linux"; "a program" for what is no browser. */

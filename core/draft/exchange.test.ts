@@ -57,7 +57,10 @@ describe('CSV', () => {
     expect(readCsv(writeCsv(filled))).toEqual(filled)
   })
 
-  it('keeps a text from being taken for a formula', () => expect(writeCsv([['=SUM(A1)', 3]])).toBe('\'=SUM(A1),3\r\n'))
+  it('keeps a text from being taken for a formula, and gives it back when it is read', () => {
+    expect(writeCsv([['=SUM(A1)', 3, -3], ['+1', '-1', '@x']])).toBe('\'=SUM(A1),3,-3\r\n\'+1,\'-1,\'@x\r\n')
+    expect(readCsv('\'=SUM(A1),\'-1,\'tis')).toEqual([['=SUM(A1)', '-1', '\'tis']])
+  })
 
   const linesOfText = (name: string, text: string) => {
     const read = linesOfFile(name, text)

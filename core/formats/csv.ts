@@ -19,7 +19,8 @@ export function readCsv(text: string): string[][] {
   let row: string[] = []
   let field = ''
   let quoted = false
-  const endField = () => { row.push(field); field = '' }
+  // The mark that writeCsv sets before what a spreadsheet would take for a formula.
+  const endField = () => { row.push(field.replace(/^'(?=[=+\-@\t\r])/, '')); field = '' }
   const endRow = () => { endField(); if (row.some(value => value.trim() !== '')) rows.push(row); row = [] }
   for (let at = 0; at < source.length; at++) {
     const sign = source[at] ?? ''

@@ -38,6 +38,16 @@ describe('a file above the limit', () => {
     await new Promise(resolve => setTimeout(resolve, 3000))
     expect(readdirSync(aside)).toEqual(['large.bin', 'large.bin.why.txt'])
     expect(readFileSync(join(aside, 'large.bin.why.txt'), 'utf8')).toContain('larger than the limit of 1.0 MB')
+    // A second one of the same name is never written over the first, and both are listed for the person.
+    writeFileSync(join(folder, 'large.bin'), Buffer.alloc(1_000_002, 7))
+    for (let tries = 0; tries < 600 && !existsSync(join(aside, 'large (2).bin.why.txt')); tries++) await new Promise(resolve => setTimeout(resolve, 100))
+    expect([readFileSync(join(aside, 'large.bin')).length, readFileSync(join(aside, 'large (2).bin')).length]).toEqual([1_000_001, 1_000_002])
+    const laidAside = async () => (await client.get<{ laidAside: { id: string; fileName: string; path: string; reason: string }[] }>('/api/account')).body.laidAside
+    const listed = await laidAside()
+    expect(listed.map(({ fileName, path }) => [fileName, path.split('/').at(-1)])).toEqual([['large.bin', 'large (2).bin'], ['large.bin', 'large.bin']])
+    await client.send('DELETE', `/api/account/laid-aside/${listed[0]?.id}`)
+    expect((await laidAside()).length).toBe(1)
+    expect(existsSync(join(aside, 'large (2).bin'))).toBe(true)
   })
 
   it('is refused with the limit in words, whether announced or not, and nothing is kept', async () => {

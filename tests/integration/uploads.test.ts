@@ -72,6 +72,22 @@ describe('an upload that breaks off', () => {
   })
 })
 
+describe('the protocol', () => {
+  it('answers an unknown version with 412, another content type with 415, and takes the usual name of the file', async () => {
+    const client = await newClient()
+    const send = (method: string, path: string, headers: Record<string, string>, body?: string) => fetch(client.base + path, { method, headers: { cookie: client.cookie, ...headers }, body })
+    const create = { 'tus-resumable': '1.0.0', 'upload-length': '3', 'upload-metadata': `filename ${Buffer.from('usual.txt').toString('base64')}` }
+    expect([(await send('POST', '/api/uploads/resumable', { ...create, 'tus-resumable': '0.2.0' })).status, (await send('POST', '/api/uploads/resumable', { 'upload-length': '3' })).status]).toEqual([412, 412])
+    const begun = await send('POST', '/api/uploads/resumable', create)
+    expect(begun.status).toBe(201)
+    const path = new URL(begun.headers.get('location') ?? '', client.base).pathname
+    const part = { 'tus-resumable': '1.0.0', 'upload-offset': '0' }
+    expect((await send('PATCH', path, { ...part, 'content-type': 'text/plain' }, 'abc')).status).toBe(415)
+    expect((await send('PATCH', path, { ...part, 'content-type': 'application/offset+octet-stream' }, 'abc')).status).toBe(204)
+    expect((await client.get<{ uploads: { name: string }[] }>('/api/uploads')).body.uploads.map(({ name }) => name)).toEqual(['usual.txt'])
+  })
+})
+
 describe('files that come together', () => {
   it('come with their folders as one Change, which one undo takes back', async () => {
     const client = await newClient()

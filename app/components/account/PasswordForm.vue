@@ -40,7 +40,7 @@ const send = handleSubmit(async (form) => {
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
     </p>
-    <v-btn type="submit" variant="outlined" :disabled="busy" class="send">
+    <v-btn type="submit" class="act main send" :disabled="busy">
       Change the password
     </v-btn>
   </form>

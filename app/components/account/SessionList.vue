@@ -13,7 +13,7 @@ const emit = defineEmits<{ end: [id: string] }>()
     <li v-for="session in sessions" :key="session.id">
       <span class="name">{{ agentText(session.agent) }}</span>
       <span class="second" :title="timeText(session.seenAt)">{{ session.current ? 'this window' : `used ${agoText(session.seenAt, now)}` }}, signed in {{ timeText(session.createdAt) }}</span>
-      <v-btn v-if="!session.current" :aria-label="`End the session of ${agentText(session.agent)}, signed in ${timeText(session.createdAt)}`" @click="emit('end', session.id)">
+      <v-btn v-if="!session.current" class="act" :aria-label="`End the session of ${agentText(session.agent)}, signed in ${timeText(session.createdAt)}`" @click="emit('end', session.id)">
         End
       </v-btn>
     </li>

@@ -14,7 +14,9 @@ const store = useSearches()
       <NuxtLink :to="{ path: '/find', query: { ...search.query, kept: search.id } }" class="search" :title="`A kept search: its documents stay where they are`">
         <span class="cut">{{ search.name }}</span><span class="quiet">{{ store.countText(search.id) }}</span>
       </NuxtLink>
-      <v-btn class="delete" :icon="mdiClose" :aria-label="`Delete the kept search ${search.name}`" title="Delete this kept search; its documents stay where they are" @click="store.drop(search.id)" />
+      <v-btn class="delete" :aria-label="`Delete the kept search ${search.name}`" title="Delete this kept search; its documents stay where they are" @click="store.drop(search.id)">
+        <v-icon :icon="mdiClose" size="14" />
+      </v-btn>
     </li>
   </ul>
 </template>
@@ -25,6 +27,6 @@ li { display: flex; align-items: center; }
 .search { flex: 1; min-width: 0; display: flex; gap: 8px; justify-content: space-between; border: 1px dashed var(--rule-strong); padding: 4px 9px; font-style: italic; }
 .search:hover { color: var(--act); border-color: var(--act); }
 .search .quiet { font-style: normal; }
-.delete { width: 24px; height: 24px; min-width: 24px; opacity: 0.55; }
-.delete:hover, .delete:focus-visible { opacity: 1; }
+.delete { width: 22px; height: 22px; min-width: 22px; color: var(--ink-3); display: grid; place-items: center; }
+.delete:hover, .delete:focus-visible { color: var(--act); }
 </style>

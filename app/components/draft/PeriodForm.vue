@@ -31,7 +31,7 @@ function begin(): void {
 <template>
   <form class="period" @submit.prevent="begin">
     <label>Branch <select v-model="branch" class="line-field"><option value="">choose one</option><option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option></select></label>
-    <v-text-field v-model="name" class="name" label="The new one is called" :disabled="!branch" :hint="isSame ? 'No year is in its name to be counted up: type how the new one is called.' : ''" :persistent-hint="isSame" />
+    <label>The new one is called <v-text-field v-model="name" aria-label="The new one is called" single-line :disabled="!branch" :hint="isSame ? 'No year is in its name to be counted up: type how the new one is called.' : ''" :persistent-hint="isSame" /></label>
     <label>The old one goes under <select v-model="archive" class="line-field"><option value="">nothing: it stays beside the new one</option><option v-for="folder in folders.filter(one => one.id !== branch)" :key="folder.id" :value="folder.id">{{ folder.text }}</option></select></label>
     <label>and gets the colour <select v-model="closed" class="line-field"><option value="">it has</option><option v-for="meaning in meanings" :key="meaning.id" :value="meaning.name">{{ meaning.name }}</option></select></label>
     <label class="check"><input v-model="grades" type="checkbox"> count “Year 10” and “Class 9” up as well</label>
@@ -46,7 +46,6 @@ function begin(): void {
 
 <style scoped>
 .period { display: grid; gap: 7px; justify-items: start; }
-.name { width: 454px; max-width: 100%; }
 label { display: flex; gap: 8px; align-items: center; color: var(--ink-2); }
 label:not(.check) { display: grid; grid-template-columns: 150px 300px; }
 </style>

@@ -84,7 +84,7 @@ async function drop(): Promise<void> {
       <button type="button" class="act full" @click="keep">
         {{ kept ? 'Change it' : 'Keep it' }}
       </button>
-      <v-btn v-if="kept" @click="drop">
+      <v-btn v-if="kept" class="act" @click="drop">
         Delete it
       </v-btn>
       <button type="button" class="act" @click="emit('leave')">

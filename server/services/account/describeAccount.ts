@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
+import { accounts } from '../../db/models/account'
 import { laidAside } from '../../db/models/laidAside'
 import type { Actor } from '../actor'
 import type { Quota } from './quota'
@@ -9,6 +10,8 @@ import { listSessions } from './session'
 
 export interface AccountFacts {
   readonly email: string
+  /** False for the demo, which opens without one. */
+  readonly hasPassword: boolean
   readonly quota: Quota
   readonly sessions: readonly SessionFacts[]
   /** Files of the arrivals folder that could not be taken in, the last first. */
@@ -20,10 +23,11 @@ export interface AccountFacts {
 const LISTED = 200
 
 export async function describeAccount(actor: Actor, token: string, now: Date): Promise<AccountFacts> {
-  const [quota, sessions, aside, backedUpAt] = await Promise.all([
+  const [account, quota, sessions, aside, backedUpAt] = await Promise.all([
+    accounts().findByPk(actor.accountId),
     quotaOf(actor), listSessions(actor, token, now), laidAside().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: LISTED }), lastBackup(),
   ])
-  return { email: actor.email, quota, sessions, laidAside: aside.map(({ id, fileName, path, reason, at }) => ({ id, fileName, path, reason, at: at.toISOString() })), backedUpAt }
+  return { email: actor.email, hasPassword: account?.isDemo === false, quota, sessions, laidAside: aside.map(({ id, fileName, path, reason, at }) => ({ id, fileName, path, reason, at: at.toISOString() })), backedUpAt }
 }
 
 /** As the planned backup wrote it down (scripts/lib/plannedBackup). */

@@ -5,7 +5,7 @@ import { sizeText } from '../../../core/formats/index'
 import { usageOf } from '../../db/sql/uploads'
 import type { Actor } from '../actor'
 
-const GIGABYTE = 1024 ** 3
+const GIGABYTE = 1e9
 const DEFAULT_BYTES = 200 * GIGABYTE
 const DEFAULT_OPEN_UPLOADS = 20_000
 const CACHED_MS = 20_000
