@@ -30,11 +30,11 @@ const limits = (seconds: number, megabytes: number): Limits => ({ timeMs: second
 const background = new ProcessPool({ name: 'reading', program, size: BACKGROUND_SIZE, limits: limits(50, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 1000 })
 /** For what somebody waits for: not behind what is read in the background. */
 const foreground = new ProcessPool({ name: 'showing', program, size: 3, limits: limits(20, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 60 })
-const recognising = new ProcessPool({ name: 'recognising', program: () => programFile('recognise.mjs'), size: Math.max(2, availableParallelism()), limits: limits(90, 1000), heapMegabytes: 600, idleMs: 120_000, waitingPerOwner: 60 })
+const recognising = new ProcessPool({ name: 'recognising', program: () => programFile('recognise.mjs'), size: BACKGROUND_SIZE, limits: limits(90, 1000), heapMegabytes: 600, idleMs: 120_000, waitingPerOwner: 60 })
 const POOLS = [background, foreground, recognising]
 
+/** Documents, and pages, that are worth claiming at a time. */
 export const AT_ONCE = BACKGROUND_SIZE
-export const RECOGNISED_AT_ONCE = Math.max(2, availableParallelism())
 
 type TaskOf<K extends StagedTask['kind']> = Omit<Extract<StagedTask, { readonly kind: K }>, 'file'>
 

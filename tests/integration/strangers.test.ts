@@ -44,7 +44,8 @@ describe('the same bytes in two accounts', () => {
     const heard: string[] = []
     const stopping = new AbortController()
     const events = await fetch(`${other.base}/api/events`, { headers: { cookie: other.cookie }, signal: stopping.signal })
-    const listening = (async () => { for await (const part of events.body ?? []) heard.push(Buffer.from(part as Uint8Array).toString()) })().catch(() => { /* it was stopped */ })
+    const reader = events.body?.getReader()
+    const listening = (async () => { for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) heard.push(Buffer.from(part.value).toString()) })().catch(() => { /* it was stopped */ })
     await one.whenRead((await one.upload('paper.pdf', bytes)).id)
     await new Promise(resolve => setTimeout(resolve, 500))
     stopping.abort()

@@ -23,7 +23,7 @@ const LONG_ENOUGH_MINUTES = 10
 const DATA = resolve('.test', 'soak')
 const log = (line: string) => { console.log(`· ${line}`) }
 
-rmSync(DATA, { recursive: true, force: true })
+for (const folder of [DATA, elsewhere(DATA)]) rmSync(folder, { recursive: true, force: true })
 const port = await freePort()
 const base = `http://127.0.0.1:${port}`
 const random = seeded(SEED)
@@ -55,8 +55,12 @@ async function restart(): Promise<void> {
 
 /** Where the database of the start command is: in its folder, or where its user can reach it. */
 function databaseFolder(): string {
-  const elsewhere = `/var/lib/hembix/${DATA.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, '')}`
-  return existsSync(`${DATA}/postgres`) ? DATA : elsewhere
+  return existsSync(`${DATA}/postgres`) ? DATA : elsewhere(DATA)
+}
+
+/** As scripts/lib/postgres names it. */
+function elsewhere(folder: string): string {
+  return `/var/lib/hembix/${folder.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, '')}`
 }
 
 let command = launch()

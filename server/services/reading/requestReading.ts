@@ -56,8 +56,8 @@ export async function resumeReadings(): Promise<void> {
   await releaseClaims(0)
 }
 
-// Longer than any document may take.
-const LOST_SECONDS = 240
+// Longer than any document may take, with its wait for a process.
+const LOST_SECONDS = 600
 
 /** Gives back what another server claimed and never ended; how many. */
 export function releaseLostClaims(seconds = LOST_SECONDS): Promise<number> {

@@ -5,8 +5,6 @@ import { Readable } from 'node:stream'
 import { v5 } from 'uuid'
 import { fail } from '../../../core/errors'
 import { sizeText } from '../../../core/formats/index'
-import type { DocumentId, FolderId } from '../../../core/ids'
-import type { Clash } from '../../../core/plan/index'
 import { nameFromFile } from '../../../core/plan/index'
 import type { Origin } from '../../../core/rows/index'
 import type { JournalEntry } from '../../db/sql/journal'
@@ -15,6 +13,7 @@ import { beginUpload, dropUploads, uploadsAmong } from '../../db/sql/uploads'
 import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
+import type { Upload } from '../documents/addUpload'
 import { addUpload, checkFolder, uploadLimit } from '../documents/addUpload'
 import { isLostConnection } from '../documents/lostConnection'
 import { forgetHash } from './hashes'
@@ -24,19 +23,10 @@ import { UploadStore } from './uploadStore'
 /** Names the upload of a document within its plan (RFC 9562, version 5). */
 const PLAIN_UPLOADS = '5f0a5c3e-50b5-4b53-9f0e-9f3a6f1f2b11'
 
-export interface PlainUpload {
-  readonly changeId: string
-  readonly documentId: DocumentId
-  /** null: the In-tray. */
-  readonly folderId: FolderId | null
-  readonly fileName: string
-  /** ISO 8601. */
-  readonly changedAt: string
-  readonly clash: Clash
+export interface PlainUpload extends Omit<Upload, 'sender' | 'announcedBytes'> {
   readonly origin: Origin
   /** Bytes that have arrived before; 0 begins anew. */
   readonly offset: number
-  readonly bytes: AsyncIterable<Uint8Array>
   /** Of this request; null when the client did not say, and then nothing is kept of what breaks off. */
   readonly announcedBytes: number | null
 }
