@@ -132,7 +132,7 @@ export default tseslint.config(
   { files: ['app/{pages,layouts}/**/*.vue'], rules: { 'vue/multi-word-component-names': 'off' } },
   { files: ['app/app.vue', 'app/error.vue'], rules: { 'boundaries/no-unknown-files': 'off', 'boundaries/dependencies': 'off', 'vue/multi-word-component-names': 'off' } },
   { files: ['tests/**/*.ts'], rules: { 'boundaries/dependencies': 'off' } },
-  { files: ['scripts/**/*.ts', 'tests/bench/**/*.ts'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**/*.ts', 'tests/{bench,soak}/**/*.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['**/*.test.ts'],
     ignores: ['tests/e2e/**'], // Playwright's own runner

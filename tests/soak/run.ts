@@ -30,7 +30,8 @@ const random = seeded(SEED)
 let words = ''
 
 function launch(): ChildProcess {
-  const launched = spawn(process.execPath, ['scripts/start.mjs', '--empty'], { env: { ...process.env, PORT: String(port), HEMBIX_DATA: DATA, HEMBIX_ACCOUNTS_AN_HOUR: '100000', HEMBIX_METRICS_TOKEN: 'soak' }, stdio: ['ignore', 'pipe', 'pipe'] })
+  const { DATABASE_URL: _, ...env } = process.env // it has its own
+  const launched = spawn(process.execPath, ['scripts/start.mjs', '--empty'], { env: { ...env, PORT: String(port), HEMBIX_DATA: DATA, HEMBIX_ACCOUNTS_AN_HOUR: '100000', HEMBIX_METRICS_TOKEN: 'soak' }, stdio: ['ignore', 'pipe', 'pipe'] })
   for (const stream of [launched.stdout, launched.stderr]) stream.on('data', (part: Buffer) => { words = (words + part.toString()).slice(-200_000) })
   return launched
 }
