@@ -62,7 +62,7 @@ const now = Date.now()
             Where you are signed in
           </h2>
           <SessionList :sessions="account.facts.value.sessions" :now="now" @end="account.endSession($event)" />
-          <p v-if="account.others > 0">
+          <p v-if="account.others > 0" class="others">
             <v-btn class="act main" @click="account.endOthers()">
               End all others
             </v-btn>
@@ -87,6 +87,7 @@ h2 { font-size: 17px; margin-bottom: 6px; }
 section { border-top: 1px solid var(--rule-strong); padding: 12px 0 18px; }
 .said { min-height: 24px; color: var(--act); }
 .bar { max-width: 400px; margin: 8px 0; }
+.others { margin-top: 10px; }
 .aside { list-style: none; padding: 0; }
 .aside li { display: grid; grid-template-columns: 1fr auto; gap: 2px 12px; border-bottom: 1px solid var(--rule); padding: 6px 0; }
 .aside li > span { grid-column: 1; }

@@ -59,6 +59,12 @@ function databaseFolder(): string {
   return existsSync(`${DATA}/postgres`) ? DATA : elsewhere(DATA)
 }
 
+/** Its address: another port after each restart. */
+function databaseUrl(): string {
+  const databasePort = readFileSync(`${home}/postgres/postmaster.pid`, 'utf8').split('\n')[3] ?? ''
+  return `postgres://hembix:${readFileSync(`${home}/database-password`, 'utf8').trim()}@127.0.0.1:${databasePort}/hembix`
+}
+
 /** As scripts/lib/postgres names it. */
 function elsewhere(folder: string): string {
   return `/var/lib/hembix/${folder.replace(/[^A-Za-z0-9]+/g, '-').replace(/^-+|-+$/g, '')}`
@@ -67,8 +73,6 @@ function elsewhere(folder: string): string {
 let command = launch()
 await whenUp()
 const home = databaseFolder()
-const databasePort = readFileSync(`${home}/postgres/postmaster.pid`, 'utf8').split('\n')[3] ?? ''
-process.env.DATABASE_URL = `postgres://hembix:${readFileSync(`${home}/database-password`, 'utf8').trim()}@127.0.0.1:${databasePort}/hembix`
 
 const hostile = (await hostileFiles()).filter(({ bytes }) => bytes.length < 1_000_000)
 const tally = newTally()
@@ -101,8 +105,9 @@ for (const person of people) person.stop()
 await working
 clearInterval(sampling)
 
-const until = Date.now() + 180_000
-while (await countOpenReadings().catch(() => 1) > 0 && Date.now() < until) await pause(1000) // the database may have been killed last
+process.env.DATABASE_URL = databaseUrl()
+const until = Date.now() + 300_000
+while (await countOpenReadings() > 0 && Date.now() < until) await pause(1000)
 const [left] = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM document`)
 const [lost, broken] = [(await Promise.all(people.map(lostOf))).flat(), await orphans()]
 const metrics = await (await fetch(`${base}/api/metrics`, { headers: { authorization: 'Bearer soak' } })).text()
