@@ -93,9 +93,9 @@ describe('a transaction', () => {
   it('that throws leaves nothing', async () => {
     const email = `${v7()}@test.example`
     await expect(withTransaction(async (transaction) => {
-      await touched(transaction, 'INSERT INTO sign_in_attempt VALUES ($1, now())', [email])
+      await touched(transaction, `INSERT INTO attempt (kind, email, address, network, at) VALUES ('sign-in', $1, '', '', now())`, [email])
       throw new Error('on purpose')
     })).rejects.toThrow('on purpose')
-    expect(await rows(null, 'SELECT 1 FROM sign_in_attempt WHERE email = $1', [email])).toEqual([])
+    expect(await rows(null, 'SELECT 1 FROM attempt WHERE email = $1', [email])).toEqual([])
   })
 })
