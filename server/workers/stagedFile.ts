@@ -1,7 +1,7 @@
 // Bytes on their way to the process that opens them: a file in a folder of our own, so that the server never holds a
 // whole document.
 
-import { mkdtempSync, rmSync } from 'node:fs'
+import { mkdtempSync, readdirSync, rmSync } from 'node:fs'
 import { open, unlink, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
@@ -37,9 +37,28 @@ async function writeContent(path: string, content: Content): Promise<void> {
 
 function stagingFolder(): string {
   if (folder === null) {
-    const made = mkdtempSync(join(tmpdir(), 'hembix-'))
+    clearAbandoned()
+    const made = mkdtempSync(join(tmpdir(), `hembix-${process.pid}-`))
     folder = made
     process.once('exit', () => { rmSync(made, { recursive: true, force: true }) })
   }
   return folder
+}
+
+/** A server that was killed could not clear its folder away: what is in it are documents of people. */
+function clearAbandoned(): void {
+  for (const name of readdirSync(tmpdir())) {
+    const pid = Number(/^hembix-(\d+)-/.exec(name)?.[1])
+    if (pid > 0 && !isRunning(pid)) rmSync(join(tmpdir(), name), { recursive: true, force: true })
+  }
+}
+
+function isRunning(pid: number): boolean {
+  try {
+    process.kill(pid, 0)
+    return true
+  }
+  catch (error) {
+    return (error as NodeJS.ErrnoException).code !== 'ESRCH' // another user's process runs as well
+  }
 }
