@@ -34,10 +34,9 @@ export function listScans(actor: Actor): Promise<ScannedRow[]> {
 
 /** Takes pictures in as pages, straightened and cut as far as that can be told. Throws scan.picture. */
 export async function takePages(actor: Actor, pictures: readonly Picture[], how: Pictures): Promise<ScannedRow[]> {
-  for (const picture of pictures) {
-    const { png, width, height, edits } = await how.look(actor.planId, picture)
-    await addScanned(actor.planId, { id: newId(), picture: png, width, height, edits })
-  }
+  // Looked at side by side, kept in the order in which they came.
+  const looked = await Promise.all(pictures.map(picture => how.look(actor.planId, picture)))
+  for (const { png, width, height, edits } of looked) await addScanned(actor.planId, { id: newId(), picture: png, width, height, edits })
   return listScans(actor)
 }
 
