@@ -8,6 +8,7 @@ import type { ComposedPage, Drawn, MailOutcome, Outcome, RecognisedBody, StagedT
 import type { IndexedText } from '../../core/text/index'
 import type { Recognised } from '../extract/recognised'
 import { warn } from '../log/log'
+import type { Opened } from '../services/reading/openGuarded'
 import type { Ending, Limits } from './childProcess'
 import { ProcessEnded } from './childProcess'
 import type { PoolFacts } from './processPool'
@@ -21,9 +22,6 @@ const MEGABYTE = 1024 * 1024
 // since no plan has all of them.
 const BACKGROUND_SIZE = Math.max(2, availableParallelism()) + 1
 const HEAP_MEGABYTES = 448
-
-/** What became of a document when it was opened: an outcome, or how its process ended. */
-export type Opened<T> = { readonly ended: null; readonly outcome: T } | { readonly ended: Exclude<Ending, 'stopped'>; readonly reason: string }
 
 const program = () => programFile('documents.mjs')
 const limits = (seconds: number, megabytes: number): Limits => ({ timeMs: seconds * 1000, memoryBytes: megabytes * MEGABYTE })

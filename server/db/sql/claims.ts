@@ -67,11 +67,6 @@ export async function forgetOpening(blobId: string, purpose: string): Promise<vo
   await touched(null, 'DELETE FROM opening WHERE blob_id = $1 AND purpose = $2', [blobId, purpose])
 }
 
-/** For trying again. */
-export async function forgetOpenings(blobId: string): Promise<void> {
-  await touched(null, 'DELETE FROM opening WHERE blob_id = $1', [blobId])
-}
-
 /** How much waits to be opened. */
 export async function countWaiting(): Promise<Record<'reading' | 'thumbnail' | 'page', number>> {
   const [counts] = await rows<Record<'reading' | 'thumbnail' | 'page', number>>(null, `SELECT (SELECT count(*)::int FROM reading WHERE state = 'waiting') AS reading,

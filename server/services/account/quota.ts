@@ -44,8 +44,3 @@ export async function checkQuota(actor: Actor, bytes: number, uploads = 0): Prom
   usage.bytes += bytes
   usage.uploads += uploads
 }
-
-/** Space was given back: it is counted anew with the next request. */
-export function forgetUsage(planId: string): void {
-  cached.delete(planId)
-}
