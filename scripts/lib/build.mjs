@@ -1,10 +1,11 @@
 import { createHash } from 'node:crypto'
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { bin, ROOT, run } from './run.mjs'
 
 const SOURCES = ['app', 'contract', 'core', 'server', 'public', 'nuxt.config.ts', 'package-lock.json']
 const STAMP = join(ROOT, '.output', 'built-from')
+const WORKERS = join(ROOT, '.output', 'workers')
 
 /** Builds everything when the sources differ from what was built last; true when it built. */
 export async function buildApp({ quiet = true, log = () => {} } = {}) {
@@ -12,10 +13,9 @@ export async function buildApp({ quiet = true, log = () => {} } = {}) {
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return false
   log('building (about a minute)')
   await run(bin('nuxt'), ['build', '--logLevel=silent'], { quiet, env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' } })
-  for (const [source, program] of [['program.ts', 'documents.mjs'], ['recognise.ts', 'recognise.mjs']]) {
-    await run(bin('esbuild'), [`server/extract/${source}`, '--bundle', '--platform=node', '--target=node20', '--format=esm', '--packages=external', `--outfile=.output/workers/${program}`, '--log-level=warning'], { quiet })
-  }
-  const languages = join(ROOT, '.output', 'workers', 'languages')
+  rmSync(WORKERS, { recursive: true, force: true })
+  await run(bin('esbuild'), ['documents=server/extract/program.ts', 'recognise=server/extract/recognise.ts', '--bundle', '--splitting', '--platform=node', '--target=node20', '--format=esm', '--packages=external', `--outdir=${WORKERS}`, '--out-extension:.js=.mjs', '--log-level=warning'], { quiet })
+  const languages = join(WORKERS, 'languages')
   mkdirSync(languages, { recursive: true })
   for (const language of ['eng', 'deu', 'fra', 'spa']) copyFileSync(join(ROOT, 'node_modules', '@tesseract.js-data', language, '4.0.0_best_int', `${language}.traineddata.gz`), join(languages, `${language}.traineddata.gz`))
   writeFileSync(STAMP, hash)

@@ -18,9 +18,10 @@ import * as weeks from './migrations/000015_weeks'
 import * as lighter from './migrations/000016_lighter'
 import * as ownCopies from './migrations/000017_own_copies'
 import * as sessions from './migrations/000018_sessions'
+import * as planKeys from './migrations/000019_plan_keys'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks, lighter, ownCopies, sessions]
+const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks, lighter, ownCopies, sessions, planKeys]
 
 const LOCK = 4_802_661
 

@@ -1,9 +1,8 @@
 import chardet from 'chardet'
 import iconv from 'iconv-lite'
-import { TEXT_LIMIT, Unreadable } from './outcome'
+import { Unreadable } from './outcome'
 
 const SAMPLE_BYTES = 64 * 1024
-const PART_LENGTH = 4000
 
 /** Text in whatever encoding it is: a byte order mark or sound UTF-8 decides, else it is guessed from the letters. */
 export function readPlain(bytes: Uint8Array): string {
@@ -12,26 +11,6 @@ export function readPlain(bytes: Uint8Array): string {
   if (isUtf8(bytes)) return new TextDecoder('utf-8').decode(bytes)
   const guessed = chardet.detect(buffer.subarray(0, SAMPLE_BYTES)) ?? 'ISO-8859-1'
   return iconv.decode(buffer, iconv.encodingExists(guessed) ? guessed : 'ISO-8859-1')
-}
-
-/** A text in parts of about 4,000 letters, cut between lines where there are some, so that a passage is found without the whole. */
-export function partsOf(text: string): string[] {
-  const parts: string[] = []
-  const kept = text.slice(0, TEXT_LIMIT)
-  for (let at = 0; at < kept.length;) {
-    const end = at + PART_LENGTH >= kept.length ? kept.length : cutBefore(kept, at, at + PART_LENGTH)
-    parts.push(kept.slice(at, end))
-    at = end
-  }
-  return parts
-}
-
-function cutBefore(text: string, from: number, to: number): number {
-  for (const mark of ['\n', ' ']) {
-    const at = text.lastIndexOf(mark, to)
-    if (at > from + PART_LENGTH / 2) return at + 1
-  }
-  return to
 }
 
 function isUtf8(bytes: Uint8Array): boolean {

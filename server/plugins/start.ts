@@ -2,12 +2,17 @@ import { defineNitroPlugin } from 'nitropack/runtime'
 import { startJobs } from '../jobs/start'
 import { warn } from '../log/log'
 import { startPlanEvents } from '../services/events/planEvents'
+import { warmUpWorkers } from '../workers/documents'
+
+const WARM_UP_AFTER_MS = 3000
 
 // Listening and jobs live as long as the process; requests are served while they start.
 export default defineNitroPlugin((nitro) => {
   sayToNobody()
   const events = startPlanEvents()
   const jobs = startJobs(message => warn(message))
+  // Not before the first requests are answered.
+  setTimeout(warmUpWorkers, WARM_UP_AFTER_MS).unref()
   // The start command is gone: nobody would end this server.
   process.once('disconnect', () => process.kill(process.pid, 'SIGTERM'))
   nitro.hooks.hook('close', async () => {

@@ -37,9 +37,9 @@ export class Child {
   private lastWords = ''
   private over = false
 
-  constructor(program: string, heapMegabytes: number, private readonly onEnd: (ending: Ending, wasBusy: boolean) => void) {
+  constructor(program: string, { heapMegabytes, urgent }: { readonly heapMegabytes: number; readonly urgent: boolean }, private readonly onEnd: (ending: Ending, wasBusy: boolean) => void) {
     this.process = fork(program, { serialization: 'advanced', stdio: ['ignore', 'ignore', 'pipe', 'ipc'], execArgv: [`--max-old-space-size=${heapMegabytes}`], env: childEnvironment() })
-    lowerPriority(this.process.pid)
+    lowerPriority(this.process.pid, urgent ? constants.priority.PRIORITY_BELOW_NORMAL : constants.priority.PRIORITY_LOW)
     this.process.stderr?.on('data', (part: Buffer) => { this.lastWords = (this.lastWords + part.toString()).slice(-WORDS_KEPT) })
     this.process.on('message', (reply: Reply) => { this.answer(reply) })
     this.process.on('error', () => { this.end(null, 'SIGKILL') }) // it could not be started, or not be written to
@@ -111,10 +111,10 @@ function childEnvironment(): NodeJS.ProcessEnv {
   return { PATH, HOME, LANG, TMPDIR, NODE_ENV, HEMBIX_WORKERS }
 }
 
-function lowerPriority(pid: number | undefined): void {
+function lowerPriority(pid: number | undefined, priority: number): void {
   if (pid === undefined) return
   try {
-    setPriority(pid, constants.priority.PRIORITY_LOW)
+    setPriority(pid, priority)
   }
   catch (error) {
     if ((error as NodeJS.ErrnoException).code !== 'ESRCH' && (error as { info?: { code?: string } }).info?.code !== 'ESRCH') throw error // it ended at once

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { afterAll, afterEach, describe, expect, it } from 'vitest'
+import { afterAll, afterEach, describe, expect, it, vi } from 'vitest'
 import type { PoolOptions } from './processPool'
 import { ProcessPool, TooManyWaiting } from './processPool'
 
@@ -43,6 +43,18 @@ describe(ProcessPool, () => {
     await expect(pool.run('a', { act: 'throw' })).rejects.toThrow('no such thing')
     expect(await pool.run('a', { act: 'echo', value: 1 })).toMatchObject({ value: 1 })
     expect(pool.facts()).toMatchObject({ done: 4, ended: { crash: 1, time: 1, memory: 0 } })
+  })
+
+  it('keeps spare processes ready, before the first task and when there is nothing to do', async () => {
+    const pool = poolOf({ size: 2, spare: 1, idleMs: 100 })
+    expect(pool.facts().processes).toBe(0)
+    pool.warmUp()
+    const [ready] = pool.facts().pids
+    expect(await pool.run('a', { act: 'echo', value: 1 })).toMatchObject({ pid: ready })
+    const both = Promise.all([pool.run('a', { act: 'wait', value: 1 }), pool.run('b', { act: 'wait', value: 2 })])
+    expect(pool.facts().processes).toBe(2)
+    await both
+    await vi.waitFor(() => { expect(pool.facts().processes).toBe(1) }, { timeout: 10_000 })
   })
 
   it('ends a process that takes too much memory, though its heap is small', async () => {

@@ -11,8 +11,12 @@ export interface PoolOptions {
   readonly size: number
   readonly limits: Limits
   readonly heapMegabytes: number
-  /** A process that had nothing to do for so long is ended. */
+  /** A process that had nothing to do for so long is ended, but for the spare ones. */
   readonly idleMs: number
+  /** So many stand ready although there is nothing to do; 0 unless said. */
+  readonly spare?: number
+  /** For what somebody waits for: still behind the server itself, but before what is done in the background. */
+  readonly urgent?: boolean
   /** Tasks of one owner that may wait; more are refused with TooManyWaiting. */
   readonly waitingPerOwner: number
 }
@@ -49,6 +53,11 @@ export class ProcessPool {
       this.waiting.push({ owner, task, resolve, reject })
       this.assign()
     })
+  }
+
+  /** Starts the spare processes, so that the first task does not wait for one. */
+  warmUp(): void {
+    while (!this.stopped && this.workers.length < (this.options.spare ?? 0)) this.newWorker()
   }
 
   facts(): PoolFacts {
@@ -91,9 +100,12 @@ export class ProcessPool {
   }
 
   private freeWorker(): Worker {
-    const free = this.workers.find(({ owner }) => owner === null)
-    if (free) return free
-    const worker: Worker = { child: new Child(this.options.program(), this.options.heapMegabytes, (ending, wasBusy) => { this.drop(worker, ending, wasBusy) }), owner: null, idle: null }
+    return this.workers.find(({ owner }) => owner === null) ?? this.newWorker()
+  }
+
+  private newWorker(): Worker {
+    const { program, heapMegabytes, urgent = false } = this.options
+    const worker: Worker = { child: new Child(program(), { heapMegabytes, urgent }, (ending, wasBusy) => { this.drop(worker, ending, wasBusy) }), owner: null, idle: null }
     this.workers.push(worker)
     return worker
   }
@@ -109,7 +121,7 @@ export class ProcessPool {
     }
     this.done++
     worker.owner = null
-    worker.idle = setTimeout(() => { worker.child.kill('stopped') }, this.options.idleMs)
+    worker.idle = setTimeout(() => { if (this.workers.length > (this.options.spare ?? 0)) worker.child.kill('stopped') }, this.options.idleMs)
     worker.idle.unref()
     this.assign()
   }

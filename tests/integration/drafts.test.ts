@@ -55,13 +55,14 @@ describe('applying a draft', () => {
     expect([status, (body as Refused).code]).toEqual([409, 'draft.stale'])
   })
 
-  it('of folders of another account finds nothing', async () => {
+  it('that names a folder of another account makes one of its own', async () => {
     const stranger = await newClient()
     const theirs = await stranger.folder('Theirs')
     const command = await commandFor(await linesNow())
     const folders = [...command.folders, { id: theirs, parent: -1, name: 'Mine now', number: null, label: null, numbered: true, meaningId: null, purpose: '' }]
     const { status } = await client.try({ ...command, folders })
-    expect(status).toBeGreaterThanOrEqual(400)
+    expect(status).toBe(200)
+    expect((await client.outline()).folders.find(folder => folder.id === theirs)?.name).toBe('Mine now')
     expect((await stranger.outline()).folders.map(folder => folder.name)).toEqual(['Theirs'])
   })
 
@@ -92,9 +93,11 @@ describe('kept drafts and skeletons', () => {
     const stranger = await newClient()
     for (const [path, body] of [[`/api/drafts/${id}`, { name: 'Mine', rootId: null, content: content('A') }], [`/api/skeletons/${id}`, { name: 'Mine', outline: 'A' }]] as const) {
       await client.send('PUT', path, body)
-      expect((await stranger.send('PUT', path, body)).status).toBe(404)
       expect((await stranger.send('DELETE', path)).status).toBe(404)
+      expect((await stranger.send('PUT', path, { ...body, name: 'Theirs' })).status).toBe(200)
+      expect((await stranger.send('DELETE', path)).status).toBe(200)
     }
+    expect((await client.get<Draft>(`/api/drafts/${id}`)).body.name).toBe('Mine')
     expect((await client.get<{ skeletons: { name: string }[] }>('/api/skeletons')).body.skeletons.map(skeleton => skeleton.name)).toEqual(['Mine'])
   })
 

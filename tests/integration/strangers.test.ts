@@ -1,10 +1,9 @@
 // What one account does is never felt by another.
 
-import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import { setInFile } from '../../demo/files'
 import { rows } from '../../server/db/client'
-import type { DocumentId, FolderId } from '../../core/ids'
+import type { FolderId } from '../../core/ids'
 import { newClient } from '../support/client'
 
 const pdf = (title: string) => setInFile({ name: title, format: 'pdf', title, date: new Date('2026-05-06T07:08:09Z'), paragraphs: ['Shore power is metered.'], table: [] })
@@ -63,15 +62,6 @@ describe('an id of somebody else', () => {
     await owner.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
     await stranger.act({ kind: 'star', folderIds: [id as string as FolderId], documentIds: [], on: false })
     expect((await owner.document(id)).starred).toBe(true)
-  })
-
-  it('of a document is refused and changes nothing', async () => {
-    const [owner, stranger] = [await newClient(), await newClient()]
-    const { id } = await owner.upload('mine.txt', 'mine')
-    const { status } = await stranger.upload('yours.txt', 'yours', null, { id })
-    expect(status).toBe(409)
-    expect((await owner.content(id)).bytes.toString()).toBe('mine')
-    expect((await stranger.get(`/api/documents/${v7() as DocumentId}`)).status).toBe(404)
   })
 })
 

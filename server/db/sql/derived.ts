@@ -14,7 +14,7 @@ export const DERIVED_VERSION = 2
 export async function refreshDerived(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
   await refreshPlacements(transaction, planId, documentIds)
-  await touched(transaction, `DELETE FROM search_row s WHERE s.document_id = ANY($2::uuid[])
+  await touched(transaction, `DELETE FROM search_row s WHERE s.plan_id = $1 AND s.document_id = ANY($2::uuid[])
     AND NOT EXISTS (SELECT FROM document d WHERE d.id = s.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL)`, [planId, documentIds])
   await touched(transaction, 'DELETE FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[])', [planId, documentIds])
   await refreshWords(transaction, planId, documentIds)
@@ -24,7 +24,7 @@ export async function refreshDerived(transaction: Transaction, planId: string, d
 async function refreshPlacements(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
   await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
-    FROM document d WHERE d.id = p.document_id AND d.plan_id = $1 AND d.id = ANY($2::uuid[])
+    FROM document d WHERE d.id = p.document_id AND p.plan_id = $1 AND d.plan_id = $1 AND d.id = ANY($2::uuid[])
     AND (p.name, p.extension, p.changed_at, p.size, p.added_at, p.live) IS DISTINCT FROM (d.name, d.extension, d.changed_at, d.size, d.created_at, d.trashed_at IS NULL)`, [planId, documentIds])
 }
 
@@ -39,7 +39,7 @@ interface Said { readonly id: string; readonly name: string; readonly folded: st
 /** The words of live documents: of the name, remark, sender and tags with their forms, and those that were read. */
 async function refreshWords(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   const said = await rows<Said>(transaction, `SELECT d.id, d.name, d.folded, d.remark, d.sender, d.running_number AS number, r.language, d.changed_at AS "changedAt",
-      coalesce((SELECT string_agg(t.folded, ' ') FROM tagging g JOIN tag t ON t.id = g.tag_id WHERE g.target_id = d.id), '') AS tags
+      coalesce((SELECT string_agg(t.folded, ' ') FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id WHERE g.target_id = d.id AND g.plan_id = d.plan_id), '') AS tags
     FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND d.trashed_at IS NULL`, [planId, documentIds])
   if (said.length === 0) return
   const derived = said.map((document) => {
@@ -60,7 +60,7 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
   await touched(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words, ${FACETS})
     SELECT d.id, d.plan_id, d.changed_at, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, ''), d.extension, d.origin, d.size, r.language, d.meaning_id, d.created_at, d.dated_at
     FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb) JOIN document d ON d.id = x.id LEFT JOIN reading r ON r.blob_id = d.blob_id WHERE d.plan_id = $1
-    ON CONFLICT (document_id) DO UPDATE SET (changed_at, words, ${FACETS}) = (${EXCLUDED})
+    ON CONFLICT (document_id, plan_id) DO UPDATE SET (changed_at, words, ${FACETS}) = (${EXCLUDED})
     WHERE (search_row.changed_at, search_row.words, ${of('search_row')}) IS DISTINCT FROM (${EXCLUDED})`, [planId, JSON.stringify(derived.map(({ id, words }) => ({ id, words })))])
   const [ids, tokens] = [derived.flatMap(({ id, tokens: own }) => own.map(() => id)), derived.flatMap(({ tokens: own }) => own)]
   await touched(transaction, `INSERT INTO name_token (plan_id, token, changed_at, document_id)

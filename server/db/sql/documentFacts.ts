@@ -15,7 +15,7 @@ export function versionsOf(planId: string, documentId: string): Promise<VersionR
 export function trashInside(planId: string, rootId: string): Promise<{ id: string; target: 'folder' | 'document'; name: string; extension: string; parentId: string | null; size: number }[]> {
   return rows(null, `SELECT * FROM (
       SELECT f.id, 'folder' AS target, f.name, '' AS extension, f.parent_id AS "parentId", 0::float8 AS size FROM folder f WHERE f.plan_id = $1 AND f.trash_root = $2 AND f.id <> $2
-      UNION ALL SELECT d.id, 'document', d.name, d.extension, p.folder_id, d.size::float8 FROM document d JOIN placement p ON p.document_id = d.id AND p.home WHERE d.plan_id = $1 AND d.trash_root = $2 AND d.id <> $2) x
+      UNION ALL SELECT d.id, 'document', d.name, d.extension, p.folder_id, d.size::float8 FROM document d JOIN placement p ON p.document_id = d.id AND p.plan_id = d.plan_id AND p.home WHERE d.plan_id = $1 AND d.trash_root = $2 AND d.id <> $2) x
     ORDER BY x.target DESC, x.name COLLATE natural_order LIMIT 2000`, [planId, rootId])
 }
 
@@ -40,7 +40,7 @@ export function trashItems(planId: string, limit: number): Promise<TrashItem[]> 
     roots AS (
       SELECT f.id, 'folder' AS target, f.name, '' AS extension, f.trashed_at, f.parent_id FROM folder f WHERE f.plan_id = $1 AND f.trash_root = f.id
       UNION ALL
-      SELECT d.id, 'document', d.name, d.extension, d.trashed_at, (SELECT p.folder_id FROM placement p WHERE p.document_id = d.id ORDER BY p.home DESC LIMIT 1)
+      SELECT d.id, 'document', d.name, d.extension, d.trashed_at, (SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.plan_id = d.plan_id ORDER BY p.home DESC LIMIT 1)
       FROM document d WHERE d.plan_id = $1 AND d.trash_root = d.id)
     SELECT r.id, r.target, r.name, r.extension, ${isoText('r.trashed_at')} AS "trashedAt", r.parent_id AS "parentId",
       coalesce(i.folders, 0) AS folders, coalesce(i.documents, 0) AS documents, coalesce(i.size, 0) AS size

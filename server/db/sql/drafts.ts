@@ -18,10 +18,10 @@ export async function draftById(planId: string, id: string): Promise<(DraftRow &
   return found[0]
 }
 
-/** Keeps the draft under its id; 0 where the id belongs to another plan. */
-export function putDraft(planId: string, draft: { readonly id: string; readonly name: string; readonly rootId: string | null; readonly content: object }, at: string): Promise<number> {
-  return touched(null, `INSERT INTO draft (id, plan_id, name, root_id, content, changed_at) VALUES ($2, $1, $3, $4, $5::jsonb, $6)
-    ON CONFLICT (id) DO UPDATE SET name = EXCLUDED.name, root_id = EXCLUDED.root_id, content = EXCLUDED.content, changed_at = EXCLUDED.changed_at WHERE draft.plan_id = $1`,
+/** Keeps the draft under its id. */
+export async function putDraft(planId: string, draft: { readonly id: string; readonly name: string; readonly rootId: string | null; readonly content: object }, at: string): Promise<void> {
+  await touched(null, `INSERT INTO draft (id, plan_id, name, root_id, content, changed_at) VALUES ($2, $1, $3, $4, $5::jsonb, $6)
+    ON CONFLICT (id, plan_id) DO UPDATE SET name = EXCLUDED.name, root_id = EXCLUDED.root_id, content = EXCLUDED.content, changed_at = EXCLUDED.changed_at`,
   [planId, draft.id, draft.name, draft.rootId, JSON.stringify(draft.content), at])
 }
 
@@ -33,10 +33,10 @@ export function skeletonsOf(planId: string): Promise<SkeletonRow[]> {
   return rows<SkeletonRow>(null, 'SELECT s.id, s.name, s.outline FROM skeleton s WHERE s.plan_id = $1 ORDER BY s.name, s.id LIMIT 500', [planId])
 }
 
-/** Keeps the skeleton under its id; 0 where the id belongs to another plan. */
-export function putSkeleton(planId: string, skeleton: SkeletonRow, at: string): Promise<number> {
-  return touched(null, `INSERT INTO skeleton (id, plan_id, name, outline, created_at) VALUES ($2, $1, $3, $4, $5)
-    ON CONFLICT (id) DO UPDATE SET name = EXCLUDED.name, outline = EXCLUDED.outline WHERE skeleton.plan_id = $1`, [planId, skeleton.id, skeleton.name, skeleton.outline, at])
+/** Keeps the skeleton under its id. */
+export async function putSkeleton(planId: string, skeleton: SkeletonRow, at: string): Promise<void> {
+  await touched(null, `INSERT INTO skeleton (id, plan_id, name, outline, created_at) VALUES ($2, $1, $3, $4, $5)
+    ON CONFLICT (id, plan_id) DO UPDATE SET name = EXCLUDED.name, outline = EXCLUDED.outline`, [planId, skeleton.id, skeleton.name, skeleton.outline, at])
 }
 
 export function dropSkeleton(planId: string, id: string): Promise<number> {

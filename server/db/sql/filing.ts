@@ -19,12 +19,12 @@ export interface FilableRow {
 const TEXT_LENGTH = 1500
 
 const FILABLE = `SELECT d.id, d.name, d.extension, d.origin, d.sender, coalesce((SELECT left(t.folded, ${TEXT_LENGTH}) FROM page_text t WHERE t.blob_id = d.blob_id AND t.page = 1), '') AS text, true AS folded,
-  CASE WHEN d.trashed_at IS NULL THEN ARRAY(SELECT p.folder_id FROM placement p JOIN folder f ON f.id = p.folder_id WHERE p.document_id = d.id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) ELSE '{}' END AS "folderIds"
+  CASE WHEN d.trashed_at IS NULL THEN ARRAY(SELECT p.folder_id FROM placement p JOIN folder f ON f.id = p.folder_id AND f.plan_id = p.plan_id WHERE p.document_id = d.id AND p.plan_id = d.plan_id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) ELSE '{}' END AS "folderIds"
   FROM document d`
 
 /** The newest documents that lie in folders. */
 export function filedDocuments(planId: string, limit: number): Promise<FilableRow[]> {
-  return rows(null, `${FILABLE} WHERE d.plan_id = $1 AND d.trashed_at IS NULL AND EXISTS (SELECT FROM placement p WHERE p.document_id = d.id AND p.folder_id IS NOT NULL)
+  return rows(null, `${FILABLE} WHERE d.plan_id = $1 AND d.trashed_at IS NULL AND EXISTS (SELECT FROM placement p WHERE p.document_id = d.id AND p.plan_id = d.plan_id AND p.folder_id IS NOT NULL)
     ORDER BY d.created_at DESC LIMIT $2`, [planId, limit])
 }
 
@@ -66,7 +66,7 @@ export async function beginningOf(planId: string, id: string): Promise<string> {
 
 /** Other live documents with the very same bytes. */
 export function sameBytes(planId: string, id: string): Promise<{ id: string; name: string; folderIds: (FolderId | null)[] }[]> {
-  return rows(null, `SELECT o.id, o.name, ARRAY(SELECT p.folder_id FROM placement p LEFT JOIN folder f ON f.id = p.folder_id WHERE p.document_id = o.id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) AS "folderIds"
+  return rows(null, `SELECT o.id, o.name, ARRAY(SELECT p.folder_id FROM placement p LEFT JOIN folder f ON f.id = p.folder_id AND f.plan_id = p.plan_id WHERE p.document_id = o.id AND p.plan_id = o.plan_id AND f.trashed_at IS NULL ORDER BY p.home DESC, p.id) AS "folderIds"
     FROM document d JOIN document o ON o.blob_id = d.blob_id AND o.id <> d.id AND o.plan_id = d.plan_id AND o.trashed_at IS NULL WHERE d.plan_id = $1 AND d.id = $2 ORDER BY o.created_at LIMIT 5`, [planId, id])
 }
 
@@ -85,10 +85,10 @@ export function neighboursOf(planId: string, documentId: string, folderId: Folde
       near AS (SELECT document_id, sum(weight) AS weight FROM (
           SELECT s.document_id, r.weight FROM shared s JOIN rarity r USING (token)
           UNION ALL (SELECT p.document_id, 0.35 FROM placement p WHERE p.plan_id = $1 AND p.live AND p.document_id <> $2
-            AND p.place IN (SELECT q.folder_id FROM placement q WHERE q.document_id = $2 UNION SELECT $3::uuid) ORDER BY p.added_at DESC LIMIT ${PLACE_HITS})
+            AND p.place IN (SELECT q.folder_id FROM placement q WHERE q.plan_id = $1 AND q.document_id = $2 UNION SELECT $3::uuid) ORDER BY p.added_at DESC LIMIT ${PLACE_HITS})
           UNION ALL (SELECT d.id, 0.5 FROM document o JOIN document d ON d.plan_id = o.plan_id AND d.sender_folded = o.sender_folded AND d.id <> o.id
-            WHERE o.id = $2 AND o.sender_folded <> '' ORDER BY d.changed_at DESC LIMIT ${PLACE_HITS})) y
+            WHERE o.plan_id = $1 AND o.id = $2 AND o.sender_folded <> '' ORDER BY d.changed_at DESC LIMIT ${PLACE_HITS})) y
         GROUP BY document_id ORDER BY weight DESC, document_id DESC LIMIT ${NEIGHBOURS})
-    SELECT d.name, near.weight::float8 AS weight, ARRAY(SELECT g.tag_id FROM tagging g WHERE g.target_id = d.id) AS "tagIds"
+    SELECT d.name, near.weight::float8 AS weight, ARRAY(SELECT g.tag_id FROM tagging g WHERE g.target_id = d.id AND g.plan_id = d.plan_id) AS "tagIds"
     FROM near JOIN document d ON d.id = near.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL ORDER BY near.weight DESC, d.id DESC`, [planId, documentId, folderId])
 }

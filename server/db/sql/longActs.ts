@@ -4,11 +4,11 @@ import type { Transaction } from '../client'
 import { rows, touched } from '../client'
 
 export async function beginLongAct(changeId: string, planId: string): Promise<void> {
-  await touched(null, 'INSERT INTO long_act (change_id, plan_id) VALUES ($1, $2) ON CONFLICT (change_id) DO NOTHING', [changeId, planId])
+  await touched(null, 'INSERT INTO long_act (change_id, plan_id) VALUES ($1, $2) ON CONFLICT (change_id, plan_id) DO NOTHING', [changeId, planId])
 }
 
-export async function endLongAct(changeId: string): Promise<void> {
-  await touched(null, 'DELETE FROM long_act WHERE change_id = $1', [changeId])
+export async function endLongAct(changeId: string, planId: string): Promise<void> {
+  await touched(null, 'DELETE FROM long_act WHERE change_id = $1 AND plan_id = $2', [changeId, planId])
 }
 
 /** True when such an act of this plan is running. */
@@ -17,8 +17,8 @@ export async function askToStop(changeId: string, planId: string): Promise<boole
 }
 
 /** Asked inside the act's transaction, which sees what others committed meanwhile. */
-export async function isToStop(transaction: Transaction, changeId: string): Promise<boolean> {
-  const found = await rows<{ stop: boolean }>(transaction, 'SELECT stop FROM long_act WHERE change_id = $1', [changeId])
+export async function isToStop(transaction: Transaction, changeId: string, planId: string): Promise<boolean> {
+  const found = await rows<{ stop: boolean }>(transaction, 'SELECT stop FROM long_act WHERE change_id = $1 AND plan_id = $2', [changeId, planId])
   return found[0]?.stop ?? false
 }
 

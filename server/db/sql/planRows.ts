@@ -62,7 +62,7 @@ export function documentsByIds(transaction: Transaction | null, planId: string, 
  * large import, before there are statistics, PostgreSQL takes a plan for one document and would go through it for every place.
  */
 export function documentsInFolders(transaction: Transaction, planId: string, folderIds: readonly string[]): Promise<DocumentRow[]> {
-  return rows<DocumentRow>(transaction, `WITH filed AS MATERIALIZED (SELECT DISTINCT p.document_id AS id FROM placement p WHERE p.folder_id = ANY($2::uuid[]))
+  return rows<DocumentRow>(transaction, `WITH filed AS MATERIALIZED (SELECT DISTINCT p.document_id AS id FROM placement p WHERE p.folder_id = ANY($2::uuid[]) AND (p.plan_id = $1) IS TRUE)
     SELECT ${DOCUMENT} FROM filed JOIN document d ON d.id = filed.id WHERE (d.plan_id = $1) IS TRUE AND (d.trashed_at IS NULL) IS TRUE`, [planId, folderIds])
 }
 
@@ -104,12 +104,12 @@ export function taggingsAmong(transaction: Transaction, planId: string, tagIds: 
 
 /** How many live folders and documents carry each tag. */
 export function tagCounts(planId: string): Promise<{ tagId: string; count: number }[]> {
-  return rows(null, `SELECT g.tag_id AS "tagId", count(*)::int AS count FROM tagging g LEFT JOIN document d ON d.id = g.target_id LEFT JOIN folder f ON f.id = g.target_id
+  return rows(null, `SELECT g.tag_id AS "tagId", count(*)::int AS count FROM tagging g LEFT JOIN document d ON d.id = g.target_id AND d.plan_id = g.plan_id LEFT JOIN folder f ON f.id = g.target_id AND f.plan_id = g.plan_id
     WHERE g.plan_id = $1 AND coalesce(d.trashed_at, f.trashed_at) IS NULL GROUP BY g.tag_id`, [planId])
 }
 
 export function tagsOfFolders(planId: string): Promise<{ folderId: string; tagIds: string[] }[]> {
-  return rows(null, `SELECT g.target_id AS "folderId", array_agg(g.tag_id ORDER BY t.name COLLATE natural_order) AS "tagIds" FROM tagging g JOIN tag t ON t.id = g.tag_id
+  return rows(null, `SELECT g.target_id AS "folderId", array_agg(g.tag_id ORDER BY t.name COLLATE natural_order) AS "tagIds" FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
     WHERE g.plan_id = $1 AND g.target = 'folder' GROUP BY g.target_id`, [planId])
 }
 

@@ -29,7 +29,7 @@ export async function deleteRoots(transaction: Transaction, planId: string, root
   await touched(transaction, 'DELETE FROM star WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, things])
   await touched(transaction, 'DELETE FROM placement WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
   // A document that is also filed elsewhere loses only the folder that goes.
-  await touched(transaction, `DELETE FROM placement p WHERE p.plan_id = $1 AND p.folder_id = ANY($2::uuid[]) AND EXISTS (SELECT FROM placement q WHERE q.document_id = p.document_id AND q.id <> p.id
+  await touched(transaction, `DELETE FROM placement p WHERE p.plan_id = $1 AND p.folder_id = ANY($2::uuid[]) AND EXISTS (SELECT FROM placement q WHERE q.document_id = p.document_id AND q.plan_id = p.plan_id AND q.id <> p.id
     AND (q.folder_id IS NULL OR q.folder_id <> ALL($2::uuid[]) OR q.id < p.id))`, [planId, folders])
   // One that lies in the Trash by itself and lay nowhere else comes back into the In-tray.
   await touched(transaction, 'UPDATE placement SET folder_id = NULL, home = true WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])

@@ -33,8 +33,8 @@ const WANTED = `ORDER BY d.blob_id ON CONFLICT (blob_id) DO UPDATE SET state = '
   WHERE r.state = 'failed' AND r.extension <> excluded.extension RETURNING r.blob_id AS "blobId"`
 
 /** Asks for the contents of these documents to be read that never were; how many now wait. `later`: behind what somebody waits for. */
-export async function wantReadings(transaction: Transaction, documentIds: readonly string[], later: boolean): Promise<number> {
-  return (await rows(transaction, `${WANT} AND d.id = ANY($3::uuid[]) ${WANTED}`, [READABLE, later, documentIds])).length
+export async function wantReadings(transaction: Transaction, planId: string, documentIds: readonly string[], later: boolean): Promise<number> {
+  return (await rows(transaction, `${WANT} AND d.plan_id = $4 AND d.id = ANY($3::uuid[]) ${WANTED}`, [READABLE, later, documentIds, planId])).length
 }
 
 /** The same for all documents, and for what became readable since they came. */
@@ -43,9 +43,9 @@ export function wantMissing(): Promise<number> {
 }
 
 /** Contents of these documents whose words are still to come, as an act sees it before it takes over those that are there. */
-export async function unsettledReadings(transaction: Transaction, documentIds: readonly string[]): Promise<string[]> {
+export async function unsettledReadings(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<string[]> {
   const found = await rows<{ blobId: string }>(transaction, `SELECT DISTINCT r.blob_id AS "blobId" FROM document d JOIN reading r ON r.blob_id = d.blob_id
-    WHERE d.id = ANY($1::uuid[]) AND (r.state IN ('waiting', 'reading') OR EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id))`, [documentIds])
+    WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND (r.state IN ('waiting', 'reading') OR EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id))`, [planId, documentIds])
   return found.map(row => row.blobId)
 }
 
@@ -120,11 +120,11 @@ const FEW_PATTERNS = 8
 export interface BestPage { readonly id: string; readonly page: number; readonly body: string; readonly folded: string; readonly paged: boolean; /** It was recognised from a picture. */ readonly scanned: boolean }
 
 /** For each document, the page that holds most of the patterns (LIKE, on folded text); the first of equals. */
-export function bestPages(documentIds: readonly string[], patterns: readonly string[]): Promise<BestPage[]> {
+export function bestPages(planId: string, documentIds: readonly string[], patterns: readonly string[]): Promise<BestPage[]> {
   const most = patterns.length > 1 ? `(${patterns.map((_, index) => `(p.folded LIKE ($2::text[])[${index + 1}])::int`).join(' + ')}) DESC, ` : ''
   // A statement of its own for each number of patterns.
   const kept = (sql: string) => (patterns.length > FEW_PATTERNS ? sql : prepared(`best-pages-${patterns.length}`, sql))
   return rows(null, kept(`SELECT d.id, t.page, t.body, t.folded, r.paged, EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id AND w.page = t.page) AS scanned FROM document d JOIN reading r ON r.blob_id = d.blob_id
     CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
-    WHERE d.id = ANY($1::uuid[])`), [documentIds, patterns])
+    WHERE d.plan_id = $3 AND d.id = ANY($1::uuid[])`), [documentIds, patterns, planId])
 }

@@ -58,7 +58,7 @@ export async function sizesAmong(planId: string, sizes: readonly number[]): Prom
 /** Live documents that hold one of these contents (SHA-256, hex), with their places. */
 export function documentsHolding(planId: string, hashes: readonly string[]): Promise<{ sha256: string; id: string; name: string; extension: string; folderIds: (string | null)[] }[]> {
   return rows(null, `SELECT encode(b.sha256, 'hex') AS sha256, d.id, d.name, d.extension, array_agg(p.folder_id ORDER BY p.home DESC) AS "folderIds"
-    FROM blob b JOIN document d ON d.blob_id = b.id AND d.plan_id = b.plan_id AND d.trashed_at IS NULL JOIN placement p ON p.document_id = d.id AND p.live
+    FROM blob b JOIN document d ON d.blob_id = b.id AND d.plan_id = b.plan_id AND d.trashed_at IS NULL JOIN placement p ON p.document_id = d.id AND p.plan_id = d.plan_id AND p.live
     WHERE b.plan_id = $1 AND b.sha256 = ANY(SELECT decode(x, 'hex') FROM unnest($2::text[]) x) GROUP BY b.sha256, d.id ORDER BY d.created_at`, [planId, hashes])
 }
 

@@ -38,7 +38,7 @@ export async function applyCommand(actor: Actor, changeId: string, command: Comm
     return entry
   }
   catch (error) {
-    if (error instanceof DoesNotFit) fail('change.collided')
+    if (error instanceof DoesNotFit) fail(error.idTaken ? 'id.taken' : 'change.collided')
     throw error
   }
 }

@@ -18,12 +18,12 @@ export async function watched<T>(transaction: Transaction, actor: Actor, changeI
   await beginLongAct(changeId, actor.planId)
   try {
     return await work(async (done) => {
-      if (await isToStop(transaction, changeId)) fail('act.stopped')
+      if (await isToStop(transaction, changeId, actor.planId)) fail('act.stopped')
       await notify(null, { type: 'progress', planId: actor.planId, changeId, done, total })
     })
   }
   finally {
-    await endLongAct(changeId)
+    await endLongAct(changeId, actor.planId)
   }
 }
 

@@ -29,7 +29,10 @@ export interface ChangeToWrite {
 }
 
 /** The rows no longer fit the plan: another change stands in between. Nothing of the transaction may be kept. */
-export class DoesNotFit extends Error {}
+export class DoesNotFit extends Error {
+  /** `idTaken`: a row that is new has the id of one that the plan has. */
+  constructor(readonly idTaken = false) { super() }
+}
 
 // A notice has to fit into 8,000 bytes; with more places than these, windows look at everything.
 const NOTICE_PLACES = 40
@@ -42,7 +45,7 @@ export function writeChange(transaction: Transaction, actor: Actor, change: Chan
 async function write(transaction: Transaction, actor: Actor, change: ChangeToWrite, between: Between): Promise<number> {
   const written = await writeRows(transaction, actor.planId, change.rows, between).catch(asMisfit)
   if (written !== change.rows.length) throw new DoesNotFit()
-  await requestReadings(transaction, withContents(change.rows), change.readings)
+  await requestReadings(transaction, actor.planId, withContents(change.rows), change.readings)
   // Where only places are new, words and names stay as they are, and the places were written with their copies.
   const rewritten = new Set([...idsIn(change.rows, 'document'), ...taggedDocuments(change.rows), ...await documentsTagged(transaction, actor.planId, changedTags(change.rows))])
   await refreshDerived(transaction, actor.planId, [...rewritten])
@@ -50,7 +53,7 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
   await keepSerials(transaction, actor.planId, serialsIn(change.rows))
   await checkKeys(transaction).catch(asMisfit)
   const broken = await brokenAmong(transaction, actor.planId, idsIn(change.rows, 'folder'), touchedDocuments(change.rows))
-  if (broken.length > 0) throw new DoesNotFit()
+  if (broken.length > 0) throw new DoesNotFit(broken.some(({ kind }) => kind === 'idTaken'))
   await between(change.rows.length)
   const places = change.places.map(id => id ?? actor.planId)
   const { id, kind, label, at, rows, undoes } = change
@@ -100,6 +103,6 @@ function placedDocuments(rows: readonly RowChange[]): string[] {
 
 /** A key that is taken, or points at nothing, means that the rows do not fit. */
 function asMisfit(error: unknown): never {
-  const code = (error as { parent?: { code?: string } }).parent?.code
-  throw code === '23503' || code === '23505' ? new DoesNotFit() : error
+  const { code, constraint = '' } = (error as { parent?: { code?: string; constraint?: string } }).parent ?? {}
+  throw code === '23503' || code === '23505' ? new DoesNotFit(constraint.endsWith('_pkey')) : error
 }

@@ -24,7 +24,7 @@ export interface DocumentFacts extends DocumentRow {
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const [placements, stars, versions, reading, tagIds, together, left] = await Promise.all([
-    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(id), togetherWith(actor.planId, document.partOf ?? id, id), scansLeft(document.blobId),
+    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(actor.planId, id), togetherWith(actor.planId, document.partOf ?? id, id), scansLeft(document.blobId),
   ])
   return {
     ...document,

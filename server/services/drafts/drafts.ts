@@ -14,9 +14,9 @@ export async function readDraft(actor: Actor, id: string): Promise<Draft> {
   return (await draftById(actor.planId, id) ?? fail('notFound')) as Draft // content was checked when it was kept
 }
 
-/** Keeps a draft under the client's id. Throws notFound where the id is somebody else's. */
+/** Keeps a draft under the client's id; what the plan had under it is replaced. */
 export async function keepDraft(actor: Actor, draft: { readonly id: string; readonly name: string; readonly rootId: FolderId | null; readonly content: DraftContent }, now: Date): Promise<void> {
-  if (await putDraft(actor.planId, draft, now.toISOString()) === 0) fail('notFound')
+  await putDraft(actor.planId, draft, now.toISOString())
 }
 
 export async function discardDraft(actor: Actor, id: string): Promise<void> {

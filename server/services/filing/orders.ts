@@ -25,7 +25,7 @@ const ACTS = '0f3d5a3e-6f57-4c1b-8e0e-6b8d2a2f4c11'
  */
 export async function runOrders(now: Date): Promise<number> {
   const ordersByPlan = new Map<string, Order[]>()
-  const [seen, errors]: [string[], unknown[]] = [[], []]
+  const [seen, errors]: [{ planId: string; id: string }[], unknown[]] = [[], []]
   let count = 0
   for (const { planId, accountId, email, ...arrival } of await unseenArrivals(BATCH)) {
     try {
@@ -33,7 +33,7 @@ export async function runOrders(now: Date): Promise<number> {
       ordersByPlan.set(planId, orders)
       const order = orderFor(orders, arrival)
       if (order && await carryOut({ planId, accountId, email }, order, arrival, now)) count++
-      seen.push(arrival.id)
+      seen.push({ planId, id: arrival.id })
     }
     catch (error) {
       errors.push(error)

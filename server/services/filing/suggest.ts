@@ -28,7 +28,7 @@ export async function suggestFor(actor: Actor, documentId: string, folderId: Fol
 /** Tags that documents like it carry, also like it by the folder that it is to go to. Throws notFound. */
 export async function suggestTagsFor(actor: Actor, documentId: string, folderId: FolderId | null): Promise<TagSuggestion[]> {
   if (!await documentById(actor.planId, documentId)) fail('notFound')
-  const [neighbours, carried] = await Promise.all([neighboursOf(actor.planId, documentId, folderId), tagsOfDocument(documentId)])
+  const [neighbours, carried] = await Promise.all([neighboursOf(actor.planId, documentId, folderId), tagsOfDocument(actor.planId, documentId)])
   return suggestTags(neighbours, carried as TagId[])
 }
 

@@ -26,7 +26,7 @@ export async function findNames(actor: Actor, text: string, limit: number): Prom
   const words = foldedWords(text)
   if (words.length === 0) return { documents: [], corrected: null }
   const ids = await idsFor(actor, words, limit * MORE)
-  if (ids.length > 0) return { documents: await documentsInOrder(actor.planId, (await oftenFirst(ids)).slice(0, limit)), corrected: null }
+  if (ids.length > 0) return { documents: await documentsInOrder(actor.planId, (await oftenFirst(actor.planId, ids)).slice(0, limit)), corrected: null }
   const [only] = words
   const within = words.length === 1 && only !== undefined && only.length >= MIDDLE_LETTERS ? await namesByMiddle(actor.planId, only, limit) : []
   if (within.length > 0) return { documents: await documentsInOrder(actor.planId, within), corrected: null }
@@ -40,8 +40,8 @@ export async function findNames(actor: Actor, text: string, limit: number): Prom
 }
 
 /** What was opened more often comes before what was not; the order stays otherwise. */
-async function oftenFirst(ids: readonly string[]): Promise<string[]> {
-  const visits = await visitsOf(ids)
+async function oftenFirst(planId: string, ids: readonly string[]): Promise<string[]> {
+  const visits = await visitsOf(planId, ids)
   return [...ids].sort((a, b) => Math.floor(Math.log2(1 + (visits.get(b) ?? 0))) - Math.floor(Math.log2(1 + (visits.get(a) ?? 0))))
 }
 

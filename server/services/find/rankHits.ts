@@ -65,7 +65,7 @@ export async function lookUp(actor: Actor, ids: readonly string[], sought: reado
   const [documents, facts, pages] = await Promise.all([
     unseen.length > 0 ? documentsInOrder(actor.planId, unseen) : [],
     unknown.length > 0 ? rankFacts(actor.planId, unknown, false) : [],
-    closed.length > 0 ? bestPages(closed, patternsOf(sought)) : [],
+    closed.length > 0 ? bestPages(actor.planId, closed, patternsOf(sought)) : [],
   ])
   return { rowOf: withAll(known.rowOf, documents), factOf: withAll(known.factOf, facts), pageOf: withAll(known.pageOf, pages), lookedInto: new Set([...known.lookedInto, ...closed]) }
 }

@@ -18,11 +18,11 @@ export type JobPriority = 'now' | 'later'
  * Puts the contents of documents on the list to be read, in the transaction of the act that brings them: no moment
  * sees them without.
  */
-export async function requestReadings(transaction: Transaction, documentIds: readonly string[], priority: JobPriority = 'now'): Promise<void> {
+export async function requestReadings(transaction: Transaction, planId: string, documentIds: readonly string[], priority: JobPriority = 'now'): Promise<void> {
   if (documentIds.length === 0) return
   // Not those that this act asks for: their readers are told only once it holds.
-  const unsettled = await unsettledReadings(transaction, documentIds)
-  if (await wantReadings(transaction, documentIds, priority === 'later') > 0) await notifyWork(transaction)
+  const unsettled = await unsettledReadings(transaction, planId, documentIds)
+  if (await wantReadings(transaction, planId, documentIds, priority === 'later') > 0) await notifyWork(transaction)
   if (unsettled.length === 0) return
   transaction.afterCommit(async () => {
     try {

@@ -8,9 +8,9 @@ export function listSkeletons(actor: Actor): Promise<Skeleton[]> {
   return skeletonsOf(actor.planId)
 }
 
-/** Throws notFound where the id is somebody else's. */
+/** Under the client's id; what the plan had under it is replaced. */
 export async function keepSkeleton(actor: Actor, skeleton: Skeleton, now: Date): Promise<void> {
-  if (await putSkeleton(actor.planId, skeleton, now.toISOString()) === 0) fail('notFound')
+  await putSkeleton(actor.planId, skeleton, now.toISOString())
 }
 
 export async function discardSkeleton(actor: Actor, id: string): Promise<void> {

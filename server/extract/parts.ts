@@ -1,0 +1,23 @@
+import { TEXT_LIMIT } from './outcome'
+
+const PART_LENGTH = 4000
+
+/** A text in parts of about 4,000 letters, cut between lines where there are some, so that a passage is found without the whole. */
+export function partsOf(text: string): string[] {
+  const parts: string[] = []
+  const kept = text.slice(0, TEXT_LIMIT)
+  for (let at = 0; at < kept.length;) {
+    const end = at + PART_LENGTH >= kept.length ? kept.length : cutBefore(kept, at, at + PART_LENGTH)
+    parts.push(kept.slice(at, end))
+    at = end
+  }
+  return parts
+}
+
+function cutBefore(text: string, from: number, to: number): number {
+  for (const mark of ['\n', ' ']) {
+    const at = text.lastIndexOf(mark, to)
+    if (at > from + PART_LENGTH / 2) return at + 1
+  }
+  return to
+}
