@@ -17,7 +17,7 @@ const SHEETS: readonly (readonly { readonly head: string; readonly lines: readon
   ],
 ]
 
-/** The pages (PNG) of one turn. */
+/** The pages (JPEG) of one turn. */
 export function simulatedSheets(turn: number): Buffer[] {
   const sheets = SHEETS[turn % SHEETS.length] ?? []
   return sheets.map((sheet, index) => draw(sheet, ((turn + index * 3) % 5) * 0.7 - 1.4))
@@ -50,5 +50,5 @@ function draw({ head, lines }: { readonly head: string; readonly lines: readonly
   for (let speck = 0; speck < 160; speck++) pen.fillRect((speck * 7919) % WIDTH, (speck * 104_729) % HEIGHT, 2, 2)
   pen.fillStyle = 'rgba(60, 58, 54, 0.35)'
   pen.fillRect(WIDTH - 14, 0, 14, HEIGHT)
-  return canvas.toBuffer('image/png')
+  return canvas.toBuffer('image/jpeg', 92)
 }

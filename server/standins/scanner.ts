@@ -3,7 +3,7 @@
 import { scanPages } from '../workers/documents'
 
 export interface Scanner {
-  /** The pages in its feeder, one picture (PNG) each, in the order in which they came through. */
+  /** The pages in its feeder, one picture each, in the order in which they came through. */
   pages(): Promise<readonly Buffer[]>
 }
 

@@ -22,11 +22,17 @@ const setting = (name: string, usual: number): number => {
   const value = Number(process.env[name])
   return Number.isFinite(value) && value > 0 ? value : usual
 }
-const cached = new Map<string, { at: number; bytes: number; uploads: number }>()
+interface Usage { readonly at: number; bytes: number; uploads: number }
+const cached = new Map<string, Usage>()
+
+async function measure(actor: Actor): Promise<Usage> {
+  const usage = { at: Date.now(), ...await usageOf(actor.planId) }
+  cached.set(actor.planId, usage)
+  return usage
+}
 
 export async function quotaOf(actor: Actor): Promise<Quota> {
-  const usage = await usageOf(actor.planId)
-  cached.set(actor.planId, { at: Date.now(), ...usage })
+  const usage = await measure(actor)
   return { usedBytes: usage.bytes, limitBytes: limitBytes(), openUploads: usage.uploads, openUploadsLimit: setting('HEMBIX_OPEN_UPLOADS', DEFAULT_OPEN_UPLOADS) }
 }
 
@@ -34,11 +40,11 @@ const limitBytes = () => setting('HEMBIX_QUOTA_BYTES', DEFAULT_BYTES)
 
 /** Before bytes are taken in; `uploads` of them stay open. Throws quota.full, quota.uploads. */
 export async function checkQuota(actor: Actor, bytes: number, uploads = 0): Promise<void> {
-  const known = cached.get(actor.planId)
-  if (!known || Date.now() - known.at > CACHED_MS) await quotaOf(actor)
-  const usage = cached.get(actor.planId)
-  if (!usage) return
   const [limit, open] = [limitBytes(), setting('HEMBIX_OPEN_UPLOADS', DEFAULT_OPEN_UPLOADS)]
+  const fits = (usage: Usage) => usage.bytes + bytes <= limit && usage.uploads + uploads <= open
+  const known = cached.get(actor.planId)
+  // Nothing is refused by what was known a while ago: room may have come since.
+  const usage = known && Date.now() - known.at <= CACHED_MS && fits(known) ? known : await measure(actor)
   if (usage.bytes + bytes > limit) fail('quota.full', { used: sizeText(usage.bytes), limit: sizeText(limit) })
   if (usage.uploads + uploads > open) fail('quota.uploads', { count: usage.uploads })
   usage.bytes += bytes
