@@ -1,16 +1,5 @@
 import * as yup from 'yup'
-import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, TagId } from '../core/ids'
-import { UUID_PATTERN } from '../core/ids'
 
-const message = 'this is not an id'
-
-export const folderId = () => yup.string<FolderId>().matches(UUID_PATTERN, message).defined()
-export const documentId = () => yup.string<DocumentId>().matches(UUID_PATTERN, message).defined()
-export const meaningId = () => yup.string<MeaningId>().matches(UUID_PATTERN, message).defined()
-export const tagId = () => yup.string<TagId>().matches(UUID_PATTERN, message).defined()
-export const orderId = () => yup.string<OrderId>().matches(UUID_PATTERN, message).defined()
-export const searchId = () => yup.string<SearchId>().matches(UUID_PATTERN, message).defined()
-export const bundleId = () => yup.string<BundleId>().matches(UUID_PATTERN, message).defined()
-export const anyId = () => yup.string().matches(UUID_PATTERN, message).required()
+export { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, tagId } from '../core/shapes/index'
 /** ISO 8601 in UTC. */
 export const time = () => yup.string().datetime({ message: 'a time is written as ISO 8601 in UTC' }).required()

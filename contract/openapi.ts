@@ -2,7 +2,7 @@
 
 import type { AnySchema, SchemaDescription } from 'yup'
 import { ERRORS } from '../core/errors'
-import { COMMAND_SHAPES } from './command'
+import { COMMANDS } from '../core/plan/commands/index'
 import type { Route } from './routes'
 import { ROUTES } from './routes'
 
@@ -22,7 +22,7 @@ export function openApi(): Json {
       securitySchemes: { session: { type: 'apiKey', in: 'cookie', name: 'hembix_session' } },
       schemas: {
         Error: { type: 'object', required: ['code', 'message', 'details'], properties: { code: { type: 'string', enum: Object.keys(ERRORS) }, message: { type: 'string' }, details: { type: 'object' } } },
-        Command: { oneOf: Object.entries(COMMAND_SHAPES).map(([kind, shape]) => withKind(kind, jsonSchema(shape.describe() as SchemaDescription))) },
+        Command: { oneOf: COMMANDS.flatMap(({ kind, shape }) => (shape ? [withKind(kind, jsonSchema(shape.describe() as SchemaDescription))] : [])) },
       },
     },
   }

@@ -1,31 +1,34 @@
-// Kinds of documents as people tell them apart, each with the file extensions that belong to it.
+// Kinds of documents as people tell them apart. Which formats belong to which is said by the catalogue (core/formats).
 
-export const TYPE_GROUPS = {
-  pdf: { name: 'PDF', extensions: ['pdf'] },
-  writing: { name: 'Written document', extensions: ['docx', 'doc', 'odt', 'rtf'] },
-  table: { name: 'Table', extensions: ['xlsx', 'xls', 'ods', 'csv', 'tsv'] },
-  slides: { name: 'Slides', extensions: ['pptx', 'ppt', 'odp'] },
-  text: { name: 'Plain text', extensions: ['txt', 'md'] },
-  picture: { name: 'Picture or scan', extensions: ['png', 'jpg', 'jpeg', 'gif', 'webp', 'tif', 'tiff', 'bmp', 'svg', 'heic'] },
-  web: { name: 'Web page', extensions: ['html', 'htm'] },
-  mail: { name: 'Mail', extensions: ['eml'] },
-  sound: { name: 'Sound or film', extensions: ['mp3', 'ogg', 'wav', 'm4a', 'flac', 'mp4', 'webm', 'mov'] },
-  archive: { name: 'Archive', extensions: ['zip', 'tar', 'gz', '7z'] },
-  other: { name: 'Anything else', extensions: [] },
-} as const
+import type { Format } from '../formats/index'
+import { extensionsWhere, formatOf } from '../formats/index'
 
-export type TypeGroup = keyof typeof TYPE_GROUPS
-export const TYPE_GROUP_NAMES = Object.keys(TYPE_GROUPS) as readonly TypeGroup[]
+export type TypeGroup = Format['group']
 
-const BY_EXTENSION = new Map<string, TypeGroup>(
-  TYPE_GROUP_NAMES.flatMap(group => TYPE_GROUPS[group].extensions.map(extension => [extension, group] as const)),
-)
-export const KNOWN_EXTENSIONS: readonly string[] = [...BY_EXTENSION.keys()]
+const NAMES: Readonly<Record<TypeGroup, string>> = {
+  pdf: 'PDF',
+  writing: 'Written document',
+  table: 'Table',
+  slides: 'Slides',
+  text: 'Plain text',
+  picture: 'Picture or scan',
+  web: 'Web page',
+  mail: 'Mail',
+  sound: 'Sound or film',
+  archive: 'Archive',
+  other: 'Anything else',
+}
+export const TYPE_GROUP_NAMES = Object.keys(NAMES) as readonly TypeGroup[]
+
+/** What each is called, and the extensions that belong to it; of "other", which is whatever is left, none. */
+export const TYPE_GROUPS = Object.fromEntries(TYPE_GROUP_NAMES.map(group => [group, { name: NAMES[group], extensions: group === 'other' ? [] : extensionsWhere(format => format.group === group) }])) as unknown as Readonly<Record<TypeGroup, { readonly name: string; readonly extensions: readonly string[] }>>
+
+export const KNOWN_EXTENSIONS: readonly string[] = extensionsWhere(format => format.group !== 'other')
 
 export function typeGroupOf(extension: string): TypeGroup {
-  return BY_EXTENSION.get(extension) ?? 'other'
+  return formatOf(extension)?.group ?? 'other'
 }
 
 export function isTypeGroup(text: string): text is TypeGroup {
-  return Object.hasOwn(TYPE_GROUPS, text)
+  return Object.hasOwn(NAMES, text)
 }

@@ -1,93 +1,76 @@
-// What is known of a file from its extension.
+// What is known of a file from its extension (core/formats/catalogue).
 
-/** Media types (IANA registry) of the formats that people keep. Anything else is an octet stream. */
-const MEDIA_TYPES: Readonly<Record<string, string>> = {
-  pdf: 'application/pdf',
-  docx: 'application/vnd.openxmlformats-officedocument.wordprocessingml.document',
-  xlsx: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
-  pptx: 'application/vnd.openxmlformats-officedocument.presentationml.presentation',
-  odt: 'application/vnd.oasis.opendocument.text',
-  ods: 'application/vnd.oasis.opendocument.spreadsheet',
-  odp: 'application/vnd.oasis.opendocument.presentation',
-  rtf: 'application/rtf',
-  txt: 'text/plain',
-  md: 'text/markdown',
-  csv: 'text/csv',
-  tsv: 'text/tab-separated-values',
-  html: 'text/html',
-  htm: 'text/html',
-  eml: 'message/rfc822',
-  uri: 'text/uri-list',
-  png: 'image/png',
-  jpg: 'image/jpeg',
-  jpeg: 'image/jpeg',
-  gif: 'image/gif',
-  webp: 'image/webp',
-  bmp: 'image/bmp',
-  svg: 'image/svg+xml',
-  tif: 'image/tiff',
-  tiff: 'image/tiff',
-  epub: 'application/epub+zip',
-  zip: 'application/zip',
-  mp3: 'audio/mpeg',
-  ogg: 'audio/ogg',
-  wav: 'audio/wav',
-  m4a: 'audio/mp4',
-  flac: 'audio/flac',
-  mp4: 'video/mp4',
-  webm: 'video/webm',
-  mov: 'video/quicktime',
+import type { Format, FormatKey, ReadableFormat } from './catalogue'
+import { FORMATS } from './catalogue'
+
+const BY_EXTENSION: ReadonlyMap<string, { readonly key: FormatKey; readonly format: Format }> = new Map(
+  Object.entries<Format>(FORMATS).flatMap(([key, format]) => format.extensions.map(extension => [extension, { key: key as FormatKey, format }] as const)),
+)
+
+/** null: a format that Hembix does not know. */
+export function formatOf(extension: string): Format | null {
+  return BY_EXTENSION.get(extension)?.format ?? null
 }
 
+/** Anything unknown is an octet stream. */
 export function mediaTypeOf(extension: string): string {
-  return MEDIA_TYPES[extension] ?? 'application/octet-stream'
+  return formatOf(extension)?.mediaType ?? 'application/octet-stream'
 }
 
-/** Formats whose words are read. */
-export const READABLE = [
-  'pdf', 'docx', 'odt', 'rtf', 'xlsx', 'ods', 'pptx', 'odp', 'epub', 'txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri', 'eml', 'zip',
-  'png', 'jpg', 'jpeg', 'webp', 'tif', 'tiff',
-] as const
-export type Readable = (typeof READABLE)[number]
+/** All extensions of the formats for which this holds, in the order of the catalogue. */
+export function extensionsWhere(holds: (format: Format) => boolean): string[] {
+  return [...BY_EXTENSION].filter(([, { format }]) => holds(format)).map(([extension]) => extension)
+}
 
-export function isReadable(extension: string): extension is Readable {
-  return (READABLE as readonly string[]).includes(extension)
+/** Extensions of the formats whose words are read. */
+export const READABLE: readonly string[] = extensionsWhere(format => format.read === true)
+
+export function isReadable(extension: string): boolean {
+  return formatOf(extension)?.read === true
+}
+
+/** The format by whose reader a file of this extension is opened; null where its words are not read. */
+export function readableFormat(extension: string): ReadableFormat | null {
+  const known = BY_EXTENSION.get(extension)
+  return known?.format.read ? known.key as ReadableFormat : null // those that are read are the readable ones
 }
 
 /** Pictures whose pages are recognised, and drawn on the server. */
-const SCANNED = ['png', 'jpg', 'jpeg', 'webp', 'tif', 'tiff'] as const
-
 export function isScanned(extension: string): boolean {
-  return (SCANNED as readonly string[]).includes(extension)
+  return formatOf(extension)?.scanned === true
 }
 
 /** Pictures that browsers do not show by themselves: the server draws their pages. */
-const DRAWN = ['tif', 'tiff'] as const
-
 export function needsServerRendering(extension: string): boolean {
-  return (DRAWN as readonly string[]).includes(extension)
+  return formatOf(extension)?.preview === 'drawn'
 }
 
 /** Whether a small picture of it can be made. */
 export function hasThumbnail(extension: string): boolean {
-  return isReadable(extension) || extension === 'gif' || extension === 'svg'
+  const format = formatOf(extension)
+  return format?.read === true || format?.thumbnail === true
 }
 
-export const PICTURES = ['png', 'jpg', 'jpeg', 'gif', 'webp', 'bmp'] as const
-
+/** Pictures that a browser shows by itself. */
 export function isPicture(extension: string): boolean {
-  return (PICTURES as readonly string[]).includes(extension)
+  const format = formatOf(extension)
+  return format?.preview === 'picture' && format.inline === true
 }
 
 /** Whether it is played: sound, film, or neither. */
 export function playedAs(extension: string): 'sound' | 'film' | null {
-  const type = mediaTypeOf(extension)
-  return type.startsWith('audio/') ? 'sound' : type.startsWith('video/') ? 'film' : null
+  const preview = formatOf(extension)?.preview
+  return preview === 'sound' || preview === 'film' ? preview : null
 }
 
 /** What a browser may show by itself in place; everything else is only ever handed out as a download. */
 export function isInlineSafe(extension: string): boolean {
-  return extension === 'pdf' || extension === 'txt' || isPicture(extension)
+  return formatOf(extension)?.inline === true
+}
+
+/** Whether packing it once more saves nothing. */
+export function isPacked(extension: string): boolean {
+  return formatOf(extension)?.packed === true
 }
 
 /** The name under which a document is handed out: "Minutes.pdf". */

@@ -1,5 +1,6 @@
-export type { Readable } from './formats'
-export { fileNameOf, needsServerRendering, isPicture, isReadable, isScanned, isInlineSafe, hasThumbnail, mediaTypeOf, playedAs, READABLE } from './formats'
+export type { Format, FormatKey, ReadableFormat } from './catalogue'
+export { FORMATS } from './catalogue'
+export { extensionsWhere, fileNameOf, formatOf, hasThumbnail, isInlineSafe, isPacked, isPicture, isReadable, isScanned, mediaTypeOf, needsServerRendering, playedAs, READABLE, readableFormat } from './formats'
 export { archiveNames } from './archiveNames'
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'

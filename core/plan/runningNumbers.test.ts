@@ -4,8 +4,8 @@ import { invert, tryApply } from '../change/index'
 import type { State } from '../change/index'
 import type { DocumentId, FolderId, TagId } from '../ids'
 import type { PlacementRow } from '../rows/index'
-import type { Command } from './command'
-import { decide } from './decide'
+import type { Command } from './commands/index'
+import { decide } from './commands/index'
 import { readRunningNumber, serialsIn, writeRunningNumber } from './runningNumbers'
 
 const id = (text: string) => text as FolderId

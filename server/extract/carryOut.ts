@@ -1,7 +1,7 @@
 // What the process that opens documents does with each task. What a task needs is loaded with the first of its kind.
 
-import { isReadable, hasThumbnail } from '../../core/formats/index'
-import type { Readable } from '../../core/formats/index'
+import type { ReadableFormat } from '../../core/formats/index'
+import { hasThumbnail, readableFormat } from '../../core/formats/index'
 import { indexedText } from '../../core/text/index'
 import { extensionOf } from './contentType'
 import type { RecognisedBody, Task } from './outcome'
@@ -24,8 +24,8 @@ async function carryOut(task: Task): Promise<object> {
   switch (task.kind) {
     case 'read': return { ok: true, ...await read(await reading(task.extension, task.bytes), task.recognised) }
     case 'draw': {
-      const extension = await reading(task.extension, task.bytes)
-      return { ok: true, picture: extension === 'pdf' ? await (await import('./pdf')).drawPdfPage(task.bytes, task.page) : await (await import('./picture')).drawPicture(task.bytes, task.page) }
+      const format = await reading(task.extension, task.bytes)
+      return { ok: true, picture: format === 'pdf' ? await (await import('./pdf')).drawPdfPage(task.bytes, task.page) : await (await import('./picture')).drawPicture(task.bytes, task.page) }
     }
     case 'thumbnail': {
       const extension = hasThumbnail(task.extension) ? await extensionOf(task.extension, notEmpty(task.bytes)) : task.extension
@@ -39,18 +39,21 @@ async function carryOut(task: Task): Promise<object> {
     case 'index': return { ok: true, ...indexedText(JSON.parse(Buffer.from(task.bytes).toString()) as string[]) }
   }
 
-  async function read(extension: Readable, recognised: readonly RecognisedBody[]): Promise<object> {
-    const { pages, paged, scans = [], title = '', author = '' } = await READERS[extension](task.bytes)
+  async function read(format: ReadableFormat, recognised: readonly RecognisedBody[]): Promise<object> {
+    const { pages, paged, scans = [], title = '', author = '' } = await READERS[format](task.bytes)
     const known = new Map(recognised.filter(({ page }) => scans.includes(page)).map(({ page, body }) => [page, body]))
     return { ...indexedText(pages.map((body, index) => known.get(index + 1) ?? body), { title, author }), paged, scans }
   }
 }
 
-/** The extension by whose reader these bytes are opened. */
-async function reading(named: string, bytes: Uint8Array): Promise<Readable> {
+/** The format by whose reader these bytes are opened. */
+async function reading(named: string, bytes: Uint8Array): Promise<ReadableFormat> {
   const extension = await extensionOf(named, notEmpty(bytes))
-  if (!isReadable(extension)) throw new Unreadable(`There is no reader for “${extension}”.`)
-  return extension
+  return readableFormat(extension) ?? noReader(extension)
+}
+
+function noReader(extension: string): never {
+  throw new Unreadable(`There is no reader for “${extension}”.`)
 }
 
 function notEmpty(bytes: Uint8Array): Uint8Array {

@@ -1,7 +1,7 @@
 // Which reader opens which format. A reader is loaded when the first of its documents comes: all of them together take a
 // process that somebody waits for longer to load than most documents to read.
 
-import type { Readable } from '../../core/formats/index'
+import type { ReadableFormat } from '../../core/formats/index'
 import type { Facts } from './facts'
 import { partsOf } from './parts'
 
@@ -46,7 +46,7 @@ const eml: Reader = async (bytes) => {
 
 const plain = inParts(async () => (await import('./plain')).readPlain)
 
-export const READERS: Record<Readable, Reader> = {
+export const READERS: Record<ReadableFormat, Reader> = {
   pdf,
   docx: described(inParts(async () => (await import('./docx')).readDocx), OOXML),
   odt: described(inParts(async () => (await import('./openDocument')).readOdt), OPEN_DOCUMENT),
@@ -57,8 +57,8 @@ export const READERS: Record<Readable, Reader> = {
   odp: described(inPages(async () => (await import('./openDocument')).readOdp), OPEN_DOCUMENT),
   epub: described(inParts(async () => (await import('./epub')).readEpub), BOOK),
   txt: plain, md: plain, csv: plain, tsv: plain, uri: plain,
-  html, htm: html,
+  html,
   eml,
   zip: inParts(async () => (await import('./zip')).namesIn),
-  png: picture, jpg: picture, jpeg: picture, webp: picture, tif: picture, tiff: picture,
+  png: picture, jpeg: picture, webp: picture, tiff: picture,
 }

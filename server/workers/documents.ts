@@ -27,7 +27,7 @@ const program = () => programFile('documents.mjs')
 const limits = (seconds: number, megabytes: number): Limits => ({ timeMs: seconds * 1000, memoryBytes: megabytes * MEGABYTE })
 const background = new ProcessPool({ name: 'reading', program, size: BACKGROUND_SIZE, limits: limits(50, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 1000 })
 /** For what somebody waits for: not behind what is read in the background. */
-const foreground = new ProcessPool({ name: 'showing', program, size: 3, limits: limits(20, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 60, spare: 1, urgent: true })
+const foreground = new ProcessPool({ name: 'showing', program, size: 3, limits: limits(20, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 60, spare: 2, urgent: true })
 const recognising = new ProcessPool({ name: 'recognising', program: () => programFile('recognise.mjs'), size: BACKGROUND_SIZE, limits: limits(90, 1000), heapMegabytes: 600, idleMs: 120_000, waitingPerOwner: 60 })
 const POOLS = [background, foreground, recognising]
 
@@ -124,7 +124,7 @@ export const scanPages = {
   },
 }
 
-/** Starts the process that stands ready for what somebody waits for. */
+/** Starts the processes that stand ready for what somebody waits for. */
 export function warmUpWorkers(): void {
   foreground.warmUp()
 }

@@ -19,6 +19,8 @@ const PEOPLE = Number(process.env.HEMBIX_SOAK_PEOPLE ?? 30)
 const KILLS = Number(process.env.HEMBIX_SOAK_KILLS ?? Math.max(6, Math.round(MINUTES * 1.2)))
 const SEED = Number(process.env.HEMBIX_SOAK_SEED ?? 16)
 const FLAT = 1.2
+// A process of twenty megabytes differs by so much from one minute to the next.
+const NOISE_MEGABYTES = 10
 const LONG_ENOUGH_MINUTES = 10
 const DATA = resolve('.test', 'soak')
 const log = (line: string) => { console.log(`· ${line}`) }
@@ -118,7 +120,7 @@ const memory = (['start command', 'server', 'database', 'readers'] as const).map
   const [second, last] = [2, 4].map(number => median(quarter(number).map(sample => sample[role])))
   return { role, second: second ?? 0, last: last ?? 0, ratio: (last ?? 0) / Math.max(1, second ?? 0) }
 })
-const grown = MINUTES >= LONG_ENOUGH_MINUTES ? memory.filter(({ role, ratio }) => role !== 'readers' && ratio > FLAT) : []
+const grown = MINUTES >= LONG_ENOUGH_MINUTES ? memory.filter(({ role, second, last, ratio }) => role !== 'readers' && ratio > FLAT && last - second > NOISE_MEGABYTES) : []
 const statuses = [...tally.statuses].sort(([a], [b]) => a - b).map(([status, count]) => `${status === 0 ? 'no answer' : status}: ${count}`).join(', ')
 const faults = (tally.statuses.get(500) ?? 0)
 

@@ -8,6 +8,7 @@ import type { DocumentFacts, RegisterPage } from '../../contract/document'
 import type { OutlineReply } from '../../contract/plan'
 import type { ErrorCode } from '../../core/errors'
 import type { DocumentId, FolderId } from '../../core/ids'
+import { wrongInReply } from './exactReply'
 
 export const BASE = process.env.HEMBIX_TEST_URL ?? 'http://127.0.0.1:3000'
 
@@ -27,7 +28,10 @@ export class Client {
     const set = response.headers.get('set-cookie')
     if (set) this.cookie = set.split(';')[0] ?? ''
     const text = await response.text()
-    return { status: response.status, body: (text.startsWith('{') ? JSON.parse(text) : text) as T, headers: response.headers }
+    const parsed = (text.startsWith('{') ? JSON.parse(text) : text) as T
+    const wrong = response.ok ? wrongInReply(method, path, parsed) : []
+    if (wrong.length > 0) throw new Error(`The reply of ${method} ${path} is not as the contract says: ${wrong.slice(0, 5).join('; ')}`)
+    return { status: response.status, body: parsed, headers: response.headers }
   }
 
   get<T>(path: string): Promise<Reply<T>> {

@@ -3,7 +3,7 @@
 import fc from 'fast-check'
 import type { SchemaDescription } from 'yup'
 import { v4, v7 } from 'uuid'
-import { COMMAND_SHAPES } from '../../contract/command'
+import { COMMANDS } from '../../core/plan/commands/index'
 import { jsonSchema } from '../../contract/openapi'
 import type { Route } from '../../contract/routes'
 
@@ -55,7 +55,7 @@ function bodyTextOf(route: Route, ids: readonly string[]): fc.Arbitrary<string |
 }
 
 function commandOf(ids: readonly string[]): fc.Arbitrary<unknown> {
-  return fc.oneof(...Object.entries(COMMAND_SHAPES).map(([kind, shape]) => objectOf(schemaOf(shape), ids, 0).map(command => ({ ...command, kind }))))
+  return fc.oneof(...COMMANDS.flatMap(({ kind, shape }) => (shape ? [objectOf(schemaOf(shape), ids, 0).map(command => ({ ...command, kind }))] : [])))
 }
 
 function queryText(values: Readonly<Record<string, unknown>>): string {

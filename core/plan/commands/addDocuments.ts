@@ -1,22 +1,52 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import type { RowChange } from '../../change/index'
 import { counted, inserted, quoted, updated } from '../../change/index'
-import type { FolderId } from '../../ids'
+import type { DocumentId, FolderId } from '../../ids'
+import type { DocumentRow, Origin } from '../../rows/index'
 import { foldedText } from '../../text/index'
-import type { Command, NewFile } from '../command'
+import type { Clash } from '../clash'
+import { serverCommand } from '../command'
 import { checkName, nameFromFile, nameKey, nextFreeName } from '../name'
 import { newFolder } from '../newFolder'
-import type { DocumentRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceText, findFolder, isDecision, refuse } from '../slice'
 import { keyAfterLast } from './createFolder'
+
+/** Bytes that are in the store already and become a document, or a version of one. */
+export interface NewFile {
+  readonly id: DocumentId
+  readonly versionId: string
+  readonly placementId: string
+  readonly fileName: string
+  readonly mediaType: string
+  readonly size: number
+  readonly blobId: string
+  readonly changedAt: string
+  /** The way in; an upload unless said. */
+  readonly origin?: Origin
+  readonly sender?: string
+  /** The message it came with. */
+  readonly partOf?: DocumentId
+  /** Where it goes, and what to do with its namesake, when that differs from the others. */
+  readonly folderId?: FolderId
+  readonly clash?: Clash
+}
+
+export interface AddDocuments {
+  /** null: the In-tray. */
+  readonly folderId: FolderId | null
+  readonly clash: Clash
+  readonly files: readonly NewFile[]
+  /** Made with the files, parents first; parentId null: in folderId. */
+  readonly folders?: readonly { readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string }[]
+}
 
 /**
  * Makes documents of bytes that are in the store, with the folders they come in, if they come in some. The
  * slice holds the documents of the folders that exist, so that a name that is taken is counted up, or the
  * file becomes a new version of its namesake.
  */
-export function addDocuments(slice: Slice, command: Extract<Command, { kind: 'document.add' }>, moment: Moment): Decision {
+export function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Decision {
   const made = foldersFor(slice, command, moment)
   if (isDecision(made)) return made
   const rows: RowChange[] = [...made.rows]
@@ -62,7 +92,7 @@ export function addDocuments(slice: Slice, command: Extract<Command, { kind: 'do
 }
 
 /** The folders that are made with the files, and which folders the files may go to. */
-function foldersFor(slice: Slice, { folderId, folders = [] }: Extract<Command, { kind: 'document.add' }>, moment: Moment): Decision | { rows: RowChange[]; isThere: (id: FolderId) => boolean } {
+function foldersFor(slice: Slice, { folderId, folders = [] }: AddDocuments, moment: Moment): Decision | { rows: RowChange[]; isThere: (id: FolderId) => boolean } {
   if (folderId !== null) {
     const folder = findFolder(slice, folderId)
     if (isDecision(folder)) return folder
@@ -131,3 +161,9 @@ function newVersion(document: DocumentRow, file: NewFile, extension: string, mom
     ...updated('document', document, { blobId, size, mediaType, changedAt, version: number }),
   ]
 }
+
+export const documentAdd = serverCommand('document.add', {
+  needs: ({ folderId, files }) => ({ inFolder: folderId, inFolders: [...new Set(files.flatMap(file => file.folderId ?? []))] }),
+  decide: addDocuments,
+  doc: '`folderId` (null: the In-tray), `clash`, `files`, `folders`: bytes that came in by an upload or a device',
+})

@@ -1,19 +1,45 @@
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
 import { counted, inserted, updated } from '../../change/index'
 import type { FolderId } from '../../ids'
 import { isNumberingSound, NUMBER_LIMIT, sameNumbering, STEP_LIMIT } from '../../numbering/index'
 import type { FolderRow, MeaningRow } from '../../rows/index'
+import { folderId, isId, meaningId } from '../../shapes/index'
 import type { Tree } from '../../tree/index'
 import { childrenOf, isInside } from '../../tree/index'
-import type { Command } from '../command'
+import type { Given } from '../command'
+import { command } from '../command'
+import type { DraftedFolder } from '../draftedRows'
 import { draftedRows } from '../draftedRows'
 import { checkName } from '../name'
+import { name, numberingShape } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter } from '../slice'
-import { removeFolders, removedFolders } from './removeFolders'
+import { removedFolders, removeFolders } from './removeFolders'
 import { newMeaningRow } from './setMeaning'
 
-type ApplyDraft = Extract<Command, { kind: 'draft.apply' }>
+const DRAFT_LIMIT = 50_000
+
+function isDrafted(value: unknown): value is DraftedFolder {
+  const { id, parent, name: folderName, number, label, numbered, meaningId: meaning, purpose, likeId = null } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
+  return isId(id) && Number.isInteger(parent) && typeof folderName === 'string' && (number === null || (Number.isInteger(number) && Number(number) >= 0 && Number(number) <= NUMBER_LIMIT))
+    && (label === null || (typeof label === 'string' && label.length <= 40)) && typeof numbered === 'boolean' && (meaning === null || isId(meaning)) && typeof purpose === 'string' && purpose.length <= 4000 && (likeId === null || isId(likeId))
+}
+
+/** Tens of thousands of them: checked by hand, since a shape for each costs seconds. */
+const draftedShape = yup.mixed<readonly DraftedFolder[]>().required().test('drafted', 'the folders of a draft have id, parent, name, number, label, numbered, meaningId, purpose', value => Array.isArray(value) && value.length <= DRAFT_LIMIT && value.every(isDrafted))
+
+const whereToShape = yup.object({ to: yup.string().oneOf(['parent', 'in-tray', 'trash', 'folder'] as const).required(), folderId: folderId().nullable().optional() })
+
+const fields = {
+    rootId: folderId().nullable(),
+    revision: yup.number().integer().required(),
+    folders: draftedShape,
+    removed: yup.array(yup.object({ id: folderId(), documents: whereToShape.required() })).max(DRAFT_LIMIT).default([]),
+    newMeanings: yup.array(yup.object({ id: meaningId(), name: name(), ink: yup.string().required() })).max(200).default([]),
+    numbering: numberingShape.nullable().default(null),
+    additive: yup.boolean().default(false),
+  }
 
 /**
  * Makes the branch below `rootId` (null: the whole plan) what the draft says: folders that are named
@@ -21,7 +47,7 @@ type ApplyDraft = Extract<Command, { kind: 'draft.apply' }>
  * that are not named go into the Trash, their documents where `removed` says. The slice holds the
  * documents of the folders that go.
  */
-export function applyDraft(slice: Slice, command: ApplyDraft, moment: Moment): Decision {
+export function applyDraft(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   if (command.revision !== slice.revision) return refuse('draft.stale')
   if (command.rootId !== null) {
     const root = findFolder(slice, command.rootId)
@@ -52,7 +78,7 @@ function isRefusal(value: readonly RowChange[] | Decision): value is Decision {
   return !Array.isArray(value)
 }
 
-function checkDrafted(slice: Slice, { folders, rootId, newMeanings }: ApplyDraft, tree: Tree<FolderRow>): Decision | null {
+function checkDrafted(slice: Slice, { folders, rootId, newMeanings }: Given<typeof fields>, tree: Tree<FolderRow>): Decision | null {
   const meanings = new Set<string>([...slice.meanings.keys(), ...newMeanings.map(meaning => meaning.id)])
   const seen = new Set<FolderId>()
   for (const [index, folder] of folders.entries()) {
@@ -68,7 +94,7 @@ function checkDrafted(slice: Slice, { folders, rootId, newMeanings }: ApplyDraft
   return null
 }
 
-function meaningRows(slice: Slice, { newMeanings }: ApplyDraft): RowChange[] | Decision {
+function meaningRows(slice: Slice, { newMeanings }: Given<typeof fields>): RowChange[] | Decision {
   const rows: RowChange[] = []
   const made: MeaningRow[] = []
   for (const { id, name, ink } of newMeanings) {
@@ -80,7 +106,7 @@ function meaningRows(slice: Slice, { newMeanings }: ApplyDraft): RowChange[] | D
   return rows
 }
 
-function numberingRows(slice: Slice, { rootId, numbering }: ApplyDraft): RowChange[] | Decision {
+function numberingRows(slice: Slice, { rootId, numbering }: Given<typeof fields>): RowChange[] | Decision {
   if (!numbering) return []
   if (!isNumberingSound(numbering)) return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
   if (rootId === null) return sameNumbering(slice.plan.numbering, numbering) ? [] : updated('plan', slice.plan, { numbering })
@@ -102,3 +128,10 @@ function summary(before: ReadonlyMap<string, FolderRow>, after: readonly FolderR
   const said = parts.filter(([count]) => count > 0).map(([count, word]) => `${count.toLocaleString('en-GB')} ${word}`)
   return said.length > 0 ? said.join(', ') : counted(after.length, 'folder')
 }
+
+export const draftApply = command('draft.apply', {
+  fields,
+  needs: ({ removed = [] }) => ({ inFolders: removed.map(({ id }) => id) }),
+  decide: applyDraft,
+  doc: "`rootId` (null: the whole plan), `revision` it was compared with, `folders`: `[{ id, parent (index in the list, -1: the root), name, number, label, numbered, meaningId, purpose, likeId (a new folder is numbered inside as this one; optional) }]`, `removed`: `[{ id, documents: { to: \"parent\" / \"in-tray\" / \"trash\" / \"folder\", folderId } }]`, `newMeanings`: `[{ id, name, ink }]`, `numbering` of the root's children or null, `additive` (what the root holds stays). A known id is renamed, moved, renumbered with all it holds",
+})

@@ -6,8 +6,8 @@ import type { DocumentId, FolderId, MeaningId } from '../../ids'
 import { numberTree } from '../../numbering/index'
 import type { DocumentRow, FolderRow, MeaningRow, PlacementRow } from '../../rows/index'
 import { outlineOf } from '../../tree/index'
-import type { Command } from '../command'
-import { decide } from '../decide'
+import type { Command } from './index'
+import { decide } from './decide'
 
 const id = (text: string) => text as FolderId
 const folder = (key: string, name: string, parentId: string | null, orderKey: string, more: Partial<FolderRow> = {}) => folderRow(key, { parentId: parentId === null ? null : id(parentId), name, orderKey, ...more })

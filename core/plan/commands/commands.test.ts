@@ -3,8 +3,8 @@ import type { DocumentId, FolderId, MeaningId } from '../../ids'
 import { PLAIN_NUMBERING } from '../../numbering/index'
 import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
-import type { Command } from '../command'
-import { decide } from '../decide'
+import type { Command } from './index'
+import { decide } from './decide'
 import type { Slice } from '../slice'
 
 const folder = (id: string, more: Partial<FolderRow> = {}) => folderRow(id, { name: id.toUpperCase(), ...more })

@@ -1,14 +1,19 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import { inserted, quoted } from '../../change/index'
 import type { FolderId } from '../../ids'
+import { folderId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
-import type { Command } from '../command'
+import type { Given } from '../command'
+import { command } from '../command'
 import { checkName } from '../name'
 import { newFolder } from '../newFolder'
+import { allowTwin, name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, placeText, twinHint, twinOf } from '../slice'
 
-export function createFolder(slice: Slice, command: Extract<Command, { kind: 'folder.create' }>, moment: Moment): Decision {
+const fields = { id: folderId(), parentId: folderId().nullable(), name: name(), allowTwin: allowTwin() }
+
+export function createFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   if (command.parentId !== null) {
@@ -29,3 +34,8 @@ export function keyAfterLast(slice: Slice, parentId: FolderId | null, also: read
   return generateKeyBetween(last, null)
 }
 
+export const folderCreate = command('folder.create', {
+  fields,
+  decide: createFolder,
+  doc: '`id`, `parentId` (null: top), `name`, `allowTwin` (the hint about a sibling of the same name was seen)',
+})

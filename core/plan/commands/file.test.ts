@@ -4,8 +4,8 @@ import { invert, tryApply } from '../../change/index'
 import type { State } from '../../change/index'
 import type { DocumentId, FolderId, OrderId, TagId } from '../../ids'
 import type { PlacementRow } from '../../rows/index'
-import type { Command } from '../command'
-import { decide } from '../decide'
+import type { Command } from './index'
+import { decide } from './decide'
 
 const id = (text: string) => text as FolderId
 const doc = (text: string) => text as DocumentId

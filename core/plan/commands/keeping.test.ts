@@ -4,8 +4,8 @@ import type { State } from '../../change/index'
 import { invert, tryApply } from '../../change/index'
 import type { BundleId, DocumentId, FolderId, SearchId, TagId } from '../../ids'
 import type { PlacementRow } from '../../rows/index'
-import type { Command } from '../command'
-import { decide } from '../decide'
+import type { Command } from './index'
+import { decide } from './decide'
 
 const doc = (text: string) => text as DocumentId
 const folder = (text: string) => text as FolderId

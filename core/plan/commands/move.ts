@@ -1,21 +1,27 @@
 import { generateKeyBetween } from 'fractional-indexing'
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
 import { deleted, inserted, nameThings, updated } from '../../change/index'
 import type { FolderId } from '../../ids'
-import { isInside } from '../../tree/index'
-import type { Command } from '../command'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
+import { documentId, folderId, THINGS_LIMIT } from '../../shapes/index'
+import { isInside } from '../../tree/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import { allowTwin, things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placeText, placesByDocument, refuse, sliceAfter, twinHint, twinOf } from '../slice'
+import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placesByDocument, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
 import { keyAfterLast } from './createFolder'
+
+const fields = { ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin(), also: yup.array(folderId()).max(50).default([]), froms: yup.array(yup.object({ documentId: documentId(), folderId: folderId().nullable().defined() })).max(THINGS_LIMIT).default([]) }
 
 /**
  * Moves folders (with all that is in them) and documents to one place. A document leaves the folder
  * it is looked at in (`fromFolderId`, or its own in `froms`), or its home when that is null; its other places stay.
  */
-export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, moment: Moment): Decision {
+export function moveThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const { toFolderId } = command
-  const also = toFolderId === null ? [] : (command.also ?? []).filter(id => id !== toFolderId)
+  const also = toFolderId === null ? [] : command.also.filter(id => id !== toFolderId)
   for (const id of also) {
     const folder = findFolder(slice, id)
     if (isDecision(folder)) return folder
@@ -41,7 +47,7 @@ export function move(slice: Slice, command: Extract<Command, { kind: 'move' }>, 
     documents.push(document)
   }
   const placements = placesByDocument(slice)
-  const froms = new Map<string, FolderId | null>((command.froms ?? []).map(({ documentId, folderId }) => [documentId, folderId]))
+  const froms = new Map<string, FolderId | null>(command.froms.map(({ documentId, folderId }) => [documentId, folderId]))
   const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], froms.has(document.id) ? froms.get(document.id) ?? null : command.fromFolderId)
   const rows = [
     ...moveFolders(slice, folders, toFolderId),
@@ -79,3 +85,10 @@ function alsoIn(document: DocumentRow, places: readonly PlacementRow[], also: re
 function leavingOf(places: readonly PlacementRow[], fromFolderId: FolderId | null): PlacementRow | undefined {
   return places.find(placement => placement.folderId === fromFolderId) ?? places.find(placement => placement.home) ?? places[0]
 }
+
+export const move = command('move', {
+  fields,
+  needs: ({ documentIds = [] }) => ({ documentIds }),
+  decide: moveThings,
+  doc: '`folderIds`, `documentIds`, `toFolderId` (null: top, or In-tray), `fromFolderId` (the place that documents leave; null: their home), `allowTwin`, `also` (folders in which the documents are filed as well), `froms` (`documentId`, `folderId`: what a single document leaves)',
+})

@@ -1,16 +1,21 @@
+import * as yup from 'yup'
 import { counted, updated } from '../../change/index'
 import { naturalOrder } from '../../numbering/index'
-import type { Command } from '../command'
+import { folderId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
 import { foldedName, writeRunningNumber } from '../runningNumbers'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, numberedSlice, placeText } from '../slice'
 import { documentsIn } from './addDocuments'
 
+const fields = { id: folderId(), on: yup.boolean().required() }
+
 /**
  * Switched on, the folder gives every document that comes into it a running number; those in it that
  * have none get theirs now, the oldest first. Switched off, all keep what they have.
  */
-export function registerFolder(slice: Slice, command: Extract<Command, { kind: 'folder.register' }>, moment: Moment): Decision {
+export function registerFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)
@@ -28,3 +33,10 @@ export function registerFolder(slice: Slice, command: Extract<Command, { kind: '
   const withThose = numbered.length > 0 ? ` with ${counted(numbered.length, 'document')} in it` : ''
   return decided([...switched, ...numbered], `Began running numbers in ${where}${withThose}`, [folder.id])
 }
+
+export const folderRegister = command('folder.register', {
+  fields,
+  needs: ({ id, on }) => (on ? { inFolder: id } : {}),
+  decide: registerFolder,
+  doc: '`id`, `on`: its documents get running numbers (`1.1-014`), given once, kept through moves, never repeated',
+})

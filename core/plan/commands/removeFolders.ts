@@ -6,9 +6,11 @@ import type { FolderId } from '../../ids'
 import type { FolderRow, PlacementRow } from '../../rows/index'
 import type { Tree } from '../../tree/index'
 import { branchOf, outlineOf } from '../../tree/index'
-import type { WhereTo } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
 import { findFolder, isDecision, placesByDocument } from '../slice'
+
+/** Where the documents of a folder go that is removed: the nearest folder that stays, the In-tray, another folder, the Trash. */
+export interface WhereTo { readonly to: 'parent' | 'in-tray' | 'trash' | 'folder'; /** Which other folder; null: the In-tray. */ readonly folderId?: FolderId | null }
 
 /** The folders below `rootId` (null: of the whole plan) that are not kept, parents before children. */
 export function removedFolders<F extends FolderRow>(tree: Tree<F>, rootId: FolderId | null, kept: ReadonlySet<FolderId>): F[] {
@@ -24,11 +26,12 @@ export function removeFolders(slice: Slice, gone: readonly FolderRow[], choices:
   for (const folder of gone) {
     rootOf.set(folder.id, (folder.parentId === null ? undefined : rootOf.get(folder.parentId)) ?? folder.id)
     const choice = choices.get(folder.id) ?? { to: 'parent' }
-    if (choice.to === 'folder' && choice.folderId !== null) {
-      const target = findFolder(slice, choice.folderId)
+    const { folderId: other = null } = choice
+    if (choice.to === 'folder' && other !== null) {
+      const target = findFolder(slice, other)
       if (isDecision(target)) return target
     }
-    const target = choice.to === 'trash' ? 'trash' : choice.to === 'folder' && !goes.has(choice.folderId ?? folder.id) ? choice.folderId : choice.to === 'in-tray' ? null : nearestKept(folder, goes)
+    const target = choice.to === 'trash' ? 'trash' : choice.to === 'folder' && !goes.has(other ?? folder.id) ? other : choice.to === 'in-tray' ? null : nearestKept(folder, goes)
     targets.set(folder.id, target)
   }
   return [

@@ -1,13 +1,20 @@
 import { generateKeyBetween } from 'fractional-indexing'
+import * as yup from 'yup'
 import { inserted, quoted, updated } from '../../change/index'
 import type { MeaningRow } from '../../rows/index'
-import type { Command } from '../command'
+import { PATTERNS } from '../../rows/index'
+import { meaningId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
 import { checkName } from '../name'
+import { name } from '../shapes'
 import type { Decision, Slice } from '../slice'
 import { decided, isDecision, refuse } from '../slice'
 
+const fields = { id: meaningId(), name: name(), ink: yup.string().required(), closed: yup.boolean().required(), pattern: yup.string().oneOf(PATTERNS).optional() }
+
 /** Adds a meaning to the colour key, or alters one. */
-export function setMeaning(slice: Slice, command: Extract<Command, { kind: 'meaning.set' }>): Decision {
+export function setMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   const present = slice.meanings.get(command.id)
   const row = newMeaningRow([...slice.meanings.values()].filter(meaning => meaning.id !== command.id), { ...command, pattern: command.pattern ?? present?.pattern ?? 'full' })
   if (isDecision(row)) return row
@@ -23,3 +30,9 @@ export function newMeaningRow(others: readonly MeaningRow[], given: Pick<Meaning
   const last = others.map(meaning => meaning.orderKey).sort().at(-1) ?? null
   return { id: given.id, name: checked.name, ink: given.ink.toUpperCase(), orderKey: generateKeyBetween(last, null), closed: given.closed, pattern: given.pattern }
 }
+
+export const meaningSet = command('meaning.set', {
+  fields,
+  decide: setMeaning,
+  doc: '`id`, `name`, `ink` (`#rrggbb`), `closed`, `pattern` (`full`, `dashes`, `dots`, `slant`): adds a meaning to the colour key or alters one',
+})

@@ -1,12 +1,17 @@
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
 import { deleted, inserted, nameThings } from '../../change/index'
-import type { Command } from '../command'
 import type { DocumentRow, FolderRow } from '../../rows/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import { things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findDocument, findFolder, isDecision } from '../slice'
 import { placesOf } from './editDocument'
 
-export function star(slice: Slice, command: Extract<Command, { kind: 'star' }>, moment: Moment): Decision {
+const fields = { ...things, on: yup.boolean().required() }
+
+export function starThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folders: FolderRow[] = []
   const documents: DocumentRow[] = []
   for (const id of command.folderIds) {
@@ -29,3 +34,10 @@ export function star(slice: Slice, command: Extract<Command, { kind: 'star' }>, 
   return decided(rows, command.on ? `Starred ${what}` : `Took the star off ${what}`,
     [...folders.map(folder => folder.parentId), ...documents.flatMap(document => placesOf(slice, document))])
 }
+
+export const star = command('star', {
+  fields,
+  needs: ({ folderIds = [], documentIds = [] }) => ({ documentIds, starIds: [...folderIds, ...documentIds] }),
+  decide: starThings,
+  doc: '`folderIds`, `documentIds`, `on`',
+})

@@ -59,7 +59,7 @@ export async function sizesAmong(planId: string, sizes: readonly number[]): Prom
 export function documentsHolding(planId: string, hashes: readonly string[]): Promise<{ sha256: string; id: string; name: string; extension: string; folderIds: (string | null)[] }[]> {
   return rows(null, `SELECT encode(b.sha256, 'hex') AS sha256, d.id, d.name, d.extension, array_agg(p.folder_id ORDER BY p.home DESC) AS "folderIds"
     FROM blob b JOIN document d ON d.blob_id = b.id AND d.plan_id = b.plan_id AND d.trashed_at IS NULL JOIN placement p ON p.document_id = d.id AND p.plan_id = d.plan_id AND p.live
-    WHERE b.plan_id = $1 AND b.sha256 = ANY(SELECT decode(x, 'hex') FROM unnest($2::text[]) x) GROUP BY b.sha256, d.id ORDER BY d.created_at`, [planId, hashes])
+    WHERE b.plan_id = $1 AND b.sha256 = ANY(SELECT decode(x, 'hex') FROM unnest($2::text[]) x) GROUP BY b.sha256, d.id, d.plan_id ORDER BY d.created_at`, [planId, hashes])
 }
 
 /** Bytes that a plan holds or is about to, and how many uploads are on their way. */

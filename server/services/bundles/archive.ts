@@ -2,15 +2,13 @@
 
 import { Zip, ZipDeflate, ZipPassThrough } from 'fflate'
 import { fail } from '../../../core/errors'
-import { archiveNames, sizeText } from '../../../core/formats/index'
+import { archiveNames, isPacked, sizeText } from '../../../core/formats/index'
 import type { Actor } from '../actor'
 import { openContent } from '../documents/openContent'
 import { readBundle } from './bundles'
 
 // Without the extension for large archives, sizes are written in 32 bits.
 export const ARCHIVE_LIMIT_BYTES = 4_000_000_000
-// These are packed already.
-const PACKED = new Set(['jpg', 'jpeg', 'png', 'webp', 'zip', 'gz', '7z', 'docx', 'xlsx', 'pptx', 'odt', 'ods', 'odp', 'epub', 'mp3', 'mp4', 'webm', 'pdf'])
 
 export interface Archive { readonly name: string; readonly bytes: AsyncGenerator<Uint8Array> }
 
@@ -32,7 +30,7 @@ async function* write(actor: Actor, files: readonly { readonly id: string; reado
     else ready.push(part)
   })
   for (const { id, extension, name, changedAt } of files) {
-    const file = PACKED.has(extension) ? new ZipPassThrough(name) : new ZipDeflate(name, { level: 6 })
+    const file = isPacked(extension) ? new ZipPassThrough(name) : new ZipDeflate(name, { level: 6 })
     file.mtime = new Date(Math.max(Date.parse(changedAt), Date.UTC(1980, 0, 2)))
     zip.add(file)
     const content = await openContent(actor, id, null)

@@ -1,6 +1,7 @@
 import { HembixError, fail } from '../../../core/errors'
 import type { Command } from '../../../core/plan/index'
-import { decide, foldersAfter, needsOf } from '../../../core/plan/index'
+import { decide, needsOf } from '../../../core/plan/commands/index'
+import { foldersAfter } from '../../../core/plan/index'
 import { withTransaction } from '../../db/client'
 import type { JobPriority } from '../reading/requestReading'
 import type { JournalEntry } from '../../db/sql/journal'

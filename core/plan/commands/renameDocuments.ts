@@ -1,14 +1,18 @@
-import { counted, quoted, updated } from '../../change/index'
 import type { RowChange } from '../../change/index'
-import type { Command } from '../command'
+import { counted, quoted, updated } from '../../change/index'
+import { namedDocuments } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
 import { checkName } from '../name'
 import { foldedName } from '../runningNumbers'
 import type { Decision, Slice } from '../slice'
 import { decided, findDocument, isDecision } from '../slice'
 import { placesOf } from './editDocument'
 
+const fields = { names: namedDocuments().min(1).required() }
+
 /** Gives each document its own new name, all in one Change; one name that cannot be refuses them all. */
-export function renameMany(slice: Slice, command: Extract<Command, { kind: 'document.names' }>): Decision {
+export function renameDocuments(slice: Slice, command: Given<typeof fields>): Decision {
   const rows: RowChange[] = []
   const places = []
   let last = ''
@@ -25,3 +29,10 @@ export function renameMany(slice: Slice, command: Extract<Command, { kind: 'docu
   }
   return decided(rows, rows.length === 1 ? `Renamed ${last}` : `Renamed ${counted(rows.length, 'document')}`, places)
 }
+
+export const documentNames = command('document.names', {
+  fields,
+  needs: ({ names }) => ({ documentIds: names.map(({ id }) => id) }),
+  decide: renameDocuments,
+  doc: '`names` (`id`, `name`): many names in one act',
+})

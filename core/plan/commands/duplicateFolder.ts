@@ -1,21 +1,26 @@
-import { inserted, quoted } from '../../change/index'
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
+import { inserted, quoted } from '../../change/index'
 import type { FolderId } from '../../ids'
 import type { FolderRow } from '../../rows/index'
+import { folderId } from '../../shapes/index'
+import { foldedText } from '../../text/index'
 import { branchOf, isInside } from '../../tree/index'
-import type { Command } from '../command'
+import type { Given } from '../command'
+import { command } from '../command'
 import { nextFreeName } from '../name'
 import { newFolder } from '../newFolder'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveFolders, liveTree, placeText, refuse, sliceAfter } from '../slice'
-import { foldedText } from '../../text/index'
 import { keyAfterLast } from './createFolder'
+
+const fields = { id: folderId(), newId: folderId(), parentId: folderId().nullable(), withDocuments: yup.boolean().default(false) }
 
 /**
  * The branch once more, right behind the folder's siblings: its structure alone, or with its documents
  * filed there as well (no bytes are copied). Own numbers of the top folder are not taken along.
  */
-export function duplicate(slice: Slice, command: Extract<Command, { kind: 'folder.duplicate' }>, moment: Moment): Decision {
+export function duplicateFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const tree = liveTree(slice, moment.locale)
@@ -48,3 +53,10 @@ export function branchAgain(slice: Slice, folder: FolderRow, { newId, parentId }
   }, moment))
   return { newIds, copies }
 }
+
+export const folderDuplicate = command('folder.duplicate', {
+  fields,
+  needs: ({ id, withDocuments }) => (withDocuments ? { inBranches: [id] } : {}),
+  decide: duplicateFolder,
+  doc: '`id`, `newId` of the copy, `parentId`, `withDocuments` (filed there as well; no bytes are copied)',
+})

@@ -2,8 +2,8 @@
 // second for ten thousand of them.
 
 import * as yup from 'yup'
-import type { DocumentId, FolderId } from '../core/ids'
-import { UUID_PATTERN } from '../core/ids'
+import type { DocumentId, FolderId } from '../ids'
+import { UUID_PATTERN } from '../ids'
 
 export const THINGS_LIMIT = 50_000
 export const NAME_LIMIT = 2000

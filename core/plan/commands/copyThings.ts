@@ -1,26 +1,29 @@
 // Copies of documents and of whole branches: documents with contents of their own from here on. The bytes
 // are shared until one changes.
 
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
 import { inserted, nameThings } from '../../change/index'
 import type { DocumentId, FolderId } from '../../ids'
 import type { DocumentRow, FolderRow } from '../../rows/index'
+import { documentId, folderId, THINGS_LIMIT } from '../../shapes/index'
 import { foldedText } from '../../text/index'
 import { isInside } from '../../tree/index'
-import type { Command } from '../command'
+import type { Given } from '../command'
+import { command } from '../command'
 import { nameKey, nextFreeName } from '../name'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placesByDocument, placeText, refuse, sliceAfter } from '../slice'
 import { documentsIn } from './addDocuments'
-import { branchAgain } from './duplicate'
+import { branchAgain } from './duplicateFolder'
 
-type Copy = Extract<Command, { kind: 'document.copy' }>
+const fields = { copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).max(THINGS_LIMIT).required(), folderId: folderId().nullable(), folders: yup.array(yup.object({ id: folderId(), newId: folderId() })).max(2000).default([]) }
 
 /**
  * Documents and folders once more, in one Change. A name that is taken is counted up once. A document that lies in
  * several of the copied folders is copied once and lies in the copies of them all.
  */
-export function copyThings(slice: Slice, command: Copy, moment: Moment): Decision {
+export function copyThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const { folderId, copies, folders: branches = [] } = command
   if (folderId !== null) {
     const folder = findFolder(slice, folderId)
@@ -71,3 +74,10 @@ function copyOf(document: DocumentRow, newId: DocumentId, name: string, into: re
     ...into.map((folderId, index) => inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0 })),
   ]
 }
+
+export const documentCopy = command('document.copy', {
+  fields,
+  needs: ({ copies, folderId, folders = [] }) => ({ documentIds: copies.map(({ id }) => id), inFolder: folderId, inBranches: folders.map(({ id }) => id) }),
+  decide: copyThings,
+  doc: '`copies` (`id`, `newId`), `folderId` (null: the In-tray), `folders` (`id`, `newId`: with all below and copies of their documents)',
+})

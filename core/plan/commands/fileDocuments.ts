@@ -1,23 +1,32 @@
-// Where documents lie: filed from the In-tray or in further folders, taken out of one.
-
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { counted, deleted, inserted, nameThings, quoted, updated } from '../../change/index'
-import type { FolderId } from '../../ids'
+import { inserted, nameThings, quoted, updated } from '../../change/index'
+import type { OrderId } from '../../ids'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
-import type { Command, CommandKind } from '../command'
+import { documentsToFile, folderId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
 import { checkName } from '../name'
 import { foldedName } from '../runningNumbers'
+import { tags } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findDocument, findFolder, isDecision, placesByDocument, placeText, refuse } from '../slice'
 import { tagRows, tagsText } from './tags'
 
-type Of<K extends CommandKind> = Extract<Command, { kind: K }>
+const fields = {
+    documents: documentsToFile().min(1).required(),
+    folderIds: yup.array(folderId()).min(1).max(50).required(),
+    tags: tags().default([]),
+  }
+
+/** With whatever carries it out: a standing order does, or a person. */
+export type FileDocuments = Given<typeof fields> & { readonly by?: { readonly id: OrderId; readonly name: string; readonly star: boolean } }
 
 /**
  * Files documents in one or more folders: what waits in the In-tray leaves it, what lies in folders
  * stays there as well. Given names and tags are put on in the same Change.
  */
-export function fileDocuments(slice: Slice, command: Of<'document.file'>, moment: Moment): Decision {
+export function fileDocuments(slice: Slice, command: FileDocuments, moment: Moment): Decision {
   const folders: FolderRow[] = []
   for (const id of new Set(command.folderIds)) {
     const folder = findFolder(slice, id)
@@ -63,41 +72,12 @@ function placed(document: DocumentRow, places: readonly PlacementRow[], folders:
   return [...updated('placement', tray, { folderId: first.id, home: true }), ...others.map(folder => add(folder, false))]
 }
 
-/** Takes documents out of one folder. Where it was the only one they go into the In-tray, never into nothing. */
-export function removePlace(slice: Slice, command: Of<'place.remove'>, moment: Moment): Decision {
-  const placements = placesByDocument(slice)
-  const rows: RowChange[] = []
-  const documents: DocumentRow[] = []
-  const left: (FolderId | null)[] = []
-  let toTray = 0
-  for (const id of command.documentIds) {
-    const document = findDocument(slice, id)
-    if (isDecision(document)) return document
-    const places = placements.get(id) ?? []
-    const leaving = places.find(place => place.folderId === command.folderId)
-    if (!leaving) return refuse('place.last', { name: document.name, place: placeText(slice, command.folderId, moment.locale) })
-    const others = places.filter(place => place !== leaving && place.folderId !== null && slice.folders.get(place.folderId)?.trashedAt === null)
-    const [next] = others
-    if (next) rows.push(deleted('placement', leaving), ...(leaving.home ? updated('placement', next, { home: true }) : []))
-    else {
-      toTray++
-      rows.push(...places.filter(place => place !== leaving).map(place => deleted('placement', place)), ...updated('placement', leaving, { folderId: null, home: true }))
-    }
-    left.push(...others.map(place => place.folderId))
-    documents.push(document)
-  }
-  const stays = [...new Set(left)].map(id => placeText(slice, id, moment.locale))
-  const still = stays.length > 0 && stays.length <= 3 && documents.length === 1 ? `; still in ${stays.join(' and ')}` : ''
-  const tray = toTray === 0 ? '' : documents.length === 1 ? '; it is in the In-tray now' : `; ${counted(toTray, 'document')} of them ${toTray === 1 ? 'is' : 'are'} in the In-tray now`
-  return decided(rows, `Took ${nameThings([], documents)} out of ${placeText(slice, command.folderId, moment.locale)}${still}${tray}`, [command.folderId, ...(toTray > 0 ? [null] : [])])
-}
-
-/** Another of its folders becomes the home of a document. */
-export function makeHome(slice: Slice, command: Of<'place.home'>, moment: Moment): Decision {
-  const document = findDocument(slice, command.documentId)
-  if (isDecision(document)) return document
-  const places = slice.placements.filter(place => place.documentId === document.id)
-  const where = placeText(slice, command.folderId, moment.locale)
-  if (!places.some(place => place.folderId === command.folderId)) return refuse('place.last', { name: document.name, place: where })
-  return decided(places.flatMap(place => updated('placement', place, { home: place.folderId === command.folderId })), `Made ${where} the home of ${quoted(document.name)}`, places.map(place => place.folderId))
-}
+export const documentFile = command('document.file', {
+  fields,
+  needs: ({ documents, tags = [], by }) => {
+    const ids = documents.map(({ id }) => id)
+    return { documentIds: ids, taggedIds: tags.length > 0 ? ids : [], tags: tags.length > 0, starIds: by?.star ? ids : [] }
+  },
+  decide: fileDocuments,
+  doc: '`documents` (`id`, `name` or null), `folderIds` (the first becomes the home of what has none), `tags`: out of the In-tray, or into further folders',
+})

@@ -1,14 +1,36 @@
 import { generateKeyBetween } from 'fractional-indexing'
-import { deleted, inserted, quoted, updated } from '../../change/index'
+import * as yup from 'yup'
+import { inserted, quoted, updated } from '../../change/index'
+import { TYPE_GROUP_NAMES } from '../../find'
+import type { Origin } from '../../rows'
+import { ORIGINS } from '../../rows'
+import { folderId, orderId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
-import type { Command } from '../command'
+import type { Given } from '../command'
+import { command } from '../command'
 import { checkName } from '../name'
 import { wrongPattern } from '../namePattern'
+import { name } from '../shapes'
 import type { Decision, Slice } from '../slice'
 import { decided, findFolder, isDecision, refuse } from '../slice'
 
+export const orderWhenShape = yup.object({
+  origins: yup.array(yup.string<Origin>().oneOf(ORIGINS).required()).default([]),
+  types: yup.array(yup.string().oneOf(TYPE_GROUP_NAMES).required()).default([]),
+  sender: yup.string().max(200).default(''),
+  words: yup.string().max(200).default(''),
+})
+export const orderThenShape = yup.object({
+  folderId: folderId().nullable(),
+  pattern: yup.string().max(1000).nullable().default(null),
+  tags: yup.array(yup.string().max(200).required()).max(20).default([]),
+  star: yup.boolean().default(false),
+})
+
+const fields = { id: orderId(), name: name(), active: yup.boolean().required(), when: orderWhenShape.required(), then: orderThenShape.required() }
+
 /** Makes a standing order, or changes one. It has to say what it fits and what it does. */
-export function setOrder(slice: Slice, command: Extract<Command, { kind: 'order.set' }>): Decision {
+export function setOrder(slice: Slice, command: Given<typeof fields>): Decision {
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   const { id, active, when, then } = command
@@ -26,7 +48,9 @@ export function setOrder(slice: Slice, command: Extract<Command, { kind: 'order.
   return decided([inserted('standing_order', { id, name: checked.name, orderKey: generateKeyBetween(last, null), active, when, then })], `New standing order ${quoted(checked.name)}`, [])
 }
 
-export function dropOrder(slice: Slice, command: Extract<Command, { kind: 'order.drop' }>): Decision {
-  const order = slice.orders.get(command.id)
-  return order ? decided([deleted('standing_order', order)], `Dropped the standing order ${quoted(order.name)}`, []) : refuse('notFound')
-}
+export const orderSet = command('order.set', {
+  fields,
+  needs: () => ({ orders: true }),
+  decide: setOrder,
+  doc: '`id`, `name`, `active`, `when` (`origins`, `types`, `sender`, `words`), `then` (`folderId`, `pattern`, `tags`, `star`): a standing order for arrivals',
+})

@@ -1,8 +1,11 @@
+import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
 import { counted, deleted, quoted, updated } from '../../change/index'
+import { documentId, folderId, THINGS_LIMIT } from '../../shapes/index'
 import { isInside } from '../../tree/index'
-import type { Command } from '../command'
-import { meetingOf } from '../mergedRows'
+import type { Given } from '../command'
+import { command } from '../command'
+import { meetingOf, MERGE_CHOICES } from '../mergedRows'
 import { nameKey, nextFreeName } from '../name'
 import { foldedName } from '../runningNumbers'
 import type { Decision, Moment, Slice } from '../slice'
@@ -10,8 +13,10 @@ import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfte
 import { documentsIn } from './addDocuments'
 import { keyAfterLast } from './createFolder'
 
+const fields = { fromId: folderId(), intoId: folderId(), choices: yup.array(yup.object({ documentId: documentId(), choice: yup.string().oneOf(MERGE_CHOICES).required() })).max(THINGS_LIMIT).default([]) }
+
 /** Everything of one folder goes into another, which keeps its name, number and colour; the emptied folders go into the Trash. */
-export function merge(slice: Slice, command: Extract<Command, { kind: 'folder.merge' }>, moment: Moment): Decision {
+export function mergeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const [from, into] = [findFolder(slice, command.fromId), findFolder(slice, command.intoId)]
   if (isDecision(from)) return from
   if (isDecision(into)) return into
@@ -55,3 +60,10 @@ export function merge(slice: Slice, command: Extract<Command, { kind: 'folder.me
   const what = [counted(meeting.placements.length, 'document'), ...(meeting.moved.length + meeting.folders.length > 1 ? [counted(meeting.moved.length + meeting.folders.length - 1, 'folder')] : [])].join(' and ')
   return decided(rows, `Merged ${quoted(from.name)} into ${placeText(sliceAfter(slice, rows), into.id, moment.locale)}: ${what}`, [from.parentId, into.id, into.parentId, ...meeting.folders.flatMap(pair => [pair.from, pair.into])])
 }
+
+export const folderMerge = command('folder.merge', {
+  fields,
+  needs: ({ fromId, intoId }) => ({ inBranches: [fromId, intoId] }),
+  decide: mergeFolders,
+  doc: '`fromId`, `intoId`, `choices`: `[{ documentId, choice: "both" / "one" }]` for documents that meet one of the same name (both unless the bytes are the same)',
+})

@@ -1,0 +1,21 @@
+import { deleted, quoted } from '../../change/index'
+import { searchId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import type { Decision, Slice } from '../slice'
+import { decided, refuse } from '../slice'
+
+const fields = { id: searchId() }
+
+export function dropSearch(slice: Slice, command: Given<typeof fields>): Decision {
+  const search = slice.searches.get(command.id)
+  if (!search) return refuse('notFound')
+  return decided([deleted('kept_search', search)], `Dropped the kept search ${quoted(search.name)}; its documents stay where they are`, search.folderId === null ? [] : [search.folderId])
+}
+
+export const searchDrop = command('search.drop', {
+  fields,
+  needs: () => ({ searches: true }),
+  decide: dropSearch,
+  doc: '`id`',
+})

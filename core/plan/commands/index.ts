@@ -1,0 +1,6 @@
+export type { ClientCommand, Command, CommandKind, CommandOf } from './registry'
+export { BY_KIND, COMMANDS, isCommandKind } from './registry'
+export { decide, needsOf } from './decide'
+export { searchQueryShape } from './keepSearch'
+export { orderThenShape, orderWhenShape } from './setOrder'
+export { numberingShape } from '../shapes'

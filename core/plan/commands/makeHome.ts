@@ -1,0 +1,25 @@
+import { quoted, updated } from '../../change/index'
+import { documentId, folderId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, findDocument, isDecision, placeText, refuse } from '../slice'
+
+const fields = { documentId: documentId(), folderId: folderId() }
+
+/** Another of its folders becomes the home of a document. */
+export function makeHome(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+  const document = findDocument(slice, command.documentId)
+  if (isDecision(document)) return document
+  const places = slice.placements.filter(place => place.documentId === document.id)
+  const where = placeText(slice, command.folderId, moment.locale)
+  if (!places.some(place => place.folderId === command.folderId)) return refuse('place.last', { name: document.name, place: where })
+  return decided(places.flatMap(place => updated('placement', place, { home: place.folderId === command.folderId })), `Made ${where} the home of ${quoted(document.name)}`, places.map(place => place.folderId))
+}
+
+export const placeHome = command('place.home', {
+  fields,
+  needs: ({ documentId }) => ({ documentIds: [documentId] }),
+  decide: makeHome,
+  doc: '`documentId`, `folderId`: one of its folders becomes its home',
+})

@@ -1,0 +1,28 @@
+import * as yup from 'yup'
+import { quoted, updated } from '../../change/index'
+import { documentId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import type { Decision, Moment, Slice } from '../slice'
+import { decided, documentPlaceText, findDocument, isDecision, refuse } from '../slice'
+import { homeOf, placesOf, REMARK_LIMIT } from './editDocument'
+
+const fields = { id: documentId(), remark: yup.string().strict().defined() }
+
+export function remarkDocument(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+  const document = findDocument(slice, command.id)
+  if (isDecision(document)) return document
+  const remark = command.remark.trim()
+  const length = [...remark].length
+  if (length > REMARK_LIMIT) return refuse('text.long', { length, limit: REMARK_LIMIT })
+  const where = documentPlaceText(slice, homeOf(slice, document), moment.locale)
+  return decided(updated('document', document, { remark }),
+    `${remark === '' ? 'Took the remark off' : 'Wrote a remark on'} ${quoted(document.name)} in ${where}`, placesOf(slice, document))
+}
+
+export const documentRemark = command('document.remark', {
+  fields,
+  needs: ({ id }) => ({ documentIds: [id] }),
+  decide: remarkDocument,
+  doc: '`id`, `remark` (up to 5,000 characters)',
+})

@@ -1,0 +1,23 @@
+import { counted, deleted, quoted } from '../../change/index'
+import { bundleId, documentIds } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import type { Decision, Slice } from '../slice'
+import { decided, refuse } from '../slice'
+import { itemsOf } from './bundles'
+
+const fields = { id: bundleId(), documentIds: documentIds().min(1).required() }
+
+export function takeFromBundle(slice: Slice, command: Given<typeof fields>): Decision {
+  const bundle = slice.bundles.get(command.id)
+  if (!bundle) return refuse('notFound')
+  const taken = itemsOf(slice, bundle).filter(item => command.documentIds.includes(item.documentId))
+  return decided(taken.map(item => deleted('bundle_item', item)), `Took ${counted(taken.length, 'document')} out of the bundle ${quoted(bundle.name)}`, [])
+}
+
+export const bundleTake = command('bundle.take', {
+  fields,
+  needs: ({ id }) => ({ bundleId: id }),
+  decide: takeFromBundle,
+  doc: '`id`, `documentIds`',
+})
