@@ -14,7 +14,7 @@ export const uploadsShape = yup.object({
     size: yup.number().required(),
     received: yup.number().required(),
     /** As it was begun: the folder it was meant for, the batch it belongs to. */
-    metadata: yup.object({ folder: yup.string(), batch: yup.string() }).required(),
+    metadata: yup.mixed<{ readonly folder?: string; readonly batch?: string; readonly [key: string]: string | null | undefined }>().required(),
     createdAt: time(),
   })).required(),
 })

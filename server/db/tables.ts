@@ -45,9 +45,9 @@ function snake(key: string): string {
 // A Change of ten thousand rows asks for the same few names again and again.
 const NAMES: ReadonlyMap<string, string> = new Map(Object.values(COLUMNS).flat().map(key => [key, snake(key)]))
 
-/** The select list that gives rows in core's shape, from the table under an alias. */
-export function selectList(table: TableName, alias: string): string {
-  return COLUMNS[table].map((key) => {
+/** The select list that gives rows in core's shape, from the table under an alias; without the columns of `except`. */
+export function selectList(table: TableName, alias: string, except: readonly string[] = []): string {
+  return COLUMNS[table].filter(key => !except.includes(key)).map((key) => {
     const column = `${alias}.${columnName(key)}`
     if (key === 'size') return `${column}::float8 AS size`
     if (TIMES.has(key)) return `${isoText(column)} AS "${key}"`

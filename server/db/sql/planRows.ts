@@ -33,6 +33,14 @@ export function foldersOf(transaction: Transaction | null, planId: string): Prom
   return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [planId])
 }
 
+const LIVE = ['trashedAt', 'trashRoot'] as const
+/** What there is to say of a folder that is not in the Trash, and when anything of it, or right in it, changed last. */
+export type OutlineFolder = Omit<FolderRow, (typeof LIVE)[number]> & { readonly changedAt: string }
+
+export function outlineFoldersOf(planId: string): Promise<OutlineFolder[]> {
+  return rows(null, `SELECT ${selectList('folder', 'f', LIVE)}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])
+}
+
 /** changedAt is when anything of the folder, or right in it, changed last; it follows from Changes and is no part of them. */
 export function liveFoldersOf(planId: string): Promise<(FolderRow & { readonly changedAt: string })[]> {
   return rows(null, `SELECT ${selectList('folder', 'f')}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])

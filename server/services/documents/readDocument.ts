@@ -9,14 +9,18 @@ import { scansLeft, wordsOfPages } from '../../db/sql/scans'
 import type { PageWords } from '../../db/sql/scans'
 import type { Actor } from '../actor'
 
-export interface DocumentFacts extends DocumentRow {
+/** Without what only the server deals with. */
+type Shown = Omit<DocumentRow, 'folded' | 'blobId' | 'trashRoot'>
+type ShownVersion = Pick<VersionRow, 'number' | 'size' | 'extension' | 'changedAt' | 'createdAt' | 'remark'>
+
+export interface DocumentFacts extends Shown {
   /** Its places, home first; null is the In-tray. */
   readonly folderIds: readonly (string | null)[]
   readonly starred: boolean
   readonly tagIds: readonly string[]
   /** The message it came with and what else did, or its attachments. */
   readonly together: readonly { readonly id: string; readonly name: string; readonly extension: string }[]
-  readonly versions: readonly VersionRow[]
+  readonly versions: readonly ShownVersion[]
   readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean; readonly title: string; readonly author: string; readonly language: Language | null; /** Pages whose text is still being recognised. */ readonly scansLeft: number }
 }
 
@@ -27,14 +31,18 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(actor.planId, id), togetherWith(actor.planId, document.partOf ?? id, id), scansLeft(document.blobId),
   ])
   return {
-    ...document,
+    ...shown(document),
     folderIds: placements.map(placement => placement.folderId),
     starred: stars.length > 0,
     tagIds,
     together,
-    versions,
+    versions: versions.map(({ number, size, extension, changedAt, createdAt, remark }) => ({ number, size, extension, changedAt, createdAt, remark })),
     reading: { ...reading ?? { state: 'none', reason: null, pages: 0, paged: false, title: '', author: '', language: null }, scansLeft: left },
   }
+}
+
+function shown({ id, name, extension, mediaType, size, version, remark, meaningId, runningNumber, origin, sender, copiedFrom, partOf, filedBy, createdAt, changedAt, trashedAt }: DocumentRow): Shown {
+  return { id, name, extension, mediaType, size, version, remark, meaningId, runningNumber, origin, sender, copiedFrom, partOf, filedBy, createdAt, changedAt, trashedAt }
 }
 
 const TEXT_PAGES = 40

@@ -1,12 +1,13 @@
 import { fail } from '../../../core/errors'
-import type { FolderRow, KeptSearchRow, MeaningRow, PlanRow, TagRow } from '../../../core/rows/index'
-import { documentCounts, liveFoldersOf, meaningsOf, planOf, starredFolders, tagCounts, tagsOf, tagsOfFolders } from '../../db/sql/planRows'
+import type { KeptSearchRow, MeaningRow, PlanRow, TagRow } from '../../../core/rows/index'
+import type { OutlineFolder } from '../../db/sql/planRows'
+import { documentCounts, meaningsOf, outlineFoldersOf, planOf, starredFolders, tagCounts, tagsOf, tagsOfFolders } from '../../db/sql/planRows'
 import { keptSearchesOf } from '../../db/sql/keeping'
 import type { Actor } from '../actor'
 
 export interface Outline {
   readonly plan: PlanRow & { readonly revision: number }
-  readonly folders: readonly (FolderRow & { readonly changedAt: string })[]
+  readonly folders: readonly OutlineFolder[]
   readonly meanings: readonly MeaningRow[]
   /** With how many live folders and documents carry each. */
   readonly tags: readonly (TagRow & { readonly count: number })[]
@@ -22,7 +23,7 @@ export interface Outline {
 export async function readOutline(actor: Actor): Promise<Outline> {
   const plan = (await planOf(actor.accountId)) ?? fail('notFound')
   const [folders, meanings, starred, counted, tags, carried, tagged, searches] = await Promise.all([
-    liveFoldersOf(actor.planId), meaningsOf(null, actor.planId), starredFolders(actor.planId), documentCounts(actor.planId),
+    outlineFoldersOf(actor.planId), meaningsOf(null, actor.planId), starredFolders(actor.planId), documentCounts(actor.planId),
     tagsOf(null, actor.planId), tagCounts(actor.planId), tagsOfFolders(actor.planId), keptSearchesOf(null, actor.planId),
   ])
   const counts: Record<string, number> = {}
