@@ -4,7 +4,7 @@ import { registerRowShape } from './document'
 import { searchQueryShape } from './command'
 import { anyId, documentId, searchId, time } from './ids'
 
-/** What is asked, as it stands in the URL of the Find page (core/find/asked reads it). Lists are comma-separated; "-" before a value leaves it out. */
+/** What is asked, as it stands in the URL of the Find page (core/find/searchQuery reads it). Lists are comma-separated; "-" before a value leaves it out. */
 const askedShape = {
   /** Words; "words in quotes", -word to leave out, wor* for the rest of a word. */
   q: yup.string().default(''),
@@ -75,7 +75,7 @@ export const foundShape = yup.object({
   /** With the first page only; exact up to countLimit, one more means "more than that". null: the page was full before all were found; the counts say it. */
   count: yup.number().nullable().defined(),
   countLimit: yup.number().required(),
-  sought: yup.array(yup.object({ text: yup.string().required(), prefix: yup.boolean().required() })).required(),
+  terms: yup.array(yup.object({ text: yup.string().required(), prefix: yup.boolean().required() })).required(),
   /** What was looked for instead of what was typed; null: exactly that. */
   corrected: yup.object({ typed: yup.string().required(), to: yup.string().required(), /** The whole, as it was looked for: what else is asked of this search is asked with it. */ q: yup.string().required() }).nullable().default(null),
   next: yup.string().nullable().defined(),
@@ -118,29 +118,29 @@ export type FoundCounts = yup.InferType<typeof countsShape>
 /** Query of a search whose ids are wanted, in its order. */
 export const foundIdsShape = yup.object({ ids: yup.array(documentId()).required(), /** More than 10,000 are found; these are the newest. */ more: yup.boolean().required() })
 
-export const weighRequestShape = yup.object({ query: searchQueryShape })
+export const ruleCountsRequestShape = yup.object({ query: searchQueryShape })
 /** How many documents each rule of a search finds alone, by its place in the tree ("", "0", "0.2"). */
-export const weighedShape = yup.object({
+export const ruleCountsShape = yup.object({
   /** All rules together; 10,001 stands for more than 10,000. */
   whole: yup.number().required(),
   alone: yup.mixed<Readonly<Record<string, number>>>().required(),
   /** Where the whole finds nothing: how many it would find without the rule. */
   without: yup.mixed<Readonly<Record<string, number>>>().required(),
 })
-export type Weighed = yup.InferType<typeof weighedShape>
+export type RuleCounts = yup.InferType<typeof ruleCountsShape>
 
-export const loosenRequestShape = yup.object({ query: searchQueryShape, /** The last word is still being typed and counts as a beginning. */ typing: yup.boolean().default(false) })
+export const relaxRequestShape = yup.object({ query: searchQueryShape, /** The last word is still being typed and counts as a beginning. */ typing: yup.boolean().default(false) })
 /** Searches that ask for one thing less than one that finds nothing, and find something. */
-export const loosenedShape = yup.object({
-  loosened: yup.array(yup.object({
-    /** What is no longer asked: with `text` the words, with `group` the part of the narrowing (core/find/loosen). */
+export const relaxedShape = yup.object({
+  relaxed: yup.array(yup.object({
+    /** What is no longer asked: with `text` the words, with `group` the part of the narrowing (core/find/relaxQuery). */
     what: yup.object({ kind: yup.string().oneOf(LOOSENINGS).required(), text: yup.string().optional(), group: yup.string().oneOf(NARROWING_GROUPS).optional() }).required(),
     query: searchQueryShape.required(),
     /** 10,001 stands for more than 10,000. */
     count: yup.number().required(),
   }).required()).required(),
 })
-export type LoosenedSearch = yup.InferType<typeof loosenedShape>['loosened'][number]
+export type RelaxedSearch = yup.InferType<typeof relaxedShape>['relaxed'][number]
 
 export const keptCountsShape = yup.object({ counts: yup.array(yup.object({ id: searchId(), /** 10,001: more than 10,000; null: it is not understood any more. */ count: yup.number().nullable().defined() })).required() })
 

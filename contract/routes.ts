@@ -13,7 +13,7 @@ import { suggestionsQueryShape, suggestionsShape, tagSuggestionsShape } from './
 import { knownReplyShape, knownRequestShape, landRequestShape, uploadsShape } from './upload'
 import { recognisingRequestShape, recognisingShape, wordsShape } from './reading'
 import { scanDocumentRequestShape, scanEditRequestShape, scanPictureQueryShape, scanReadShape, scansShape } from './scan'
-import { bundleContentsShape, bundlesShape, countsQueryShape, countsShape, findQueryShape, foundIdsShape, foundNamesShape, foundShape, keptCountsShape, latelyShape, loosenedShape, loosenRequestShape, namesQueryShape, noteSearchShape, recentSearchesShape, weighedShape, weighRequestShape } from './find'
+import { bundleContentsShape, bundlesShape, countsQueryShape, countsShape, findQueryShape, foundIdsShape, foundNamesShape, foundShape, keptCountsShape, latelyShape, relaxedShape, relaxRequestShape, namesQueryShape, noteSearchShape, recentSearchesShape, ruleCountsShape, ruleCountsRequestShape } from './find'
 import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from './plan'
 
 export interface Route {
@@ -101,8 +101,8 @@ export const ROUTES: readonly Route[] = [
   { method: 'GET', path: '/api/find', summary: 'Search names and contents', signedIn: true, query: findQueryShape, reply: foundShape },
   { method: 'GET', path: '/api/find/counts', summary: 'How many of what is found are of which type, from where, in which folder', signedIn: true, query: countsQueryShape, reply: countsShape },
   { method: 'GET', path: '/api/find/ids', summary: 'The ids of all that a search finds, the newest first, up to 10,000', signedIn: true, query: countsQueryShape, reply: foundIdsShape },
-  { method: 'POST', path: '/api/find/loosen', summary: 'For a search that finds nothing: those that ask for one thing less and find something, with how many', signedIn: true, body: loosenRequestShape, reply: loosenedShape },
-  { method: 'POST', path: '/api/find/weigh', summary: 'How many documents each rule of a search finds alone, and which one empties it', signedIn: true, body: weighRequestShape, reply: weighedShape },
+  { method: 'POST', path: '/api/find/loosen', summary: 'For a search that finds nothing: those that ask for one thing less and find something, with how many', signedIn: true, body: relaxRequestShape, reply: relaxedShape },
+  { method: 'POST', path: '/api/find/weigh', summary: 'How many documents each rule of a search finds alone, and which one empties it', signedIn: true, body: ruleCountsRequestShape, reply: ruleCountsShape },
   { method: 'GET', path: '/api/find/kept', summary: 'How many documents each kept search finds now', signedIn: true, reply: keptCountsShape },
   { method: 'GET', path: '/api/find/recent', summary: 'What was searched for lately', signedIn: true, reply: recentSearchesShape },
   { method: 'PUT', path: '/api/find/recent', summary: 'Remember a search that led somewhere', signedIn: true, body: noteSearchShape },

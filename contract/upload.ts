@@ -18,7 +18,7 @@ export const uploadsShape = yup.object({
     createdAt: time(),
   })).required(),
 })
-export type UnlandedUpload = yup.InferType<typeof uploadsShape>['uploads'][number]
+export type PendingUpload = yup.InferType<typeof uploadsShape>['uploads'][number]
 
 /** Sizes in bytes, then the contents of those that could be known as SHA-256 in hex. */
 export const knownRequestShape = yup.object({

@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 import { describe, expect, it } from 'vitest'
-import { setInFile } from './files'
+import { renderFile } from './files'
 import type { DemoFolder, Run } from './outline'
 import { IN_TRAY, MEANINGS, OUTLINE, TAGS } from './outline'
 import type { Format, Paper } from './papers'
@@ -44,12 +44,12 @@ describe('papers', () => {
   })
 
   it.each(FORMATS.filter(format => format !== 'docx' && format !== 'xlsx'))('are the very same bytes each time as %s', async (format) => {
-    const hash = async () => createHash('sha256').update(await setInFile(paperOf(format))).digest('hex')
+    const hash = async () => createHash('sha256').update(await renderFile(paperOf(format))).digest('hex')
     expect(await hash()).toBe(await hash())
   })
 
   it.each([['pdf', '%PDF-'], ['docx', 'PK'], ['odt', 'PK'], ['xlsx', 'PK'], ['png', '\x89PNG'], ['html', '<!doctype html>'], ['md', '# Berth lease'], ['txt', 'Berth lease'], ['csv', 'Berth,Vessel']] as const)('are a true %s', async (format, head) => {
-    const bytes = await setInFile(paperOf(format))
+    const bytes = await renderFile(paperOf(format))
     expect(bytes.subarray(0, head.length).toString('latin1')).toBe(head)
     expect(bytes.length).toBeGreaterThan(100)
   })

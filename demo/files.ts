@@ -7,7 +7,7 @@ import { strToU8, zipSync } from 'fflate'
 import PDFDocument from 'pdfkit'
 import type { Format, Paper } from './papers'
 
-export function setInFile(paper: Paper): Promise<Buffer> {
+export function renderFile(paper: Paper): Promise<Buffer> {
   const settings: Record<Format, (paper: Paper) => Promise<Buffer> | Buffer> = { pdf, docx, odt, xlsx, csv, md, txt, html, png }
   return Promise.resolve(settings[paper.format](paper))
 }

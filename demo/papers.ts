@@ -50,14 +50,14 @@ export function fill(sentence: string, random: Random, date: Date): string {
 }
 
 /** A paper about a subject, of `length` sentences in short paragraphs. */
-export function write(random: Random, subject: Subject, asked: { name: string; title: string; format: Format; date: Date; length?: number }): Paper {
+export function write(random: Random, subject: Subject, request: { name: string; title: string; format: Format; date: Date; length?: number }): Paper {
   const pool = POOLS[subject]
-  const length = asked.length ?? random.int(5, 11)
+  const length = request.length ?? random.int(5, 11)
   const sentences = Array.from({ length: Math.ceil(length / pool.length) }, () => random.some(pool, Math.min(pool.length, length))).flat()
-    .slice(0, length).map(sentence => fill(sentence, random, asked.date))
+    .slice(0, length).map(sentence => fill(sentence, random, request.date))
   const paragraphs: string[] = []
   while (sentences.length > 0) paragraphs.push(sentences.splice(0, random.int(1, 3)).join(' '))
-  return { name: asked.name, title: asked.title, format: asked.format, date: asked.date, paragraphs, table: [] }
+  return { name: request.name, title: request.title, format: request.format, date: request.date, paragraphs, table: [] }
 }
 
 /** A table of berths with readings and sums. */

@@ -9,7 +9,7 @@ import { newId } from '../server/services/actor'
 import { applyCommand } from '../server/services/changes/applyCommand'
 import { storeFile } from '../server/services/documents/storeFile'
 import { readOutline } from '../server/services/plan/readOutline'
-import { setInFile } from './files'
+import { renderFile } from './files'
 import type { DemoFolder, MeaningKey, Run } from './outline'
 import { IN_TRAY, MEANINGS, OUTLINE, TAGS } from './outline'
 import type { Paper } from './papers'
@@ -76,7 +76,7 @@ class Seeding {
     for (const run of runs) {
       for (let number = 1; number <= run.count; number++) {
         const paper = this.paper(run, number)
-        const bytes = await setInFile(paper)
+        const bytes = await renderFile(paper)
         const { id: blobId, size } = await storeFile(this.actor.planId, bytes)
         const id = newId() as DocumentId
         if (folderId !== null) this.filed.push({ id, subject: run.subject, at: paper.date.toISOString() })

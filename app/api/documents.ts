@@ -3,10 +3,10 @@ import type { Suggestions, TagSuggestions } from '../../contract/filing'
 import { HembixError, refusal } from '../../core/errors'
 import { addressOf, call, refusalIn } from './http'
 
-export interface RegisterAsked { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
+export interface ListRequest { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
 
-export const readRegister = (asked: RegisterAsked) => call<RegisterPage>('GET', '/api/documents', { query: { ...asked } })
-export const readRegisterIds = (asked: RegisterAsked) => call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...asked } })
+export const readRegister = (request: ListRequest) => call<RegisterPage>('GET', '/api/documents', { query: { ...request } })
+export const readRegisterIds = (request: ListRequest) => call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...request } })
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
 export const readText = (id: string, from: number) => call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
 export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { hearEvents } from './events'
+import { subscribeToEvents } from './events'
 
 class Source {
   static readonly CLOSED = 2
@@ -15,7 +15,7 @@ class Source {
 }
 
 const said: string[] = []
-const hearer = { hear: ({ type }: { type: string }) => said.push(type), opened: () => said.push('opened'), lost: (refused: boolean) => said.push(refused ? 'refused' : 'lost') }
+const listener = { hear: ({ type }: { type: string }) => said.push(type), opened: () => said.push('opened'), lost: (refused: boolean) => said.push(refused ? 'refused' : 'lost') }
 
 beforeEach(() => {
   said.length = 0
@@ -28,9 +28,9 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-describe(hearEvents, () => {
+describe(subscribeToEvents, () => {
   it('hands on what it hears, and leaves a lost connection to the browser', () => {
-    hearEvents(hearer)
+    subscribeToEvents(listener)
     Source.all[0]?.onopen?.()
     Source.all[0]?.onmessage?.({ data: '{"type":"refresh"}' })
     Source.all[0]?.fail(false)
@@ -40,7 +40,7 @@ describe(hearEvents, () => {
   })
 
   it('asks again by itself after it was refused, until it is let in', () => {
-    hearEvents(hearer)
+    subscribeToEvents(listener)
     Source.all[0]?.fail(true)
     vi.advanceTimersByTime(2000)
     Source.all[1]?.fail(true)
@@ -51,7 +51,7 @@ describe(hearEvents, () => {
   })
 
   it('hears nothing more once it is ended', () => {
-    const stop = hearEvents(hearer)
+    const stop = subscribeToEvents(listener)
     Source.all[0]?.fail(true)
     stop()
     vi.advanceTimersByTime(10_000)

@@ -8,7 +8,7 @@ export type PlanEvent =
   | { readonly type: 'away' }
   | { readonly type: 'refresh' }
 
-export interface EventHearer {
+export interface EventListening {
   readonly hear: (event: PlanEvent) => void
   /** At each connection, the first one too. */
   readonly opened: () => void
@@ -19,7 +19,7 @@ export interface EventHearer {
 const RETRY_MS = 2000
 
 /** Hears what happens to the plan until the returned function is called; tries again by itself whenever the connection is lost. */
-export function hearEvents({ hear, opened, lost }: EventHearer): () => void {
+export function subscribeToEvents({ hear, opened, lost }: EventListening): () => void {
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
   const connect = () => {

@@ -1,6 +1,6 @@
 import type * as Tus from 'tus-js-client'
 import type { ChangeEntry } from '../../contract/change'
-import type { KnownReply, LandRequest, UnlandedUpload } from '../../contract/upload'
+import type { KnownReply, LandRequest, PendingUpload } from '../../contract/upload'
 import type { ErrorCode } from '../../core/errors'
 import { HembixError, refusal } from '../../core/errors'
 import type { Query } from './http'
@@ -80,9 +80,9 @@ function reasonFor(error: Error, file: File) {
 }
 
 /** Makes documents of what has arrived, as one Change. */
-export const landUploads = (body: LandRequest) => call<ChangeEntry>('POST', '/api/uploads/land', { body })
+export const commitUploads = (body: LandRequest) => call<ChangeEntry>('POST', '/api/uploads/land', { body })
 
-export const readUnlanded = () => call<{ uploads: UnlandedUpload[] }>('GET', '/api/uploads')
+export const fetchPendingUploads = () => call<{ uploads: PendingUpload[] }>('GET', '/api/uploads')
 
 /** Forgets uploads and what has arrived of them. */
 export async function forgetUpload(id: string): Promise<void> {

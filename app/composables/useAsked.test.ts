@@ -3,7 +3,7 @@ import { expect, test } from 'vitest'
 import { createApp } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import type { Rule } from '../../core/find/index'
-import { useAsked } from './useAsked'
+import { useSearchQuery } from './useSearchQuery'
 
 const named: Rule = { kind: 'text', field: 'name', op: 'contains', value: 'lease' }
 
@@ -16,7 +16,7 @@ async function findPage(address: string) {
     await new Promise(resolve => setTimeout(resolve, 20))
     return router.currentRoute.value.query
   }
-  return { ...app.runWithContext(useAsked), settled }
+  return { ...app.runWithContext(useSearchQuery), settled }
 }
 
 test('what is chosen in the moment in which the address changes is chosen on top of it', async () => {
@@ -38,5 +38,5 @@ test('what is typed and not taken yet goes along, and stays when the address has
   page.typed.value = 'berth lease'
   page.type()
   expect(await page.settled()).toEqual({ q: 'berth lease', star: 'no' })
-  expect([page.asked.value.q, page.asksAnything.value]).toEqual(['berth lease', true])
+  expect([page.request.value.q, page.asksAnything.value]).toEqual(['berth lease', true])
 })

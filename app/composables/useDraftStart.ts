@@ -7,7 +7,7 @@ import { folderOfPath, linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraf
 import type { FolderId } from '../../core/ids'
 import { useDraft } from '../stores/draft'
 import { usePlan } from '../stores/plan'
-import { reasonOf } from '../stores/remote'
+import { refusalOf } from '../stores/remote'
 import type { DroppedFile } from './droppedFiles'
 import { useDraftFiles } from '../stores/draftFiles'
 
@@ -25,7 +25,7 @@ export function useDraftStart() {
       return id
     }
     catch (error) {
-      refused.value = reasonOf(error).message
+      refused.value = refusalOf(error).message
       return null
     }
   }

@@ -4,7 +4,7 @@
 import type { Ref } from 'vue'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import { useMutationObserver } from '@vueuse/core'
-import type { Sought } from '../../core/text/index'
+import type { Term } from '../../core/text/index'
 import { marksIn } from '../../core/text/index'
 
 type Hit = Range | HTMLElement
@@ -19,7 +19,7 @@ export interface Hits {
 }
 
 /** `name` tells several places apart that are marked at the same time. */
-export function useHits(root: Ref<HTMLElement | null>, sought: Ref<readonly Sought[]>, name: string): Hits {
+export function useHits(root: Ref<HTMLElement | null>, terms: Ref<readonly Term[]>, name: string): Hits {
   const hits = shallowRef<readonly Hit[]>([])
   const index = ref(-1)
   const count = computed(() => hits.value.length)
@@ -27,7 +27,7 @@ export function useHits(root: Ref<HTMLElement | null>, sought: Ref<readonly Soug
   let timer: ReturnType<typeof setTimeout> | null = null
 
   function look(): void {
-    hits.value = root.value && sought.value.length > 0 ? hitsIn(root.value, sought.value) : []
+    hits.value = root.value && terms.value.length > 0 ? hitsIn(root.value, terms.value) : []
     if (index.value >= hits.value.length) index.value = hits.value.length - 1
     draw()
   }
@@ -55,7 +55,7 @@ export function useHits(root: Ref<HTMLElement | null>, sought: Ref<readonly Soug
     timer = setTimeout(look, AGAIN_MS)
   }
   useMutationObserver(root, soon, { childList: true, subtree: true, characterData: true })
-  watch([root, sought], () => { index.value = -1; soon() }, { immediate: true })
+  watch([root, terms], () => { index.value = -1; soon() }, { immediate: true })
   onBeforeUnmount(() => {
     if (timer) clearTimeout(timer)
     if ('highlights' in CSS) for (const kind of ['hit', 'hit-on']) CSS.highlights.delete(`${kind}-${name}`)
@@ -63,7 +63,7 @@ export function useHits(root: Ref<HTMLElement | null>, sought: Ref<readonly Soug
   return { count, at, next }
 }
 
-function hitsIn(root: HTMLElement, sought: readonly Sought[]): Hit[] {
+function hitsIn(root: HTMLElement, terms: readonly Term[]): Hit[] {
   const hits: Hit[] = []
   const walker = document.createTreeWalker(root, NodeFilter.SHOW_TEXT | NodeFilter.SHOW_ELEMENT)
   for (let node = walker.nextNode(); node && hits.length < MOST; node = walker.nextNode()) {
@@ -71,7 +71,7 @@ function hitsIn(root: HTMLElement, sought: readonly Sought[]): Hit[] {
       if (node.dataset.hit !== undefined) hits.push(node)
       continue
     }
-    for (const [from, to] of marksIn(node.nodeValue ?? '', sought)) {
+    for (const [from, to] of marksIn(node.nodeValue ?? '', terms)) {
       const range = document.createRange()
       range.setStart(node, from)
       range.setEnd(node, to)

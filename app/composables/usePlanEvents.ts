@@ -1,7 +1,7 @@
 import type { Ref } from 'vue'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import type { PlanEvent } from '../api/events'
-import { hearEvents } from '../api/events'
+import { subscribeToEvents } from '../api/events'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { usePlan } from '../stores/plan'
@@ -46,7 +46,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
   const hear = (event: PlanEvent) => {
     away.value = event.type === 'away'
     if (event.type === 'away') return
-    if (event.type === 'progress') { acts.hearProgress(event); return }
+    if (event.type === 'progress') { acts.subscribeToProgress(event); return }
     if (event.type === 'thumbnail') { thumbnails.hear(event.documentId); return }
     if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
     else if (event.type === 'reading') pending.register = pending.find = true
@@ -61,7 +61,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
   const isOpenPlace = (id: string) => id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)
 
   onMounted(() => {
-    stop = hearEvents({
+    stop = subscribeToEvents({
       hear,
       opened: () => {
         const missed = seen || away.value
@@ -69,7 +69,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
         seen = true
         if (session.session.state === 'error') void stillSignedIn()
         if (missed) hear({ type: 'refresh' }) // what happened while nobody listened
-        else if (find.lastAsked) { pending.find = true; soon() } // words may have been read between the first answer and now
+        else if (find.lastRequest) { pending.find = true; soon() } // words may have been read between the first answer and now
       },
       lost: (refused) => {
         away.value = true

@@ -6,7 +6,7 @@ import type { FolderId } from '../../core/ids'
 import { readFolderFacts } from '../api/plan'
 import { useActs } from '../stores/acts'
 import { usePlan } from '../stores/plan'
-import { reasonOf } from '../stores/remote'
+import { refusalOf } from '../stores/remote'
 
 export type PlanFile = 'opml' | 'md' | 'csv'
 
@@ -33,7 +33,7 @@ export function usePlanFiles() {
       acts.say(`Saved ${nameOf(rootId)}.${kind}`)
     }
     catch (error) {
-      acts.refuse(reasonOf(error))
+      acts.refuse(refusalOf(error))
     }
   }
 

@@ -6,7 +6,7 @@ import type { Ref } from 'vue'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readTagSuggestions } from '../stores/content'
 import { usePlan } from '../stores/plan'
-import { reasonOf } from '../stores/remote'
+import { refusalOf } from '../stores/remote'
 
 export interface SuggestedTag { readonly id: TagId; readonly name: string; readonly reason: string }
 
@@ -22,7 +22,7 @@ export function useTagSuggestions(document: () => DocumentId | null, folder: () 
       if (id === document()) found.value = { id, tags }
     }
     catch (error) {
-      reasonOf(error) // only an offer: away, it is left out
+      refusalOf(error) // only an offer: away, it is left out
       found.value = null
     }
   }, { debounce: 250, immediate: true })

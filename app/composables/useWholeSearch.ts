@@ -9,7 +9,7 @@ import type { BundleId, DocumentId, FolderId, SearchId } from '../../core/ids'
 import { findIds } from '../api/find'
 import { useActs } from '../stores/acts'
 import { useDialogs } from '../stores/dialogs'
-import { reasonOf } from '../stores/remote'
+import { refusalOf } from '../stores/remote'
 import { useSearches } from '../stores/searches'
 
 export interface WholeSearch {
@@ -40,7 +40,7 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
       return ids.length === 0 ? null : ids
     }
     catch (error) {
-      acts.refuse(reasonOf(error))
+      acts.refuse(refusalOf(error))
       return null
     }
   }

@@ -88,10 +88,10 @@ async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void
 }
 
 const moveWhat = computed(() => {
-  const asked = dialogs.move
-  if (!asked) return ''
-  const things = (ids: readonly string[]) => ids.map(() => ({ name: asked.name }))
-  return nameThings(things(asked.folderIds), things(asked.documentIds))
+  const request = dialogs.move
+  if (!request) return ''
+  const things = (ids: readonly string[]) => ids.map(() => ({ name: request.name }))
+  return nameThings(things(request.folderIds), things(request.documentIds))
 })
 
 async function signOut(): Promise<void> {
@@ -118,14 +118,14 @@ async function leave(query: Record<string, string>): Promise<void> {
     <BottomLine />
     <UploadPanel />
     <DragHint @move="move" @file="fileAsWell" @pick="pickUp" @files="(files, to) => uploads.bring(files, to)" />
-    <MoveDialog :asked="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
-    <PlaceDialog :asked="dialogs.place" @close="dialogs.place = null" />
-    <CompareDialog :asked="dialogs.compare" @close="dialogs.compare = null" />
+    <MoveDialog :request="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
+    <PlaceDialog :request="dialogs.place" @close="dialogs.place = null" />
+    <CompareDialog :request="dialogs.compare" @close="dialogs.compare = null" />
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
     <BundleDialog :ids="dialogs.bundle" @close="dialogs.bundle = null" />
     <LinkDialog />
     <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
-    <QuestionsDialog :asked="dialogs.questions?.asked ?? null" @answer="dialogs.questions?.answer($event)" />
+    <QuestionsDialog :request="dialogs.questions?.request ?? null" @answer="dialogs.questions?.answer($event)" />
     <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />
     <ColourKeyDialog :open="dialogs.colours" @close="dialogs.colours = false" />
     <KeysDialog :open="dialogs.keys" @close="dialogs.keys = false" />

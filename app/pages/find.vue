@@ -3,9 +3,9 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
-import type { FoundDocument, LoosenedSearch, RecentSearch } from '../../contract/find'
+import type { FoundDocument, RelaxedSearch, RecentSearch } from '../../contract/find'
 import { counted } from '../../core/change/index'
-import { findFolders, isNarrowed, NOT_NARROWED } from '../../core/find/index'
+import { findFolders, hasFacets, NO_FACETS } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
 import type { SearchId } from '../../core/ids'
 import SearchList from '../components/desk/SearchList.vue'
@@ -22,7 +22,7 @@ import RuleEditor from '../components/find/RuleEditor.vue'
 import SelectionRectangle from '../components/register/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
 import type { Dragged } from '../composables/useDrag'
-import { useAsked } from '../composables/useAsked'
+import { useSearchQuery } from '../composables/useSearchQuery'
 import { useList } from '../composables/useList'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useWholeSearch } from '../composables/useWholeSearch'
@@ -40,7 +40,7 @@ definePageMeta({ key: 'find' })
 const [find, plan, acts, searches, trail] = [useFind(), usePlan(), useActs(), useSearches(), useTrail()]
 const route = useRoute()
 const router = useRouter()
-const { asked, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useAsked()
+const { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useSearchQuery()
 const head = ref<InstanceType<typeof FindHead> | null>(null)
 const scroller = ref<HTMLElement | null>(null)
 const renaming = ref<string | null>(null)
@@ -48,16 +48,16 @@ const menuAt = ref<{ x: number; y: number } | null>(null)
 const ALL_LIMIT = 10_000
 
 const answer = computed(() => (find.results.state === 'ready' ? find.results.value : null))
-const sought = computed(() => answer.value?.sought ?? [])
-const folders = computed(() => (asked.value.q.trim() === '' ? [] : findFolders(plan.findable, asked.value.q, 4)))
+const terms = computed(() => answer.value?.terms ?? [])
+const folders = computed(() => (request.value.q.trim() === '' ? [] : findFolders(plan.findable, request.value.q, 4)))
 const kept = computed(() => searches.byId.get(typeof route.query.kept === 'string' ? route.query.kept as SearchId : '') ?? null)
 /** What was looked for: the typed words, or those meant by them. */
-const meant = computed(() => (answer.value && JSON.stringify(answer.value.asked.query) === JSON.stringify(query.value) ? { ...answer.value.meant.query } : query.value))
+const meant = computed(() => (answer.value && JSON.stringify(answer.value.request.query) === JSON.stringify(query.value) ? { ...answer.value.meant.query } : query.value))
 const whole = useWholeSearch(meant, () => kept.value?.name ?? notation.value)
 
 watch([query, () => route.path], ([now]) => {
   if (route.path !== '/find') return
-  if (asked.value.q !== typed.value) typed.value = asked.value.q
+  if (request.value.q !== typed.value) typed.value = request.value.q
   if (asksAnything.value) void find.run(now, { typing: true, near: typeof route.query.near === 'string' ? route.query.near : '' })
   else find.clear()
 }, { immediate: true })
@@ -68,7 +68,7 @@ const items = computed<readonly ThingItem[]>(() => find.documents.map(row => ({ 
 const virtualizer = useVirtualizer(computed(() => ({ count: items.value.length, getScrollElement: () => scroller.value, estimateSize: () => 76, overscan: 6, getItemKey: (index: number) => items.value[index]?.key ?? index })))
 const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
   const row = find.documents[item.index]
-  return row ? [{ row, index: item.index, start: item.start, begins: asked.value.group !== 'none' && row.group !== find.documents[item.index - 1]?.group || (asked.value.group !== 'none' && item.index === 0) }] : []
+  return row ? [{ row, index: item.index, start: item.start, prefixRange: request.value.group !== 'none' && row.group !== find.documents[item.index - 1]?.group || (request.value.group !== 'none' && item.index === 0) }] : []
 }))
 watch(shown, (rows) => { if ((rows.at(-1)?.index ?? 0) > items.value.length - 8) void find.more() })
 
@@ -83,14 +83,14 @@ useShortcuts(event => renaming.value === null && (things.press(event) || list.pr
 
 /** What is opened from a search says that it led somewhere: it is remembered, and the words are marked in it. */
 function open(id: string): void {
-  void searches.note(notation.value || asked.value.q, query.value)
+  void searches.note(notation.value || request.value.q, query.value)
   trail.ids = find.documents.map(row => row.id)
-  void router.push({ path: `/document/${id}`, query: asked.value.q.trim() === '' ? {} : { find: asked.value.q } })
+  void router.push({ path: `/document/${id}`, query: request.value.q.trim() === '' ? {} : { find: request.value.q } })
 }
 
 function show(row: Pick<FoundDocument, 'id' | 'folderIds'> | undefined): void {
   const home = row?.folderIds[0]
-  void searches.note(notation.value || asked.value.q, query.value)
+  void searches.note(notation.value || request.value.q, query.value)
   if (row) void router.push(home ? { path: `/plan/${home}`, query: { doc: row.id } } : '/in-tray')
 }
 
@@ -123,11 +123,11 @@ const countText = computed(() => {
   const text = typeof find.counted === 'string' ? COUNTING[find.counted] : documentsFound(find.counted.count, find.counted.countLimit)
   return folders.value.length > 0 ? `${text}, ${counted(folders.value.length, 'folder')}` : text
 })
-const exact = () => find.lastAsked && void find.run(find.lastAsked.query, { ...find.lastAsked.more, exact: true })
-const rules = () => (asked.value.rule === null ? addRule({ kind: 'text', field: 'name', op: 'contains', value: '' }) : choose({ rule: null }))
+const exact = () => find.lastRequest && void find.run(find.lastRequest.query, { ...find.lastRequest.more, exact: true })
+const rules = () => (request.value.rule === null ? addRule({ kind: 'text', field: 'name', op: 'contains', value: '' }) : choose({ rule: null }))
 const recall = (search: RecentSearch) => void router.replace({ path: '/find', query: { ...search.query } })
-const askThis = (query: LoosenedSearch['query']) => void router.push({ path: '/find', query: { ...query } })
-const clear = () => choose({ narrowing: NOT_NARROWED, rule: null })
+const askThis = (query: RelaxedSearch['query']) => void router.push({ path: '/find', query: { ...query } })
+const clear = () => choose({ facets: NO_FACETS, rule: null })
 const leaveOut = (rule: Rule) => addRule({ kind: 'none', rules: [rule] })
 const measure = (element: Element | null) => virtualizer.value.measureElement(element)
 </script>
@@ -135,14 +135,14 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
 <template>
   <SidePanels has-card>
     <template #outline>
-      <FindFilters :narrowing="asked.narrowing" :counts="find.counts" @choose="narrow" />
+      <FindFilters :facets="request.facets" :counts="find.counts" @choose="narrow" />
     </template>
     <FindHead
-      ref="head" v-model="typed" :asked="asked" :fault="fault" :count-text="countText" :ms="answer?.ms ?? null" :corrected="answer?.corrected ?? null" :notation="notation" :has-rules="asked.rule !== null" :is-narrowed="isNarrowed(asked)"
+      ref="head" v-model="typed" :request="request" :fault="fault" :count-text="countText" :ms="answer?.ms ?? null" :corrected="answer?.corrected ?? null" :notation="notation" :has-rules="request.rule !== null" :has-facets="hasFacets(request)"
       :asks-anything="asksAnything" :kept-name="kept?.name ?? null" :recent="searches.recent" @press="pressInField" @choose="choose" @exact="exact" @rules="rules" @clear="clear" @keep="whole.keeping.value = true" @folder="whole.makeFolder"
       @bundle="whole.bundle" @recent="recall" @forget="searches.forget()"
     >
-      <RuleEditor v-if="asked.rule" :whole="asked.rule" :weighed="find.weighed" @change="choose({ rule: $event })" />
+      <RuleEditor v-if="request.rule" :whole="request.rule" :rule-counts="find.ruleCounts" @change="choose({ rule: $event })" />
       <p v-if="folders.length > 0" class="folders">
         <NuxtLink v-for="folder in folders" :key="folder.id" class="place" :to="`/plan/${folder.id}`">
           {{ plan.placeOf(folder.id)?.text }}
@@ -157,16 +157,16 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         <SearchList :searches="searches.kept" label="Kept searches" />
       </div>
       <RemoteState v-else :remote="find.results" @again="find.again()">
-        <NothingFound v-if="items.length === 0" :loosened="find.loosened" :is-narrowed="isNarrowed(asked)" @ask="askThis" @clear="clear" />
+        <NothingFound v-if="items.length === 0" :relaxed="find.relaxed" :has-facets="hasFacets(request)" @ask="askThis" @clear="clear" />
         <div role="grid" aria-label="Found documents" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
-          <div v-for="{ row, index, start, begins } in shown" :key="row.id" :ref="el => measure(el as Element | null)" :data-index="index" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-            <div v-if="begins" role="row">
+          <div v-for="{ row, index, start, prefixRange } in shown" :key="row.id" :ref="el => measure(el as Element | null)" :data-index="index" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+            <div v-if="prefixRange" role="row">
               <div role="gridcell">
-                <GroupHeading :group="asked.group" :value="row.group" />
+                <GroupHeading :group="request.group" :value="row.group" />
               </div>
             </div>
             <FoundRow
-              :row="row" :sought="sought" :selected="list.selected.value.has(`d:${row.id}`)" :focused="list.focused.value === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => draggedBy(`d:${row.id}`)"
+              :row="row" :terms="terms" :selected="list.selected.value.has(`d:${row.id}`)" :focused="list.focused.value === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => draggedBy(`d:${row.id}`)"
               @pick="list.click(`d:${row.id}`, $event)" @open="open(row.id)" @menu="menu(`d:${row.id}`, $event)" @renamed="renaming = null" @only="addRule" @without="leaveOut"
               @star="acts.act({ kind: 'star', folderIds: [], documentIds: [row.id], on: !row.starred })"
             />
@@ -176,9 +176,9 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
     </div>
-    <KeepDialog :open="whole.keeping.value" :query="meant" :proposed="answer?.corrected?.q ?? (notation || asked.q)" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" @dropped="whole.wasDropped" />
+    <KeepDialog :open="whole.keeping.value" :query="meant" :proposed="answer?.corrected?.q ?? (notation || request.q)" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" @dropped="whole.wasDropped" />
     <template #card>
-      <ThingCard :items="list.meant.value" :acts="things.acts.value" :documents="find.documents" :from-folder-id="null" :sought="asked.q" can-show @show="show($event)" />
+      <ThingCard :items="list.meant.value" :acts="things.acts.value" :documents="find.documents" :from-folder-id="null" :terms="request.q" can-show @show="show($event)" />
     </template>
   </SidePanels>
 </template>

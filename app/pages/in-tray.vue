@@ -30,7 +30,7 @@ import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
 import { useRegister } from '../stores/register'
-import { reasonOf } from '../stores/remote'
+import { refusalOf } from '../stores/remote'
 
 const [plan, register, acts, filing, dialogs] = [usePlan(), useRegister(), useActs(), useFiling(), useDialogs()]
 const router = useRouter()
@@ -93,7 +93,7 @@ async function load(id: string | undefined): Promise<void> {
     if (filing.only?.id === id) document.value = found
   }
   catch (error) {
-    acts.refuse(reasonOf(error))
+    acts.refuse(refusalOf(error))
   }
 }
 

@@ -21,8 +21,8 @@ const mergeInto = ref<TagId | ''>('')
 const byCount = ref(false)
 
 const shown = computed(() => {
-  const sought = foldedText(narrow.value)
-  const found = plan.tags.filter(tag => tag.folded.includes(sought))
+  const terms = foldedText(narrow.value)
+  const found = plan.tags.filter(tag => tag.folded.includes(terms))
   return byCount.value ? [...found].sort((a, b) => b.count - a.count) : found
 })
 

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { AccountFacts, PasswordRequest } from '../../contract/account'
 import * as api from '../api/session'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** What a person sees and does about their own account. */
 export const useAccount = defineStore('account', () => {
@@ -19,7 +19,7 @@ export const useAccount = defineStore('account', () => {
       facts.value = { state: 'ready', value: await api.readAccount() }
     }
     catch (error) {
-      facts.value = { state: 'error', reason: reasonOf(error) }
+      facts.value = { state: 'error', reason: refusalOf(error) }
     }
   }
 
@@ -28,7 +28,7 @@ export const useAccount = defineStore('account', () => {
       said.value = await act()
     }
     catch (error) {
-      said.value = reasonOf(error).message
+      said.value = refusalOf(error).message
     }
     await load()
   }

@@ -8,7 +8,7 @@ import type { ClientCommand } from '../../contract/command'
 import type { Refusal } from '../../core/errors'
 import { refusal } from '../../core/errors'
 import * as api from '../api/changes'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export type Outcome = { readonly ok: true; readonly change: ChangeEntry } | { readonly ok: false; readonly reason: Refusal }
 
@@ -77,7 +77,7 @@ export const useActs = defineStore('acts', () => {
       return { ok: true, change }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (!quiet) refuse(reason)
       return { ok: false, reason }
     }
@@ -87,7 +87,7 @@ export const useActs = defineStore('acts', () => {
     }
   }
 
-  function hearProgress({ changeId, done, total }: Progress & { readonly changeId: string }): void {
+  function subscribeToProgress({ changeId, done, total }: Progress & { readonly changeId: string }): void {
     if (underWay.value.has(changeId)) underWay.value = new Map(underWay.value).set(changeId, { done, total })
   }
 
@@ -98,7 +98,7 @@ export const useActs = defineStore('acts', () => {
       await api.stopAct(running.value.id)
     }
     catch (error) {
-      reasonOf(error) // it has just ended: the line says what it did
+      refusalOf(error) // it has just ended: the line says what it did
     }
   }
 
@@ -115,7 +115,7 @@ export const useActs = defineStore('acts', () => {
       last.value = await api.readLastActs()
     }
     catch (error) {
-      reasonOf(error) // away: the notice about that is shown by the shell
+      refusalOf(error) // away: the notice about that is shown by the shell
     }
   }
 
@@ -124,6 +124,6 @@ export const useActs = defineStore('acts', () => {
     notice.value = null
   }
 
-  return { last, notice, busy, underWay, running, undoable, act, undo, undoSince, redo, purge, refuse, say, hearProgress, stop, refresh, forget }
+  return { last, notice, busy, underWay, running, undoable, act, undo, undoSince, redo, purge, refuse, say, subscribeToProgress, stop, refresh, forget }
 })
 

@@ -2,7 +2,7 @@ import type { Device } from '../../contract/arrivals'
 import { takeArrivals } from '../api/arrivals'
 import { useActs } from './acts'
 import { useDialogs } from './dialogs'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** Takes in what a simulated device or service has; the bottom line says what came. */
 export async function fetchFrom(device: Device): Promise<void> {
@@ -15,7 +15,7 @@ export async function fetchFrom(device: Device): Promise<void> {
     acts.say(device === 'mailbox' ? `${changes.length === 1 ? '1 message' : `${changes.length} messages`} came, with what was attached` : how.folder ? 'The colleague handed a folder over: it stands at the top of the plan' : `The colleague handed documents over: ${how.as === 'pointers' ? 'pointers to' : 'copies of'} them wait here`)
   }
   catch (error) {
-    acts.refuse(reasonOf(error))
+    acts.refuse(refusalOf(error))
   }
 }
 

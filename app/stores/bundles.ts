@@ -6,7 +6,7 @@ import type { BundleId, DocumentId } from '../../core/ids'
 import { archiveAddress, readBundle, readBundles } from '../api/bundles'
 import { useActs } from './acts'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** Bundles, and the one that is open. */
 export const useBundles = defineStore('bundles', () => {
@@ -21,7 +21,7 @@ export const useBundles = defineStore('bundles', () => {
       loaded.value = { state: 'ready', value: (await readBundles()).bundles }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }
@@ -34,7 +34,7 @@ export const useBundles = defineStore('bundles', () => {
       if (openId === id) opened.value = { state: 'ready', value }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (openId === id) opened.value = { state: 'error', reason }
     }
   }

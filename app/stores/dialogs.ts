@@ -3,18 +3,18 @@ import { ref } from 'vue'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { RenumberMode, Things } from '../../core/plan/index'
 
-export interface MoveAsked extends Things {
+export interface MoveRequest extends Things {
   readonly fromFolderId: FolderId | null
   /** Of the one thing that is moved; empty when there are several. */
   readonly name: string
 }
-export interface PlaceAsked {
+export interface PlaceRequest {
   readonly title: string
   readonly suggested: readonly { readonly folderId: FolderId; readonly share: number }[]
   /** The first is the home. */
   readonly answer: (ids: FolderId[]) => void
 }
-export interface CompareAsked { readonly id: DocumentId; readonly name: string; readonly from: number; readonly to: number }
+export interface CompareRequest { readonly id: DocumentId; readonly name: string; readonly from: number; readonly to: number }
 /** Things that have to be answered before an act, in parts with the same choices. */
 export interface Questions {
   readonly label: string
@@ -32,11 +32,11 @@ export interface Questions {
 
 /** Which dialog is open, and what it is about. */
 export const useDialogs = defineStore('dialogs', () => {
-  const move = ref<MoveAsked | null>(null)
+  const move = ref<MoveRequest | null>(null)
   /** The folder whose children are to be numbered; null inside stands for the top. */
   const numbering = ref<{ folderId: FolderId | null; renumber?: RenumberMode } | null>(null)
-  const place = ref<PlaceAsked | null>(null)
-  const compare = ref<CompareAsked | null>(null)
+  const place = ref<PlaceRequest | null>(null)
+  const compare = ref<CompareRequest | null>(null)
   /** Documents that are to be renamed together. */
   const names = ref<readonly DocumentId[] | null>(null)
   /** Where a link is to be kept, and what is known of it. */
@@ -48,12 +48,12 @@ export const useDialogs = defineStore('dialogs', () => {
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */
   const colours = ref(false)
-  const questions = ref<{ asked: Questions; answer: (answers: ReadonlyMap<string, string> | null) => void } | null>(null)
+  const questions = ref<{ request: Questions; answer: (answers: ReadonlyMap<string, string> | null) => void } | null>(null)
 
   /** The answer for each row by its key; null when the person leaves it. */
-  function ask(asked: Questions): Promise<ReadonlyMap<string, string> | null> {
+  function ask(request: Questions): Promise<ReadonlyMap<string, string> | null> {
     return new Promise((resolve) => {
-      questions.value = { asked, answer: (answers) => { questions.value = null; resolve(answers) } }
+      questions.value = { request, answer: (answers) => { questions.value = null; resolve(answers) } }
     })
   }
 

@@ -16,7 +16,7 @@ import type { Outcome } from './acts'
 import { useActs } from './acts'
 import { usePlan } from './plan'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 const COMPARE_MS = 90
 const KEEP_MS = 900
@@ -76,7 +76,7 @@ export const useDraft = defineStore('draft', () => {
       compareSoon(0)
     }
     catch (error) {
-      open.value = { state: 'error', reason: reasonOf(error) }
+      open.value = { state: 'error', reason: refusalOf(error) }
     }
   }
 
@@ -163,7 +163,7 @@ export const useDraft = defineStore('draft', () => {
       if (stillKeeping()) keeping.value = 'kept'
     }
     catch (error) {
-      reasonOf(error)
+      refusalOf(error)
       keeping.value = 'failed'
       timers.keep = setTimeout(() => void keep(), KEEP_MS * 4)
     }
@@ -204,8 +204,8 @@ export const useDraft = defineStore('draft', () => {
     const { id } = open.value.value
     forget()
     // What is on its way would bring it back.
-    await sending.catch(reasonOf)
-    await api.discardDraft(id).catch(reasonOf)
+    await sending.catch(refusalOf)
+    await api.discardDraft(id).catch(refusalOf)
   }
 
   /** Closes the draft; what was typed last is sent first. */

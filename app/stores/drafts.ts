@@ -6,7 +6,7 @@ import { shallowRef } from 'vue'
 import type { DraftHead, Skeleton } from '../../contract/draft'
 import * as api from '../api/drafts'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export const useDrafts = defineStore('drafts', () => {
   const loaded = shallowRef<Remote<{ drafts: readonly DraftHead[]; skeletons: readonly Skeleton[] }>>({ state: 'idle' })
@@ -18,7 +18,7 @@ export const useDrafts = defineStore('drafts', () => {
       loaded.value = { state: 'ready', value: { drafts, skeletons } }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }

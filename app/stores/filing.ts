@@ -9,7 +9,7 @@ import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readSuggestions } from '../api/documents'
 import { useActs } from './acts'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 import { useView } from './view'
 
 export interface Waiting { readonly id: DocumentId; readonly name: string }
@@ -29,7 +29,7 @@ export const useFiling = defineStore('filing', () => {
   const tags = ref<PickedTag[]>([])
   const refused = ref('')
   let chose = false
-  let asked = 0
+  let request = 0
   const ahead = new Map<string, Promise<Suggestions>>()
 
   const only = computed(() => (documents.value.length === 1 ? documents.value[0] ?? null : null))
@@ -37,7 +37,7 @@ export const useFiling = defineStore('filing', () => {
 
   /** Takes these documents in view; `next` is the one that will come after, which is looked at ahead. */
   async function look(waiting: readonly Waiting[], next: DocumentId | null): Promise<void> {
-    const mine = ++asked
+    const mine = ++request
     const isSame = waiting.map(({ id }) => id).join() === documents.value.map(({ id }) => id).join()
     documents.value = waiting
     if (!isSame) begin()
@@ -45,15 +45,15 @@ export const useFiling = defineStore('filing', () => {
     if (!isSame) suggestions.value = { state: 'loading' }
     try {
       const found = await together(waiting)
-      if (mine !== asked) return
+      if (mine !== request) return
       suggestions.value = { state: 'ready', value: found }
       const [best] = found.places
       if (!chose) places.value = best ? [best.folderId] : []
       if (next) void fetchAhead(next)
     }
     catch (error) {
-      const reason = reasonOf(error)
-      if (mine === asked) suggestions.value = { state: 'error', reason }
+      const reason = refusalOf(error)
+      if (mine === request) suggestions.value = { state: 'error', reason }
     }
   }
 
@@ -88,13 +88,13 @@ export const useFiling = defineStore('filing', () => {
     const home = places.value[0]
     const { value: document } = only
     if (!document || home === undefined || suggestions.value.state !== 'ready') return
-    const mine = asked
+    const mine = request
     try {
       const { names } = await readSuggestions(document.id, home)
-      if (mine === asked) suggestions.value = { state: 'ready', value: { ...suggested.value, names } }
+      if (mine === request) suggestions.value = { state: 'ready', value: { ...suggested.value, names } }
     }
     catch (error) {
-      reasonOf(error) // the names that are there stay
+      refusalOf(error) // the names that are there stay
     }
   }
 

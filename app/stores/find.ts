@@ -1,31 +1,31 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Found, FoundCounts, FoundDocument, LoosenedSearch, Weighed } from '../../contract/find'
-import type { FindMore, SearchQuery } from '../api/find'
+import type { Found, FoundCounts, FoundDocument, RelaxedSearch, RuleCounts } from '../../contract/find'
+import type { FindMore, SearchParams } from '../api/find'
 import * as api from '../api/find'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
-export interface FindAsked { readonly query: SearchQuery; readonly more: FindMore }
+export interface FindRequest { readonly query: SearchParams; readonly more: FindMore }
 export interface Results extends Found {
   readonly ms: number
   /** What was asked. */
-  readonly asked: FindAsked
+  readonly request: FindRequest
   /** What was looked for, which is another where a typing error was forgiven: the next pages and the numbers are of this. */
-  readonly meant: FindAsked
+  readonly meant: FindRequest
 }
 
 /** How many are found; not known yet, or not to be known since the server is away. */
 export type Counted = Pick<FoundCounts, 'count' | 'countLimit'> | 'counting' | 'unknown'
 
-function meantBy({ query, more }: FindAsked, { corrected }: Found): FindAsked {
+function meantBy({ query, more }: FindRequest, { corrected }: Found): FindRequest {
   return corrected ? { query: { ...query, q: corrected.q }, more: { ...more, typing: false } } : { query, more }
 }
 
 const MOST_AT_ONCE = 200
 
 /** A first page with the next ones, until `shown` are there. */
-async function upTo(shown: number, first: Found, { query, more }: FindAsked, isWanted: () => boolean): Promise<Found> {
+async function upTo(shown: number, first: Found, { query, more }: FindRequest, isWanted: () => boolean): Promise<Found> {
   let [documents, next] = [first.documents, first.next]
   while (next !== null && documents.length < shown && isWanted()) {
     const page: Found = await api.find(query, { ...more, cursor: next, limit: Math.min(MOST_AT_ONCE, shown - documents.length) })
@@ -38,70 +38,70 @@ async function upTo(shown: number, first: Found, { query, more }: FindAsked, isW
 /** Results of the Find page; what is asked lives in its URL. */
 export const useFind = defineStore('find', () => {
   const results = shallowRef<Remote<Results>>({ state: 'idle' })
-  const lastAsked = ref<FindAsked | null>(null)
+  const lastRequest = ref<FindRequest | null>(null)
   /** How many of what is found are of which type and so on. */
   const counts = shallowRef<FoundCounts | null>(null)
   const counted = shallowRef<Counted>('counting')
   /** How much each rule finds alone; null where there are no rules. */
-  const weighed = shallowRef<Weighed | null>(null)
+  const ruleCounts = shallowRef<RuleCounts | null>(null)
   /** Where nothing is found: searches that ask for one thing less, and find something. */
-  const loosened = shallowRef<readonly LoosenedSearch[]>([])
-  let asked = 0
+  const relaxed = shallowRef<readonly RelaxedSearch[]>([])
+  let request = 0
 
   const documents = computed<readonly FoundDocument[]>(() => (results.value.state === 'ready' ? results.value.value.documents : []))
 
-  async function run(query: SearchQuery, more: FindMore = {}): Promise<void> {
+  async function run(query: SearchParams, more: FindMore = {}): Promise<void> {
     counted.value = 'counting'
     await runAgain(query, more, 0)
   }
 
   /** `shown`: at least so many are asked for, where there are as many. */
-  async function runAgain(query: SearchQuery, more: FindMore, shown: number): Promise<void> {
-    const mine = ++asked
-    lastAsked.value = { query, more }
+  async function runAgain(query: SearchParams, more: FindMore, shown: number): Promise<void> {
+    const mine = ++request
+    lastRequest.value = { query, more }
     if (results.value.state !== 'ready') results.value = { state: 'loading' }
     const began = performance.now()
     try {
       const found = await api.find(query, more)
       const ms = Math.round(performance.now() - began)
       const meant = meantBy({ query, more }, found)
-      const shownAgain = await upTo(shown, found, meant, () => mine === asked)
-      if (mine !== asked) return
-      results.value = { state: 'ready', value: { ...shownAgain, ms, asked: { query, more }, meant } }
+      const shownAgain = await upTo(shown, found, meant, () => mine === request)
+      if (mine !== request) return
+      results.value = { state: 'ready', value: { ...shownAgain, ms, request: { query, more }, meant } }
       if (found.count !== null) counted.value = { count: found.count, countLimit: found.countLimit }
-      loosened.value = []
-      if (found.count === 0) void loosen({ query, more }, mine)
+      relaxed.value = []
+      if (found.count === 0) void relaxQuery({ query, more }, mine)
       void count(meant, mine)
     }
     catch (error) {
-      const reason = reasonOf(error)
-      if (mine === asked) results.value = { state: 'error', reason }
+      const reason = refusalOf(error)
+      if (mine === request) results.value = { state: 'error', reason }
     }
   }
 
-  async function count({ query, more }: FindAsked, mine: number): Promise<void> {
+  async function count({ query, more }: FindRequest, mine: number): Promise<void> {
     try {
-      const [found, weights] = await Promise.all([api.countFound(query, more.typing ?? false), query.rule ? api.weigh(query) : null])
-      if (mine !== asked) return
+      const [found, weights] = await Promise.all([api.countFound(query, more.typing ?? false), query.rule ? api.countPerRule(query) : null])
+      if (mine !== request) return
       counts.value = found
-      weighed.value = weights
+      ruleCounts.value = weights
       counted.value = found
     }
     catch (error) {
-      reasonOf(error) // the search itself says what is wrong
-      if (mine !== asked) return
-      counts.value = weighed.value = null
+      refusalOf(error) // the search itself says what is wrong
+      if (mine !== request) return
+      counts.value = ruleCounts.value = null
       if (counted.value === 'counting') counted.value = 'unknown'
     }
   }
 
-  async function loosen({ query, more }: FindAsked, mine: number): Promise<void> {
+  async function relaxQuery({ query, more }: FindRequest, mine: number): Promise<void> {
     try {
-      const { loosened: found } = await api.loosen(query, more.typing ?? false)
-      if (mine === asked) loosened.value = found
+      const { relaxed: found } = await api.relaxQuery(query, more.typing ?? false)
+      if (mine === request) relaxed.value = found
     }
     catch (error) {
-      reasonOf(error) // nothing is offered then; the search itself says what is wrong
+      refusalOf(error) // nothing is offered then; the search itself says what is wrong
     }
   }
 
@@ -122,7 +122,7 @@ export const useFind = defineStore('find', () => {
       if (isStill()) results.value = { state: 'ready', value: { ...present, documents: [...present.documents, ...found.documents], next: found.next } }
     }
     catch (error) {
-      reasonOf(error) // away: asked for again when the person scrolls on
+      refusalOf(error) // away: asked for again when the person scrolls on
       fetching = null
     }
   }
@@ -138,19 +138,19 @@ export const useFind = defineStore('find', () => {
 
   /** The same once more, since something changed: with as many as were shown, so that nothing moves under who has scrolled down. */
   async function again(): Promise<void> {
-    if (!lastAsked.value) return
+    if (!lastRequest.value) return
     const shown = documents.value.length
-    const { query, more: how } = lastAsked.value
+    const { query, more: how } = lastRequest.value
     await runAgain(query, how, shown)
   }
 
   function clear(): void {
-    asked++
-    lastAsked.value = null
+    request++
+    lastRequest.value = null
     results.value = { state: 'idle' }
-    counts.value = weighed.value = null
-    loosened.value = []
+    counts.value = ruleCounts.value = null
+    relaxed.value = []
   }
 
-  return { results, documents, counts, counted, weighed, loosened, lastAsked, run, more, all, again, clear }
+  return { results, documents, counts, counted, ruleCounts, relaxed, lastRequest, run, more, all, again, clear }
 })

@@ -1,10 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
-import type { HistoryAsked } from '../api/changes'
+import type { HistoryRequest } from '../api/changes'
 import { readHistory } from '../api/changes'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 interface Loaded { readonly changes: readonly ChangeEntry[]; readonly next: number | null }
 
@@ -18,7 +18,7 @@ export const useHistory = defineStore('history', () => {
   const loaded = shallowRef<Remote<Loaded>>({ state: 'idle' })
   const changes = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.changes : []))
   /** What is shown of it. */
-  const asked = shallowRef<HistoryAsked>({})
+  const request = shallowRef<HistoryRequest>({})
   let newest = 0
   const hasMore = computed(() => loaded.value.state === 'ready' && loaded.value.value.next !== null)
 
@@ -26,11 +26,11 @@ export const useHistory = defineStore('history', () => {
     const mine = ++newest
     if (loaded.value.state !== 'ready') loaded.value = { state: 'loading' }
     try {
-      const value = await readHistory(null, asked.value)
+      const value = await readHistory(null, request.value)
       if (mine === newest) loaded.value = { state: 'ready', value }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }
@@ -39,18 +39,18 @@ export const useHistory = defineStore('history', () => {
     const present = loaded.value
     if (present.state !== 'ready' || present.value.next === null) return
     try {
-      const page = await readHistory(present.value.next, asked.value)
+      const page = await readHistory(present.value.next, request.value)
       loaded.value = { state: 'ready', value: { changes: [...present.value.changes, ...page.changes], next: page.next } }
     }
     catch (error) {
-      reasonOf(error) // away: "show earlier" can be asked for again
+      refusalOf(error) // away: "show earlier" can be asked for again
     }
   }
 
-  async function ask(wanted: HistoryAsked): Promise<void> {
-    asked.value = wanted
+  async function ask(wanted: HistoryRequest): Promise<void> {
+    request.value = wanted
     await load()
   }
 
-  return { loaded, changes, asked, hasMore, load, ask, more }
+  return { loaded, changes, request, hasMore, load, ask, more }
 })

@@ -8,7 +8,7 @@ import type { DocumentId, FolderId } from '../../core/ids'
 import { contentAddress } from './content'
 import { sendNew, sendSmall } from '../api/uploads'
 import { useActs } from './acts'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 import { useUploads } from './uploads'
 
 const NAME_LENGTH = 80
@@ -37,7 +37,7 @@ export const useKeeping = defineStore('keeping', () => {
       return null
     }
     catch (error) {
-      return reasonOf(error).message
+      return refusalOf(error).message
     }
   }
 
@@ -67,7 +67,7 @@ export const useKeeping = defineStore('keeping', () => {
       return contentAddress(documentId, { inline: true })
     }
     catch (error) {
-      acts.refuse(reasonOf(error))
+      acts.refuse(refusalOf(error))
       return null
     }
   }

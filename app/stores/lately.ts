@@ -3,7 +3,7 @@ import { shallowRef } from 'vue'
 import type { Lately } from '../../contract/find'
 import { noteVisit, readLately } from '../api/bundles'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** What was opened, changed and added last, opened often, and how long starred documents rest. */
 export const useLately = defineStore('lately', () => {
@@ -15,7 +15,7 @@ export const useLately = defineStore('lately', () => {
       loaded.value = { state: 'ready', value: await readLately() }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }
@@ -25,7 +25,7 @@ export const useLately = defineStore('lately', () => {
       await noteVisit(id)
     }
     catch (error) {
-      reasonOf(error) // away: this visit is not remembered
+      refusalOf(error) // away: this visit is not remembered
     }
   }
 

@@ -42,7 +42,7 @@ beforeEach(() => {
 afterEach(() => { vi.useRealTimers(); vi.unstubAllGlobals() })
 
 const empty = () => Promise.resolve({ name: '', text: '' })
-const asks = (what: string) => server.asked.filter(one => one.startsWith(what)).length
+const asks = (what: string) => server.request.filter(one => one.startsWith(what)).length
 
 test('an empty new memo is nothing yet; what is written is kept in the browser at once and in the plan after a pause', async () => {
   const memo = useMemo()
@@ -52,7 +52,7 @@ test('an empty new memo is nothing yet; what is written is kept in the browser a
   expect([server.stored.get('hembix.memo.m1'), asks('POST')]).toEqual(['# Winch\n\nGrease it.', 0])
   await vi.advanceTimersByTimeAsync(13_000)
   expect([held.get(MEMO), memo.name, memo.isDirty, server.stored.size]).toEqual([{ name: 'Winch', text: '# Winch\n\nGrease it.', version: 1 }, 'Winch', false, 0])
-  expect(server.asked.find(one => one.startsWith('POST'))).toContain('folder=f1')
+  expect(server.request.find(one => one.startsWith('POST'))).toContain('folder=f1')
 })
 
 test('what is typed while it is being kept is kept right after, and whoever waits, waits for both', async () => {
@@ -61,9 +61,9 @@ test('what is typed while it is being kept is kept right after, and whoever wait
   await memo.open(MEMO, null, empty)
   const arrive: (() => void)[] = []
   const { [`POST /api/documents/${MEMO}/content`]: keeps } = server.answers
-  server.answers[`POST /api/documents/${MEMO}/content`] = async (asked) => {
+  server.answers[`POST /api/documents/${MEMO}/content`] = async (request) => {
     await new Promise<void>((resolve) => { arrive.push(resolve) })
-    return typeof keeps === 'function' ? keeps(asked) : new Error('no answer')
+    return typeof keeps === 'function' ? keeps(request) : new Error('no answer')
   }
   memo.write('two')
   const first = memo.keep()

@@ -9,7 +9,7 @@ import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readBytes, readDocument } from '../api/documents'
 import { sendContent, sendNew } from '../api/uploads'
 import { useActs } from './acts'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 const PAUSE_MS = 12_000
 const keyOf = (id: string) => `hembix.memo.${id}`
@@ -47,7 +47,7 @@ export const useMemo = defineStore('memo', () => {
       name.value ||= document.value.name
     }
     catch (error) {
-      if (reasonOf(error).code !== 'notFound') { refused.value = reasonOf(error).message; state.value = 'gone'; return }
+      if (refusalOf(error).code !== 'notFound') { refused.value = refusalOf(error).message; state.value = 'gone'; return }
       kept.value = ''
       name.value ||= beginning.name
     }
@@ -116,7 +116,7 @@ export const useMemo = defineStore('memo', () => {
       return true
     }
     catch (error) {
-      const { message } = reasonOf(error)
+      const { message } = refusalOf(error)
       if (isOpen()) refused.value = message
       return false
     }

@@ -6,7 +6,7 @@ import { readBytes, readDocument } from '../api/documents'
 import { find } from '../api/find'
 import { useActs } from './acts'
 import { usePlan } from './plan'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export const PATTERN_TAG = 'pattern'
 
@@ -21,7 +21,7 @@ export async function memoPatterns(): Promise<readonly MemoPattern[]> {
     return found.documents.filter(({ extension }) => extension === 'md').map(({ id, name }) => ({ id, name })).sort((a, b) => (a.name < b.name ? -1 : 1))
   }
   catch (error) {
-    useActs().refuse(reasonOf(error))
+    useActs().refuse(refusalOf(error))
     return []
   }
 }
@@ -36,7 +36,7 @@ export async function beginningOf(patternId: string, folderId: FolderId | null):
     return { name: fillFields(pattern.name, folderId), text: fillFields(text, folderId) }
   }
   catch (error) {
-    useActs().refuse(reasonOf(error))
+    useActs().refuse(refusalOf(error))
     return { name: '', text: '' }
   }
 }

@@ -6,27 +6,27 @@ import type { MeetingReply } from '../../contract/plan'
 import type { FolderId } from '../../core/ids'
 import { readMeeting } from '../api/plan'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export const useMerging = defineStore('merging', () => {
   const meeting = shallowRef<Remote<MeetingReply>>({ state: 'idle' })
-  let asked = 0
+  let request = 0
 
   async function look(from: FolderId, into: FolderId): Promise<void> {
-    const mine = ++asked
+    const mine = ++request
     meeting.value = { state: 'loading' }
     try {
       const value = await readMeeting(from, into)
-      if (mine === asked) meeting.value = { state: 'ready', value }
+      if (mine === request) meeting.value = { state: 'ready', value }
     }
     catch (error) {
-      const reason = reasonOf(error)
-      if (mine === asked) meeting.value = { state: 'error', reason }
+      const reason = refusalOf(error)
+      if (mine === request) meeting.value = { state: 'error', reason }
     }
   }
 
   function forget(): void {
-    asked++
+    request++
     meeting.value = { state: 'idle' }
   }
 

@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import type { RegisterRow } from '../../contract/document'
 import type { FoundNames } from '../../contract/find'
 import { findNames } from '../api/find'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 const LIMIT = 8
 
@@ -11,18 +11,18 @@ const LIMIT = 8
 export const useNames = defineStore('names', () => {
   const documents = shallowRef<readonly RegisterRow[]>([])
   const corrected = ref<FoundNames['corrected']>(null)
-  let asked = 0
+  let request = 0
 
   async function look(text: string): Promise<void> {
-    const mine = ++asked
+    const mine = ++request
     try {
       const found = text.trim() === '' ? { documents: [], corrected: null } : await findNames(text, LIMIT)
-      if (mine !== asked) return
+      if (mine !== request) return
       documents.value = found.documents
       corrected.value = found.corrected
     }
     catch (error) {
-      reasonOf(error) // away, or too long: the field keeps what it has; the Find page says why
+      refusalOf(error) // away, or too long: the field keeps what it has; the Find page says why
     }
   }
 

@@ -6,7 +6,7 @@ import type { OrderId } from '../../core/ids'
 import { readOrders, tryOrder } from '../api/orders'
 import { useActs } from './acts'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** Standing orders, the one that is edited, and what it would have done. */
 export const useOrders = defineStore('orders', () => {
@@ -16,7 +16,7 @@ export const useOrders = defineStore('orders', () => {
   const tried = shallowRef<Tried | null>(null)
   const refused = ref('')
   const orders = computed(() => (loaded.value.state === 'ready' ? loaded.value.value : []))
-  let asked = 0
+  let request = 0
 
   async function load(): Promise<void> {
     if (loaded.value.state !== 'ready') loaded.value = { state: 'loading' }
@@ -24,7 +24,7 @@ export const useOrders = defineStore('orders', () => {
       loaded.value = { state: 'ready', value: (await readOrders()).orders }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }
@@ -39,15 +39,15 @@ export const useOrders = defineStore('orders', () => {
 
   /** What the order being edited would have done; nothing is done. */
   async function look(): Promise<void> {
-    const mine = ++asked
+    const mine = ++request
     if (!edited.value) return
     try {
       const found = await tryOrder(edited.value)
-      if (mine === asked) tried.value = found
+      if (mine === request) tried.value = found
     }
     catch (error) {
-      if (mine === asked) tried.value = null
-      reasonOf(error) // what is missing is said when it is kept
+      if (mine === request) tried.value = null
+      refusalOf(error) // what is missing is said when it is kept
     }
   }
 

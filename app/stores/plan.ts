@@ -11,13 +11,13 @@ import { outlineOf, totalsBelow } from '../../core/tree/index'
 import * as api from '../api/plan'
 import { laidOn } from './ink'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export interface Place { readonly code: string; readonly name: string; readonly text: string; readonly ink: string | null; /** Background for its colour, with the gaps of its pattern. */ readonly laid: string | null }
 
 export const usePlan = defineStore('plan', () => {
   const outline = shallowRef<Remote<OutlineReply>>({ state: 'idle' })
-  let asked = 0
+  let request = 0
 
   const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
   /** The folders as the rows that core works on: the outline holds live ones only. */
@@ -70,20 +70,20 @@ export const usePlan = defineStore('plan', () => {
 
   /** Loads, or loads again without showing an empty page in between; only the newest answer counts. */
   async function load(): Promise<void> {
-    const mine = ++asked
+    const mine = ++request
     if (outline.value.state !== 'ready') outline.value = { state: 'loading' }
     try {
       const value = await api.readPlan()
-      if (mine === asked) outline.value = { state: 'ready', value }
+      if (mine === request) outline.value = { state: 'ready', value }
     }
     catch (error) {
-      const reason = reasonOf(error)
-      if (mine === asked && outline.value.state !== 'ready') outline.value = { state: 'error', reason }
+      const reason = refusalOf(error)
+      if (mine === request && outline.value.state !== 'ready') outline.value = { state: 'error', reason }
     }
   }
 
   function forget(): void {
-    asked++
+    request++
     outline.value = { state: 'idle' }
   }
 

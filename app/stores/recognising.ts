@@ -3,7 +3,7 @@ import { ref } from 'vue'
 import type { Recognising } from '../../contract/reading'
 import { readRecognising, setRecognising } from '../api/reading'
 import { useActs } from './acts'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** Pages that are pictures, on their way to be found by their words. */
 export const useRecognising = defineStore('recognising', () => {
@@ -14,7 +14,7 @@ export const useRecognising = defineStore('recognising', () => {
       now.value = await readRecognising()
     }
     catch (error) {
-      reasonOf(error) // away: the notice about that is shown by the shell
+      refusalOf(error) // away: the notice about that is shown by the shell
     }
   }
 
@@ -23,7 +23,7 @@ export const useRecognising = defineStore('recognising', () => {
       now.value = await setRecognising(recognising, languages)
     }
     catch (error) {
-      useActs().refuse(reasonOf(error))
+      useActs().refuse(refusalOf(error))
     }
   }
 

@@ -6,10 +6,10 @@ import type { RegisterRow, Sort } from '../../contract/document'
 import type { FoundDocument } from '../../contract/find'
 import * as api from '../api/documents'
 import { find } from '../api/find'
-import { NOTHING_ASKED, writeAsked } from '../../core/find/index'
+import { EMPTY_QUERY, printSearchQuery } from '../../core/find/index'
 import type { FolderId } from '../../core/ids'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 import type { Look } from './view'
 import { FIRST_LOOK, useView } from './view'
 
@@ -32,7 +32,7 @@ export const useRegister = defineStore('register', () => {
   const sort = computed<Sort>(() => look.value.sort)
   const descending = computed(() => look.value.descending)
   const loaded = shallowRef<Remote<Loaded>>({ state: 'idle' })
-  let asked = 0
+  let request = 0
   let loadingMore = false
 
   const rows = computed<readonly RegisterRow[]>(() => (loaded.value.state === 'ready' ? loaded.value.value.rows : []))
@@ -70,7 +70,7 @@ export const useRegister = defineStore('register', () => {
       return { rows: page.documents, groups: NO_GROUPS, next: page.next }
     }
     const rule = { kind: 'place', folderId: folder as FolderId, below: false } as const
-    const query = writeAsked({ ...NOTHING_ASKED, rule, group, sort: sort.value === 'type' ? 'name' : sort.value, descending: descending.value })
+    const query = printSearchQuery({ ...EMPTY_QUERY, rule, group, sort: sort.value === 'type' ? 'name' : sort.value, descending: descending.value })
     const documents: FoundDocument[] = []
     let next = cursor
     do {
@@ -83,14 +83,14 @@ export const useRegister = defineStore('register', () => {
 
   async function fetchFirst(limit: number): Promise<void> {
     if (place.value === null) return
-    const mine = ++asked
+    const mine = ++request
     try {
       const page = await read(place.value, null, limit)
-      if (mine === asked) loaded.value = { state: 'ready', value: page }
+      if (mine === request) loaded.value = { state: 'ready', value: page }
     }
     catch (error) {
-      const reason = reasonOf(error)
-      if (mine === asked && loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
+      const reason = refusalOf(error)
+      if (mine === request && loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }
 
@@ -98,15 +98,15 @@ export const useRegister = defineStore('register', () => {
   async function more(): Promise<boolean> {
     const present = loaded.value
     if (present.state !== 'ready' || present.value.next === null || place.value === null || loadingMore) return false
-    const mine = asked
+    const mine = request
     loadingMore = true
     try {
       const page = await read(place.value, present.value.next, MOST)
-      if (mine === asked) loaded.value = { state: 'ready', value: { rows: [...present.value.rows, ...page.rows], groups: new Map([...present.value.groups, ...page.groups]), next: page.next } }
+      if (mine === request) loaded.value = { state: 'ready', value: { rows: [...present.value.rows, ...page.rows], groups: new Map([...present.value.groups, ...page.groups]), next: page.next } }
       return true
     }
     catch (error) {
-      reasonOf(error) // away: asked for again when the person scrolls on
+      refusalOf(error) // away: asked for again when the person scrolls on
       return false
     }
     finally {

@@ -9,7 +9,7 @@ export type Remote<T> =
   | { readonly state: 'ready'; readonly value: T }
 
 /** The refusal behind a thrown error; anything else is a fault of ours and is thrown on. */
-export function reasonOf(error: unknown): Refusal {
+export function refusalOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
   throw error
 }

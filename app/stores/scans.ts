@@ -7,7 +7,7 @@ import type { ScanEdits } from '../../core/scan/index'
 import { addPicture, bindScans, dropScan, editScan, readScan, readScans, scanPages, scanPicture } from '../api/scans'
 import { useActs } from './acts'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 /** Pages of the scanner on their way to a document. */
 export const useScans = defineStore('scans', () => {
@@ -36,7 +36,7 @@ export const useScans = defineStore('scans', () => {
       loaded.value = { state: 'ready', value: true }
     }
     catch (error) {
-      loaded.value = { state: 'error', reason: reasonOf(error) }
+      loaded.value = { state: 'error', reason: refusalOf(error) }
     }
   }
 
@@ -50,7 +50,7 @@ export const useScans = defineStore('scans', () => {
       return true
     }
     catch (error) {
-      useActs().refuse(reasonOf(error))
+      useActs().refuse(refusalOf(error))
       return false
     }
     finally {
@@ -66,7 +66,7 @@ export const useScans = defineStore('scans', () => {
     if (!page) return
     page.edits = edits
     page.read = false
-    void editScan(id, edits).catch((error: unknown) => useActs().refuse(reasonOf(error)))
+    void editScan(id, edits).catch((error: unknown) => useActs().refuse(refusalOf(error)))
   }
 
   function shift(id: string, by: number): void {

@@ -6,11 +6,11 @@ import { v7 } from 'uuid'
 import type { RecentSearch } from '../../contract/find'
 import type { KeptSearch } from '../../contract/plan'
 import type { FolderId, SearchId } from '../../core/ids'
-import type { SearchQuery } from '../api/find'
+import type { SearchParams } from '../api/find'
 import * as api from '../api/find'
 import { useActs } from './acts'
 import { usePlan } from './plan'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export const useSearches = defineStore('searches', () => {
   const plan = usePlan()
@@ -36,7 +36,7 @@ export const useSearches = defineStore('searches', () => {
       counts.value = new Map((await api.countKept()).counts.map(({ id, count }) => [id, count]))
     }
     catch (error) {
-      reasonOf(error) // away: the numbers that are there stay
+      refusalOf(error) // away: the numbers that are there stay
     }
   }
 
@@ -45,19 +45,19 @@ export const useSearches = defineStore('searches', () => {
       recent.value = (await api.readRecentSearches()).searches
     }
     catch (error) {
-      reasonOf(error) // away: the list that is there stays
+      refusalOf(error) // away: the list that is there stays
     }
   }
 
   /** Remembers a search from which something was opened. */
-  async function note(text: string, query: SearchQuery): Promise<void> {
+  async function note(text: string, query: SearchParams): Promise<void> {
     if (text.trim() === '') return
     try {
       await api.noteSearch(text.trim().slice(0, 500), query)
       await loadRecent()
     }
     catch (error) {
-      reasonOf(error) // away: it is not remembered, which harms nothing
+      refusalOf(error) // away: it is not remembered, which harms nothing
     }
   }
 
@@ -68,7 +68,7 @@ export const useSearches = defineStore('searches', () => {
       acts.say('Recent searches are forgotten')
     }
     catch (error) {
-      acts.refuse(reasonOf(error))
+      acts.refuse(refusalOf(error))
     }
   }
 

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { NewAccount, SessionState, SignIn } from '../../contract/account'
 import * as api from '../api/session'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export const useSession = defineStore('session', () => {
   const session = ref<Remote<SessionState>>({ state: 'idle' })
@@ -18,7 +18,7 @@ export const useSession = defineStore('session', () => {
       session.value = { state: 'ready', value: await api.readSession() }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (session.value.state === 'loading') session.value = { state: 'error', reason }
     }
   }

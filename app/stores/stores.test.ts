@@ -108,7 +108,7 @@ describe(useRegister, () => {
     await register.sortBy('changed')
     await register.sortBy('changed')
     await register.sortBy('name')
-    expect(server.asked.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
+    expect(server.request.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
   })
 
   it('is a search where it is grouped, keeps how each folder is shown, and forgets nothing of it', async () => {
@@ -120,7 +120,7 @@ describe(useRegister, () => {
     const [register, view] = [useRegister(), useView()]
     await register.open('one')
     await register.setLook({ group: 'type', view: 'grid' })
-    const query = new URLSearchParams(server.asked.at(-1)?.split('?')[1])
+    const query = new URLSearchParams(server.request.at(-1)?.split('?')[1])
     expect([query.get('group'), query.get('sort'), query.get('rule')]).toEqual(['type', 'name', '{"kind":"place","folderId":"one","below":false}'])
     expect([register.rows.map(({ id }) => id), [...register.groups]]).toEqual([['a', 'b', 'c'], [['a', 'pdf'], ['b', 'pdf'], ['c', 'text']]])
     await register.open('two')
@@ -153,7 +153,7 @@ describe('finding', () => {
   })
 
   it('adds pages to what was found, and shows refusals', async () => {
-    const found = { countLimit: 10, sought: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
+    const found = { countLimit: 10, terms: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
     server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
     const find = useFind()
     await find.run({ q: 'x' }, { typing: true })
@@ -166,7 +166,7 @@ describe('finding', () => {
 })
 
 describe('the number of what is found', () => {
-  const page = { countLimit: 10, sought: [], documents: [{ id: 'a' }], corrected: null, next: null }
+  const page = { countLimit: 10, terms: [], documents: [{ id: 'a' }], corrected: null, next: null }
 
   it('comes with the counts where the page was full before, and stays until another is known', async () => {
     let all = 300
@@ -192,7 +192,7 @@ describe('the number of what is found', () => {
     await find.more()
     const askedOf = (path: string) => urls.filter(url => url.split('?')[0]?.endsWith(path)).map(url => new URL(url, 'http://x').searchParams.get('q'))
     expect([askedOf('/api/find'), askedOf('/api/find/counts')]).toEqual([['-old walrsu', '-old walrus'], ['-old walrus']])
-    expect(find.lastAsked?.query).toEqual({ q: '-old walrsu' })
+    expect(find.lastRequest?.query).toEqual({ q: '-old walrsu' })
   })
 
   it('is asked for again with as many documents as were shown', async () => {
@@ -201,23 +201,23 @@ describe('the number of what is found', () => {
     const find = useFind()
     await find.run({ q: 'x' })
     await Promise.all([find.more(), find.more()])
-    expect(server.asked.filter(one => one.includes('cursor=1'))).toHaveLength(1)
+    expect(server.request.filter(one => one.includes('cursor=1'))).toHaveLength(1)
     await find.again()
     expect([find.documents.map(({ id }) => id), find.results.state === 'ready' && find.results.value.next]).toEqual([['a', 'b'], '2'])
   })
 
   it('is nothing: then what asks for one thing less is offered, until something else is asked', async () => {
     const less = { what: { kind: 'word', text: 'y' }, query: { q: 'x' }, count: 3 }
-    server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('q=x+y') ? { ...page, documents: [], count: 0 } : { ...page, count: 3 } }), 'POST /api/find/loosen': { body: { loosened: [less] } } }
+    server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('q=x+y') ? { ...page, documents: [], count: 0 } : { ...page, count: 3 } }), 'POST /api/find/loosen': { body: { relaxed: [less] } } }
     const find = useFind()
     await find.run({ q: 'x y' })
-    await vi.waitFor(() => expect(find.loosened).toEqual([less]))
+    await vi.waitFor(() => expect(find.relaxed).toEqual([less]))
     await find.run({ q: 'x' })
-    expect([find.loosened, server.asked.filter(one => one.includes('loosen')).length]).toEqual([[], 1])
+    expect([find.relaxed, server.request.filter(one => one.includes('loosen')).length]).toEqual([[], 1])
     // Away for a moment: nothing is offered, and nothing breaks.
     server.answers['POST /api/find/loosen'] = new TypeError('away')
     await find.run({ q: 'x y' })
-    expect([find.results.state, find.loosened]).toEqual(['ready', []])
+    expect([find.results.state, find.relaxed]).toEqual(['ready', []])
   })
 
   it('is not known while the server is away', async () => {
@@ -246,13 +246,13 @@ describe('a long act', () => {
     const acts = useActs()
     const acting = acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
     const [id = ''] = [...acts.underWay.keys()]
-    acts.hearProgress({ changeId: 'of another window', done: 1, total: 2 })
+    acts.subscribeToProgress({ changeId: 'of another window', done: 1, total: 2 })
     expect(acts.running).toBeNull()
-    acts.hearProgress({ changeId: id, done: 2500, total: 10_000 })
+    acts.subscribeToProgress({ changeId: id, done: 2500, total: 10_000 })
     expect(acts.running).toEqual({ id, done: 2500, total: 10_000 })
     server.answers[`POST /api/changes/${id}/stop`] = { body: null }
     await acts.stop()
-    expect(server.asked.at(-1)).toBe(`POST /api/changes/${id}/stop`)
+    expect(server.request.at(-1)).toBe(`POST /api/changes/${id}/stop`)
     answer({ status: 409, body: refusal('act.stopped') })
     expect([(await acting).ok, acts.running, acts.notice?.text]).toEqual([false, null, 'Stopped before the end. Nothing was changed.'])
   })
@@ -273,7 +273,7 @@ describe('kept searches', () => {
     expect([searches.countText('one'), searches.countText('two'), searches.countText('gone')]).toEqual(['12', '10,000+', ''])
     await searches.note('  berth ', { q: 'berth' })
     await searches.note('   ', {})
-    expect([searches.recent.map(one => one.text), server.asked.filter(one => one.startsWith('PUT')).length]).toEqual([['berth'], 1])
+    expect([searches.recent.map(one => one.text), server.request.filter(one => one.startsWith('PUT')).length]).toEqual([['berth'], 1])
   })
 })
 

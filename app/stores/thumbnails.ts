@@ -4,7 +4,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { ThumbnailState } from '../../contract/document'
 import { call } from '../api/http'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 const TOGETHER_MS = 80
 const AT_ONCE = 200
@@ -39,7 +39,7 @@ export const useThumbnails = defineStore('thumbnails', () => {
       states.value = new Map([...states.value, ...thumbnails.map(({ id, state }) => [id, state] as const)])
     }
     catch (error) {
-      reasonOf(error) // away: asked for again when the document comes into view again
+      refusalOf(error) // away: asked for again when the document comes into view again
     }
   }
 

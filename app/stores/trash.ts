@@ -4,7 +4,7 @@ import type { InsideTrash, TrashItem } from '../../contract/document'
 import { readInsideTrash, readTrash } from '../api/documents'
 import { useActs } from './acts'
 import type { Remote } from './remote'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 
 export const useTrash = defineStore('trash', () => {
   const loaded = shallowRef<Remote<readonly TrashItem[]>>({ state: 'idle' })
@@ -16,7 +16,7 @@ export const useTrash = defineStore('trash', () => {
       loaded.value = { state: 'ready', value: (await readTrash()).items }
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
   }
@@ -30,7 +30,7 @@ export const useTrash = defineStore('trash', () => {
       inside.value = { id, rows: asOutline((await readInsideTrash(id)).items, id) }
     }
     catch (error) {
-      useActs().refuse(reasonOf(error))
+      useActs().refuse(refusalOf(error))
     }
   }
 

@@ -22,19 +22,19 @@ vi.mock('tus-js-client', () => ({
 }))
 
 let clashes: object[] = []
-let landings: { change: string; files: { uploadId: string; clash: string }[] }[] = []
-let landingStatus = 200
+let commits: { change: string; files: { uploadId: string; clash: string }[] }[] = []
+let commitStatus = 200
 beforeEach(() => {
   setActivePinia(createPinia())
   sent.all = []
   clashes = []
-  landings = []
-  landingStatus = 200
+  commits = []
+  commitStatus = 200
   vi.stubGlobal('window', { isSecureContext: false })
   vi.stubGlobal('navigator', {})
-  vi.stubGlobal('fetch', (url: string, asked: { body?: string }) => {
-    if (url.endsWith('/land')) landings.push(JSON.parse(asked.body ?? '{}') as never)
-    if (url.endsWith('/land') && landingStatus !== 200) return Promise.resolve(new Response(JSON.stringify(refusal('folder.inTrash', { name: 'Leases' })), { status: landingStatus }))
+  vi.stubGlobal('fetch', (url: string, request: { body?: string }) => {
+    if (url.endsWith('/land')) commits.push(JSON.parse(request.body ?? '{}') as never)
+    if (url.endsWith('/land') && commitStatus !== 200) return Promise.resolve(new Response(JSON.stringify(refusal('folder.inTrash', { name: 'Leases' })), { status: commitStatus }))
     return Promise.resolve(new Response(JSON.stringify(url.includes('clashes') ? { clashes } : url.includes('known') ? { sizes: [], documents: [] } : { last: null, undo: null, redo: null })))
   })
 })
@@ -56,12 +56,12 @@ describe('the queue', () => {
     sent.all[0]?.options.onSuccess()
     await settle()
     expect(uploads.items.map(item => item.state)).toEqual(['here', 'running', 'running'])
-    expect(landings).toEqual([])
+    expect(commits).toEqual([])
     sent.all[1]?.options.onSuccess()
     sent.all[2]?.options.onSuccess()
     await settle()
     expect(uploads.items.map(item => item.state)).toEqual(['done', 'done', 'done'])
-    expect(landings.map(landing => landing.files.map(({ uploadId }) => uploadId))).toEqual([['u-a', 'u-b', 'u-c']])
+    expect(commits.map(commit => commit.files.map(({ uploadId }) => uploadId))).toEqual([['u-a', 'u-b', 'u-c']])
   })
 
   it('keeps one that failed with its reason, lands the others, and sends it again', async () => {
@@ -77,11 +77,11 @@ describe('the queue', () => {
     await settle()
     sent.all[2]?.options.onSuccess()
     await settle()
-    expect([uploads.items[0]?.state, landings.length]).toEqual(['done', 2])
+    expect([uploads.items[0]?.state, commits.length]).toEqual(['done', 2])
   })
 
   it('keeps what has arrived when it cannot be taken in, and takes it in under the same key without sending it again', async () => {
-    landingStatus = 409
+    commitStatus = 409
     const uploads = useUploads()
     await uploads.add([file('a')], F)
     await settle()
@@ -89,10 +89,10 @@ describe('the queue', () => {
     await settle()
     const [item] = uploads.items
     expect([item?.state, item?.reason]).toEqual(['failed', refusal('folder.inTrash', { name: 'Leases' }).message])
-    landingStatus = 200
+    commitStatus = 200
     if (item) uploads.retry(item)
     await settle()
-    expect([item?.state, sent.all.length, landings[1]?.change === landings[0]?.change]).toEqual(['done', 1, true])
+    expect([item?.state, sent.all.length, commits[1]?.change === commits[0]?.change]).toEqual(['done', 1, true])
   })
 
   it('stops what runs and what waits, and clears what is over', async () => {
@@ -117,7 +117,7 @@ describe('the queue', () => {
     await settle()
     uploads.stopAll()
     await settle()
-    expect([uploads.items.map(item => item.state), landings]).toEqual([['stopped', 'stopped', 'stopped'], []])
+    expect([uploads.items.map(item => item.state), commits]).toEqual([['stopped', 'stopped', 'stopped'], []])
   })
 
   it('asks about taken names before anything is sent, and sends as answered', async () => {
@@ -125,13 +125,13 @@ describe('the queue', () => {
     const [uploads, dialogs] = [useUploads(), useDialogs()]
     const added = uploads.add([file('a'), file('b'), file('s')], F)
     await settle()
-    expect([sent.all.length, dialogs.questions?.asked.parts[0]?.rows.map(row => row.name)]).toEqual([0, ['a', 's']])
+    expect([sent.all.length, dialogs.questions?.request.parts[0]?.rows.map(row => row.name)]).toEqual([0, ['a', 's']])
     dialogs.questions?.answer(new Map([['0', 'version'], ['2', 'skip']]))
     await added
     await settle()
     for (const one of sent.all) one.options.onSuccess()
     await settle()
-    expect(landings[0]?.files.map(({ uploadId, clash }) => [uploadId, clash])).toEqual([['u-a', 'version'], ['u-b', 'both']])
+    expect(commits[0]?.files.map(({ uploadId, clash }) => [uploadId, clash])).toEqual([['u-a', 'version'], ['u-b', 'both']])
   })
 
   it('sends nothing when the question is left without an answer', async () => {

@@ -1,13 +1,13 @@
 import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
 import { computed, ref, shallowRef } from 'vue'
-import type { UnlandedUpload } from '../../contract/upload'
+import type { PendingUpload } from '../../contract/upload'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { Clash, NewFolder } from '../../core/plan/index'
-import { forgetUpload, landUploads, readUnlanded, sendFile } from '../api/uploads'
+import { forgetUpload, commitUploads, fetchPendingUploads, sendFile } from '../api/uploads'
 import { useActs } from './acts'
 import { usePlan } from './plan'
-import { reasonOf } from './remote'
+import { refusalOf } from './remote'
 import type { Coming, DroppedFile } from './uploadQuestions'
 import { askAbout } from './uploadQuestions'
 
@@ -35,7 +35,7 @@ interface Batch {
   /** Made with the first files that come in. */
   folders: readonly NewFolder[]
   /** What is being taken in, under its key: kept until it is answered, so that a lost answer makes nothing twice and leaves nothing out. */
-  landing: { readonly id: string; readonly items: readonly UploadItem[] } | null
+  commit: { readonly id: string; readonly items: readonly UploadItem[] } | null
 }
 
 const AT_ONCE = 2
@@ -50,7 +50,7 @@ export const useUploads = defineStore('uploads', () => {
   const queue: UploadItem[] = []
   let running = 0
   /** What was on its way when an earlier window was closed. */
-  const earlier = shallowRef<readonly UnlandedUpload[]>([])
+  const earlier = shallowRef<readonly PendingUpload[]>([])
 
   const open = computed(() => items.value.filter(item => item.state === 'waiting' || item.state === 'running' || item.state === 'here'))
   /** Of all that is not stopped, by bytes; 0 to 1. */
@@ -81,14 +81,14 @@ export const useUploads = defineStore('uploads', () => {
       if (coming.files.length === 0 && coming.asWell.size === 0) acts.say('Nothing was brought in.')
     }
     catch (error) {
-      acts.refuse(reasonOf(error))
+      acts.refuse(refusalOf(error))
     }
   }
 
   /** Queues files without asking; folderId null: the target of them all, which is the In-tray unless said. */
   function send(coming: Coming['files'], { target = null, origin = 'upload', folders = [] }: Partial<Pick<Batch, 'target' | 'origin' | 'folders'>> = {}): void {
     if (coming.length === 0) return
-    const batch: Batch = { id: v7(), target, origin, folders, landing: null }
+    const batch: Batch = { id: v7(), target, origin, folders, commit: null }
     batches.set(batch.id, batch)
     void hold(batch.id)
     for (const { file, folderId, clash } of coming) put({ id: v7(), batchId: batch.id, name: file.name, size: file.size, folderId, clash, state: 'waiting', share: 0, reason: '', uploadId: null }, file)
@@ -125,7 +125,7 @@ export const useUploads = defineStore('uploads', () => {
       item.state = 'here'
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       item.state = reason.code === 'upload.stopped' ? 'stopped' : 'failed'
       item.reason = reason.message
     }
@@ -141,27 +141,27 @@ export const useUploads = defineStore('uploads', () => {
   async function land(batch: Batch): Promise<void> {
     const mine = items.value.filter(item => item.batchId === batch.id)
     // One of them was stopped since, or is no longer there: what is left is taken in anew.
-    if (batch.landing?.items.some(item => item.uploadId === null)) batch.landing = null
-    if (batch.landing === null) {
+    if (batch.commit?.items.some(item => item.uploadId === null)) batch.commit = null
+    if (batch.commit === null) {
       if (mine.some(item => item.state === 'waiting' || item.state === 'running')) return
       const arrived = mine.filter(item => item.state === 'here')
       if (arrived.length === 0) return
-      batch.landing = { id: v7(), items: arrived }
+      batch.commit = { id: v7(), items: arrived }
     }
-    const { id: change, items: here } = batch.landing
+    const { id: change, items: here } = batch.commit
     try {
-      await landUploads({
+      await commitUploads({
         change, folder: batch.target ?? 'in-tray', folders: [...batch.folders], origin: batch.origin,
         files: here.map(({ id, uploadId, folderId, clash }) => ({ uploadId: uploadId ?? '', documentId: id as DocumentId, folderId, clash })),
       })
       batch.folders = []
-      batch.landing = null
+      batch.commit = null
       for (const item of here) { item.state = 'done'; files.delete(item.id) }
       await useActs().refresh()
       await land(batch) // what arrived meanwhile
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       // What has arrived is safe: it is taken in as soon as Hembix answers again.
       if (reason.code === 'connection.lost' || reason.code === 'database.away') { setTimeout(() => void land(batch), AGAIN_MS); return }
       if (reason.code === 'upload.missing') for (const item of here) item.uploadId = null
@@ -207,11 +207,11 @@ export const useUploads = defineStore('uploads', () => {
   /** Looks for what was on its way when a window was closed; what another window is sending is left to it. */
   async function look(): Promise<void> {
     try {
-      const [{ uploads }, elsewhere] = [await readUnlanded(), await heldBatches()]
+      const [{ uploads }, elsewhere] = [await fetchPendingUploads(), await heldBatches()]
       earlier.value = uploads.filter(({ metadata: { batch = '' } }) => !batches.has(batch) && !elsewhere.has(batch))
     }
     catch (error) {
-      reasonOf(error) // away: the notice about that is shown by the shell
+      refusalOf(error) // away: the notice about that is shown by the shell
     }
   }
 
@@ -221,11 +221,11 @@ export const useUploads = defineStore('uploads', () => {
     try {
       for (const folder of new Set(whole.map(meantFor))) {
         const uploads = whole.filter(upload => meantFor(upload) === folder)
-        await landUploads({ change: v7(), folder, folders: [], origin: 'upload', files: uploads.map(({ id }) => ({ uploadId: id, documentId: v7() as DocumentId, folderId: null, clash: 'both' as const })) })
+        await commitUploads({ change: v7(), folder, folders: [], origin: 'upload', files: uploads.map(({ id }) => ({ uploadId: id, documentId: v7() as DocumentId, folderId: null, clash: 'both' as const })) })
       }
     }
     catch (error) {
-      useActs().refuse(reasonOf(error))
+      useActs().refuse(refusalOf(error))
     }
     await look()
     await useActs().refresh()
@@ -236,7 +236,7 @@ export const useUploads = defineStore('uploads', () => {
       for (const { id } of earlier.value) await forgetUpload(id)
     }
     catch (error) {
-      useActs().refuse(reasonOf(error))
+      useActs().refuse(refusalOf(error))
     }
     await look()
   }
@@ -245,7 +245,7 @@ export const useUploads = defineStore('uploads', () => {
 })
 
 /** Where an upload of an earlier window was meant to go; the In-tray where that folder is gone. */
-export function meantFor({ metadata: { folder = 'in-tray' } }: UnlandedUpload): string {
+export function meantFor({ metadata: { folder = 'in-tray' } }: PendingUpload): string {
   return usePlan().tree.byId.has(folder as FolderId) ? folder : 'in-tray'
 }
 

@@ -138,8 +138,8 @@ function planAfter({ plan }: PresentPlan, rootId: FolderId | null, numbering: Nu
 }
 
 function foldersAfter(present: PresentPlan, rows: readonly FolderRow[], gone: readonly FolderRow[], rootId: FolderId | null, numbering: NumberedPlan['numbering'] | null): FolderRow[] {
-  const touched = new Set<string>([...rows.map(row => row.id), ...gone.map(folder => folder.id)])
-  const others = present.folders.filter(folder => !touched.has(folder.id))
+  const execute = new Set<string>([...rows.map(row => row.id), ...gone.map(folder => folder.id)])
+  const others = present.folders.filter(folder => !execute.has(folder.id))
   return [...others.map(folder => (folder.id === rootId && numbering ? { ...folder, numbering } : folder)), ...rows]
 }
 

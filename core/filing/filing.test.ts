@@ -109,8 +109,8 @@ describe('places', () => {
     for (const { document, folders: places } of filed.values()) anew.put(document, places)
     const round = (model: FilingModel) => model.score(some(99), 3).map(({ folderId, share }) => [folderId, share.toFixed(6)])
     expect(lived.size).toBe(filed.size)
-    const asked = some(98)
-    expect(lived.score(asked, 3).map(one => [one.folderId, one.share.toFixed(6)])).toEqual(anew.score(asked, 3).map(one => [one.folderId, one.share.toFixed(6)]))
+    const request = some(98)
+    expect(lived.score(request, 3).map(one => [one.folderId, one.share.toFixed(6)])).toEqual(anew.score(request, 3).map(one => [one.folderId, one.share.toFixed(6)]))
     expect(round(lived).length).toBeGreaterThan(0)
   })
 

@@ -33,9 +33,9 @@ export function orderFor(orders: readonly Order[], arrival: Arrival): Order | nu
 }
 
 /** Every word, by its beginning, in any order. */
-function holdsWords(text: string, sought: string): boolean {
+function holdsWords(text: string, terms: string): boolean {
   const folded = ` ${foldedText(text)}`
-  return foldedText(sought).split(' ').filter(word => word !== '').every(word => folded.includes(` ${word}`))
+  return foldedText(terms).split(' ').filter(word => word !== '').every(word => folded.includes(` ${word}`))
 }
 
 /** "from Mistral, PDF, with the words offer doors": the condition in words. */

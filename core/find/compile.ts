@@ -2,7 +2,7 @@
 // pieces. The statement around it names the tables `s` (search_row) and `d` (document).
 
 import { entriesOf, formsOf, pairsOf } from '../text/index'
-import type { EmptyField, LeafRule, ReadingKind, Rule, TextField, TimeField, World } from './rule'
+import type { EmptyField, LeafRule, ReadingKind, Rule, TextField, TimeField, MatchContext } from './rule'
 import { isGroup, recentFrom } from './rule'
 import { KNOWN_EXTENSIONS, TYPE_GROUPS } from './types'
 
@@ -14,12 +14,12 @@ export interface Compiled {
 }
 
 /** Parameters are numbered from `firstParam`. */
-export function compile(rule: Rule, world: World, firstParam: number): Compiled {
+export function compile(rule: Rule, matchContext: MatchContext, firstParam: number): Compiled {
   const params: unknown[] = []
   const bind = (value: unknown): string => `$${firstParam + params.push(value) - 1}`
   const phrases = rule.kind === 'all' ? rule.rules.filter(part => part.kind === 'phrase') : []
-  if (rule.kind !== 'all' || phrases.length === 0) return { text: conditionOf(rule, bind, world), params }
-  const others = allOf(rule.rules.filter(part => part.kind !== 'phrase'), bind, world)
+  if (rule.kind !== 'all' || phrases.length === 0) return { text: conditionOf(rule, bind, matchContext), params }
+  const others = allOf(rule.rules.filter(part => part.kind !== 'phrase'), bind, matchContext)
   const found = both([others, ...phrases.map(({ words }) => marksCondition(words, bind))])
   const needs = params.length
   const check = both(phrases.map(({ words }) => textCheck(words, bind)))
@@ -28,26 +28,26 @@ export function compile(rule: Rule, world: World, firstParam: number): Compiled 
 
 type Bind = (value: unknown) => string
 
-function conditionOf(rule: Rule, bind: Bind, world: World): string {
-  if (!isGroup(rule)) return leaf(rule, bind, world)
-  if (rule.kind === 'all') return allOf(rule.rules, bind, world)
+function conditionOf(rule: Rule, bind: Bind, matchContext: MatchContext): string {
+  if (!isGroup(rule)) return leaf(rule, bind, matchContext)
+  if (rule.kind === 'all') return allOf(rule.rules, bind, matchContext)
   if (rule.rules.length === 0) return rule.kind === 'any' ? 'false' : 'true'
-  const some = `(${rule.rules.map(part => conditionOf(part, bind, world)).join(' OR ')})`
+  const some = `(${rule.rules.map(part => conditionOf(part, bind, matchContext)).join(' OR ')})`
   return rule.kind === 'any' ? some : `NOT ${some}`
 }
 
-function leaf(rule: LeafRule, bind: Bind, world: World): string {
+function leaf(rule: LeafRule, bind: Bind, matchContext: MatchContext): string {
   switch (rule.kind) {
     case 'word': return `s.words @@ ${bind(wordQuery(rule))}::tsquery`
     case 'phrase': return phraseCondition(rule.words, bind)
     case 'text': return textCondition(rule, bind)
     case 'type': return typeCondition(rule, bind)
-    case 'place': return placeCondition(rule, bind, world)
+    case 'place': return placeCondition(rule, bind, matchContext)
     case 'time': return timeCondition(rule.field, rule.from, rule.before, bind)
-    case 'recent': return timeCondition(rule.field, recentFrom(world.now, rule.count, rule.unit), null, bind)
+    case 'recent': return timeCondition(rule.field, recentFrom(matchContext.now, rule.count, rule.unit), null, bind)
     case 'size': return both([rule.from === null ? '' : `s.size >= ${bind(rule.from)}::bigint`, rule.before === null ? '' : `s.size < ${bind(rule.before)}::bigint`])
     case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.plan_id = s.plan_id AND g.tag_id = ANY(${bind(rule.anyOf)}::uuid[]))`
-    case 'meaning': return meaningCondition(rule, bind, world)
+    case 'meaning': return meaningCondition(rule, bind, matchContext)
     case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.plan_id = s.plan_id AND star.id = s.document_id)`
     case 'origin': return `s.origin = ANY(${bind(rule.anyOf)}::text[])`
     case 'filed': return `${PLACES} = ANY(${bind(rule.anyOf)}::text[])`
@@ -78,10 +78,10 @@ function both(parts: readonly string[]): string {
 }
 
 /** Words that must all be there go into one tsquery, which one index scan answers. */
-function allOf(rules: readonly Rule[], bind: Bind, world: World): string {
+function allOf(rules: readonly Rule[], bind: Bind, matchContext: MatchContext): string {
   const words = rules.filter(part => part.kind === 'word')
   const others = rules.filter(part => part.kind !== 'word')
-  const parts = others.map(part => conditionOf(part, bind, world))
+  const parts = others.map(part => conditionOf(part, bind, matchContext))
   if (words.length > 0) parts.unshift(`s.words @@ ${bind(words.map(wordQuery).join(' & '))}::tsquery`)
   return both(parts)
 }
@@ -137,9 +137,9 @@ function typeCondition(rule: Extract<Rule, { kind: 'type' }>, bind: Bind): strin
   return rule.anyOf.includes('other') ? `(${inNamed} OR s.extension <> ALL(${bind(KNOWN_EXTENSIONS)}::text[]))` : inNamed
 }
 
-function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, world: World): string {
+function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, matchContext: MatchContext): string {
   if (rule.folderId === null) return 'EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id IS NULL)'
-  const ids = rule.below ? world.below(rule.folderId) : [rule.folderId]
+  const ids = rule.below ? matchContext.below(rule.folderId) : [rule.folderId]
   return `EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id = ANY(${bind(ids)}::uuid[]))`
 }
 
@@ -154,9 +154,9 @@ function timeCondition(field: TimeField, from: string | null, before: string | n
 }
 
 /** Its own colour, else that of its home. */
-function meaningCondition({ anyOf }: Extract<Rule, { kind: 'meaning' }>, bind: Bind, world: World): string {
+function meaningCondition({ anyOf }: Extract<Rule, { kind: 'meaning' }>, bind: Bind, matchContext: MatchContext): string {
   const own = bind(anyOf.filter(id => id !== null))
-  const folders = bind(world.coloured(anyOf))
+  const folders = bind(matchContext.coloured(anyOf))
   const homeless = anyOf.includes(null) ? ' OR NOT EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id IS NOT NULL)' : ''
   return `((s.meaning_id IS NOT NULL AND s.meaning_id = ANY(${own}::uuid[])) OR (s.meaning_id IS NULL AND (EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.home AND p.folder_id = ANY(${folders}::uuid[]))${homeless})))`
 }

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest'
 import type { FolderId } from '../ids'
 import { compile } from './compile'
 import { findFolders } from './folders'
-import { isOnlyWithout, parseQuery, soughtIn } from './parse'
-import type { Rule, World } from './rule'
+import { isOnlyWithout, parseQuery, termsIn } from './parse'
+import type { Rule, MatchContext } from './rule'
 import { recentFrom } from './rule'
 
 const all = (...rules: Rule[]): Rule => ({ kind: 'all', rules })
@@ -35,9 +35,9 @@ describe(parseQuery, () => {
   })
 })
 
-describe(soughtIn, () => {
+describe(termsIn, () => {
   it('gives the words that must be there, not those to leave out', () => {
-    expect(soughtIn(parseQuery('berth "shore power" -old', { typing: false })).map(({ text }) => text)).toEqual(['berth', 'shore', 'power'])
+    expect(termsIn(parseQuery('berth "shore power" -old', { typing: false })).map(({ text }) => text)).toEqual(['berth', 'shore', 'power'])
   })
 })
 
@@ -48,10 +48,10 @@ describe(isOnlyWithout, () => {
 })
 
 describe(compile, () => {
-  const world: World = { below: () => ['f1', 'f2'] as FolderId[], meaningOf: () => null, coloured: () => ['f2'] as FolderId[], now: '2026-03-31T12:00:00.000Z' }
+  const matchContext: MatchContext = { below: () => ['f1', 'f2'] as FolderId[], meaningOf: () => null, coloured: () => ['f2'] as FolderId[], now: '2026-03-31T12:00:00.000Z' }
 
   it('puts words that must all be there into one tsquery, and values into parameters', () => {
-    expect(compile(all(word('berth'), word('lea', true), { kind: 'star', on: true }), world, 6)).toEqual({
+    expect(compile(all(word('berth'), word('lea', true), { kind: 'star', on: true }), matchContext, 6)).toEqual({
       text: '(s.words @@ $6::tsquery AND EXISTS (SELECT FROM star WHERE star.plan_id = s.plan_id AND star.id = s.document_id))',
       params: [`'.berth' & ('lea':* | '.lea' | '.le')`],
     })
@@ -59,14 +59,14 @@ describe(compile, () => {
 
   it('numbers parameters through nested groups', () => {
     const rule = all({ kind: 'any', rules: [word('a'), { kind: 'place', folderId: 'f1' as FolderId, below: true }] }, { kind: 'none', rules: [word('b')] })
-    expect(compile(rule, world, 2)).toEqual({
+    expect(compile(rule, matchContext, 2)).toEqual({
       text: '((s.words @@ $2::tsquery OR EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id = ANY($3::uuid[]))) AND NOT (s.words @@ $4::tsquery))',
       params: ['\'a\'', ['f1', 'f2'], '\'b\''],
     })
   })
 
   it('says what empty groups mean', () => {
-    const text = (kind: 'all' | 'any' | 'none') => compile({ kind, rules: [] }, world, 1).text
+    const text = (kind: 'all' | 'any' | 'none') => compile({ kind, rules: [] }, matchContext, 1).text
     expect([text('all'), text('any'), text('none')]).toEqual(['true', 'false', 'true'])
   })
 })
@@ -81,7 +81,7 @@ describe(findFolders, () => {
 })
 
 describe('a condition of one field', () => {
-  const world: World = { below: () => [], meaningOf: () => null, coloured: () => ['f2'] as FolderId[], now: '2026-03-31T12:00:00.000Z' }
+  const matchContext: MatchContext = { below: () => [], meaningOf: () => null, coloured: () => ['f2'] as FolderId[], now: '2026-03-31T12:00:00.000Z' }
 
   it.each<[Rule, string, unknown[]]>([
     [{ kind: 'text', field: 'remark', op: 'contains', value: 'paid' }, 'd.remark_folded LIKE $1::text', ['%paid%']],
@@ -91,7 +91,7 @@ describe('a condition of one field', () => {
     [{ kind: 'size', from: 10, before: 20 }, '(s.size >= $1::bigint AND s.size < $2::bigint)', [10, 20]],
     [{ kind: 'empty', field: 'tags' }, 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.plan_id = s.plan_id)', []],
   ])('%j', (rule, text, params) => {
-    expect(compile(rule, world, 1)).toEqual({ text, params })
+    expect(compile(rule, matchContext, 1)).toEqual({ text, params })
   })
 })
 

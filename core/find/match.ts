@@ -1,29 +1,29 @@
 import type { FolderId } from '../ids'
 import { formsOf } from '../text/index'
-import type { Findable, LeafRule, ReadingKind, Rule, TextField, TextOp, TimeField, World } from './rule'
+import type { SearchableDocument, LeafRule, ReadingKind, Rule, TextField, TextOp, TimeField, MatchContext } from './rule'
 import { filedOf, isGroup, recentFrom } from './rule'
 import { typeGroupOf } from './types'
 
 /** Answers whether a document is found by the rule. */
-export function matches(rule: Rule, document: Findable, world: World): boolean {
-  if (!isGroup(rule)) return fits(rule, document, world)
-  if (rule.kind === 'all') return rule.rules.every(part => matches(part, document, world))
-  const some = rule.rules.some(part => matches(part, document, world))
+export function matches(rule: Rule, document: SearchableDocument, matchContext: MatchContext): boolean {
+  if (!isGroup(rule)) return fits(rule, document, matchContext)
+  if (rule.kind === 'all') return rule.rules.every(part => matches(part, document, matchContext))
+  const some = rule.rules.some(part => matches(part, document, matchContext))
   return rule.kind === 'any' ? some : !some
 }
 
-function fits(rule: LeafRule, document: Findable, world: World): boolean {
+function fits(rule: LeafRule, document: SearchableDocument, matchContext: MatchContext): boolean {
   switch (rule.kind) {
     case 'word': return holdsWord(document, rule.text, rule.prefix)
     case 'phrase': return [document.folded, ...document.pages].some(text => ` ${text} `.includes(` ${rule.words.join(' ')} `))
     case 'text': return compares(textOf(document, rule.field), rule.op, rule.value)
     case 'type': return rule.anyOf.includes(typeGroupOf(document.extension))
-    case 'place': return isIn(rule, document, world)
+    case 'place': return isIn(rule, document, matchContext)
     case 'time': return isWithin(timeOf(document, rule.field), rule.from, rule.before)
-    case 'recent': return isWithin(timeOf(document, rule.field), recentFrom(world.now, rule.count, rule.unit), null)
+    case 'recent': return isWithin(timeOf(document, rule.field), recentFrom(matchContext.now, rule.count, rule.unit), null)
     case 'size': return (rule.from === null || document.size >= rule.from) && (rule.before === null || document.size < rule.before)
     case 'tag': return document.tagIds.some(id => rule.anyOf.includes(id))
-    case 'meaning': return rule.anyOf.includes(document.meaningId ?? homeMeaning(document, world))
+    case 'meaning': return rule.anyOf.includes(document.meaningId ?? homeMeaning(document, matchContext))
     case 'star': return document.starred === rule.on
     case 'origin': return rule.anyOf.includes(document.origin)
     case 'filed': return rule.anyOf.includes(filedOf(document.folderIds.length))
@@ -34,14 +34,14 @@ function fits(rule: LeafRule, document: Findable, world: World): boolean {
   }
 }
 
-function holdsWord(document: Findable, word: string, prefix: boolean): boolean {
+function holdsWord(document: SearchableDocument, word: string, prefix: boolean): boolean {
   const texts = [document.folded, document.remark, document.sender, document.tagWords, ...document.pages]
   if (texts.some(text => (prefix ? ` ${text}`.includes(` ${word}`) : ` ${text} `.includes(` ${word} `)))) return true
   const wanted = new Set(formsOf(word, null))
   return wanted.size > 0 && texts.some(text => text.split(' ').some(other => formsOf(other, document.language).some(form => wanted.has(form))))
 }
 
-function textOf(document: Findable, field: TextField): string {
+function textOf(document: SearchableDocument, field: TextField): string {
   return field === 'name' ? document.folded : document[field]
 }
 
@@ -54,7 +54,7 @@ function compares(text: string, op: TextOp, value: string): boolean {
   }
 }
 
-function timeOf(document: Findable, field: TimeField): string | null {
+function timeOf(document: SearchableDocument, field: TimeField): string | null {
   return document[`${field}At`]
 }
 
@@ -62,19 +62,19 @@ function isWithin(time: string | null, from: string | null, before: string | nul
   return time !== null && (from === null || time >= from) && (before === null || time < before)
 }
 
-function isIn(rule: Extract<Rule, { kind: 'place' }>, document: Findable, world: World): boolean {
+function isIn(rule: Extract<Rule, { kind: 'place' }>, document: SearchableDocument, matchContext: MatchContext): boolean {
   const { folderId } = rule
   if (folderId === null) return document.folderIds.length === 0
-  const within = rule.below ? world.below(folderId) : [folderId]
+  const within = rule.below ? matchContext.below(folderId) : [folderId]
   return document.folderIds.some(id => within.includes(id))
 }
 
-function homeMeaning(document: Findable, world: World) {
+function homeMeaning(document: SearchableDocument, matchContext: MatchContext) {
   const home: FolderId | undefined = document.folderIds[0]
-  return home === undefined ? null : world.meaningOf(home)
+  return home === undefined ? null : matchContext.meaningOf(home)
 }
 
-function isEmpty(field: Extract<Rule, { kind: 'empty' }>['field'], document: Findable): boolean {
+function isEmpty(field: Extract<Rule, { kind: 'empty' }>['field'], document: SearchableDocument): boolean {
   switch (field) {
     case 'tags': return document.tagIds.length === 0
     case 'language': return document.language === null

@@ -48,12 +48,12 @@ function wordsRule(words: readonly string[], prefix = false): Rule {
 }
 
 /** The words that a hit is marked with: every word and phrase that must be there. */
-export function soughtIn(rule: Rule): { text: string; prefix: boolean }[] {
+export function termsIn(rule: Rule): { text: string; prefix: boolean }[] {
   switch (rule.kind) {
     case 'word': return [{ text: rule.text, prefix: rule.prefix }]
     case 'phrase': return rule.words.map(text => ({ text, prefix: false }))
     case 'all':
-    case 'any': return rule.rules.flatMap(soughtIn)
+    case 'any': return rule.rules.flatMap(termsIn)
     default: return []
   }
 }

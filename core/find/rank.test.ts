@@ -11,7 +11,7 @@ const paper = (more: Partial<Candidate>): Candidate => ({ folded: '', tagWords: 
 const words = (...texts: string[]) => texts.map(text => ({ text, prefix: false }))
 
 describe(scoreOf, () => {
-  const order = (sought: ReturnType<typeof words>, papers: Record<string, Partial<Candidate>>) => Object.entries(papers).map(([name, more]) => ({ name, score: scoreOf(paper(more), sought, NOW) })).sort((a, b) => b.score - a.score).map(({ name }) => name)
+  const order = (terms: ReturnType<typeof words>, papers: Record<string, Partial<Candidate>>) => Object.entries(papers).map(([name, more]) => ({ name, score: scoreOf(paper(more), terms, NOW) })).sort((a, b) => b.score - a.score).map(({ name }) => name)
 
   it('puts the name before tags, headings, remark and text', () => {
     expect(order(words('lease'), { text: { page: ' a lease of the quay ' }, remark: { remark: 'lease' }, heading: { heads: 'lease' }, tag: { tagWords: 'lease' }, name: { folded: 'berth lease' } })).toEqual(['name', 'tag', 'heading', 'remark', 'text'])
@@ -42,10 +42,10 @@ describe(mostWithoutName, () => {
   const some = (): Partial<Candidate> => ({ remark: random.pick(texts), sender: random.pick(texts), heads: random.pick(texts), page: ` ${random.pick(texts)} `, changedAt: random.pick([NOW, '2020-01-01T00:00:00.000Z']), starred: random.next() < 0.5, visits: random.int(0, 40), near: random.next() < 0.5 })
 
   it('is the most that a document gets that has the words elsewhere only, and less than a name that says just that', () => {
-    for (const sought of [words('lease'), words('berth', 'lease'), words('berth', 'lease', 'power')]) {
-      const scores = Array.from({ length: 500 }, () => scoreOf(paper(some()), sought, NOW))
-      expect(Math.max(...scores)).toBeLessThanOrEqual(mostWithoutName(sought))
-      expect(scoreOf(paper({ folded: sought.map(({ text }) => text).join(' ') }), sought, NOW)).toBeGreaterThan(mostWithoutName(sought))
+    for (const terms of [words('lease'), words('berth', 'lease'), words('berth', 'lease', 'power')]) {
+      const scores = Array.from({ length: 500 }, () => scoreOf(paper(some()), terms, NOW))
+      expect(Math.max(...scores)).toBeLessThanOrEqual(mostWithoutName(terms))
+      expect(scoreOf(paper({ folded: terms.map(({ text }) => text).join(' ') }), terms, NOW)).toBeGreaterThan(mostWithoutName(terms))
     }
   })
 })

@@ -26,7 +26,7 @@ const SHORT_PAGE = 100
 const OFTEN = 16
 const DAY_MS = 86_400_000
 
-export interface SoughtWord { readonly text: string; readonly prefix: boolean }
+export interface QueryTerm { readonly text: string; readonly prefix: boolean }
 
 /** What is known of a found document; texts are folded words. */
 export interface Candidate {
@@ -53,25 +53,25 @@ const TEXT_OF: Record<Spot, (candidate: Candidate) => string> = {
 }
 
 /** A number that is higher for what is more likely meant; `now` is ISO 8601. */
-export function scoreOf(candidate: Candidate, sought: readonly SoughtWord[], now: string): number {
-  const words = sought.reduce((sum, word) => sum + bestSpot(candidate, word).weight, 0) / Math.max(1, sought.length)
-  return words + nameBonus(candidate.folded, sought) + textBonus(candidate.page, sought)
+export function scoreOf(candidate: Candidate, terms: readonly QueryTerm[], now: string): number {
+  const words = terms.reduce((sum, word) => sum + bestSpot(candidate, word).weight, 0) / Math.max(1, terms.length)
+  return words + nameBonus(candidate.folded, terms) + textBonus(candidate.page, terms)
     + WEIGHTS.freshness * 2 ** (-Math.max(0, (Date.parse(now) - Date.parse(candidate.changedAt)) / DAY_MS) / HALF_LIFE_DAYS)
     + (candidate.starred ? WEIGHTS.star : 0) + WEIGHTS.opened * Math.min(1, Math.log2(1 + candidate.visits) / Math.log2(1 + OFTEN)) + (candidate.near ? WEIGHTS.near : 0)
 }
 
 /** The most that is scored without a word in the name or a tag. */
-export function mostWithoutName(sought: readonly SoughtWord[]): number {
-  return WEIGHTS.heading + WEIGHTS.density + (sought.length > 1 ? WEIGHTS.closeness : 0) + WEIGHTS.freshness + WEIGHTS.star + WEIGHTS.opened + WEIGHTS.near
+export function mostWithoutName(terms: readonly QueryTerm[]): number {
+  return WEIGHTS.heading + WEIGHTS.density + (terms.length > 1 ? WEIGHTS.closeness : 0) + WEIGHTS.freshness + WEIGHTS.star + WEIGHTS.opened + WEIGHTS.near
 }
 
 /** Where the sought words stand, the best spot of each, without repeats: why a document is found. */
-export function spotsOf(candidate: Candidate, sought: readonly SoughtWord[]): Spot[] {
-  const spots = new Set(sought.flatMap(word => bestSpot(candidate, word).spot ?? []))
+export function spotsOf(candidate: Candidate, terms: readonly QueryTerm[]): Spot[] {
+  const spots = new Set(terms.flatMap(word => bestSpot(candidate, word).spot ?? []))
   return SPOTS.filter(spot => spots.has(spot))
 }
 
-function bestSpot(candidate: Candidate, word: SoughtWord): { spot: Spot | null; weight: number } {
+function bestSpot(candidate: Candidate, word: QueryTerm): { spot: Spot | null; weight: number } {
   let best: { spot: Spot | null; weight: number } = { spot: null, weight: 0 }
   for (const spot of SPOTS) {
     if (WEIGHTS[spot] <= best.weight) continue
@@ -82,7 +82,7 @@ function bestSpot(candidate: Candidate, word: SoughtWord): { spot: Spot | null; 
 }
 
 /** 1: the word itself; less for a beginning or another form; 0: not there. */
-function likeness(text: string, { text: word, prefix }: SoughtWord): number {
+function likeness(text: string, { text: word, prefix }: QueryTerm): number {
   if (text === '') return 0
   const padded = ` ${text} `
   // Forms of a word begin alike; most texts have nothing with that beginning.
@@ -92,29 +92,29 @@ function likeness(text: string, { text: word, prefix }: SoughtWord): number {
   return text.split(' ').some(other => areForms(other, word)) ? WEIGHTS.form : 0
 }
 
-function nameBonus(name: string, sought: readonly SoughtWord[]): number {
-  if (sought.length === 0 || !sought.every(word => likeness(name, word) > 0)) return 0
-  const typed = sought.map(word => word.text).join(' ')
+function nameBonus(name: string, terms: readonly QueryTerm[]): number {
+  if (terms.length === 0 || !terms.every(word => likeness(name, word) > 0)) return 0
+  const typed = terms.map(word => word.text).join(' ')
   return WEIGHTS.allInName + (` ${name}`.includes(` ${typed}`) ? WEIGHTS.inOrderInName : 0) + (name === typed ? WEIGHTS.wholeName : 0)
 }
 
-function textBonus(page: string, sought: readonly SoughtWord[]): number {
-  if (page === '' || sought.length === 0) return 0
+function textBonus(page: string, terms: readonly QueryTerm[]): number {
+  if (page === '' || terms.length === 0) return 0
   const words = page.split(' ').filter(word => word !== '')
-  const at = sought.map(word => placesOf(word, words))
+  const at = terms.map(word => placesOf(word, words))
   const hits = at.reduce((sum, all) => sum + all.length, 0)
-  const density = WEIGHTS.density * Math.min(1, hits / Math.max(SHORT_PAGE, words.length) / sought.length / DENSE)
-  if (sought.length < 2 || at.some(all => all.length === 0)) return density
-  return density + WEIGHTS.closeness * Math.max(0, 1 - (shortestStretch(at) - sought.length) / CLOSE_WORDS)
+  const density = WEIGHTS.density * Math.min(1, hits / Math.max(SHORT_PAGE, words.length) / terms.length / DENSE)
+  if (terms.length < 2 || at.some(all => all.length === 0)) return density
+  return density + WEIGHTS.closeness * Math.max(0, 1 - (shortestStretch(at) - terms.length) / CLOSE_WORDS)
 }
 
-function placesOf(word: SoughtWord, words: readonly string[]): number[] {
+function placesOf(word: QueryTerm, words: readonly string[]): number[] {
   const at: number[] = []
   words.forEach((other, index) => { if (isWord(other, word)) at.push(index) })
   return at
 }
 
-function isWord(other: string, { text, prefix }: SoughtWord): boolean {
+function isWord(other: string, { text, prefix }: QueryTerm): boolean {
   return other === text || (prefix && other.startsWith(text)) || areForms(other, text)
 }
 

@@ -61,7 +61,7 @@ export const READING_KINDS = ['read', 'wordless', 'waiting', 'failed', 'none'] a
 export type ReadingKind = (typeof READING_KINDS)[number]
 
 /** What a document shows to a search. Texts are words with one space between (core/text). */
-export interface Findable {
+export interface SearchableDocument {
   /** The name, with the running number before it. */
   readonly folded: string
   readonly remark: string
@@ -90,7 +90,7 @@ export interface Findable {
 }
 
 /** What a rule needs to know of the plan and the moment. */
-export interface World {
+export interface MatchContext {
   /** A folder and everything under it; empty when it is gone. */
   readonly below: (id: FolderId) => readonly FolderId[]
   /** The colour that shows on a folder, its own or inherited. */

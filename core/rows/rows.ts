@@ -185,7 +185,7 @@ export interface Order {
 export interface KeptSearchRow {
   readonly id: SearchId
   readonly name: string
-  /** The parts of its URL (core/find/asked). */
+  /** The parts of its URL (core/find/searchQuery). */
   readonly query: Readonly<Record<string, string>>
   /** Where it is shown inside the plan; null: not there. */
   readonly folderId: FolderId | null

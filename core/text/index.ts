@@ -2,7 +2,7 @@ export { areForms, entriesOf, formsOf, lexemesOf, pairsOf, stemsOf } from './for
 export type { Word } from './words'
 export { fold, foldedText, WORD_LIMIT, wordsOf } from './words'
 export { editDistance, forgivenErrors } from './distance'
-export type { Passage, Sought } from './passage'
+export type { Passage, Term } from './passage'
 export { marksIn, passageOf } from './passage'
 export type { Suggestion } from './suggest'
 export { suggest } from './suggest'

@@ -8,7 +8,7 @@ export interface Passage {
 }
 
 /** What a hit is: a folded word in any of its forms, or (prefix) the beginning of one. */
-export interface Sought { readonly text: string; readonly prefix: boolean }
+export interface Term { readonly text: string; readonly prefix: boolean }
 
 const REACH = 84
 
@@ -16,9 +16,9 @@ const REACH = 84
  * The words around the spot where most of the sought words stand close together; null when none of
  * them is in the text. White space is drawn together.
  */
-export function passageOf(text: string, sought: readonly Sought[], reach = REACH): Passage | null {
+export function passageOf(text: string, terms: readonly Term[], reach = REACH): Passage | null {
   const flat = text.replace(/\s+/gu, ' ').trim()
-  const hits = hitsIn(flat, sought)
+  const hits = hitsIn(flat, terms)
   const best = densest(hits, reach)
   if (!best) return null
   const from = wordStart(flat, Math.max(0, best.from - reach / 2))
@@ -30,15 +30,15 @@ export function passageOf(text: string, sought: readonly Sought[], reach = REACH
 }
 
 /** Every hit in a text, for marking a whole page or a name. */
-export function marksIn(text: string, sought: readonly Sought[]): (readonly [number, number])[] {
-  return hitsIn(text, sought).map(hit => [hit.from, hit.to] as const)
+export function marksIn(text: string, terms: readonly Term[]): (readonly [number, number])[] {
+  return hitsIn(text, terms).map(hit => [hit.from, hit.to] as const)
 }
 
 interface Hit { readonly from: number; readonly to: number; readonly which: number }
 
-function hitsIn(text: string, sought: readonly Sought[]): Hit[] {
+function hitsIn(text: string, terms: readonly Term[]): Hit[] {
   return wordsOf(text).flatMap((word) => {
-    const which = sought.findIndex(({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want))
+    const which = terms.findIndex(({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want))
     return which < 0 ? [] : [{ from: word.from, to: word.to, which }]
   })
 }

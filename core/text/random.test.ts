@@ -60,11 +60,11 @@ describe('random texts', () => {
   })
 
   it('give passages whose marks are the sought words', () => {
-    const sought = [{ text: 'berth', prefix: false }, { text: 'qu', prefix: true }]
+    const terms = [{ text: 'berth', prefix: false }, { text: 'qu', prefix: true }]
     for (let round = 0; round < 400; round++) {
       const text = scrap()
-      const passage = passageOf(text, sought)
-      expect(passage === null).toBe(marksIn(text, sought).length === 0)
+      const passage = passageOf(text, terms)
+      expect(passage === null).toBe(marksIn(text, terms).length === 0)
       for (const [from, to] of passage?.marks ?? []) expect(foldedText(passage?.text.slice(from, to) ?? '')).toMatch(/^(berth.?|qu.*)$/)
     }
   })

@@ -34,17 +34,17 @@ describe(editDistance, () => {
 })
 
 describe(passageOf, () => {
-  const sought = [{ text: 'shore', prefix: false }, { text: 'pow', prefix: true }]
+  const terms = [{ text: 'shore', prefix: false }, { text: 'pow', prefix: true }]
 
   it('shows the words around the densest spot and marks the hits', () => {
     const text = `Shore first. ${'Some other words stand here. '.repeat(20)}The shore   power is metered. ${'And more words follow. '.repeat(20)}`
-    const passage = passageOf(text, sought)
+    const passage = passageOf(text, terms)
     expect(passage?.marks.map(([from, to]) => passage.text.slice(from, to))).toEqual(['shore', 'power'])
     expect(passage?.text.startsWith('… ') && passage.text.endsWith(' …')).toBe(true)
   })
 
   it('gives nothing where no word is found', () => {
-    expect(passageOf('nothing here', sought)).toBeNull()
+    expect(passageOf('nothing here', terms)).toBeNull()
   })
 })
 

@@ -3,7 +3,7 @@ import { signedIn, tokenOf } from '../http/actor'
 import { route } from '../http/route'
 import { takeSlots } from '../http/slots'
 import { whoIs } from '../services/account/session'
-import { hearPlan } from '../services/events/planEvents'
+import { subscribeToPlan } from '../services/events/planEvents'
 
 const BEAT_MS = 20_000
 // A window has one; a person has some windows.
@@ -14,7 +14,7 @@ export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
   const giveBack = takeSlots({ [`streams of ${actor.accountId}`]: STREAMS_PER_ACCOUNT, streams: STREAMS_LIMIT })
   const stream = createEventStream(event)
-  const unsubscribe = hearPlan(actor.planId, text => void stream.push(text))
+  const unsubscribe = subscribeToPlan(actor.planId, text => void stream.push(text))
   const beat = setInterval(() => void keepUp(), BEAT_MS)
   const keepUp = async () => {
     const token = tokenOf(event)

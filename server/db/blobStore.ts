@@ -3,7 +3,7 @@
 
 import { createHash } from 'node:crypto'
 import type { Transaction } from './client'
-import { rows, touched } from './client'
+import { rows, execute } from './client'
 
 export interface StoredBlob { readonly id: string; readonly size: number; readonly sha256: string }
 
@@ -21,7 +21,7 @@ export const CHUNK_BYTES = 1024 * 1024
 
 export const blobStore: BlobStore = {
   async write(planId, newId, bytes, limitBytes) {
-    await touched(null, 'INSERT INTO blob (id, plan_id, created_at) VALUES ($1, $2, now())', [newId, planId])
+    await execute(null, 'INSERT INTO blob (id, plan_id, created_at) VALUES ($1, $2, now())', [newId, planId])
     try {
       const { size, sha256 } = await writeChunks(newId, bytes, limitBytes)
       return await settle(newId, size, sha256)
@@ -55,7 +55,7 @@ async function writeChunks(id: string, bytes: AsyncIterable<Uint8Array>, limitBy
     parts = []
     held = 0
     await writing // one chunk is on its way while the next one fills; never more
-    writing = touched(null, 'INSERT INTO blob_chunk (blob_id, seq, bytes) VALUES ($1, $2, $3)', [id, seq++, chunk])
+    writing = execute(null, 'INSERT INTO blob_chunk (blob_id, seq, bytes) VALUES ($1, $2, $3)', [id, seq++, chunk])
     writing.catch(() => { /* thrown by the await of the next chunk or the last */ })
   }
   for await (const part of bytes) {
@@ -77,7 +77,7 @@ async function writeChunks(id: string, bytes: AsyncIterable<Uint8Array>, limitBy
 
 /** Gives the bytes their hash; where the same content is in the plan already, that is used and the new copy dropped, after `hand` heard of it. */
 export async function settle(id: string, size: number, sha256: string, hand: (sameId: string) => Promise<void> = () => Promise.resolve()): Promise<StoredBlob> {
-  const done = await touched(null, `UPDATE blob SET sha256 = decode($2, 'hex'), size = $3 WHERE id = $1
+  const done = await execute(null, `UPDATE blob SET sha256 = decode($2, 'hex'), size = $3 WHERE id = $1
     AND NOT EXISTS (SELECT FROM blob b WHERE b.plan_id = blob.plan_id AND b.sha256 = decode($2, 'hex'))`, [id, sha256, size]).catch((error: unknown) => {
     if (isUniqueViolation(error)) return 0
     throw error
@@ -96,12 +96,12 @@ function isUniqueViolation(error: unknown): boolean {
 
 /** Bytes of a broken upload; those already settled are never touched. */
 async function dropIncoming(id: string): Promise<void> {
-  await touched(null, 'DELETE FROM blob WHERE id = $1 AND sha256 IS NULL', [id])
+  await execute(null, 'DELETE FROM blob WHERE id = $1 AND sha256 IS NULL', [id])
 }
 
 /** Clears away what a killed server left half stored, which belongs to no upload; how many. */
 export function dropStaleIncoming(now: Date): Promise<number> {
-  return touched(null, `DELETE FROM blob b WHERE b.sha256 IS NULL AND b.created_at < $1::timestamptz - interval '2 days' AND NOT EXISTS (SELECT FROM upload u WHERE u.blob_id = b.id)`, [now])
+  return execute(null, `DELETE FROM blob b WHERE b.sha256 IS NULL AND b.created_at < $1::timestamptz - interval '2 days' AND NOT EXISTS (SELECT FROM upload u WHERE u.blob_id = b.id)`, [now])
 }
 
 /** The whole content, for readers of documents; only called for sizes that may be held in memory. */

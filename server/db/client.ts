@@ -80,7 +80,7 @@ export async function rows<Row extends object>(transaction: Transaction | null, 
 }
 
 /** One statement; how many rows it touched. */
-export async function touched(transaction: Transaction | null, sql: string, bind: readonly unknown[] = []): Promise<number> {
+export async function execute(transaction: Transaction | null, sql: string, bind: readonly unknown[] = []): Promise<number> {
   // RAW keeps Sequelize from guessing the kind of statement by its first word, which changes what it gives back.
   const [, result] = await database().query(sql, { bind: [...bind], transaction, type: QueryTypes.RAW })
   return typeof result === 'number' ? result : (result as { rowCount?: number | null }).rowCount ?? 0

@@ -1,5 +1,5 @@
 import { Umzug } from 'umzug'
-import { database, rows, touched, withTransaction } from './client'
+import { database, rows, execute, withTransaction } from './client'
 import * as plan from './migrations/000001_plan'
 import * as building from './migrations/000002_building'
 import * as registers from './migrations/000003_registers'
@@ -27,7 +27,7 @@ const LOCK = 4_802_661
 
 /** Brings the database up to this version, each step in a transaction of its own; the names of those that ran. */
 export async function migrate(): Promise<string[]> {
-  await touched(null, 'CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, ran_at timestamptz NOT NULL DEFAULT now())')
+  await execute(null, 'CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, ran_at timestamptz NOT NULL DEFAULT now())')
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, sql }) => ({
       name,
@@ -36,7 +36,7 @@ export async function migrate(): Promise<string[]> {
         const done = await rows(transaction, 'SELECT 1 FROM migration WHERE name = $1', [name])
         if (done.length > 0) return
         await database().query(sql, { transaction })
-        await touched(transaction, 'INSERT INTO migration (name) VALUES ($1)', [name])
+        await execute(transaction, 'INSERT INTO migration (name) VALUES ($1)', [name])
       }),
     })),
     storage: {
@@ -58,5 +58,5 @@ export async function migrate(): Promise<string[]> {
  * searches are slower but right.
  */
 async function priceMatching(): Promise<void> {
-  await touched(null, `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END'`)
+  await execute(null, `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END'`)
 }

@@ -71,4 +71,4 @@ export function toColumns(row: Readonly<Record<string, unknown>>): Record<string
  * The condition that a column begins so, as a range that an index in the order of bytes serves. Its texts are folded and do
  * not hold U+FFFF, which stands behind everything that does begin so.
  */
-export const begins = (column: string, start: string): string => `${column} >= ${start} AND ${column} < ${start} || U&'\\FFFF'`
+export const prefixRange = (column: string, start: string): string => `${column} >= ${start} AND ${column} < ${start} || U&'\\FFFF'`

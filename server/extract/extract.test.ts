@@ -5,7 +5,7 @@ import PDFDocument from 'pdfkit'
 import sharp from 'sharp'
 import { setAsTiff } from '../../tests/support/fax'
 import { describe, expect, it } from 'vitest'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
 import { partsOf } from './parts'
 import { readPlain } from './plain'
@@ -23,7 +23,7 @@ import { namesIn, unpack } from './zip'
 
 const paper = (format: Format): Paper => ({ name: 'x', format, title: 'Title & more', date: new Date('2026-01-02T03:04:05Z'), paragraphs: ['First paragraph.', 'Second: ü, é, ñ.'], table: [] })
 const run = (task: Task) => outcomeOf(task) as Promise<Drawn | Failure>
-const bytesOf = async (format: Format) => new Uint8Array(await setInFile(paper(format)))
+const bytesOf = async (format: Format) => new Uint8Array(await renderFile(paper(format)))
 
 describe(readPlain, () => {
   it.each(['utf8', 'utf16-le', 'iso-8859-1', 'windows-1252'])('reads %s', (encoding) => {

@@ -3,7 +3,7 @@ import { ValidationError } from 'yup'
 import { HembixError, refusal } from '../../core/errors'
 import { rangeOf } from './content'
 import { foundCursor, placeOf, readFoundCursor, wholeNumberOf } from './parse'
-import { reasonOf } from './route'
+import { refusalOf } from './route'
 
 describe(rangeOf, () => {
   it.each<[string | undefined, [number, number] | null]>([
@@ -42,25 +42,25 @@ describe(wholeNumberOf, () => {
   })
 })
 
-describe(reasonOf, () => {
+describe(refusalOf, () => {
   const database = (code: string) => Object.assign(new Error('query failed'), { name: 'SequelizeDatabaseError', parent: { code } })
 
   it('passes a refusal on as it is', () => {
-    expect(reasonOf(new HembixError(refusal('name.empty')))).toEqual(refusal('name.empty'))
+    expect(refusalOf(new HembixError(refusal('name.empty')))).toEqual(refusal('name.empty'))
   })
 
   it('says what is wrong with a request', () => {
-    expect(reasonOf(new ValidationError('id is a required field')).message).toBe('This request does not make sense: id is a required field.')
+    expect(refusalOf(new ValidationError('id is a required field')).message).toBe('This request does not make sense: id is a required field.')
   })
 
   it.each([
     Object.assign(new Error('x'), { name: 'SequelizeConnectionRefusedError' }), database('57P01'), database('08006'), Object.assign(new Error('x'), { code: 'ECONNREFUSED' }), new Error('Connection terminated unexpectedly'), Object.assign(new Error('Client has encountered a connection error and is not queryable'), { name: 'SequelizeDatabaseError', parent: {} }),
   ])('knows that the database is away', (error) => {
-    expect(reasonOf(error).code).toBe('database.away')
+    expect(refusalOf(error).code).toBe('database.away')
   })
 
   it('says nothing of a fault of ours but where the log has it', () => {
-    const reason = reasonOf(database('42601'))
+    const reason = refusalOf(database('42601'))
     expect([reason.code, /log knows it as [0-9a-f]{8}/.test(reason.message)]).toEqual(['server.failed', true])
   })
 })

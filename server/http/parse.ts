@@ -2,8 +2,8 @@ import type { H3Event } from 'h3'
 import { getQuery, getRouterParam } from 'h3'
 import type { AnySchema, InferType } from 'yup'
 import { fail } from '../../core/errors'
-import type { Asked } from '../../core/find/index'
-import { readAsked } from '../../core/find/index'
+import type { SearchQuery } from '../../core/find/index'
+import { parseSearchQuery } from '../../core/find/index'
 import type { Id } from '../../core/ids'
 import { tryParseId } from '../../core/ids'
 import { checked, parseJson } from './body'
@@ -52,7 +52,7 @@ export function readFoundCursor(cursor: string): Cursor {
 const FOUND_LIMIT = 1_000_000
 
 /** A search as it stands in a URL. Throws rule.wrong. */
-export function askedIn(query: Readonly<Record<string, unknown>>): Asked {
-  const read = readAsked(query)
-  return read.ok ? read.asked : fail('rule.wrong', { why: read.why })
+export function requestIn(query: Readonly<Record<string, unknown>>): SearchQuery {
+  const read = parseSearchQuery(query)
+  return read.ok ? read.request : fail('rule.wrong', { why: read.why })
 }

@@ -18,7 +18,7 @@ export function route<T>(work: (event: H3Event) => Promise<T> | T): EventHandler
       return await work(event)
     }
     catch (error) {
-      const reason = reasonOf(error)
+      const reason = refusalOf(error)
       setResponseStatus(event, ERRORS[reason.code].status)
       return reason
     }
@@ -46,11 +46,11 @@ const DISK_FULL = '53100'
 
 /** A fault with the status of its reply, for those who reply themselves. */
 export function explained(error: unknown): { reason: Refusal; status: number } {
-  const reason = reasonOf(error)
+  const reason = refusalOf(error)
   return { reason, status: ERRORS[reason.code].status }
 }
 
-export function reasonOf(error: unknown): Refusal {
+export function refusalOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
   if (error instanceof ValidationError) return refusal('request.invalid', { why: error.errors[0] ?? 'something in it is missing' })
   if (stateOf(error) === DISK_FULL) return refusal('database.full')

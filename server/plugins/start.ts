@@ -8,7 +8,7 @@ const WARM_UP_AFTER_MS = 3000
 
 // Listening and jobs live as long as the process; requests are served while they start.
 export default defineNitroPlugin((nitro) => {
-  sayToNobody()
+  ignoreClosedOutput()
   const events = startPlanEvents()
   const jobs = startJobs(message => warn(message))
   // Not before the first requests are answered.
@@ -25,6 +25,6 @@ export default defineNitroPlugin((nitro) => {
  * A server can outlive what reads its words (a start command that was killed, a closed terminal). Each word that is not heard
  * is an error then, which would be said, and so on: it took a whole core and all memory. There is nobody left to tell.
  */
-function sayToNobody(): void {
+function ignoreClosedOutput(): void {
   for (const stream of [process.stdout, process.stderr]) stream.on('error', () => { /* not heard */ })
 }

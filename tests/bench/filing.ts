@@ -55,9 +55,9 @@ function fullest(documents: readonly FilableRow[]): Guess {
 function nearest(documents: readonly FilableRow[]): Guess {
   const wordsOf = (document: Filable) => new Set(`${document.name} ${document.text}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [])
   const known = documents.map(document => ({ document, words: wordsOf(document) }))
-  return (asked) => {
-    const words = wordsOf(asked)
-    const scored = known.filter(({ document }) => document.id !== asked.id).map(({ document, words: others }) => {
+  return (request) => {
+    const words = wordsOf(request)
+    const scored = known.filter(({ document }) => document.id !== request.id).map(({ document, words: others }) => {
       let shared = 0
       for (const word of words) if (others.has(word)) shared++
       return { document, score: shared / (words.size + others.size - shared || 1) }

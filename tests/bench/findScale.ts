@@ -3,19 +3,19 @@
 
 import { generateNKeysBetween } from 'fractional-indexing'
 import { v7 } from 'uuid'
-import type { Asked, Rule } from '../../core/find/index'
-import { compile, NOT_NARROWED, NOTHING_ASKED } from '../../core/find/index'
+import type { SearchQuery, Rule } from '../../core/find/index'
+import { compile, NO_FACETS, EMPTY_QUERY } from '../../core/find/index'
 import type { FolderId } from '../../core/ids'
 import { LANGUAGES, lexemesOf, pairsOf } from '../../core/text/index'
 import type { Random } from '../../demo/random'
 import { seeded } from '../../demo/random'
-import { rows, touched, withTransaction } from '../../server/db/client'
+import { rows, execute, withTransaction } from '../../server/db/client'
 import type { Actor } from '../../server/services/actor'
 import { countFoundGroups } from '../../server/services/find/countFound'
 import { findDocuments } from '../../server/services/find/findDocuments'
 import { findNames } from '../../server/services/find/findNames'
 import { countHits } from '../../server/services/find/many'
-import { NO_FOLDERS, worldOf } from '../../server/services/find/world'
+import { NO_FOLDERS, matchContextOf } from '../../server/services/find/matchContext'
 import { fetchByIds, zipfWords } from './generate'
 import type { Figure } from './measure'
 import { timings } from './measure'
@@ -31,7 +31,7 @@ export async function fillPlan(planId: string, documents: number, log: (line: st
   const word = zipfWords(random)
   const folderIds = await folders(planId, random, word)
   const made = await rows<{ name: string; sql: string }>(null, 'SELECT indexname AS name, indexdef AS sql FROM pg_indexes WHERE indexname = ANY($1::text[])', [INDEXES])
-  for (const { name } of made) await touched(null, `DROP INDEX ${name}`)
+  for (const { name } of made) await execute(null, `DROP INDEX ${name}`)
   const [ids, names, bodies]: [string[], string[], string[]] = [[], [], []]
   const began = performance.now()
   for (let done = 0; done < documents; done += BATCH) {
@@ -54,11 +54,11 @@ export async function fillPlan(planId: string, documents: number, log: (line: st
     await write(planId, batch)
     if (done % 100_000 < BATCH) log(`  ${done.toLocaleString('en-GB')} documents after ${Math.round((performance.now() - began) / 1000)} s`)
   }
-  await touched(null, `INSERT INTO name_word (plan_id, word, newest) SELECT plan_id, token, max(changed_at) FROM name_token WHERE plan_id = $1 AND token NOT LIKE '.%' GROUP BY 1, 2 ON CONFLICT DO NOTHING`, [planId])
-  await touched(null, `INSERT INTO text_word (plan_id, word, docs) SELECT $1::uuid, w, 8 FROM (SELECT DISTINCT unnest(string_to_array(folded, ' ')) AS w FROM page_text LIMIT 5000000) x WHERE length(w) BETWEEN 4 AND 24 ON CONFLICT DO NOTHING`, [planId])
-  for (const { sql } of made) await touched(null, sql)
+  await execute(null, `INSERT INTO name_word (plan_id, word, newest) SELECT plan_id, token, max(changed_at) FROM name_token WHERE plan_id = $1 AND token NOT LIKE '.%' GROUP BY 1, 2 ON CONFLICT DO NOTHING`, [planId])
+  await execute(null, `INSERT INTO text_word (plan_id, word, docs) SELECT $1::uuid, w, 8 FROM (SELECT DISTINCT unnest(string_to_array(folded, ' ')) AS w FROM page_text LIMIT 5000000) x WHERE length(w) BETWEEN 4 AND 24 ON CONFLICT DO NOTHING`, [planId])
+  for (const { sql } of made) await execute(null, sql)
   // As autovacuum would do after so many were brought in.
-  await touched(null, 'VACUUM ANALYZE')
+  await execute(null, 'VACUUM ANALYZE')
   log(`  filled and indexed after ${Math.round((performance.now() - began) / 1000)} s`)
   return { folderIds, ids, word, names, bodies }
 }
@@ -67,7 +67,7 @@ async function folders(planId: string, random: Random, word: () => string): Prom
   const ids = Array.from({ length: FOLDERS }, () => v7() as FolderId)
   const keys = generateNKeysBetween(null, null, FOLDERS)
   const made = ids.map((id, index) => ({ id, parent_id: index < 40 ? null : ids[random.int(0, Math.min(index - 1, 4000))], name: `${word()} ${word()} ${index}`, order_key: keys[index] }))
-  await touched(null, `INSERT INTO folder (id, plan_id, parent_id, name, folded, order_key, child_order, purpose, created_at)
+  await execute(null, `INSERT INTO folder (id, plan_id, parent_id, name, folded, order_key, child_order, purpose, created_at)
     SELECT x.id, $1::uuid, x.parent_id, x.name, x.name, x.order_key, 'number', '', now() FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, parent_id uuid, name text, order_key text)`, [planId, JSON.stringify(made)])
   return ids
 }
@@ -84,7 +84,7 @@ async function write(planId: string, batch: readonly object[]): Promise<void> {
     `INSERT INTO search_row (document_id, plan_id, changed_at, words, extension, origin, size, language, added_at) SELECT x.id, $1::uuid, x.changed, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))), x.extension, x.origin, x.size, x.language, x.changed ${from}`,
     `INSERT INTO name_token (plan_id, token, changed_at, document_id) SELECT $1::uuid, t.token, x.changed, x.id ${from}, jsonb_array_elements_text(x.tokens) AS t(token)`,
   ]
-  await withTransaction(async (transaction) => { for (const sql of statements) await touched(transaction, sql, [planId, json]) })
+  await withTransaction(async (transaction) => { for (const sql of statements) await execute(transaction, sql, [planId, json]) })
 }
 
 /** Server time of everything that a person waits for while finding. */
@@ -94,9 +94,9 @@ export async function findFigures(actor: Actor, { folderIds, ids, names, bodies 
   const nameWord = () => random.pick(random.pick(names).split(' '))
   const bodyWord = () => random.pick(random.pick(bodies).split(' '))
   const typo = (word: string) => (word.length < 4 ? word : word.slice(0, 2) + (word[3] ?? '') + (word[2] ?? '') + word.slice(4))
-  const ask = (asked: Partial<Asked>, typing = false) => findDocuments(actor, { ...NOTHING_ASKED, ...asked, typing, exact: false, near: null, cursor: null, limit: 30 })
-  const withCounts = async (asked: Partial<Asked>) => { await Promise.all([ask(asked), countFoundGroups(actor, { ...NOTHING_ASKED, ...asked, typing: false })]) }
-  const inFolder = (): Asked['narrowing'] => ({ ...NOT_NARROWED, places: { any: [random.pick(folderIds)], without: [] } })
+  const ask = (request: Partial<SearchQuery>, typing = false) => findDocuments(actor, { ...EMPTY_QUERY, ...request, typing, exact: false, near: null, cursor: null, limit: 30 })
+  const withCounts = async (request: Partial<SearchQuery>) => { await Promise.all([ask(request), countFoundGroups(actor, { ...EMPTY_QUERY, ...request, typing: false })]) }
+  const inFolder = (): SearchQuery['facets'] => ({ ...NO_FACETS, places: { any: [random.pick(folderIds)], without: [] } })
   const rule = (): Rule => ({ kind: 'all', rules: [{ kind: 'word', text: bodyWord(), prefix: false }, { kind: 'any', rules: [{ kind: 'type', anyOf: ['pdf', 'mail'] }, { kind: 'recent', field: 'changed', count: 24, unit: 'month' }] }] })
   const common = ['the', 'and', 'for', 'with', 'this', 'that', 'berth', 'quay']
   return [
@@ -107,9 +107,9 @@ export async function findFigures(actor: Actor, { folderIds, ids, names, bodies 
     await timings('full text: a very common word', many(() => random.pick(common)), q => ask({ q })),
     await timings('full text: two words', many(() => `${bodyWord()} ${bodyWord()}`), q => ask({ q })),
     await timings('full text: a phrase', many(() => { const words = random.pick(bodies).split(' '); const at = random.int(0, words.length - 3); return `"${words.slice(at, at + 2).join(' ')}"` }), q => ask({ q })),
-    await timings('full text: a word, in a folder and below', many(() => [bodyWord(), inFolder()] as const), ([q, narrowing]) => ask({ q, narrowing })),
+    await timings('full text: a word, in a folder and below', many(() => [bodyWord(), inFolder()] as const), ([q, facets]) => ask({ q, facets })),
     await timings('first results with the counts of all groups, a word', many(bodyWord), q => withCounts({ q })),
-    await timings('the count of a kept search: a word in nested rules', many(rule), made => countHits(actor.planId, [first => compile(made, worldOf(NO_FOLDERS, new Date()), first)], 10_000)),
+    await timings('the count of a kept search: a word in nested rules', many(rule), made => countHits(actor.planId, [first => compile(made, matchContextOf(NO_FOLDERS, new Date()), first)], 10_000)),
     await timings('sorted by name, a word', many(bodyWord), q => ask({ q, sort: 'name', descending: false })),
     await timings('grouped by type, two words', many(() => `${bodyWord()} ${bodyWord()}`), q => ask({ q, group: 'type' })),
   ]

@@ -7,7 +7,7 @@ import { foldedText } from '../../core/text/index'
 import type { Random } from '../../demo/random'
 import { seeded } from '../../demo/random'
 import { POOLS } from '../../demo/texts'
-import { rows, touched, withTransaction } from '../../server/db/client'
+import { rows, execute, withTransaction } from '../../server/db/client'
 import { refreshDerived } from '../../server/db/sql/derived'
 
 const SYLLABLES = ['ba', 'ke', 'lo', 'mi', 'nu', 'pra', 'ste', 'tri', 'vo', 'xa', 'zel', 'qui', 'fer', 'gam', 'hil', 'dor']
@@ -42,7 +42,7 @@ export async function generatePlan(planId: string, folders: number, documents: n
     })
     await writeBatch(planId, batch)
   }
-  await touched(null, 'ANALYZE')
+  await execute(null, 'ANALYZE')
   return { folderIds, names, bodies }
 }
 
@@ -53,7 +53,7 @@ async function makeFolders(planId: string, count: number, random: Random, word: 
     const name = `${word()} ${word()} ${index}`
     return { id, parent_id: index < 10 ? null : ids[random.int(0, Math.min(index - 1, 300))], name, folded: foldedText(name), order_key: keys[index] }
   })
-  await touched(null, `INSERT INTO folder (id, plan_id, parent_id, name, folded, order_key, child_order, purpose, created_at)
+  await execute(null, `INSERT INTO folder (id, plan_id, parent_id, name, folded, order_key, child_order, purpose, created_at)
     SELECT x.id, $1::uuid, x.parent_id, x.name, x.folded, x.order_key, 'number', '', now() FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, parent_id uuid, name text, folded text, order_key text)`, [planId, JSON.stringify(made)])
   return ids
 }
@@ -70,7 +70,7 @@ async function writeBatch(planId: string, batch: readonly { readonly id: string 
     `INSERT INTO placement (id, plan_id, document_id, folder_id, home) SELECT x.placement_id, $1::uuid, x.id, x.folder_id, true ${from}`,
   ]
   await withTransaction(async (transaction) => {
-    for (const sql of statements) await touched(transaction, sql, [planId, json])
+    for (const sql of statements) await execute(transaction, sql, [planId, json])
     await refreshDerived(transaction, planId, batch.map(row => row.id))
   })
 }

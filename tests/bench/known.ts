@@ -2,7 +2,7 @@
 // stands in the answer is judged by the mean reciprocal rank (E. M. Voorhees, TREC-8 question answering track).
 
 import { foldedText, wordsOf } from '../../core/text/index'
-import { NOTHING_ASKED } from '../../core/find/index'
+import { EMPTY_QUERY } from '../../core/find/index'
 import { seeded } from '../../demo/random'
 import { rows } from '../../server/db/client'
 import type { Actor } from '../../server/services/actor'
@@ -35,16 +35,16 @@ export async function findQuality(actor: Actor): Promise<Quality[]> {
   // The texts of the demo plan share sentences; what many documents hold is nobody's memory of one of them.
   const some = (query: (document: Known) => string | null) => shuffled.flatMap((document) => { const q = query(document); return q === null ? [] : [{ id: document.id, q }] }).slice(0, EACH)
   const sets = [
-    { name: 'the name with a slip', asked: some(({ name }) => (wordsOf(name).some(word => word.text.length > 5) ? slipped(name) : null)) },
-    { name: 'two words from inside', asked: some(({ text }) => tellingPair(text, spread, () => true)?.join(' ') ?? null) },
-    { name: 'a piece of a sentence', asked: some(({ text }) => rarestPhrase(text, documents)) },
-    { name: 'another form of a word, with one more', asked: some(({ text, language }) => { const pair = language === 'en' ? tellingPair(text, spread, formable) : null; return pair && `${otherForm(pair[0])} ${pair[1]}` }) },
+    { name: 'the name with a slip', request: some(({ name }) => (wordsOf(name).some(word => word.text.length > 5) ? slipped(name) : null)) },
+    { name: 'two words from inside', request: some(({ text }) => tellingPair(text, spread, () => true)?.join(' ') ?? null) },
+    { name: 'a piece of a sentence', request: some(({ text }) => rarestPhrase(text, documents)) },
+    { name: 'another form of a word, with one more', request: some(({ text, language }) => { const pair = language === 'en' ? tellingPair(text, spread, formable) : null; return pair && `${otherForm(pair[0])} ${pair[1]}` }) },
   ]
   const qualities: Quality[] = []
-  for (const { name, asked } of sets) {
+  for (const { name, request } of sets) {
     const ranks: { q: string; rank: number }[] = []
-    for (const { id, q } of asked) {
-      const found = await findDocuments(actor, { ...NOTHING_ASKED, q, typing: false, exact: false, near: null, cursor: null, limit: SHOWN })
+    for (const { id, q } of request) {
+      const found = await findDocuments(actor, { ...EMPTY_QUERY, q, typing: false, exact: false, near: null, cursor: null, limit: SHOWN })
       ranks.push({ q, rank: found.documents.findIndex(document => document.id === id) + 1 })
     }
     qualities.push({ name, mrr: ranks.reduce((sum, { rank }) => sum + (rank > 0 ? 1 / rank : 0), 0) / ranks.length, first: ranks.filter(({ rank }) => rank === 1).length / ranks.length, count: ranks.length, missed: ranks.filter(({ rank }) => rank !== 1).map(({ q, rank }) => `${q} (${rank})`) })

@@ -10,7 +10,7 @@ import { createCanvas, GlobalFonts } from '@napi-rs/canvas'
 import PDFDocument from 'pdfkit'
 import sharp from 'sharp'
 import { foldedText } from '../../core/text/index'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import type { Format } from '../../demo/papers'
 import type { Random } from '../../demo/random'
 import { seeded } from '../../demo/random'
@@ -100,7 +100,7 @@ async function formatRows(): Promise<string[]> {
   for (const format of ['docx', 'odt', 'xlsx', 'csv', 'md', 'txt', 'html', 'pdf'] as const satisfies readonly Format[]) {
     const random = seeded(11)
     const papers = Array.from({ length: EACH }, (_, index) => ({ name: `paper ${index}`, format, title: `Paper ${index}`, date: new Date('2026-05-06T07:08:09Z'), paragraphs: paragraphs(random, 12), table: [['Berth', 'Units'], ['7', '120']] }))
-    const files = await Promise.all(papers.map(setInFile))
+    const files = await Promise.all(papers.map(renderFile))
     const first = files[0]
     if (first) await textOf(format, first)
     const began = performance.now()

@@ -5,7 +5,7 @@ import { randomBytes } from 'node:crypto'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { request } from 'node:http'
 import { v7 } from 'uuid'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import type { Format } from '../../demo/papers'
 import { write } from '../../demo/papers'
 import { seeded } from '../../demo/random'
@@ -97,7 +97,7 @@ async function readingSpeed(client: Client): Promise<{ format: string; perSecond
   const random = seeded(5)
   const figures: { format: string; perSecond: number }[] = []
   for (const format of ['pdf', 'docx', 'odt', 'txt'] as const satisfies readonly Format[]) {
-    const files = await Promise.all(Array.from({ length: 60 }, (_, index) => setInFile(write(random, 'lease', { name: `${format} ${index}`, title: `Paper ${index}`, format, date: new Date('2026-01-01T00:00:00Z'), length: 40 }))))
+    const files = await Promise.all(Array.from({ length: 60 }, (_, index) => renderFile(write(random, 'lease', { name: `${format} ${index}`, title: `Paper ${index}`, format, date: new Date('2026-01-01T00:00:00Z'), length: 40 }))))
     const began = performance.now()
     const ids: string[] = []
     for (const [index, bytes] of files.entries()) ids.push((await client.upload(`${format} ${index}.${format}`, bytes)).id)

@@ -10,7 +10,7 @@ import { newFolder } from '../../core/plan/newFolder'
 import type { FolderRow } from '../../core/rows/index'
 import { outlineOf, totalsBelow } from '../../core/tree/index'
 import { seeded } from '../../demo/random'
-import { rows, touched } from '../../server/db/client'
+import { rows, execute } from '../../server/db/client'
 import { refreshDerived } from '../../server/db/sql/derived'
 import { withTransaction } from '../../server/db/client'
 import type { Client } from '../support/client'
@@ -71,24 +71,24 @@ export async function computedInPage(count: number): Promise<Figure[]> {
 /** Puts a large tree with documents into the client's plan; ten documents in each folder of the first branch. */
 async function fill(planId: string, folders: readonly FolderRow[], documents: number): Promise<FolderId> {
   const columns = folders.map(({ id, parentId, name, folded, orderKey }) => ({ id, parent_id: parentId, name, folded, order_key: orderKey }))
-  await touched(null, `INSERT INTO folder (id, plan_id, parent_id, name, folded, order_key, child_order, purpose, created_at)
+  await execute(null, `INSERT INTO folder (id, plan_id, parent_id, name, folded, order_key, child_order, purpose, created_at)
     SELECT x.id, $1::uuid, x.parent_id, x.name, x.folded, x.order_key, 'number', '', now() FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, parent_id uuid, name text, folded text, order_key text)`, [planId, JSON.stringify(columns)])
   const [top] = folders
   if (!top) throw new Error('There is no folder.')
   const { tree } = numberTree(PLAN, folders, 'en')
   const branch = [...tree.byId.values()].filter((folder) => { let at: FolderRow | undefined = folder; while (at?.parentId) at = tree.byId.get(at.parentId); return at?.id === top.id }).map(folder => folder.id)
   const blobId = v7()
-  await touched(null, 'INSERT INTO blob (id, sha256, size, created_at) VALUES ($1::uuid, sha256($1::uuid::text::bytea), 10, now())', [blobId])
+  await execute(null, 'INSERT INTO blob (id, sha256, size, created_at) VALUES ($1::uuid, sha256($1::uuid::text::bytea), 10, now())', [blobId])
   for (let made = 0; made < documents; made += 5000) {
     const batch = Array.from({ length: Math.min(5000, documents - made) }, (_, index) => ({ id: v7(), placement_id: v7(), name: `paper ${made + index}`, folder_id: branch[(made + index) % branch.length] }))
     const from = 'FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, placement_id uuid, name text, folder_id uuid)'
     await withTransaction(async (transaction) => {
-      await touched(transaction, `INSERT INTO document (id, plan_id, name, folded, extension, media_type, size, blob_id, version, remark, created_at, changed_at) SELECT x.id, $1::uuid, x.name, x.name, 'txt', 'text/plain', 10, $3::uuid, 1, '', now(), now() ${from}`, [planId, JSON.stringify(batch), blobId])
-      await touched(transaction, `INSERT INTO placement (id, plan_id, document_id, folder_id, home) SELECT x.placement_id, $1::uuid, x.id, x.folder_id, true ${from}`, [planId, JSON.stringify(batch)])
+      await execute(transaction, `INSERT INTO document (id, plan_id, name, folded, extension, media_type, size, blob_id, version, remark, created_at, changed_at) SELECT x.id, $1::uuid, x.name, x.name, 'txt', 'text/plain', 10, $3::uuid, 1, '', now(), now() ${from}`, [planId, JSON.stringify(batch), blobId])
+      await execute(transaction, `INSERT INTO placement (id, plan_id, document_id, folder_id, home) SELECT x.placement_id, $1::uuid, x.id, x.folder_id, true ${from}`, [planId, JSON.stringify(batch)])
       await refreshDerived(transaction, planId, batch.map(one => one.id))
     })
   }
-  await touched(null, 'ANALYZE')
+  await execute(null, 'ANALYZE')
   return top.id
 }
 

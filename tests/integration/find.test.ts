@@ -1,8 +1,8 @@
 import { beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
-import type { Found, FoundCounts, FoundNames, LoosenedSearch, Weighed } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames, RelaxedSearch, RuleCounts } from '../../contract/find'
 import { compile, EMPTY_FIELDS, FILED, matches, READING_KINDS, TEXT_FIELDS, TEXT_OPS, TIME_FIELDS, TIME_UNITS, TYPE_GROUP_NAMES, typeGroupOf } from '../../core/find/index'
-import type { Findable, Rule, TypeGroup, World } from '../../core/find/index'
+import type { SearchableDocument, Rule, TypeGroup, MatchContext } from '../../core/find/index'
 import type { DocumentId, FolderId, MeaningId, TagId } from '../../core/ids'
 import { ORIGINS } from '../../core/rows/index'
 import { foldedText, LANGUAGES, languageOf } from '../../core/text/index'
@@ -20,7 +20,7 @@ let meanings: MeaningId[] = []
 let client: Client
 let planId: string
 const folders: FolderId[] = []
-const documents = new Map<string, Findable & { id: DocumentId; name: string }>()
+const documents = new Map<string, SearchableDocument & { id: DocumentId; name: string }>()
 
 const waiting: string[] = []
 const bodies = new Map<string, string>()
@@ -79,15 +79,15 @@ beforeAll(async () => {
     const document = documents.get(id)
     const twin = [...bodies].some(([other, same]) => other !== id && same === body)
     // A file of no bytes cannot be read, whoever asks for it.
-    const asked = [...documents.values()].some(one => one.extension !== 'xyz' && bodies.get(one.id) === body)
-    if (document) documents.set(id, { ...document, twin, reading: asked && body === '' ? 'failed' : document.reading, ...(readBodies.has(body) ? { pages: [foldedText(body)], language: languageOf(body), reading: 'read', datedAt: document.datedAt ?? dayIn(body) } : {}) })
+    const request = [...documents.values()].some(one => one.extension !== 'xyz' && bodies.get(one.id) === body)
+    if (document) documents.set(id, { ...document, twin, reading: request && body === '' ? 'failed' : document.reading, ...(readBodies.has(body) ? { pages: [foldedText(body)], language: languageOf(body), reading: 'read', datedAt: document.datedAt ?? dayIn(body) } : {}) })
   }
   const { id: trashed } = await client.upload('berth lease in the Trash.txt', 'berth lease shore power')
   await client.whenRead(trashed)
   await client.act({ kind: 'trash', folderIds: [], documentIds: [trashed] })
 })
 
-const world = (): World => ({
+const matchContext = (): MatchContext => ({
   below, meaningOf: id => (folders.indexOf(id) < 3 ? meanings[0] ?? null : null),
   coloured: wanted => folders.filter(id => wanted.includes(folders.indexOf(id) < 3 ? meanings[0] ?? null : null)), now: '2026-03-10T00:00:00.000Z',
 })
@@ -123,9 +123,9 @@ describe('a rule', () => {
   it('finds the same documents in memory and in SQL', async () => {
     for (let round = 0; round < 600; round++) {
       const rule = randomRule(3)
-      const { text, params } = compile(rule, world(), 2)
+      const { text, params } = compile(rule, matchContext(), 2)
       const found = await rows<{ id: string }>(null, `SELECT s.document_id AS id FROM search_row s JOIN document d ON d.id = s.document_id WHERE s.plan_id = $1 AND ${text}`, [planId, ...params])
-      const expected = [...documents.values()].filter(document => matches(rule, document, world())).map(document => document.id)
+      const expected = [...documents.values()].filter(document => matches(rule, document, matchContext())).map(document => document.id)
       expect({ rule: JSON.stringify(rule), found: found.map(row => row.id).sort() }).toEqual({ rule: JSON.stringify(rule), found: [...expected].sort() })
     }
   })
@@ -159,9 +159,9 @@ describe('every operator of every field', () => {
     const all = everyRule()
     for (const plain of all) {
       for (const rule of [plain, { kind: 'none', rules: [plain] } satisfies Rule]) {
-        const { text, params } = compile(rule, world(), 2)
+        const { text, params } = compile(rule, matchContext(), 2)
         const found = await rows<{ id: string }>(null, `SELECT s.document_id AS id FROM search_row s JOIN document d ON d.id = s.document_id WHERE s.plan_id = $1 AND ${text}`, [planId, ...params])
-        const expected = [...documents.values()].filter(document => matches(rule, document, world())).map(document => document.id)
+        const expected = [...documents.values()].filter(document => matches(rule, document, matchContext())).map(document => document.id)
         expect({ rule: JSON.stringify(rule), found: found.map(row => row.id).sort() }).toEqual({ rule: JSON.stringify(rule), found: [...expected].sort() })
         if (found.length > 0 && found.length < documents.size) told++
       }
@@ -370,14 +370,14 @@ describe('the order of what is found', () => {
 })
 
 describe('rules', () => {
-  const asked = (rule: object) => `rule=${encodeURIComponent(JSON.stringify(rule))}`
+  const request = (rule: object) => `rule=${encodeURIComponent(JSON.stringify(rule))}`
 
   it('find with what else narrows, and a broken one is told in a sentence', async () => {
     const rule: Rule = { kind: 'any', rules: [{ kind: 'text', field: 'name', op: 'contains', value: 'knot' }, { kind: 'tag', anyOf: tags }] }
-    const expected = [...documents.values()].filter(document => matches(rule, document, world()) && document.extension === 'csv').map(document => document.id as string)
-    const found = await find(`${asked(rule)}&types=table&limit=200`)
+    const expected = [...documents.values()].filter(document => matches(rule, document, matchContext()) && document.extension === 'csv').map(document => document.id as string)
+    const found = await find(`${request(rule)}&types=table&limit=200`)
     expect(found.documents.map(row => row.id).filter(id => documents.has(id)).sort()).toEqual(expected.sort())
-    for (const broken of [`rule=${encodeURIComponent('{"kind"')}`, asked({ kind: 'nonsense' }), asked({ kind: 'text', field: 'name', op: 'is', value: 'x'.repeat(600) })]) {
+    for (const broken of [`rule=${encodeURIComponent('{"kind"')}`, request({ kind: 'nonsense' }), request({ kind: 'text', field: 'name', op: 'is', value: 'x'.repeat(600) })]) {
       expect((await client.get<Refused>(`/api/find?${broken}`)).body.code).toBe('rule.wrong')
     }
   })
@@ -386,21 +386,21 @@ describe('rules', () => {
     const folder = await client.folder('Weighing')
     await client.upload('toucan.txt', 'x', folder)
     const rule = { kind: 'all', rules: [{ kind: 'text', field: 'name', op: 'contains', value: 'toucan' }, { kind: 'type', anyOf: ['pdf'] }] }
-    const { body } = await client.send<Weighed>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
+    const { body } = await client.send<RuleCounts>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
     expect([body.whole, body.alone['0'], body.alone['1'], body.without['1'], body.without['0']]).toEqual([0, 1, 0, 1, 0])
   })
 
   it('that find nothing are asked with one thing less, where that finds something', async () => {
     const folder = await client.folder('Loosening')
     await client.upload('hornbill at dusk.txt', 'hornbill', folder)
-    const loosen = async (query: Record<string, string>, typing = false) => (await client.send<{ loosened: LoosenedSearch[] }>('POST', '/api/find/loosen', { query, typing })).body.loosened
-    expect(await loosen({ q: '"dusk hornbill" -at', types: 'pdf' })).toEqual([])
-    expect(await loosen({ q: '"dusk hornbill"' })).toEqual([{ what: { kind: 'apart', text: 'dusk hornbill' }, query: { q: 'dusk hornbill' }, count: 1 }])
-    expect((await loosen({ q: 'hornbill zyzzyva' })).map(({ what, query, count }) => [what, query, count])).toEqual([[{ kind: 'word', text: 'zyzzyva' }, { q: 'hornbill' }, 1]])
-    expect((await loosen({ q: 'hornbill -dusk', sort: 'name' })).map(({ what, query }) => [what, query])).toEqual([[{ kind: 'leftOut', text: 'dusk' }, { q: 'hornbill', sort: 'name' }]])
-    expect((await loosen({ q: 'hornbill', types: 'pdf', places: folder })).map(({ what, count }) => [what, count])).toEqual([[{ kind: 'group', group: 'types' }, 1]])
+    const relaxQuery = async (query: Record<string, string>, typing = false) => (await client.send<{ relaxed: RelaxedSearch[] }>('POST', '/api/find/loosen', { query, typing })).body.relaxed
+    expect(await relaxQuery({ q: '"dusk hornbill" -at', types: 'pdf' })).toEqual([])
+    expect(await relaxQuery({ q: '"dusk hornbill"' })).toEqual([{ what: { kind: 'apart', text: 'dusk hornbill' }, query: { q: 'dusk hornbill' }, count: 1 }])
+    expect((await relaxQuery({ q: 'hornbill zyzzyva' })).map(({ what, query, count }) => [what, query, count])).toEqual([[{ kind: 'word', text: 'zyzzyva' }, { q: 'hornbill' }, 1]])
+    expect((await relaxQuery({ q: 'hornbill -dusk', sort: 'name' })).map(({ what, query }) => [what, query])).toEqual([[{ kind: 'leftOut', text: 'dusk' }, { q: 'hornbill', sort: 'name' }]])
+    expect((await relaxQuery({ q: 'hornbill', types: 'pdf', places: folder })).map(({ what, count }) => [what, count])).toEqual([[{ kind: 'group', group: 'types' }, 1]])
     // The beginning that is being typed counts as one here as well.
-    expect([await loosen({ q: 'zyzzyva hornb' }), (await loosen({ q: 'zyzzyva hornb' }, true)).map(({ count }) => count)]).toEqual([[], [1]])
+    expect([await relaxQuery({ q: 'zyzzyva hornb' }), (await relaxQuery({ q: 'zyzzyva hornb' }, true)).map(({ count }) => count)]).toEqual([[], [1]])
     expect((await client.send('POST', '/api/find/loosen', { query: { q: 'x'.repeat(501) } })).body).toMatchObject({ code: 'query.long' })
   })
 

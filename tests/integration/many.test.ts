@@ -1,9 +1,9 @@
 // Searches that find more than are counted exactly: what they list is still the newest, and what they count is told from a share.
 import { beforeAll, expect, it } from 'vitest'
-import type { Found, FoundCounts, FoundNames, Weighed } from '../../contract/find'
+import type { Found, FoundCounts, FoundNames, RuleCounts } from '../../contract/find'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { lexemesOf, pairsOf } from '../../core/text/index'
-import { rows, touched } from '../../server/db/client'
+import { rows, execute } from '../../server/db/client'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
@@ -19,16 +19,16 @@ beforeAll(async () => {
   const { plan } = await client.outline()
   const [blob] = await rows<{ id: string }>(null, 'SELECT blob_id AS id FROM document WHERE id = $1', [first])
   const words = (some: string[]) => [...lexemesOf(some, 'en')]
-  await touched(null, `WITH made AS MATERIALIZED (SELECT gen_random_uuid() AS id, g, now() - g * interval '1 minute' AS at FROM generate_series(1, $3::int) g),
+  await execute(null, `WITH made AS MATERIALIZED (SELECT gen_random_uuid() AS id, g, now() - g * interval '1 minute' AS at FROM generate_series(1, $3::int) g),
     documents AS (INSERT INTO document (id, plan_id, name, folded, extension, media_type, size, blob_id, version, remark, origin, created_at, changed_at)
       SELECT id, $1::uuid, 'note ' || g, 'note ' || g, CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'text/plain', 100, $2::uuid, 1, '', 'upload', at, at FROM made RETURNING id),
     places AS (INSERT INTO placement (id, plan_id, document_id, folder_id, home, name, extension, changed_at, size, added_at) SELECT gen_random_uuid(), $1::uuid, id, $4::uuid, true, 'note', 'txt', at, 100, at FROM made RETURNING id)
     INSERT INTO search_row (document_id, plan_id, changed_at, words, extension, origin, size, language, added_at)
       SELECT id, $1::uuid, at, array_to_tsvector($5::text[] || CASE WHEN g % 9 = 0 THEN $6::text[] ELSE '{}' END || CASE WHEN g % 15 = 0 THEN $7::text[] ELSE '{}' END), CASE WHEN g % 4 = 0 THEN 'pdf' ELSE 'txt' END, 'upload', 100, 'en', at FROM made`,
   [plan.id, blob?.id, DOCUMENTS, folder, words(['heron', 'note']), words(['crane']), words(['bittern'])])
-  await touched(null, `INSERT INTO name_token (plan_id, token, changed_at, document_id) SELECT plan_id, token, changed_at, id FROM document, unnest(array_remove(string_to_array(folded, ' '), 'note') || $2::text[]) AS token WHERE plan_id = $1 AND folded LIKE 'note %'`, [plan.id, words(['note'])])
-  await touched(null, `INSERT INTO name_word (plan_id, word, newest) SELECT plan_id, token, max(changed_at) FROM name_token WHERE plan_id = $1 AND token NOT LIKE '.%' GROUP BY 1, 2 ON CONFLICT DO NOTHING`, [plan.id])
-  await touched(null, 'ANALYZE search_row')
+  await execute(null, `INSERT INTO name_token (plan_id, token, changed_at, document_id) SELECT plan_id, token, changed_at, id FROM document, unnest(array_remove(string_to_array(folded, ' '), 'note') || $2::text[]) AS token WHERE plan_id = $1 AND folded LIKE 'note %'`, [plan.id, words(['note'])])
+  await execute(null, `INSERT INTO name_word (plan_id, word, newest) SELECT plan_id, token, max(changed_at) FROM name_token WHERE plan_id = $1 AND token NOT LIKE '.%' GROUP BY 1, 2 ON CONFLICT DO NOTHING`, [plan.id])
+  await execute(null, 'ANALYZE search_row')
 })
 
 const find = async (query: string) => (await client.get<Found>(`/api/find?${query}`)).body
@@ -129,16 +129,16 @@ it('estimates a group where only what narrows it makes the others few', async ()
 
 it('weighs rules of which one finds a great many', async () => {
   const rule = { kind: 'all', rules: [{ kind: 'word', text: 'heron', prefix: false }, { kind: 'word', text: 'bittern', prefix: false }] }
-  const { body } = await client.send<Weighed>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
+  const { body } = await client.send<RuleCounts>('POST', '/api/find/weigh', { query: { rule: JSON.stringify(rule) } })
   expect(body).toMatchObject({ whole: 6666, alone: { 0: 10_001, 1: 6666 } })
 })
 
 it('looks for a phrase in the texts of the newest that have its marks, until enough are right', async () => {
   const { id: other } = await client.upload('other.txt', 'an egret', folder)
   // Every twentieth has the mark of the two words, and every second of these by chance only.
-  await touched(null, `UPDATE search_row s SET words = words || array_to_tsvector($2::text[]) FROM document d WHERE d.id = s.document_id AND d.plan_id = (SELECT plan_id FROM folder WHERE id = $1)
+  await execute(null, `UPDATE search_row s SET words = words || array_to_tsvector($2::text[]) FROM document d WHERE d.id = s.document_id AND d.plan_id = (SELECT plan_id FROM folder WHERE id = $1)
     AND d.name LIKE 'note %0' AND split_part(d.name, ' ', 2)::int % 20 = 0`, [folder, pairsOf(['no', 'bird'])])
-  await touched(null, `UPDATE document d SET blob_id = (SELECT blob_id FROM document WHERE id = $2) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND name LIKE 'note %0' AND split_part(name, ' ', 2)::int % 40 = 0`, [folder, other])
+  await execute(null, `UPDATE document d SET blob_id = (SELECT blob_id FROM document WHERE id = $2) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND name LIKE 'note %0' AND split_part(name, ' ', 2)::int % 40 = 0`, [folder, other])
   const found = await find('q=%22no+bird%22&limit=50')
   expect(found.documents.map(({ name }) => name)).toEqual(Array.from({ length: 50 }, (_, index) => `note ${20 + index * 40}`))
   expect([found.count, (await counts('q=%22no+bird%22')).count]).toEqual([null, DOCUMENTS / 40 + 1])
@@ -146,7 +146,7 @@ it('looks for a phrase in the texts of the newest that have its marks, until eno
 
 it('is right also where the planner expected few', async () => {
   // Words that stand together more often than they would by chance.
-  await touched(null, `UPDATE search_row SET words = array_to_tsvector($2::text[]) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND extension = 'txt'`, [folder, [...lexemesOf(['heron', 'crake', 'rail', 'snipe'], 'en')]])
+  await execute(null, `UPDATE search_row SET words = array_to_tsvector($2::text[]) WHERE plan_id = (SELECT plan_id FROM folder WHERE id = $1) AND extension = 'txt'`, [folder, [...lexemesOf(['heron', 'crake', 'rail', 'snipe'], 'en')]])
   const query = 'q=crake+rail+snipe&types=text'
   expect([(await find(query)).count, (await counts(query)).count]).toEqual([null, 10_001])
   // From a sixty-fourth: within 3 % two times in three.

@@ -1,10 +1,10 @@
 // How PostgreSQL answers the statements that people wait for, and how many statements a route needs.
 
-import { NOTHING_ASKED } from '../../core/find/index'
+import { EMPTY_QUERY } from '../../core/find/index'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import type { FolderId } from '../../core/ids'
-import { database, rows, touched, withTransaction } from '../../server/db/client'
+import { database, rows, execute, withTransaction } from '../../server/db/client'
 import { listDocuments } from '../../server/services/documents/listDocuments'
 import { findDocuments } from '../../server/services/find/findDocuments'
 import type { Client } from '../support/client'
@@ -63,7 +63,7 @@ async function statements(work: () => Promise<unknown>): Promise<number> {
 describe('a list', () => {
   const actor = () => ({ accountId: '', email: '', planId })
   const page = (limit: number) => listDocuments(actor(), { folderId: folderIds[0] ?? null, sort: 'name', descending: false, cursor: null, limit })
-  const found = (limit: number) => findDocuments(actor(), { ...NOTHING_ASKED, q: 'berth', typing: false, exact: false, near: null, cursor: null, limit })
+  const found = (limit: number) => findDocuments(actor(), { ...EMPTY_QUERY, q: 'berth', typing: false, exact: false, near: null, cursor: null, limit })
 
   it('costs the same number of statements for 2 rows as for 200', async () => {
     expect([await statements(() => page(2)), await statements(() => page(200))]).toEqual([1, 1])
@@ -93,7 +93,7 @@ describe('a transaction', () => {
   it('that throws leaves nothing', async () => {
     const email = `${v7()}@test.example`
     await expect(withTransaction(async (transaction) => {
-      await touched(transaction, `INSERT INTO attempt (kind, email, address, network, at) VALUES ('sign-in', $1, '', '', now())`, [email])
+      await execute(transaction, `INSERT INTO attempt (kind, email, address, network, at) VALUES ('sign-in', $1, '', '', now())`, [email])
       throw new Error('on purpose')
     })).rejects.toThrow('on purpose')
     expect(await rows(null, 'SELECT 1 FROM attempt WHERE email = $1', [email])).toEqual([])

@@ -15,7 +15,7 @@ const backups = mkdtempSync(join(tmpdir(), 'hembix-backups-'))
 let server: { address: string; stop: () => Promise<void> }
 
 beforeAll(async () => {
-  const env = { HEMBIX_QUOTA_BYTES: String(LIMIT_BYTES), HEMBIX_OPEN_UPLOADS: String(OPEN_UPLOADS), HEMBIX_BACKUP_DIR: backups }
+  const env = { HEMBIX_QUOTA_BYTES: String(LIMIT_BYTES), HEMBIX_OPEN_UPLOADS: String(OPEN_UPLOADS), HEMBIX_BACKUP_DIR: backups, HEMBIX_ACCOUNTS_AN_HOUR: '1000000' }
   server = await serve({ port: await freePort() as number, databaseUrl: process.env.DATABASE_URL ?? '', env, quiet: true }) as typeof server
 })
 afterAll(async () => {

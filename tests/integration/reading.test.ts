@@ -2,9 +2,9 @@ import { zipSync, strToU8 } from 'fflate'
 import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { TextReply } from '../../contract/document'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
-import { rows, touched, withTransaction } from '../../server/db/client'
+import { rows, execute, withTransaction } from '../../server/db/client'
 import { notifyWork } from '../../server/db/sql/journal'
 import { releaseLostClaims, resumeReadings } from '../../server/services/reading/requestReading'
 import type { Client } from '../support/client'
@@ -24,14 +24,14 @@ async function textOf(id: string): Promise<string> {
 
 describe('reading', () => {
   it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('finds the words of a document in %s', async (format) => {
-    const { id } = await client.upload(`paper ${format}.${format}`, await setInFile(paper(format, `A ${format} paper`)))
+    const { id } = await client.upload(`paper ${format}.${format}`, await renderFile(paper(format, `A ${format} paper`)))
     const { reading } = await client.whenRead(id)
     expect([reading.state, reading.paged]).toEqual(['read', format === 'pdf'])
     expect(await textOf(id)).toMatch(/Shore power is metered[\s\S]*Größe der Boote/)
   })
 
   it('finds the words of a table', async () => {
-    const { id } = await client.upload('table.csv', await setInFile(paper('csv', 'Table')))
+    const { id } = await client.upload('table.csv', await renderFile(paper('csv', 'Table')))
     await client.whenRead(id)
     expect(await textOf(id)).toContain('Berth,Units')
   })
@@ -51,27 +51,27 @@ describe('reading', () => {
 })
 
 describe('a document that cannot be read', () => {
-  const reasonOf = async (name: string, bytes: Buffer) => (await client.whenRead((await client.upload(name, bytes)).id)).reading
+  const refusalOf = async (name: string, bytes: Buffer) => (await client.whenRead((await client.upload(name, bytes)).id)).reading
 
   it('says that a PDF is not one', async () => {
-    const reading = await reasonOf('fake.pdf', Buffer.from('just some words'))
+    const reading = await refusalOf('fake.pdf', Buffer.from('just some words'))
     expect([reading.state, reading.reason]).toEqual(['failed', 'It is named PDF but is not one. Open it where it was made and save it again.'])
   })
 
   it('says that a PDF is damaged', async () => {
-    const whole = await setInFile(paper('pdf', 'Whole'))
-    expect((await reasonOf('cut.pdf', Buffer.concat([whole.subarray(0, 60), Buffer.alloc(400, 1)]))).state).toBe('failed')
+    const whole = await renderFile(paper('pdf', 'Whole'))
+    expect((await refusalOf('cut.pdf', Buffer.concat([whole.subarray(0, 60), Buffer.alloc(400, 1)]))).state).toBe('failed')
   })
 
   it('does not unpack a container that swells', async () => {
     const bomb = Buffer.from(zipSync({ 'word/document.xml': new Uint8Array(120 * 1024 * 1024), '[Content_Types].xml': strToU8('<Types/>') }, { level: 9 }))
     expect(bomb.length).toBeLessThan(1_000_000)
-    expect((await reasonOf('bomb.docx', bomb)).reason).toContain('unpacks to more than 100 MB')
+    expect((await refusalOf('bomb.docx', bomb)).reason).toContain('unpacks to more than 100 MB')
   })
 
   it('says that a DOCX or ODT holds no such document', async () => {
-    expect((await reasonOf('letter.docx', Buffer.from('PK nothing'))).reason).toContain('not what its name says')
-    expect((await reasonOf('letter.odt', Buffer.from(zipSync({ 'other.xml': strToU8('<a/>') })))).reason).toContain('holds no such document')
+    expect((await refusalOf('letter.docx', Buffer.from('PK nothing'))).reason).toContain('not what its name says')
+    expect((await refusalOf('letter.odt', Buffer.from(zipSync({ 'other.xml': strToU8('<a/>') })))).reason).toContain('holds no such document')
   })
 
   it('can be tried again, and the queue goes on after it', async () => {
@@ -86,7 +86,7 @@ describe('a document that cannot be read', () => {
   it('is given back when the server that took it ended, and only then', async () => {
     const { id } = await client.upload('lost.txt', 'a text whose job was lost')
     await client.whenRead(id)
-    await touched(null, `UPDATE reading SET state = 'reading', changed_at = now() - interval '2 hours' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+    await execute(null, `UPDATE reading SET state = 'reading', changed_at = now() - interval '2 hours' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
     expect(await releaseLostClaims(3 * 3600)).toBe(0)
     expect(await releaseLostClaims(3600)).toBe(1)
     await notifyWork(null)
@@ -100,7 +100,7 @@ describe('a document that cannot be read', () => {
     await rows(null, 'DROP FUNCTION unread() CASCADE')
     expect(status).toBe(200)
     await client.whenRead(id)
-    await touched(null, 'DELETE FROM reading WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)', [id])
+    await execute(null, 'DELETE FROM reading WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)', [id])
     await resumeReadings()
     await notifyWork(null)
     expect((await client.whenRead(id)).reading.state).toBe('read')
@@ -111,9 +111,9 @@ describe('a document that cannot be read', () => {
     const { id } = await client.upload('first.txt', bytes)
     await client.whenRead(id)
     const secondId = v7()
-    await touched(null, `UPDATE reading SET state = 'reading' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+    await execute(null, `UPDATE reading SET state = 'reading' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
     const upload = await withTransaction(async (reader) => {
-      await touched(reader, `UPDATE reading SET state = 'read', words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+      await execute(reader, `UPDATE reading SET state = 'read', words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
       const coming = client.upload('second.txt', bytes, null, { id: secondId })
       while ((await rows(null, 'SELECT FROM document WHERE id = $1', [secondId])).length === 0) await new Promise(resolve => setTimeout(resolve, 20))
       return { coming }

@@ -1,12 +1,12 @@
 // What one account does is never felt by another.
 
 import { describe, expect, it } from 'vitest'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import { rows } from '../../server/db/client'
 import type { FolderId } from '../../core/ids'
 import { newClient } from '../support/client'
 
-const pdf = (title: string) => setInFile({ name: title, format: 'pdf', title, date: new Date('2026-05-06T07:08:09Z'), paragraphs: ['Shore power is metered.'], table: [] })
+const pdf = (title: string) => renderFile({ name: title, format: 'pdf', title, date: new Date('2026-05-06T07:08:09Z'), paragraphs: ['Shore power is metered.'], table: [] })
 const plansOf = (id: string) => rows<{ blobs: number; plans: number }>(null, `SELECT count(*)::int AS blobs, count(DISTINCT b.plan_id)::int AS plans FROM blob b WHERE b.sha256 = (SELECT o.sha256 FROM document d JOIN blob o ON o.id = d.blob_id WHERE d.id = $1)`, [id])
 
 describe('the same bytes in two accounts', () => {

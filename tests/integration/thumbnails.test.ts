@@ -1,7 +1,7 @@
 import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import type { ThumbnailState } from '../../contract/document'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import { Client, newClient } from '../support/client'
 import { setAsTiff } from '../support/fax'
 
@@ -24,7 +24,7 @@ const picture = (client: Client, id: string) => fetch(`${client.base}/api/docume
 describe('small pictures of documents', () => {
   it('are made when somebody wants to see them, of what can be shown, and of the new contents after a replacement', async () => {
     const client = await newClient()
-    const { id: pdf } = await client.upload('paper.pdf', await setInFile({ name: 'paper', format: 'pdf', title: 'A paper', date: new Date(0), paragraphs: ['Shore power is metered.'], table: [] }))
+    const { id: pdf } = await client.upload('paper.pdf', await renderFile({ name: 'paper', format: 'pdf', title: 'A paper', date: new Date(0), paragraphs: ['Shore power is metered.'], table: [] }))
     const { id: text } = await client.upload('notes.txt', 'Shore power\nis metered')
     const { id: empty } = await client.upload('empty.txt', '')
     const { id: other } = await client.upload('drawing.xyz', 'no words')

@@ -4,7 +4,7 @@ import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { rows, withTransaction } from '../../server/db/client'
-import type { KnownReply, UnlandedUpload } from '../../contract/upload'
+import type { KnownReply, PendingUpload } from '../../contract/upload'
 import type { Refused , Client} from '../support/client'
 import { BASE, newClient, sha256 } from '../support/client'
 
@@ -52,9 +52,9 @@ describe('an upload that breaks off', () => {
   it('is listed as on its way until it is taken in, forgotten on demand, and nobody else\'s', async () => {
     const [client, stranger] = [await newClient(), await newClient()]
     const { id } = await begin(client, 'half.txt', 10, Buffer.from('half '))
-    const listed = (await client.get<{ uploads: UnlandedUpload[] }>('/api/uploads')).body.uploads
+    const listed = (await client.get<{ uploads: PendingUpload[] }>('/api/uploads')).body.uploads
     expect(listed.map(({ name, size, received }) => ({ name, size, received }))).toEqual([{ name: 'half.txt', size: 10, received: 5 }])
-    expect((await stranger.get<{ uploads: UnlandedUpload[] }>('/api/uploads')).body.uploads).toEqual([])
+    expect((await stranger.get<{ uploads: PendingUpload[] }>('/api/uploads')).body.uploads).toEqual([])
     expect((await goOn(stranger, id, 5, Buffer.from('whole'))).status).toBe(404)
     const gone = await fetch(`${BASE}/api/uploads/resumable/${id}`, { method: 'DELETE', headers: { ...TUS, cookie: client.cookie } })
     expect([gone.status, (await client.get<{ uploads: unknown[] }>('/api/uploads')).body.uploads]).toEqual([204, []])

@@ -4,7 +4,7 @@
 import { strToU8, zipSync } from 'fflate'
 import PDFDocument from 'pdfkit'
 import sharp from 'sharp'
-import { setInFile } from '../../demo/files'
+import { renderFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
 import type { Random } from '../../demo/random'
 import { seeded } from '../../demo/random'
@@ -18,7 +18,7 @@ const paper = (format: Format): Paper => ({
 
 export async function hostileFiles(seed = 16): Promise<HostileFile[]> {
   const random = seeded(seed)
-  const set = await Promise.all(FORMATS.map(async format => ({ format: format as string, bytes: await setInFile(paper(format)) })))
+  const set = await Promise.all(FORMATS.map(async format => ({ format: format as string, bytes: await renderFile(paper(format)) })))
   const png = set.find(({ format }) => format === 'png')?.bytes ?? Buffer.of()
   const sound = [
     ...set, { format: 'jpg', bytes: await sharp(png).jpeg().toBuffer() }, { format: 'tif', bytes: await sharp(png).tiff().toBuffer() },

@@ -4,19 +4,19 @@
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
-import { parseQuery, soughtIn } from '../../../core/find/index'
+import { parseQuery, termsIn } from '../../../core/find/index'
 import { useHits } from '../../composables/useHits'
 import { readHits } from '../../stores/content'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 import DocumentPreview from '../preview/DocumentPreview.vue'
 
 const props = defineProps<{ document: DocumentFacts; /** What is looked for, as it was typed. */ find: string }>()
 
 const root = ref<HTMLElement | null>(null)
-const sought = computed(() => soughtIn(parseQuery(props.find.slice(0, 200), { typing: true })))
+const terms = computed(() => termsIn(parseQuery(props.find.slice(0, 200), { typing: true })))
 const pages = ref<readonly { page: number; count: number }[]>([])
 const which = ref(0)
-const hits = useHits(root, sought, 'card')
+const hits = useHits(root, terms, 'card')
 const page = computed(() => pages.value[which.value]?.page ?? 1)
 const total = computed(() => pages.value.reduce((sum, { count }) => sum + count, 0))
 const isPaged = computed(() => props.document.reading.paged)
@@ -24,13 +24,13 @@ const isPaged = computed(() => props.document.reading.paged)
 watch([() => props.document.id, () => props.find], async ([id, find]) => {
   pages.value = []
   which.value = 0
-  if (sought.value.length === 0 || props.document.reading.state !== 'read') return
+  if (terms.value.length === 0 || props.document.reading.state !== 'read') return
   try {
     const found = await readHits(id, find.slice(0, 200))
     if (id === props.document.id && find === props.find) pages.value = found.pages
   }
   catch (error) {
-    reasonOf(error) // the preview is shown without marks on other pages
+    refusalOf(error) // the preview is shown without marks on other pages
   }
 }, { immediate: true })
 // The first hit of a page comes into view by itself.
@@ -46,7 +46,7 @@ function step(by: 1 | -1): void {
 
 <template>
   <div ref="root">
-    <DocumentPreview :document="document" :sought="sought" :page="page" />
+    <DocumentPreview :document="document" :terms="terms" :page="page" />
     <p v-if="pages.length > 0" class="hits">
       <button type="button" aria-label="Hit before" @click="step(-1)">
         <v-icon :icon="mdiChevronLeft" size="17" />

@@ -15,7 +15,7 @@ import { usePlan } from '../../stores/plan'
 import { contentAddress, readAgain, readDocument } from '../../stores/content'
 import { originText } from '../../stores/origin'
 import type { Remote } from '../../stores/remote'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 import RemoteState from '../common/RemoteState.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
@@ -40,7 +40,7 @@ async function load(): Promise<void> {
     if (id === props.id) facts.value = { state: 'ready', value }
   }
   catch (error) {
-    if (id === props.id) facts.value = { state: 'error', reason: reasonOf(error) }
+    if (id === props.id) facts.value = { state: 'error', reason: refusalOf(error) }
   }
 }
 watch(() => props.id, load, { immediate: true })
@@ -51,7 +51,7 @@ async function again(): Promise<void> {
     await readAgain(props.id)
   }
   catch (error) {
-    acts.refuse(reasonOf(error))
+    acts.refuse(refusalOf(error))
   }
 }
 

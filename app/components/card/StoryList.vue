@@ -6,7 +6,7 @@ import { timeText } from '../../../core/dates/index'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
 import { readStory } from '../../stores/history'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 
 const props = defineProps<{ id: string }>()
 const acts = useActs()
@@ -23,7 +23,7 @@ async function load(): Promise<void> {
     if (id === props.id) { entries.value = story; refused.value = '' }
   }
   catch (error) {
-    refused.value = reasonOf(error).message
+    refused.value = refusalOf(error).message
   }
 }
 watch([() => props.id, isOpen], load)

@@ -16,7 +16,7 @@ const props = defineProps<{
   fromFolderId: FolderId | null
   canShow?: boolean
   /** Words that are looked for, marked in the preview. */
-  sought?: string
+  terms?: string
 }>()
 const emit = defineEmits<{ show: [document: DocumentFacts] }>()
 
@@ -32,7 +32,7 @@ function run(name: string): void {
 
 <template>
   <DocumentCard
-    v-if="only?.kind === 'document'" :id="(only.id as DocumentId)" :can-show="canShow" :find="sought" @open="run('Open')" @show="emit('show', $event)"
+    v-if="only?.kind === 'document'" :id="(only.id as DocumentId)" :can-show="canShow" :find="terms" @open="run('Open')" @show="emit('show', $event)"
     @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId, name: only.name }"
   />
   <FolderCard

@@ -2,26 +2,26 @@
 // Two versions of a text side by side, line by line.
 import { diffLines } from 'diff'
 import { computed, ref, watch } from 'vue'
-import type { CompareAsked } from '../../stores/dialogs'
+import type { CompareRequest } from '../../stores/dialogs'
 import { readBytes } from '../../stores/content'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 import PaperDialog from '../common/PaperDialog.vue'
 
-const props = defineProps<{ asked: CompareAsked | null }>()
+const props = defineProps<{ request: CompareRequest | null }>()
 const emit = defineEmits<{ close: [] }>()
 const texts = ref<readonly [string, string] | null>(null)
 const refused = ref('')
 
-watch(() => props.asked, async (asked) => {
+watch(() => props.request, async (request) => {
   texts.value = null
   refused.value = ''
-  if (!asked) return
+  if (!request) return
   try {
-    const [from, to] = await Promise.all([readBytes(asked.id, asked.from), readBytes(asked.id, asked.to)])
-    if (props.asked === asked) texts.value = [new TextDecoder().decode(from), new TextDecoder().decode(to)]
+    const [from, to] = await Promise.all([readBytes(request.id, request.from), readBytes(request.id, request.to)])
+    if (props.request === request) texts.value = [new TextDecoder().decode(from), new TextDecoder().decode(to)]
   }
   catch (error) {
-    refused.value = reasonOf(error).message
+    refused.value = refusalOf(error).message
   }
 })
 
@@ -51,7 +51,7 @@ const differing = computed(() => lines.value.filter(line => line.left !== line.r
 </script>
 
 <template>
-  <PaperDialog :open="asked !== null" :width="960" label="Compare versions" :title="asked ? `${asked.name}: version ${asked.from} beside version ${asked.to}` : ''" @leave="emit('close')">
+  <PaperDialog :open="request !== null" :width="960" label="Compare versions" :title="request ? `${request.name}: version ${request.from} beside version ${request.to}` : ''" @leave="emit('close')">
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
     </p>

@@ -14,22 +14,22 @@ const address = ref('')
 const title = ref('')
 const remark = ref('')
 const refused = ref('')
-const asked = computed(() => dialogs.link)
+const request = computed(() => dialogs.link)
 const sound = computed(() => webAddress(address.value))
 
-watch(asked, () => { address.value = asked.value?.address ?? ''; title.value = ''; remark.value = ''; refused.value = '' })
+watch(request, () => { address.value = request.value?.address ?? ''; title.value = ''; remark.value = ''; refused.value = '' })
 
 async function keep(): Promise<void> {
-  if (!asked.value) return
+  if (!request.value) return
   if (!sound.value) { refused.value = 'This is no web address. It begins with https:// and holds no spaces.'; return }
-  const why = await keeping.link({ address: sound.value, title: title.value, remark: remark.value }, asked.value.folderId)
+  const why = await keeping.link({ address: sound.value, title: title.value, remark: remark.value }, request.value.folderId)
   if (why === null) dialogs.link = null
   else refused.value = why
 }
 </script>
 
 <template>
-  <PaperDialog :open="asked !== null" :width="480" label="New link" :title="`New link in ${asked ? plan.placeOf(asked.folderId)?.text ?? '' : ''}`" @leave="dialogs.link = null">
+  <PaperDialog :open="request !== null" :width="480" label="New link" :title="`New link in ${request ? plan.placeOf(request.folderId)?.text ?? '' : ''}`" @leave="dialogs.link = null">
     <form class="form" @submit.prevent="keep">
       <label>Address <input v-model="address" class="line-field" autofocus placeholder="https://"></label>
       <label>Title <input v-model="title" class="line-field" :placeholder="sound ? addressName(sound) : 'its address, unless you write one'"></label>

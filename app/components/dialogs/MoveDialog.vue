@@ -4,38 +4,38 @@ import { computed, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { useSuggestedPlaces } from '../../composables/useSuggestedPlaces'
 import { useActs } from '../../stores/acts'
-import type { MoveAsked } from '../../stores/dialogs'
+import type { MoveRequest } from '../../stores/dialogs'
 import { usePlan } from '../../stores/plan'
 import PaperDialog from '../common/PaperDialog.vue'
 import PlacePicker from '../places/PlacePicker.vue'
 
-const props = defineProps<{ asked: MoveAsked | null; /** "“Minutes”" or "3 documents". */ what: string }>()
+const props = defineProps<{ request: MoveRequest | null; /** "“Minutes”" or "3 documents". */ what: string }>()
 const emit = defineEmits<{ close: [] }>()
 
 const plan = usePlan()
 const acts = useActs()
 const twinAt = ref<string | null>(null)
 const picker = ref<InstanceType<typeof PlacePicker> | null>(null)
-watch(() => props.asked, () => { twinAt.value = null })
-const suggested = useSuggestedPlaces(() => (props.asked?.folderIds.length === 0 ? props.asked.documentIds : []), why => picker.value?.say(why))
+watch(() => props.request, () => { twinAt.value = null })
+const suggested = useSuggestedPlaces(() => (props.request?.folderIds.length === 0 ? props.request.documentIds : []), why => picker.value?.say(why))
 
 const top = computed(() => {
-  const { asked } = props
-  if (!asked || asked.documentIds.length === 0) return { label: 'Top of the plan', not: '' }
-  return { label: 'In-tray', not: asked.folderIds.length > 0 ? 'cannot hold folders' : '' }
+  const { request } = props
+  if (!request || request.documentIds.length === 0) return { label: 'Top of the plan', not: '' }
+  return { label: 'In-tray', not: request.folderIds.length > 0 ? 'cannot hold folders' : '' }
 })
 
 /** Everything that is moved lies there already. */
 function lies(id: FolderId | null): boolean {
-  const { asked } = props
-  return asked?.folderIds.every(moved => plan.tree.byId.get(moved)?.parentId === id) === true && (asked.documentIds.length === 0 || asked.fromFolderId === id)
+  const { request } = props
+  return request?.folderIds.every(moved => plan.tree.byId.get(moved)?.parentId === id) === true && (request.documentIds.length === 0 || request.fromFolderId === id)
 }
 
 async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
-  const { asked } = props
-  if (!asked || to === undefined) return
+  const { request } = props
+  if (!request || to === undefined) return
   const key = String(to)
-  const { folderIds, documentIds, fromFolderId } = asked
+  const { folderIds, documentIds, fromFolderId } = request
   const also = others.filter(id => id !== null)
   const outcome = await acts.act({ kind: 'move', folderIds, documentIds, fromFolderId, toFolderId: to, also, allowTwin: twinAt.value === key }, { quiet: true })
   if (outcome.ok) return emit('close')
@@ -48,8 +48,8 @@ async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
 </script>
 
 <template>
-  <PaperDialog :open="asked !== null" :width="480" label="Move to" :title="`Move ${what} to`" @leave="emit('close')">
-    <PlacePicker v-if="asked" ref="picker" :top="top" :moved="asked.folderIds" :suggested="suggested" :parent="asked.fromFolderId" :several="asked.folderIds.length === 0" :lies="lies" @pick="move" />
+  <PaperDialog :open="request !== null" :width="480" label="Move to" :title="`Move ${what} to`" @leave="emit('close')">
+    <PlacePicker v-if="request" ref="picker" :top="top" :moved="request.folderIds" :suggested="suggested" :parent="request.fromFolderId" :several="request.folderIds.length === 0" :lies="lies" @pick="move" />
     <template #acts>
       <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
         <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Move to'} ${picker.goal}` : 'Move' }}</span> <span class="key">Enter</span>

@@ -9,7 +9,7 @@ import type { DocumentId } from '../../../core/ids'
 import { NAME_PARTS } from '../../../core/plan/index'
 import { useActs } from '../../stores/acts'
 import { namesInTime, renamable } from '../../stores/bulkNames'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{ ids: readonly DocumentId[] | null }>()
@@ -31,14 +31,14 @@ watch(() => props.ids, async (ids) => {
     documents.value = await renamable(ids)
   }
   catch (error) {
-    refused.value = reasonOf(error).message
+    refused.value = refusalOf(error).message
   }
 })
-let asked = 0
+let request = 0
 watchDebounced([rules, documents], async () => {
-  const mine = ++asked
+  const mine = ++request
   const outcome = await namesInTime(documents.value, rules.value)
-  if (mine !== asked) return
+  if (mine !== request) return
   refused.value = 'wrong' in outcome ? outcome.wrong : ''
   if ('names' in outcome) made.value = outcome.names
 }, { deep: true, debounce: 120 })

@@ -2,23 +2,23 @@
 // Choosing one or several folders by typing.
 import { ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
-import type { PlaceAsked } from '../../stores/dialogs'
+import type { PlaceRequest } from '../../stores/dialogs'
 import PaperDialog from '../common/PaperDialog.vue'
 import PlacePicker from '../places/PlacePicker.vue'
 
-const props = defineProps<{ asked: PlaceAsked | null }>()
+const props = defineProps<{ request: PlaceRequest | null }>()
 const emit = defineEmits<{ close: [] }>()
 const picker = ref<InstanceType<typeof PlacePicker> | null>(null)
 
 function pick(ids: (FolderId | null)[]): void {
-  props.asked?.answer(ids.filter(id => id !== null))
+  props.request?.answer(ids.filter(id => id !== null))
   emit('close')
 }
 </script>
 
 <template>
-  <PaperDialog :open="asked !== null" :width="480" label="Choose a place" :title="asked?.title ?? ''" @leave="emit('close')">
-    <PlacePicker v-if="asked" ref="picker" :top="null" :moved="[]" :suggested="asked.suggested" :parent="asked.suggested[0]?.folderId ?? null" several :lies="() => false" @pick="pick" />
+  <PaperDialog :open="request !== null" :width="480" label="Choose a place" :title="request?.title ?? ''" @leave="emit('close')">
+    <PlacePicker v-if="request" ref="picker" :top="null" :moved="[]" :suggested="request.suggested" :parent="request.suggested[0]?.folderId ?? null" several :lies="() => false" @pick="pick" />
     <template #acts>
       <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
         <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Choose'} ${picker.goal}` : 'Choose' }}</span> <span class="key">Enter</span>

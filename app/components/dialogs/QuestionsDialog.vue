@@ -4,12 +4,12 @@ import { ref, watch } from 'vue'
 import type { Questions } from '../../stores/dialogs'
 import PaperDialog from '../common/PaperDialog.vue'
 
-const props = defineProps<{ asked: Questions | null }>()
+const props = defineProps<{ request: Questions | null }>()
 const emit = defineEmits<{ answer: [answers: ReadonlyMap<string, string> | null] }>()
 
 const answers = ref(new Map<string, string>())
-watch(() => props.asked, (asked) => {
-  answers.value = new Map(asked?.parts.flatMap(part => part.rows.map(row => [row.key, row.first ?? part.choices[0]?.value ?? ''])))
+watch(() => props.request, (request) => {
+  answers.value = new Map(request?.parts.flatMap(part => part.rows.map(row => [row.key, row.first ?? part.choices[0]?.value ?? ''])))
 })
 
 function setAll(part: Questions['parts'][number], value: string): void {
@@ -18,9 +18,9 @@ function setAll(part: Questions['parts'][number], value: string): void {
 </script>
 
 <template>
-  <PaperDialog :open="asked !== null" :width="620" :label="asked?.label ?? ''" :title="asked?.title ?? ''" @leave="emit('answer', null)">
-    <section v-for="part in asked?.parts ?? []" :key="part.title">
-      <h3 v-if="asked && asked.parts.length > 1">
+  <PaperDialog :open="request !== null" :width="620" :label="request?.label ?? ''" :title="request?.title ?? ''" @leave="emit('answer', null)">
+    <section v-for="part in request?.parts ?? []" :key="part.title">
+      <h3 v-if="request && request.parts.length > 1">
         {{ part.title }}
       </h3>
       <p v-if="part.rows.length > 1" class="all second">
@@ -53,7 +53,7 @@ function setAll(part: Questions['parts'][number], value: string): void {
         Go on
       </button>
       <button type="button" class="act" @click="emit('answer', null)">
-        {{ asked?.leave ?? 'Leave it' }} <span class="key">Esc</span>
+        {{ request?.leave ?? 'Leave it' }} <span class="key">Esc</span>
       </button>
     </template>
   </PaperDialog>

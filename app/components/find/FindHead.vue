@@ -2,25 +2,25 @@
 // The field of the Find page, what is said about the answer, its order, and what can be done with the whole search.
 import { ref } from 'vue'
 import type { RecentSearch } from '../../../contract/find'
-import type { Asked, FoundGroup, FoundSort } from '../../../core/find/index'
+import type { SearchQuery, FoundGroup, FoundSort } from '../../../core/find/index'
 import { beginsDown, FOUND_GROUPS, FOUND_SORTS } from '../../../core/find/index'
 
 const typed = defineModel<string>({ required: true })
 defineProps<{
-  asked: Asked
+  request: SearchQuery
   fault: string
   countText: string
   ms: number | null
   corrected: { typed: string; to: string } | null
   notation: string
   hasRules: boolean
-  isNarrowed: boolean
+  hasFacets: boolean
   asksAnything: boolean
   /** The kept search that is looked at; null: none. */
   keptName: string | null
   recent: readonly RecentSearch[]
 }>()
-const emit = defineEmits<{ press: [event: KeyboardEvent]; choose: [some: Partial<Asked>]; exact: []; rules: []; clear: []; keep: []; folder: []; bundle: []; recent: [search: RecentSearch]; forget: [] }>()
+const emit = defineEmits<{ press: [event: KeyboardEvent]; choose: [some: Partial<SearchQuery>]; exact: []; rules: []; clear: []; keep: []; folder: []; bundle: []; recent: [search: RecentSearch]; forget: [] }>()
 defineSlots<{ default: () => unknown }>()
 
 const field = ref<HTMLInputElement | null>(null)
@@ -63,9 +63,9 @@ const isFocused = ref(false)
     <p v-if="asksAnything" class="sum" role="status">
       <b>{{ countText }}</b> <span v-if="ms !== null" class="quiet">· {{ ms }} ms</span>
       <span class="orders">
-        <label>sorted by <select :value="asked.sort" aria-label="Sorted by" @change="(event) => { const sort = (event.target as HTMLSelectElement).value as FoundSort; emit('choose', { sort, descending: beginsDown(sort) }) }"><option v-for="sort in FOUND_SORTS" :key="sort" :value="sort">{{ SORT_TEXTS[sort] }}</option></select></label>
-        <button v-if="asked.sort !== 'best'" type="button" class="place" :aria-label="asked.descending ? 'Turn the order: the other way round' : 'Turn the order: from the end'" @click="emit('choose', { descending: !asked.descending })">{{ asked.descending ? '↓' : '↑' }}</button>
-        <select :value="asked.group" aria-label="Grouped" @change="emit('choose', { group: ($event.target as HTMLSelectElement).value as FoundGroup })"><option v-for="group in FOUND_GROUPS" :key="group" :value="group">{{ GROUP_TEXTS[group] }}</option></select>
+        <label>sorted by <select :value="request.sort" aria-label="Sorted by" @change="(event) => { const sort = (event.target as HTMLSelectElement).value as FoundSort; emit('choose', { sort, descending: beginsDown(sort) }) }"><option v-for="sort in FOUND_SORTS" :key="sort" :value="sort">{{ SORT_TEXTS[sort] }}</option></select></label>
+        <button v-if="request.sort !== 'best'" type="button" class="place" :aria-label="request.descending ? 'Turn the order: the other way round' : 'Turn the order: from the end'" @click="emit('choose', { descending: !request.descending })">{{ request.descending ? '↓' : '↑' }}</button>
+        <select :value="request.group" aria-label="Grouped" @change="emit('choose', { group: ($event.target as HTMLSelectElement).value as FoundGroup })"><option v-for="group in FOUND_GROUPS" :key="group" :value="group">{{ GROUP_TEXTS[group] }}</option></select>
       </span>
     </p>
     <slot />
@@ -84,7 +84,7 @@ const isFocused = ref(false)
           Bundle it
         </button>
       </template>
-      <button v-if="isNarrowed" type="button" class="place" @click="emit('clear')">
+      <button v-if="hasFacets" type="button" class="place" @click="emit('clear')">
         Search everywhere again
       </button>
       <span v-if="notation" class="quiet cut notation" title="What is pointed at, as it can be typed into the field">as typed: <code>{{ notation }}</code></span>

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { FoundDocument } from '../../../contract/find'
 import { dateText } from '../../../core/dates/index'
 import type { Rule, Spot } from '../../../core/find/index'
-import type { Sought } from '../../../core/text/index'
+import type { Term } from '../../../core/text/index'
 import { marksIn } from '../../../core/text/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
@@ -20,7 +20,7 @@ import MarkedText from './MarkedText.vue'
 import SuchMenu from './SuchMenu.vue'
 
 const hand = useHand()
-const props = defineProps<{ row: FoundDocument; sought: readonly Sought[]; selected: boolean; focused: boolean; renaming: boolean; dragged: () => Dragged }>()
+const props = defineProps<{ row: FoundDocument; terms: readonly Term[]; selected: boolean; focused: boolean; renaming: boolean; dragged: () => Dragged }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; star: []; menu: [event: MouseEvent]; renamed: []; only: [rule: Rule]; without: [rule: Rule] }>()
 
 const plan = usePlan()
@@ -46,7 +46,7 @@ const why = computed(() => {
       <p class="name">
         <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
         <template v-else>
-          <MarkedText :text="row.name" :marks="marksIn(row.name, sought)" is-name />
+          <MarkedText :text="row.name" :marks="marksIn(row.name, terms)" is-name />
           <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="3" class="tags" />
         </template>
       </p>

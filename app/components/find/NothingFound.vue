@@ -1,18 +1,18 @@
 <script setup lang="ts">
 // Nothing is found: which one thing less would find something, and how much.
-import type { LoosenedSearch } from '../../../contract/find'
-import type { NarrowingGroup } from '../../../core/find/index'
+import type { RelaxedSearch } from '../../../contract/find'
+import type { FacetGroup } from '../../../core/find/index'
 import { documentsFound } from '../../stores/foundNumber'
 
-defineProps<{ loosened: readonly LoosenedSearch[]; isNarrowed: boolean }>()
-const emit = defineEmits<{ ask: [query: LoosenedSearch['query']]; clear: [] }>()
+defineProps<{ relaxed: readonly RelaxedSearch[]; hasFacets: boolean }>()
+const emit = defineEmits<{ ask: [query: RelaxedSearch['query']]; clear: [] }>()
 
-const WITHOUT_GROUP: Record<NarrowingGroup, string> = {
+const WITHOUT_GROUP: Record<FacetGroup, string> = {
   types: 'of any type', places: 'in any place', meanings: 'of any colour', tags: 'with any tags or none', origins: 'whichever way it came', filed: 'filed or not',
   sizes: 'of any size', languages: 'in any language', span: 'at any time', starred: 'with a star or without',
 }
 
-function textOf({ what: { kind, text = '', group } }: LoosenedSearch): string {
+function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
   switch (kind) {
     case 'apart': return `“${text}” not as a phrase, its words anywhere`
     case 'word': return `without “${text}”`
@@ -26,10 +26,10 @@ function textOf({ what: { kind, text = '', group } }: LoosenedSearch): string {
 <template>
   <div class="empty">
     <h2>Nothing is found</h2>
-    <template v-if="loosened.length > 0">
+    <template v-if="relaxed.length > 0">
       <p>No document fits all of it. One thing less finds:</p>
       <ul aria-label="One thing less">
-        <li v-for="(search, index) in loosened" :key="index">
+        <li v-for="(search, index) in relaxed" :key="index">
           <button type="button" class="place" @click="emit('ask', search.query)">
             {{ textOf(search) }}
           </button>
@@ -38,9 +38,9 @@ function textOf({ what: { kind, text = '', group } }: LoosenedSearch): string {
       </ul>
     </template>
     <p v-else>
-      No name and no text holds all of these words{{ isNarrowed ? ', with what narrows the search' : '' }}. Leave a word out, or try the beginning of one.
+      No name and no text holds all of these words{{ hasFacets ? ', with what narrows the search' : '' }}. Leave a word out, or try the beginning of one.
     </p>
-    <button v-if="isNarrowed" type="button" class="act main" @click="emit('clear')">
+    <button v-if="hasFacets" type="button" class="act main" @click="emit('clear')">
       Search everywhere
     </button>
   </div>

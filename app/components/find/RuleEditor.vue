@@ -2,7 +2,7 @@
 // Rules in groups: all, any or none of them. Each says how many documents it finds alone; when the whole finds
 // nothing, the one that empties it says so, and what dropping it would give.
 import { mdiClose } from '@mdi/js'
-import type { Weighed } from '../../../contract/find'
+import type { RuleCounts } from '../../../contract/find'
 import type { LeafRule, Rule } from '../../../core/find/index'
 import { addPart, isGroup, unwrapPart, withoutPart, withPart, wrapPart } from '../../../core/find/index'
 import { RULE_FIELDS } from '../../composables/ruleFields'
@@ -15,7 +15,7 @@ const props = withDefaults(defineProps<{
   /** The part that is drawn here. */
   part?: Rule | null
   path?: string
-  weighed: Weighed | null
+  ruleCounts: RuleCounts | null
 }>(), { part: null, path: '' })
 const emit = defineEmits<{ change: [rule: Rule | null] }>()
 
@@ -27,7 +27,7 @@ const below = (index: number) => (props.path === '' ? String(index) : `${props.p
 const countText = (count: number | undefined) => (count === undefined ? '' : foundNumber(count))
 
 /** What the whole would find without this part, where it finds nothing with it. */
-const freed = (path: string) => (props.weighed?.whole === 0 ? props.weighed.without[path] ?? 0 : 0)
+const freed = (path: string) => (props.ruleCounts?.whole === 0 ? props.ruleCounts.without[path] ?? 0 : 0)
 
 const set = (path: string, rule: Rule) => emit('change', withPart(props.whole, path, () => rule))
 const drop = (path: string) => emit('change', withoutPart(props.whole, path))
@@ -67,10 +67,10 @@ function setKind(kind: string): void {
     </div>
     <ul>
       <li v-for="(rule, index) in isGroup(shown()) ? (shown() as Extract<Rule, { rules: readonly Rule[] }>).rules : [shown()]" :key="index">
-        <RuleEditor v-if="isGroup(rule)" :whole="whole" :part="rule" :path="below(index)" :weighed="weighed" @change="emit('change', $event)" />
+        <RuleEditor v-if="isGroup(rule)" :whole="whole" :part="rule" :path="below(index)" :rule-counts="ruleCounts" @change="emit('change', $event)" />
         <div v-else class="line">
           <RuleRow :rule="rule" @change="(changed: LeafRule) => set(below(index), changed)" />
-          <span class="quiet count" :title="'How many documents this rule finds alone'">{{ countText(weighed?.alone[below(index)]) }}</span>
+          <span class="quiet count" :title="'How many documents this rule finds alone'">{{ countText(ruleCounts?.alone[below(index)]) }}</span>
           <button type="button" class="quiet wrap" title="Into a group of its own" @click="emit('change', wrapPart(whole, below(index), 'any'))">
             wrap
           </button>

@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { needsServerRendering, isPicture, playedAs } from '../../../core/formats/index'
-import type { Sought } from '../../../core/text/index'
+import type { Term } from '../../../core/text/index'
 import { contentAddress, pageAddress } from '../../stores/content'
 import HtmlSheet from './HtmlSheet.vue'
 import LinkSheet from './LinkSheet.vue'
@@ -16,7 +16,7 @@ const props = withDefaults(defineProps<{
   document: DocumentFacts
   large?: boolean
   /** Words to be marked. */
-  sought?: readonly Sought[]
+  terms?: readonly Term[]
   /** In the card: the page or part that is shown. */
   page?: number
   /** In degrees, by quarters. */
@@ -25,7 +25,7 @@ const props = withDefaults(defineProps<{
   hitPages?: ReadonlyMap<number, number>
   /** Texts that come in parts are loaded up to this page. */
   reach?: number
-}>(), { large: false, sought: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 })
+}>(), { large: false, terms: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 })
 const emit = defineEmits<{ pages: [count: number] }>()
 
 const failed = ref(false)
@@ -55,8 +55,8 @@ watch([way, pictured], () => { if (way.value === 'picture' && props.large) emit(
 
 <template>
   <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' || way === 'media' }">
-    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :sought="sought" :turn="turn" :hit-pages="hitPages" @pages="emit('pages', $event)" @failed="failed = true" />
-    <PictureSheet v-else-if="way === 'picture'" :id="document.id" :pages="pictured" :name="document.name" :sought="sought" :turn="turn" @failed="failed = true" />
+    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :terms="terms" :turn="turn" :hit-pages="hitPages" @pages="emit('pages', $event)" @failed="failed = true" />
+    <PictureSheet v-else-if="way === 'picture'" :id="document.id" :pages="pictured" :name="document.name" :terms="terms" :turn="turn" @failed="failed = true" />
     <MediaSheet v-else-if="way === 'media'" :id="document.id" :version="document.version" :name="document.name" :film="playedAs(document.extension) === 'film'" @failed="failed = true" />
     <div v-else class="paper">
       <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />

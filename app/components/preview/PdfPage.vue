@@ -3,11 +3,11 @@
 import type { PDFDocumentProxy, PDFPageProxy, RenderTask } from 'pdfjs-dist'
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { Sought } from '../../../core/text/index'
+import type { Term } from '../../../core/text/index'
 import type { BoxedWord } from './WordBoxes.vue'
 import WordBoxes from './WordBoxes.vue'
 
-const props = defineProps<{ pdf: PDFDocumentProxy; number: number; of: number; sought: readonly Sought[]; /** Of a page that was recognised. */ words: readonly BoxedWord[]; turn: number; /** Its words are to be marked, though it may not be in view. */ hasHits: boolean }>()
+const props = defineProps<{ pdf: PDFDocumentProxy; number: number; of: number; terms: readonly Term[]; /** Of a page that was recognised. */ words: readonly BoxedWord[]; turn: number; /** Its words are to be marked, though it may not be in view. */ hasHits: boolean }>()
 
 const frame = ref<HTMLElement | null>(null)
 const canvas = ref<HTMLCanvasElement | null>(null)
@@ -71,7 +71,7 @@ async function write(): Promise<void> {
   <div ref="frame" class="page" :style="{ aspectRatio: `1 / ${ratio}` }" :data-page="number">
     <canvas ref="canvas" role="img" :aria-label="`Page ${number} of ${of}`" />
     <div v-show="turn === 0" ref="letters" class="letters" :style="{ '--total-scale-factor': scale }" />
-    <WordBoxes v-if="words.length > 0 && turn === 0" :words="words" :sought="sought" />
+    <WordBoxes v-if="words.length > 0 && turn === 0" :words="words" :terms="terms" />
   </div>
 </template>
 

@@ -2,13 +2,13 @@
 // Pages of a PDF, drawn when they come near the view.
 import type { PDFDocumentLoadingTask, PDFDocumentProxy } from 'pdfjs-dist'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
-import type { Sought } from '../../../core/text/index'
+import type { Term } from '../../../core/text/index'
 import { contentAddress, readWords } from '../../stores/content'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 import type { BoxedWord } from './WordBoxes.vue'
 import PdfPage from './PdfPage.vue'
 
-const props = defineProps<{ id: string; version: number; /** Only this page, for the card; null: all. */ only: number | null; sought: readonly Sought[]; turn: number; /** How many hits stand on each page. */ hitPages: ReadonlyMap<number, number> }>()
+const props = defineProps<{ id: string; version: number; /** Only this page, for the card; null: all. */ only: number | null; terms: readonly Term[]; turn: number; /** How many hits stand on each page. */ hitPages: ReadonlyMap<number, number> }>()
 const emit = defineEmits<{ failed: []; pages: [count: number] }>()
 
 const pdf = shallowRef<PDFDocumentProxy | null>(null)
@@ -35,7 +35,7 @@ watch(() => [props.id, props.version], async () => {
 
 /** Where the words of recognised pages stand; looked up when they are to be marked. */
 const words = shallowRef<ReadonlyMap<number, readonly BoxedWord[]>>(new Map())
-watch([() => props.id, () => props.sought.length > 0], async ([id, wanted]) => {
+watch([() => props.id, () => props.terms.length > 0], async ([id, wanted]) => {
   words.value = new Map()
   if (!wanted) return
   try {
@@ -43,7 +43,7 @@ watch([() => props.id, () => props.sought.length > 0], async ([id, wanted]) => {
     if (id === props.id) words.value = new Map(pages.map(page => [page.page, page.words]))
   }
   catch (error) {
-    reasonOf(error) // the pages are shown without marks on pictures
+    refusalOf(error) // the pages are shown without marks on pictures
   }
 }, { immediate: true })
 const shown = computed(() => (props.only === null ? Array.from({ length: count.value }, (_, index) => index + 1) : [Math.min(props.only, Math.max(1, count.value))]))
@@ -64,7 +64,7 @@ onBeforeUnmount(close)
 <template>
   <div class="pages">
     <template v-if="pdf">
-      <PdfPage v-for="number in shown" :key="`${id} ${number}`" :pdf="pdf" :number="number" :of="count" :sought="sought" :words="words.get(number) ?? NO_WORDS" :turn="turn" :has-hits="marked.has(number)" />
+      <PdfPage v-for="number in shown" :key="`${id} ${number}`" :pdf="pdf" :number="number" :of="count" :terms="terms" :words="words.get(number) ?? NO_WORDS" :turn="turn" :has-hits="marked.has(number)" />
     </template>
   </div>
 </template>

@@ -1,21 +1,21 @@
 <script setup lang="ts">
 // A picture, or the pages of one, with the sought words marked where they were recognised on it.
 import { ref, shallowRef, watch } from 'vue'
-import type { Sought } from '../../../core/text/index'
+import type { Term } from '../../../core/text/index'
 import { readWords } from '../../stores/content'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 import type { BoxedWord } from './WordBoxes.vue'
 import WordBoxes from './WordBoxes.vue'
 
 export interface PicturedPage { readonly number: number; readonly address: string }
 
-const props = defineProps<{ id: string; pages: readonly PicturedPage[]; name: string; sought: readonly Sought[]; turn: number }>()
+const props = defineProps<{ id: string; pages: readonly PicturedPage[]; name: string; terms: readonly Term[]; turn: number }>()
 const emit = defineEmits<{ failed: [] }>()
 const NO_WORDS: readonly BoxedWord[] = []
 const words = shallowRef<ReadonlyMap<number, readonly BoxedWord[]>>(new Map())
 const shown = ref<ReadonlySet<string>>(new Set())
 
-watch([() => props.id, () => props.sought.length > 0], async ([id, wanted]) => {
+watch([() => props.id, () => props.terms.length > 0], async ([id, wanted]) => {
   words.value = new Map()
   if (!wanted) return
   try {
@@ -23,7 +23,7 @@ watch([() => props.id, () => props.sought.length > 0], async ([id, wanted]) => {
     if (id === props.id) words.value = new Map(reply.pages.map(page => [page.page, page.words]))
   }
   catch (error) {
-    reasonOf(error) // the picture is shown without marks
+    refusalOf(error) // the picture is shown without marks
   }
 }, { immediate: true })
 
@@ -38,7 +38,7 @@ function miss(event: Event): void {
   <div class="pictures">
     <div v-for="{ number, address } in pages" :key="address" class="picture" :data-page="number" :style="{ transform: turn === 0 ? undefined : `rotate(${turn}deg)` }">
       <img :class="{ awaited: pages.length > 1 && !shown.has(address) }" :src="address" :alt="pages.length > 1 ? `${name}, page ${number}` : name" loading="lazy" @load="shown = new Set([...shown, address])" @error="miss">
-      <WordBoxes :words="words.get(number) ?? NO_WORDS" :sought="sought" />
+      <WordBoxes :words="words.get(number) ?? NO_WORDS" :terms="terms" />
     </div>
   </div>
 </template>

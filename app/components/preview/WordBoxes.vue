@@ -1,14 +1,14 @@
 <script setup lang="ts">
 // Boxes over a picture where sought words were recognised; the words themselves can be read by a screen reader.
 import { computed } from 'vue'
-import type { Sought } from '../../../core/text/index'
+import type { Term } from '../../../core/text/index'
 import { marksIn } from '../../../core/text/index'
 
 export interface BoxedWord { readonly text: string; /** left, top, right, bottom, from 0 to 1. */ readonly box: readonly number[] }
 
-const props = defineProps<{ words: readonly BoxedWord[]; sought: readonly Sought[] }>()
+const props = defineProps<{ words: readonly BoxedWord[]; terms: readonly Term[] }>()
 const percent = (share = 0) => `${share * 100}%`
-const hits = computed(() => props.words.filter(word => marksIn(word.text, props.sought).length > 0).map(({ text, box: [left = 0, top = 0, right = 0, bottom = 0] }) => ({
+const hits = computed(() => props.words.filter(word => marksIn(word.text, props.terms).length > 0).map(({ text, box: [left = 0, top = 0, right = 0, bottom = 0] }) => ({
   text, style: { left: percent(left), top: percent(top), width: percent(right - left), height: percent(bottom - top) },
 })))
 </script>

@@ -4,7 +4,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { timeText } from '../../../core/dates/index'
-import { parseQuery, soughtIn } from '../../../core/find/index'
+import { parseQuery, termsIn } from '../../../core/find/index'
 import { needsServerRendering, isPicture, sizeText } from '../../../core/formats/index'
 import type { DocumentId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
@@ -29,7 +29,7 @@ import { useLately } from '../../stores/lately'
 import { useTrail } from '../../stores/trail'
 import { useDialogs } from '../../stores/dialogs'
 import type { Remote } from '../../stores/remote'
-import { reasonOf } from '../../stores/remote'
+import { refusalOf } from '../../stores/remote'
 
 const route = useRoute()
 const router = useRouter()
@@ -47,7 +47,7 @@ async function load(): Promise<void> {
     facts.value = { state: 'ready', value: await readDocument(id.value) }
   }
   catch (error) {
-    facts.value = { state: 'error', reason: reasonOf(error) }
+    facts.value = { state: 'error', reason: refusalOf(error) }
   }
 }
 watch(id, load, { immediate: true })
@@ -61,15 +61,15 @@ const turn = ref(0)
 const pages = ref(0)
 /** Hits on each page as the server knows them, also of pages that are not drawn yet. */
 const onPage = ref<ReadonlyMap<number, number>>(new Map())
-const sought = computed(() => soughtIn(parseQuery(words.value.slice(0, 200), { typing: true })))
-const hits = useHits(sheet, sought, 'reader')
+const terms = computed(() => termsIn(parseQuery(words.value.slice(0, 200), { typing: true })))
+const hits = useHits(sheet, terms, 'reader')
 watch(id, (now) => { pages.value = 0; turn.value = 0; void lately.visit(now) }, { immediate: true })
 watchDebounced([words, id], async () => {
   try {
     onPage.value = words.value.trim() === '' ? new Map() : new Map((await readHits(id.value, words.value.slice(0, 200))).pages.map(({ page, count }) => [page, count]))
   }
   catch (error) {
-    reasonOf(error) // away: hits are still marked
+    refusalOf(error) // away: hits are still marked
   }
 }, { debounce: 200, immediate: true })
 const { total, reach, toPage, next, openFirst } = useHitPages(sheet, hits, onPage)
@@ -135,7 +135,7 @@ useShortcuts((event) => {
           :before="trail.beside(id, -1) !== null" :after="trail.beside(id, 1) !== null" @next="next" @page="toPage" @beside="beside"
         />
         <div ref="sheet" class="sheet" :style="{ width: `${zoom * 100}%`, maxWidth: `${860 * zoom}px` }">
-          <DocumentPreview :document="value" large :sought="sought" :turn="turn" :hit-pages="onPage" :reach="reach" @pages="pages = $event" />
+          <DocumentPreview :document="value" large :terms="terms" :turn="turn" :hit-pages="onPage" :reach="reach" @pages="pages = $event" />
         </div>
       </RemoteState>
     </div>

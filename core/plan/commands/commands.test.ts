@@ -19,7 +19,7 @@ function slice(folders: FolderRow[], documents: DocumentRow[] = [], placements: 
 function decideOn(given: Slice, command: Command) {
   return decide(given, command, { now: NOW, newId: () => 'new', locale: 'en' })
 }
-const reasonOf = (given: Slice, command: Command) => {
+const refusalOf = (given: Slice, command: Command) => {
   const decision = decideOn(given, command)
   return decision.ok ? 'ok' : decision.reason.code
 }
@@ -61,12 +61,12 @@ describe('acts on one folder', () => {
     [{ kind: 'meaning.set', id: 'n' as MeaningId, name: 'X', ink: 'red', closed: false }, 'request.invalid'],
     [{ kind: 'folder.create', id: id('c'), parentId: id('gone'), name: 'X', allowTwin: false }, 'notFound'],
   ])('%j is refused: %s', (command, code) => {
-    expect(reasonOf(given, command)).toBe(code)
+    expect(refusalOf(given, command)).toBe(code)
   })
 
   it('do not touch what lies in the Trash', () => {
     const trashed = slice([folder('a', { trashedAt: NOW, trashRoot: 'a' })])
-    expect(reasonOf(trashed, { kind: 'folder.rename', id: id('a'), name: 'X', allowTwin: false })).toBe('folder.inTrash')
+    expect(refusalOf(trashed, { kind: 'folder.rename', id: id('a'), name: 'X', allowTwin: false })).toBe('folder.inTrash')
   })
 })
 
@@ -99,16 +99,16 @@ describe('moving', () => {
   })
 
   it('does not put a folder into itself or below', () => {
-    expect([reasonOf(slice(folders), move({ folderIds: [id('a')], toFolderId: id('b') })), reasonOf(slice(folders), move({ folderIds: [id('a')], toFolderId: id('a') }))]).toEqual(['folder.intoItself', 'folder.intoItself'])
+    expect([refusalOf(slice(folders), move({ folderIds: [id('a')], toFolderId: id('b') })), refusalOf(slice(folders), move({ folderIds: [id('a')], toFolderId: id('a') }))]).toEqual(['folder.intoItself', 'folder.intoItself'])
   })
 
   it('hints at a sibling of the same name', () => {
     const given = slice([...folders, folder('b2', { parentId: id('c'), name: 'B', folded: 'b' })])
-    expect([reasonOf(given, move({ folderIds: [id('b')] })), reasonOf(given, move({ folderIds: [id('b')], allowTwin: true }))]).toEqual(['name.twin', 'ok'])
+    expect([refusalOf(given, move({ folderIds: [id('b')] })), refusalOf(given, move({ folderIds: [id('b')], allowTwin: true }))]).toEqual(['name.twin', 'ok'])
   })
 
   it('that changes nothing is no change', () => {
-    expect(reasonOf(slice(folders), move({ folderIds: [id('b')], toFolderId: id('a') }))).toBe('act.nothing')
+    expect(refusalOf(slice(folders), move({ folderIds: [id('b')], toFolderId: id('a') }))).toBe('act.nothing')
   })
 })
 
@@ -134,7 +134,7 @@ describe('the Trash', () => {
   })
 
   it('does not restore what is not in it', () => {
-    expect(reasonOf(slice(folders), { kind: 'restore', folderIds: [id('a')], documentIds: [] })).toBe('notFound')
+    expect(refusalOf(slice(folders), { kind: 'restore', folderIds: [id('a')], documentIds: [] })).toBe('notFound')
   })
 })
 
@@ -156,7 +156,7 @@ describe('adding documents', () => {
     const made = decision.ok ? decision.rows.flatMap(row => (row.op !== 'insert' ? [] : row.table === 'folder' ? [[row.after.name, row.after.parentId]] : row.table === 'placement' ? [[row.after.documentId, row.after.folderId]] : [])) : []
     expect(made).toEqual([['Photos', 'a'], ['May', 'n1'], ['x', 'a'], ['y', 'n2']])
     expect(decision.ok && decision.label).toBe('Added 2 folders with 2 documents to 1 A')
-    expect(reasonOf(given, { kind: 'document.add', folderId: id('a'), clash: 'both', files: [{ ...file('z.txt', 'z'), folderId: id('elsewhere') }] })).toBe('notFound')
+    expect(refusalOf(given, { kind: 'document.add', folderId: id('a'), clash: 'both', files: [{ ...file('z.txt', 'z'), folderId: id('elsewhere') }] })).toBe('notFound')
   })
 
   it('makes a version of its namesake when asked', () => {
@@ -174,7 +174,7 @@ describe('documents', () => {
     expect(labelOf(given, { kind: 'document.rename', id: 'd' as DocumentId, name: 'Minutes' })).toBe('Renamed “d” to “Minutes” in 1 A')
     expect(labelOf(given, { kind: 'document.remark', id: 'd' as DocumentId, remark: 'paid' })).toBe('Wrote a remark on “d” in 1 A')
     expect(labelOf(given, { kind: 'star', folderIds: [], documentIds: ['d' as DocumentId], on: true })).toBe('Starred “d”')
-    expect(reasonOf(given, { kind: 'star', folderIds: [], documentIds: ['d' as DocumentId], on: false })).toBe('act.nothing')
-    expect(reasonOf(given, { kind: 'document.remark', id: 'd' as DocumentId, remark: 'x'.repeat(5001) })).toBe('text.long')
+    expect(refusalOf(given, { kind: 'star', folderIds: [], documentIds: ['d' as DocumentId], on: false })).toBe('act.nothing')
+    expect(refusalOf(given, { kind: 'document.remark', id: 'd' as DocumentId, remark: 'x'.repeat(5001) })).toBe('text.long')
   })
 })

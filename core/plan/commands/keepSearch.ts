@@ -1,6 +1,6 @@
 import * as yup from 'yup'
 import { inserted, quoted, updated } from '../../change/index'
-import { readAsked } from '../../find/index'
+import { parseSearchQuery } from '../../find/index'
 import type { KeptSearchRow } from '../../rows/index'
 import { folderId, searchId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
@@ -11,7 +11,7 @@ import { name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
 
-/** The parts of a search's URL (core/find/asked). */
+/** The parts of a search's URL (core/find/searchQuery). */
 export const searchQueryShape = yup.mixed<Readonly<Record<string, string>>>().required().test('query', 'a search is a list of texts by name', value => typeof value === 'object' && !Array.isArray(value) && Object.values(value).every(part => typeof part === 'string') && JSON.stringify(value).length <= 20_000)
 
 const fields = { id: searchId(), name: name(), query: searchQueryShape, folderId: folderId().nullable().default(null), pinned: yup.boolean().default(false), desk: yup.boolean().default(false) }
@@ -20,7 +20,7 @@ const fields = { id: searchId(), name: name(), query: searchQueryShape, folderId
 export function keepSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const checked = checkName(command.name)
   if (!checked.ok) return checked
-  const read = readAsked(command.query)
+  const read = parseSearchQuery(command.query)
   if (!read.ok) return refuse('rule.wrong', { why: read.why })
   if (command.folderId !== null) {
     const folder = findFolder(slice, command.folderId)

@@ -8,6 +8,6 @@ import { listHistory } from '../../services/changes/history'
 
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
-  const { before, folder, until, ...asked } = await queryOf(event, historyQueryShape)
-  return listHistory(actor, before, { ...asked, before: until, folderId: folder === null ? null : tryParseId<'folder'>(folder) })
+  const { before, folder, until, ...request } = await queryOf(event, historyQueryShape)
+  return listHistory(actor, before, { ...request, before: until, folderId: folder === null ? null : tryParseId<'folder'>(folder) })
 })

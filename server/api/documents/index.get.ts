@@ -7,6 +7,6 @@ import { listDocuments } from '../../services/documents/listDocuments'
 
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
-  const { folder, ...asked } = await queryOf(event, registerQueryShape)
-  return listDocuments(actor, { ...asked, folderId: placeOf(folder) })
+  const { folder, ...request } = await queryOf(event, registerQueryShape)
+  return listDocuments(actor, { ...request, folderId: placeOf(folder) })
 })

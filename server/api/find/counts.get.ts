@@ -1,6 +1,6 @@
 import { countsQueryShape } from '../../../contract/find'
 import { signedIn } from '../../http/actor'
-import { askedIn, queryOf } from '../../http/parse'
+import { requestIn, queryOf } from '../../http/parse'
 import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { countFoundGroups } from '../../services/find/countFound'
@@ -8,5 +8,5 @@ import { countFoundGroups } from '../../services/find/countFound'
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
   const { typing, ...query } = await queryOf(event, countsQueryShape)
-  return countFoundGroups(actor, { ...askedIn(query), typing })
+  return countFoundGroups(actor, { ...requestIn(query), typing })
 })

@@ -1,6 +1,6 @@
 import { countsQueryShape } from '../../../contract/find'
 import { signedIn } from '../../http/actor'
-import { askedIn, queryOf } from '../../http/parse'
+import { requestIn, queryOf } from '../../http/parse'
 import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { listFoundIds } from '../../services/find/foundIds'
@@ -8,5 +8,5 @@ import { listFoundIds } from '../../services/find/foundIds'
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
   const { typing, ...query } = await queryOf(event, countsQueryShape)
-  return listFoundIds(actor, { ...askedIn(query), typing })
+  return listFoundIds(actor, { ...requestIn(query), typing })
 })

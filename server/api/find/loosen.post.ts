@@ -1,13 +1,13 @@
-import { loosenRequestShape } from '../../../contract/find'
+import { relaxRequestShape } from '../../../contract/find'
 import { signedIn } from '../../http/actor'
-import { askedIn, bodyOf } from '../../http/parse'
+import { requestIn, bodyOf } from '../../http/parse'
 import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
-import { loosenSearch } from '../../services/find/loosenSearch'
+import { relaxSearch } from '../../services/find/relaxSearch'
 
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
-  const { query, typing } = await bodyOf(event, loosenRequestShape)
-  const found = await loosenSearch(actor, askedIn(query), typing)
-  return { loosened: found }
+  const { query, typing } = await bodyOf(event, relaxRequestShape)
+  const found = await relaxSearch(actor, requestIn(query), typing)
+  return { relaxed: found }
 })

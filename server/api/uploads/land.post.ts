@@ -3,10 +3,10 @@ import { signedIn } from '../../http/actor'
 import { bodyOf, placeOf } from '../../http/parse'
 import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
-import { landUploads } from '../../services/uploads/landUploads'
+import { commitUploads } from '../../services/uploads/commitUploads'
 
 export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
   const { change, folder, folders, files, origin } = await bodyOf(event, landRequestShape)
-  return landUploads(actor, { changeId: change, folderId: placeOf(folder), folders, files, origin }, new Date())
+  return commitUploads(actor, { changeId: change, folderId: placeOf(folder), folders, files, origin }, new Date())
 })

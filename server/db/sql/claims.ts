@@ -1,7 +1,7 @@
 // Work that waits in a table is claimed plan by plan: the plan behind the one that was served last, so that a plan with
 // five thousand documents does not hold up another's one. Each plan is found by one step in the index.
 
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 /** Plans that have as much work under way as one may, and the plan that was served last. */
 export interface Turn { readonly busy: readonly string[]; readonly after: string }
@@ -50,9 +50,9 @@ export async function claimScanPage(turn: Turn): Promise<ScanClaim | undefined> 
 /** Gives back what was claimed for longer than so many seconds, as by a server that ended; how many. */
 export async function releaseClaims(seconds: number): Promise<number> {
   const before = 'now() - make_interval(secs => $1)'
-  return await touched(null, `UPDATE reading SET state = 'waiting' WHERE state = 'reading' AND changed_at <= ${before}`, [seconds])
-    + await touched(null, `UPDATE thumbnail SET taken_at = NULL WHERE state = 'waiting' AND taken_at <= ${before}`, [seconds])
-    + await touched(null, `UPDATE scan_page SET taken_at = NULL WHERE taken_at <= ${before}`, [seconds])
+  return await execute(null, `UPDATE reading SET state = 'waiting' WHERE state = 'reading' AND changed_at <= ${before}`, [seconds])
+    + await execute(null, `UPDATE thumbnail SET taken_at = NULL WHERE state = 'waiting' AND taken_at <= ${before}`, [seconds])
+    + await execute(null, `UPDATE scan_page SET taken_at = NULL WHERE taken_at <= ${before}`, [seconds])
 }
 
 /** Notes that bytes are about to be opened for this purpose; how often that was begun without coming to an end, this time included. */
@@ -64,7 +64,7 @@ export async function noteOpening(blobId: string, purpose: string): Promise<numb
 
 /** It came to an end, whatever that was. */
 export async function forgetOpening(blobId: string, purpose: string): Promise<void> {
-  await touched(null, 'DELETE FROM opening WHERE blob_id = $1 AND purpose = $2', [blobId, purpose])
+  await execute(null, 'DELETE FROM opening WHERE blob_id = $1 AND purpose = $2', [blobId, purpose])
 }
 
 /** How much waits to be opened. */

@@ -5,7 +5,7 @@ import { datesIn } from '../../../core/dates/index'
 import type { Language } from '../../../core/text/index'
 import { foldedText, lexemesOf, pairsOf } from '../../../core/text/index'
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 /** Raised when what is derived changes; plans of an older version are brought up to date in the background. */
 export const DERIVED_VERSION = 2
@@ -14,16 +14,16 @@ export const DERIVED_VERSION = 2
 export async function refreshDerived(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
   await refreshPlacements(transaction, planId, documentIds)
-  await touched(transaction, `DELETE FROM search_row s WHERE s.plan_id = $1 AND s.document_id = ANY($2::uuid[])
+  await execute(transaction, `DELETE FROM search_row s WHERE s.plan_id = $1 AND s.document_id = ANY($2::uuid[])
     AND NOT EXISTS (SELECT FROM document d WHERE d.id = s.document_id AND d.plan_id = $1 AND d.trashed_at IS NULL)`, [planId, documentIds])
-  await touched(transaction, 'DELETE FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[])', [planId, documentIds])
+  await execute(transaction, 'DELETE FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[])', [planId, documentIds])
   await refreshWords(transaction, planId, documentIds)
 }
 
 /** The copies of documents on their places: sort keys, and whether they are live. */
 async function refreshPlacements(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   if (documentIds.length === 0) return
-  await touched(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
+  await execute(transaction, `UPDATE placement p SET name = d.name, extension = d.extension, changed_at = d.changed_at, size = d.size, added_at = d.created_at, live = d.trashed_at IS NULL
     FROM document d WHERE d.id = p.document_id AND p.plan_id = $1 AND d.plan_id = $1 AND d.id = ANY($2::uuid[])
     AND (p.name, p.extension, p.changed_at, p.size, p.added_at, p.live) IS DISTINCT FROM (d.name, d.extension, d.changed_at, d.size, d.created_at, d.trashed_at IS NULL)`, [planId, documentIds])
 }
@@ -31,7 +31,7 @@ async function refreshPlacements(transaction: Transaction, planId: string, docum
 /** When something of these folders, or right in them, changed last. */
 export async function touchFolders(transaction: Transaction, planId: string, folderIds: readonly string[], at: string): Promise<void> {
   if (folderIds.length === 0) return
-  await touched(transaction, 'UPDATE folder SET changed_at = $3::timestamptz WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folderIds, at])
+  await execute(transaction, 'UPDATE folder SET changed_at = $3::timestamptz WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folderIds, at])
 }
 
 interface Said { readonly id: string; readonly name: string; readonly folded: string; readonly remark: string; readonly sender: string; readonly number: string | null; readonly language: Language | null; readonly tags: string; readonly changedAt: string }
@@ -52,21 +52,21 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     }
   })
   const json = JSON.stringify(derived.map(({ id, remark, sender, number, dated }) => ({ id, remark, sender, number, dated })))
-  await touched(transaction, `UPDATE document d SET remark_folded = x.remark, sender_folded = x.sender, number_folded = x.number,
+  await execute(transaction, `UPDATE document d SET remark_folded = x.remark, sender_folded = x.sender, number_folded = x.number,
       dated_at = coalesce(x.dated, (SELECT r.dated_at FROM reading r WHERE r.blob_id = d.blob_id))
     FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, remark text, sender text, number text, dated timestamptz)
     WHERE d.id = x.id AND d.plan_id = $1 AND (d.remark_folded, d.sender_folded, d.number_folded, d.dated_at) IS DISTINCT FROM
       (x.remark, x.sender, x.number, coalesce(x.dated, (SELECT r.dated_at FROM reading r WHERE r.blob_id = d.blob_id)))`, [planId, json])
-  await touched(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words, ${FACETS})
+  await execute(transaction, `INSERT INTO search_row (document_id, plan_id, changed_at, words, ${FACETS})
     SELECT d.id, d.plan_id, d.changed_at, array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, ''), d.extension, d.origin, d.size, r.language, d.meaning_id, d.created_at, d.dated_at
     FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb) JOIN document d ON d.id = x.id LEFT JOIN reading r ON r.blob_id = d.blob_id WHERE d.plan_id = $1
     ON CONFLICT (document_id, plan_id) DO UPDATE SET (changed_at, words, ${FACETS}) = (${EXCLUDED})
     WHERE (search_row.changed_at, search_row.words, ${of('search_row')}) IS DISTINCT FROM (${EXCLUDED})`, [planId, JSON.stringify(derived.map(({ id, words }) => ({ id, words })))])
   const [ids, tokens] = [derived.flatMap(({ id, tokens: own }) => own.map(() => id)), derived.flatMap(({ tokens: own }) => own)]
-  await touched(transaction, `INSERT INTO name_token (plan_id, token, changed_at, document_id)
+  await execute(transaction, `INSERT INTO name_token (plan_id, token, changed_at, document_id)
     SELECT d.plan_id, w.token, d.changed_at, d.id FROM unnest($2::uuid[], $3::text[]) AS w(id, token) JOIN document d ON d.id = w.id WHERE d.plan_id = $1
     ON CONFLICT DO NOTHING`, [planId, ids, tokens])
-  await touched(transaction, `INSERT INTO name_word (plan_id, word, newest)
+  await execute(transaction, `INSERT INTO name_word (plan_id, word, newest)
     SELECT $1::uuid, t.token, max(t.changed_at) FROM name_token t WHERE t.plan_id = $1 AND t.document_id = ANY($2::uuid[]) AND t.token NOT LIKE '.%' GROUP BY t.token ORDER BY t.token
     ON CONFLICT (plan_id, word) DO UPDATE SET newest = excluded.newest WHERE name_word.newest < excluded.newest`, [planId, documentIds])
 }
@@ -107,5 +107,5 @@ export async function nextToDerive(after: { readonly planId: string; readonly id
 }
 
 export async function markDerived(planId: string): Promise<void> {
-  await touched(null, 'UPDATE plan SET derived = $2 WHERE id = $1', [planId, DERIVED_VERSION])
+  await execute(null, 'UPDATE plan SET derived = $2 WHERE id = $1', [planId, DERIVED_VERSION])
 }

@@ -5,8 +5,8 @@ import type { Candidate, Compiled, FoundGroup, FoundSort, Orderable } from '../.
 import type { FolderId } from '../../../core/ids'
 import { entriesOf, formsOf } from '../../../core/text/index'
 import { prepared, rows } from '../client'
-import { begins, isoText } from '../tables'
-import { IN_PLAN, LOOKED_AT, ofPlan } from './ofPlan'
+import { prefixRange, isoText } from '../tables'
+import { IN_PLAN, LOOKED_AT, planPredicate } from './planPredicate'
 
 export interface Hit { readonly id: string; readonly changedAt: string }
 
@@ -26,7 +26,7 @@ const WORDS_HELD = `bit_count(bit_or(1::bigint << (at % 64)::int)::bit(64))`
 const NAMED = prepared('named', `WITH tok AS MATERIALIZED (
     SELECT e.word, e.at, CASE WHEN cardinality($6::text[]) = 1 THEN ${NAMED_LIMIT} ELSE ${NAME_HITS} END AS most FROM unnest($2::text[], $3::int[]) AS e(word, at)
     UNION ALL SELECT w.word, b.at, ${WORD_HITS} FROM unnest($4::text[], $5::int[]) AS b(start, at) CROSS JOIN LATERAL (
-      SELECT word FROM name_word n WHERE n.plan_id = $1 AND ${begins('n.word', 'b.start')} ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
+      SELECT word FROM name_word n WHERE n.plan_id = $1 AND ${prefixRange('n.word', 'b.start')} ORDER BY n.newest DESC LIMIT ${NAME_WORDS}) w),
   tagged AS MATERIALIZED (
     SELECT t.id, w.at FROM tag t CROSS JOIN unnest($6::text[]) WITH ORDINALITY AS w(word, at) WHERE t.plan_id = $1 AND ' ' || t.folded || ' ' LIKE '% ' || w.word || ' %'
     UNION ALL SELECT t.id, b.at FROM tag t CROSS JOIN unnest($4::text[], $5::int[]) AS b(start, at) WHERE t.plan_id = $1 AND ' ' || t.folded LIKE '% ' || b.start || '%'),
@@ -43,11 +43,11 @@ const NAMED = prepared('named', `WITH tok AS MATERIALIZED (
  * Documents with any of the words in their name or a tag, newest first: of more than two hundred those with most of the words
  * and then the newest. Where nothing but one word is asked, all of them are hits.
  */
-export function findNamed(planId: string, sought: NamedWords): Promise<Hit[]> {
-  const numbered = sought.map((word, index) => ({ ...word, at: index + 1 }))
+export function findNamed(planId: string, terms: NamedWords): Promise<Hit[]> {
+  const numbered = terms.map((word, index) => ({ ...word, at: index + 1 }))
   const entries = numbered.flatMap(({ text, prefix, at }) => (prefix ? formsOf(text, null) : entriesOf(text)).map(entry => ({ entry, at })))
   const starts = numbered.filter(word => word.prefix)
-  return rows<Hit>(null, NAMED, [planId, entries.map(({ entry }) => entry), entries.map(({ at }) => at), starts.map(({ text }) => text), starts.map(({ at }) => at), sought.map(({ text }) => text)])
+  return rows<Hit>(null, NAMED, [planId, entries.map(({ entry }) => entry), entries.map(({ at }) => at), starts.map(({ text }) => text), starts.map(({ at }) => at), terms.map(({ text }) => text)])
 }
 
 /** Those of these documents that are found, newest first. Parameters of the condition begin at $2. */
@@ -80,7 +80,7 @@ export async function collectNewest(planId: string, condition: Compiled, most: n
   const enough = `(SELECT found FROM number) <= ${Math.trunc(most)}`
   const newest = 'ORDER BY s.changed_at DESC, s.document_id DESC'
   const each = (from: string) => `(SELECT json_agg(json_build_object('id', x.document_id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.document_id DESC) FROM (${from}) x)`
-  const [collected] = await rows<{ found: number; named: Hit[] | null; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ text: found }, await ofPlan(planId, condition))}), listed AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
+  const [collected] = await rows<{ found: number; named: Hit[] | null; hits: Hit[] | null }>(null, `WITH hits AS MATERIALIZED (${matching({ text: found }, await planPredicate(planId, condition))}), listed AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
     number AS MATERIALIZED (SELECT count(*)::int AS found FROM listed), named AS MATERIALIZED (SELECT unnest($${condition.params.length + 2}::uuid[]) AS id)
     SELECT (SELECT found FROM number) AS found, ${each(`SELECT s.* FROM (SELECT s.* FROM named JOIN listed s ON s.document_id = named.id WHERE ${enough} OFFSET 0) s ${checked} WHERE ${where}`)} AS named,
       ${each(`SELECT s.* FROM (SELECT * FROM listed s WHERE ${enough} AND s.document_id NOT IN (SELECT id FROM named) ${newest} OFFSET 0) s ${checked} WHERE ${where} ${newest} LIMIT ${Math.trunc(limit)}`)} AS hits`,
@@ -113,7 +113,7 @@ export function rankFacts(planId: string, ids: readonly string[], withFolders: b
 
 /** The newest hits, at most `limit`. Hits of words are all fetched from the index of words: walking the newest would look into each document. */
 async function newestHits(planId: string, condition: Compiled, limit: number): Promise<string> {
-  const hits = matching(condition, await ofPlan(planId, condition))
+  const hits = matching(condition, await planPredicate(planId, condition))
   const fenced = condition.text.includes('@@') ? `SELECT * FROM (${hits} OFFSET 0) s` : hits
   return `${fenced} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`
 }
@@ -157,7 +157,7 @@ export async function countEach(planId: string, compiled: readonly ((firstParam:
   for (const make of compiled) {
     const condition = make(params.length + 1)
     params.push(...condition.params)
-    counts.push(`(SELECT count(*)::int FROM (SELECT FROM search_row s ${joinFor(condition)} WHERE ${await ofPlan(planId, condition)} AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x)`)
+    counts.push(`(SELECT count(*)::int FROM (SELECT FROM search_row s ${joinFor(condition)} WHERE ${await planPredicate(planId, condition)} AND ${condition.text} LIMIT ${Math.trunc(limit) + 1}) x)`)
   }
   const [found] = await rows<{ counts: number[] }>(null, `SELECT ARRAY[${counts.join(', ')}] AS counts`, params)
   return found?.counts ?? []

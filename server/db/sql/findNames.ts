@@ -2,7 +2,7 @@
 // and in the list of names with each (name_token, newest first), so that work is bounded for every letter typed.
 
 import { rows } from '../client'
-import { begins } from '../tables'
+import { prefixRange } from '../tables'
 
 // So many of the newest documents are looked through for what a letter or two begins.
 const NEWEST = 600
@@ -22,7 +22,7 @@ const [FEW_WORDS, MOST_READ] = [40, 12_000]
  * with them sorted where these are not too many, else the lists of the newest words of the dictionary.
  */
 export async function namesByPrefix(planId: string, prefix: string, limit: number): Promise<string[]> {
-  const begun = (column: string) => `plan_id = $1 AND ${begins(column, '$2')}`
+  const begun = (column: string) => `plan_id = $1 AND ${prefixRange(column, '$2')}`
   const found = await rows<{ id: string }>(null, `WITH first_words AS MATERIALIZED (SELECT word FROM name_word WHERE ${begun('word')} LIMIT ${FEW_WORDS + 1}),
     few_words AS MATERIALIZED (SELECT count(*) <= ${FEW_WORDS} AS so FROM first_words),
     begun AS MATERIALIZED (SELECT document_id, changed_at FROM name_token WHERE NOT (SELECT so FROM few_words) AND ${begun('token')} LIMIT ${MOST_READ + 1}),
@@ -38,8 +38,8 @@ export async function namesByPrefix(planId: string, prefix: string, limit: numbe
 }
 
 /** Whether any name has a word that begins so. */
-export async function beginsAnyName(planId: string, prefix: string): Promise<boolean> {
-  return (await rows(null, `SELECT FROM name_word WHERE plan_id = $1 AND ${begins('word', '$2')} LIMIT 1`, [planId, prefix])).length > 0
+export async function anyNameBegins(planId: string, prefix: string): Promise<boolean> {
+  return (await rows(null, `SELECT FROM name_word WHERE plan_id = $1 AND ${prefixRange('word', '$2')} LIMIT 1`, [planId, prefix])).length > 0
 }
 
 // What the last word begins drives a search where it is at most so many words, each in fewer than so many names.
@@ -52,7 +52,7 @@ const MOST_BEGUN = 20_000
 const FITS_BY_NAME = `EXISTS (SELECT FROM document d WHERE d.id = t.document_id AND d.plan_id = $1 AND ' ' || d.folded || ' ' LIKE ALL($3::text[]))`
 const FITS_BY_LISTS = `t.document_id IN (SELECT document_id FROM begun) AND NOT EXISTS (SELECT FROM unnest($2::text[]) AS o(word)
   WHERE NOT EXISTS (SELECT FROM name_token n WHERE n.plan_id = $1 AND n.token = o.word AND n.changed_at = t.changed_at AND n.document_id = t.document_id))`
-const BEGUN = `begun AS MATERIALIZED (SELECT document_id FROM name_token WHERE plan_id = $1 AND ${begins('token', '$5')} LIMIT ${MOST_BEGUN + 1}),
+const BEGUN = `begun AS MATERIALIZED (SELECT document_id FROM name_token WHERE plan_id = $1 AND ${prefixRange('token', '$5')} LIMIT ${MOST_BEGUN + 1}),
   are_few AS MATERIALIZED (SELECT count(*) <= ${MOST_BEGUN} AS so FROM begun),`
 
 /** Documents whose name has all words, newest first; the last is a beginning. The rarest drives, a whole word or what is begun; `all`: there are no others. */
@@ -60,7 +60,7 @@ export async function namesByWords(planId: string, words: readonly string[], las
   const patterns = [...words.map(word => `% ${word} %`), `% ${last}%`]
   const count = (most: number) => `CROSS JOIN LATERAL (SELECT count(*) AS n FROM (SELECT FROM name_token t WHERE t.plan_id = $1 AND t.token = w.word LIMIT ${most}) c) k`
   const [begun, fits] = look === 'few' ? ['', FITS_BY_NAME] : [BEGUN, `CASE WHEN (SELECT so FROM are_few) THEN ${FITS_BY_LISTS} ELSE ${FITS_BY_NAME} END`]
-  const [found] = await rows<{ ids: string[] | null; looked: number }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND ${begins('word', '$5')} LIMIT ${FEW_BEGUN + 1}),
+  const [found] = await rows<{ ids: string[] | null; looked: number }>(null, `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND ${prefixRange('word', '$5')} LIMIT ${FEW_BEGUN + 1}),
       rare AS MATERIALIZED (SELECT tokens FROM (
         SELECT ARRAY[w.word] AS tokens, k.n FROM unnest($2::text[]) AS w(word) ${count(2000)}
         UNION ALL SELECT array_agg(w.word), sum(k.n) FROM w ${count(RARE)} HAVING count(*) <= ${FEW_BEGUN} AND max(k.n) < ${RARE}) x ORDER BY n LIMIT 1),
@@ -92,7 +92,7 @@ export async function visitsOf(planId: string, ids: readonly string[]): Promise<
 /** Words of the plan's names within `errors` (Levenshtein) of what was typed, nearest first: same first letter, or the first two swapped. */
 export async function nearWords(planId: string, typed: string, errors: number): Promise<string[]> {
   const found = await rows<{ word: string }>(null, `SELECT word, least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3))::int AS distance
-    FROM name_word WHERE plan_id = $1 AND (${begins('word', 'left($2, 1)')} OR ${begins('word', 'substr($2, 2, 1)')})
+    FROM name_word WHERE plan_id = $1 AND (${prefixRange('word', 'left($2, 1)')} OR ${prefixRange('word', 'substr($2, 2, 1)')})
     AND length(word) BETWEEN length($2) - $3 AND length($2) + 12 AND length(word) <= 64
     AND least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3)) <= $3
     ORDER BY distance, newest DESC LIMIT 60`, [planId, typed, errors])

@@ -1,5 +1,5 @@
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 export interface Broken { readonly kind: 'cycle' | 'parentInTrash' | 'nowhere' | 'twoPlaces' | 'idTaken'; readonly id: string }
 
@@ -34,5 +34,5 @@ export async function brokenAmong(transaction: Transaction, planId: string, fold
 
 /** Checks the deferred keys now; throws SQLSTATE 23503 or 23505 where one is broken. */
 export async function checkKeys(transaction: Transaction): Promise<void> {
-  await touched(transaction, 'SET CONSTRAINTS ALL IMMEDIATE')
+  await execute(transaction, 'SET CONSTRAINTS ALL IMMEDIATE')
 }

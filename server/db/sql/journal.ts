@@ -1,6 +1,6 @@
 import type { MadeBy, RowChange } from '../../../core/change/index'
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 import { isoText } from '../tables'
 
 export interface JournalEntry {
@@ -89,7 +89,7 @@ export async function rowsOfEntry(transaction: Transaction, planId: string, id: 
 }
 
 export async function markUndone(transaction: Transaction, planId: string, id: string, by: string | null): Promise<void> {
-  await touched(transaction, 'UPDATE change SET undone_by = $3 WHERE plan_id = $1 AND id = $2', [planId, id, by])
+  await execute(transaction, 'UPDATE change SET undone_by = $3 WHERE plan_id = $1 AND id = $2', [planId, id, by])
 }
 
 /** Newest first, older than `before` (a revision). */
@@ -131,5 +131,5 @@ export async function notifyWork(transaction: Transaction | null): Promise<void>
 
 /** Tells every window of the plan; delivered when the transaction commits. */
 export async function notify(transaction: Transaction | null, event: object): Promise<void> {
-  await touched(transaction, `SELECT pg_notify('hembix', $1)`, [JSON.stringify(event)])
+  await execute(transaction, `SELECT pg_notify('hembix', $1)`, [JSON.stringify(event)])
 }

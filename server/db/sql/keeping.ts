@@ -2,7 +2,7 @@
 
 import type { BundleItemRow, BundleRow, KeptSearchRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 import { isoText, selectList } from '../tables'
 
 export function keptSearchesOf(transaction: Transaction | null, planId: string): Promise<KeptSearchRow[]> {
@@ -37,10 +37,10 @@ export function recentSearches(planId: string): Promise<RecentSearch[]> {
 }
 
 export async function noteSearch(planId: string, text: string, query: object): Promise<void> {
-  await touched(null, `INSERT INTO recent_search (plan_id, text, query, at) VALUES ($1, $2, $3::jsonb, now()) ON CONFLICT (plan_id, text) DO UPDATE SET at = now(), query = excluded.query`, [planId, text, JSON.stringify(query)])
-  await touched(null, `DELETE FROM recent_search WHERE plan_id = $1 AND at < (SELECT min(x.at) FROM (SELECT at FROM recent_search WHERE plan_id = $1 ORDER BY at DESC LIMIT ${RECENT_KEPT}) x)`, [planId])
+  await execute(null, `INSERT INTO recent_search (plan_id, text, query, at) VALUES ($1, $2, $3::jsonb, now()) ON CONFLICT (plan_id, text) DO UPDATE SET at = now(), query = excluded.query`, [planId, text, JSON.stringify(query)])
+  await execute(null, `DELETE FROM recent_search WHERE plan_id = $1 AND at < (SELECT min(x.at) FROM (SELECT at FROM recent_search WHERE plan_id = $1 ORDER BY at DESC LIMIT ${RECENT_KEPT}) x)`, [planId])
 }
 
 export async function forgetSearches(planId: string): Promise<void> {
-  await touched(null, 'DELETE FROM recent_search WHERE plan_id = $1', [planId])
+  await execute(null, 'DELETE FROM recent_search WHERE plan_id = $1', [planId])
 }

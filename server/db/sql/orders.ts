@@ -1,5 +1,5 @@
 import type { FolderId } from '../../../core/ids'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 export interface ArrivalRow { readonly id: string; readonly name: string; readonly extension: string; readonly origin: string; readonly sender: string; /** The beginning of its text, as it stands. */ readonly text: string }
 
@@ -15,8 +15,8 @@ export function unseenArrivals(limit: number): Promise<(ArrivalRow & { planId: s
 }
 
 /** Marks them as looked at; those that were deleted meanwhile are passed over. */
-export async function markSeen(arrivals: readonly { readonly planId: string; readonly id: string }[]): Promise<void> {
-  await touched(null, 'INSERT INTO order_look (document_id, plan_id) SELECT d.id, d.plan_id FROM unnest($1::uuid[], $2::uuid[]) AS a(plan_id, id) JOIN document d USING (plan_id, id) ON CONFLICT DO NOTHING', [arrivals.map(({ planId }) => planId), arrivals.map(({ id }) => id)])
+export async function markProcessed(arrivals: readonly { readonly planId: string; readonly id: string }[]): Promise<void> {
+  await execute(null, 'INSERT INTO order_look (document_id, plan_id) SELECT d.id, d.plan_id FROM unnest($1::uuid[], $2::uuid[]) AS a(plan_id, id) JOIN document d USING (plan_id, id) ON CONFLICT DO NOTHING', [arrivals.map(({ planId }) => planId), arrivals.map(({ id }) => id)])
 }
 
 /** The last documents that arrived, wherever they lie now. */

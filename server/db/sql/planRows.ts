@@ -2,7 +2,7 @@
 
 import type { DocumentRow, FolderRow, MeaningRow, Order, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 import { isoText, selectList } from '../tables'
 
 export interface LockedPlan extends PlanRow { readonly revision: number }
@@ -129,7 +129,7 @@ export async function serialsOf(transaction: Transaction, planId: string): Promi
 /** Keeps in mind which running numbers were given out; never goes back. */
 export async function keepSerials(transaction: Transaction, planId: string, serials: ReadonlyMap<string, number>): Promise<void> {
   if (serials.size === 0) return
-  await touched(transaction, `INSERT INTO serial (plan_id, prefix, last) SELECT $1::uuid, s.prefix, s.last FROM unnest($2::text[], $3::int[]) AS s(prefix, last)
+  await execute(transaction, `INSERT INTO serial (plan_id, prefix, last) SELECT $1::uuid, s.prefix, s.last FROM unnest($2::text[], $3::int[]) AS s(prefix, last)
     ON CONFLICT (plan_id, prefix) DO UPDATE SET last = greatest(serial.last, excluded.last)`, [planId, [...serials.keys()], [...serials.values()]])
 }
 

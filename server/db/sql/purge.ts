@@ -1,7 +1,7 @@
 // Deleting for good.
 
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 export interface TrashRoot { readonly id: string; readonly target: 'folder' | 'document'; readonly name: string }
 
@@ -25,20 +25,20 @@ export async function deleteRoots(transaction: Transaction, planId: string, root
   const folders = (await rows<{ id: string }>(transaction, 'SELECT id FROM folder WHERE plan_id = $1 AND trash_root = ANY($2::uuid[])', bind)).map(row => row.id)
   const blobs = (await rows<{ id: string }>(transaction, 'SELECT DISTINCT blob_id AS id FROM version WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])).map(row => row.id)
   const things = [...documents, ...folders]
-  await touched(transaction, 'DELETE FROM tagging WHERE plan_id = $1 AND target_id = ANY($2::uuid[])', [planId, things])
-  await touched(transaction, 'DELETE FROM star WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, things])
-  await touched(transaction, 'DELETE FROM placement WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
+  await execute(transaction, 'DELETE FROM tagging WHERE plan_id = $1 AND target_id = ANY($2::uuid[])', [planId, things])
+  await execute(transaction, 'DELETE FROM star WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, things])
+  await execute(transaction, 'DELETE FROM placement WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
   // A document that is also filed elsewhere loses only the folder that goes.
-  await touched(transaction, `DELETE FROM placement p WHERE p.plan_id = $1 AND p.folder_id = ANY($2::uuid[]) AND EXISTS (SELECT FROM placement q WHERE q.document_id = p.document_id AND q.plan_id = p.plan_id AND q.id <> p.id
+  await execute(transaction, `DELETE FROM placement p WHERE p.plan_id = $1 AND p.folder_id = ANY($2::uuid[]) AND EXISTS (SELECT FROM placement q WHERE q.document_id = p.document_id AND q.plan_id = p.plan_id AND q.id <> p.id
     AND (q.folder_id IS NULL OR q.folder_id <> ALL($2::uuid[]) OR q.id < p.id))`, [planId, folders])
   // One that lies in the Trash by itself and lay nowhere else comes back into the In-tray.
-  await touched(transaction, 'UPDATE placement SET folder_id = NULL, home = true WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])
-  await touched(transaction, 'DELETE FROM version WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
-  await touched(transaction, 'DELETE FROM bundle_item WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
+  await execute(transaction, 'UPDATE placement SET folder_id = NULL, home = true WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])
+  await execute(transaction, 'DELETE FROM version WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
+  await execute(transaction, 'DELETE FROM bundle_item WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [planId, documents])
   // A kept search that was shown in a folder that goes is kept without a place.
-  await touched(transaction, 'UPDATE kept_search SET folder_id = NULL WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])
-  await touched(transaction, 'DELETE FROM document WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, documents])
-  await touched(transaction, 'DELETE FROM folder WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folders])
+  await execute(transaction, 'UPDATE kept_search SET folder_id = NULL WHERE plan_id = $1 AND folder_id = ANY($2::uuid[])', [planId, folders])
+  await execute(transaction, 'DELETE FROM document WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, documents])
+  await execute(transaction, 'DELETE FROM folder WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, folders])
   const freed = await rows<{ size: number }>(transaction, `DELETE FROM blob b WHERE b.id = ANY($1::uuid[]) AND NOT EXISTS (SELECT FROM version v WHERE v.blob_id = b.id)
     AND NOT EXISTS (SELECT FROM document d WHERE d.blob_id = b.id) RETURNING b.size::float8 AS size`, [blobs])
   return { documents: documents.length, bytes: freed.reduce((sum, { size }) => sum + size, 0) }

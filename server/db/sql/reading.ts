@@ -1,7 +1,7 @@
 import { READABLE } from '../../../core/formats/index'
 import type { Language, PageText, ReadFacts } from '../../../core/text/index'
 import type { Transaction } from '../client'
-import { prepared, rows, touched } from '../client'
+import { prepared, rows, execute } from '../client'
 
 export type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
 
@@ -19,7 +19,7 @@ export interface Reading {
 
 /** Asks for bytes to be read again that were read or could not be, recognised pages as well; true when they now wait. */
 export async function wantAgain(planId: string, blobId: string, extension: string): Promise<boolean> {
-  return await touched(null, `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1), opened AS (DELETE FROM opening WHERE blob_id = $1), drawn AS (DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made')
+  return await execute(null, `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1), opened AS (DELETE FROM opening WHERE blob_id = $1), drawn AS (DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made')
     INSERT INTO reading (blob_id, plan_id, state, extension, changed_at) VALUES ($1, $3, 'waiting', $2, now())
     ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, later = false, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension, planId]) > 0
 }
@@ -39,7 +39,7 @@ export async function wantReadings(transaction: Transaction, planId: string, doc
 
 /** The same for all documents, and for what became readable since they came. */
 export function wantMissing(): Promise<number> {
-  return touched(null, `${WANT} ${WANTED}`, [READABLE, true])
+  return execute(null, `${WANT} ${WANTED}`, [READABLE, true])
 }
 
 /** Contents of these documents whose words are still to come, as an act sees it before it takes over those that are there. */
@@ -68,17 +68,17 @@ export async function readingOf(blobId: string): Promise<Reading | undefined> {
 const PAGES_AT_ONCE = 200
 
 export async function writePages(transaction: Transaction, blobId: string, pages: readonly PageText[], paged: boolean): Promise<void> {
-  await touched(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
+  await execute(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
   for (let from = 0; from < pages.length; from += PAGES_AT_ONCE) {
-    await touched(transaction, `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
+    await execute(transaction, `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
       FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`, [blobId, JSON.stringify(pages.slice(from, from + PAGES_AT_ONCE))])
   }
-  await touched(transaction, `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`, [blobId, pages.length, paged])
+  await execute(transaction, `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`, [blobId, pages.length, paged])
 }
 
 /** What the text of a document says of it, and the words by which it is found; a title or author that is known stays where none is given. */
 export async function writeFacts(transaction: Transaction, blobId: string, { language, title, author, heads, datedAt }: ReadFacts, lexemes: readonly string[], reader: number): Promise<void> {
-  await touched(transaction, `UPDATE reading SET language = $2, title = coalesce(nullif($3, ''), title), author = coalesce(nullif($4, ''), author), heads = $5, dated_at = $6::timestamptz,
+  await execute(transaction, `UPDATE reading SET language = $2, title = coalesce(nullif($3, ''), title), author = coalesce(nullif($4, ''), author), heads = $5, dated_at = $6::timestamptz,
     words = array_to_tsvector($7::text[]), reader = $8, changed_at = now() WHERE blob_id = $1`, [blobId, language, title, author, heads, datedAt, lexemes, reader])
 }
 
@@ -88,17 +88,17 @@ export async function bodiesOf(transaction: Transaction, blobId: string): Promis
 
 /** Asks for bytes that an older reader read to be read again, behind what already waits; how many. */
 export function wantNewer(reader: number, limit: number): Promise<number> {
-  return touched(null, `UPDATE reading SET state = 'waiting', reader = $1, later = true, changed_at = now()
+  return execute(null, `UPDATE reading SET state = 'waiting', reader = $1, later = true, changed_at = now()
     WHERE blob_id IN (SELECT r.blob_id FROM reading r WHERE r.reader < $1 AND r.state IN ('read', 'failed') LIMIT $2)`, [reader, limit])
 }
 
 /** Its process ended, and it is tried once more. */
 export async function waitAgain(blobId: string): Promise<void> {
-  await touched(null, `UPDATE reading SET state = 'waiting' WHERE blob_id = $1 AND state = 'reading'`, [blobId])
+  await execute(null, `UPDATE reading SET state = 'waiting' WHERE blob_id = $1 AND state = 'reading'`, [blobId])
 }
 
 export async function failReading(blobId: string, reason: string): Promise<void> {
-  await touched(null, `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1`, [blobId, reason])
+  await execute(null, `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1`, [blobId, reason])
 }
 
 /** Live documents that hold these bytes, with their plan, to tell their windows. */

@@ -4,7 +4,7 @@
 import type { Compiled } from '../../../core/find/index'
 import { rows } from '../client'
 import { countEach, joinFor } from './find'
-import { IN_PLAN } from './ofPlan'
+import { IN_PLAN } from './planPredicate'
 
 // The planner does not know which words are neighbours: a phrase is looked for in this share of the documents, up to so many hits.
 const [TRIED_SHARE, TRIED_HITS] = [1 / 64, 400]

@@ -1,7 +1,7 @@
 // Pages whose text is recognised in the background.
 
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 /** The words of pages that were recognised. */
 export function recognisedPages(blobId: string): Promise<{ page: number; body: string }[]> {
@@ -10,28 +10,28 @@ export function recognisedPages(blobId: string): Promise<{ page: number; body: s
 
 /** Puts pages on the list to be recognised; what was recognised before is forgotten but for the pages that are `kept`. */
 export async function addScanPages(transaction: Transaction, blobId: string, pages: readonly number[], kept: readonly number[]): Promise<void> {
-  await touched(transaction, 'DELETE FROM scan_page WHERE blob_id = $1', [blobId])
-  await touched(transaction, 'DELETE FROM page_words WHERE blob_id = $1 AND page <> ALL($2::int[])', [blobId, kept])
-  await touched(transaction, 'INSERT INTO scan_page (blob_id, plan_id, page) SELECT b.id, b.plan_id, p.page FROM blob b, unnest($2::int[]) AS p(page) WHERE b.id = $1', [blobId, pages])
+  await execute(transaction, 'DELETE FROM scan_page WHERE blob_id = $1', [blobId])
+  await execute(transaction, 'DELETE FROM page_words WHERE blob_id = $1 AND page <> ALL($2::int[])', [blobId, kept])
+  await execute(transaction, 'INSERT INTO scan_page (blob_id, plan_id, page) SELECT b.id, b.plan_id, p.page FROM blob b, unnest($2::int[]) AS p(page) WHERE b.id = $1', [blobId, pages])
 }
 
 export interface RecognisedPage { readonly page: number; readonly body: string; readonly folded: string; readonly words: readonly object[]; readonly confidence: number }
 
 /** Keeps what was recognised and takes the page off the list. */
 export async function writeScanPage(transaction: Transaction, blobId: string, { page, body, folded, words, confidence }: RecognisedPage): Promise<void> {
-  await touched(transaction, 'DELETE FROM scan_page WHERE blob_id = $1 AND page = $2', [blobId, page])
-  await touched(transaction, `UPDATE page_text SET body = $3, folded = ' ' || $4 || ' ' WHERE blob_id = $1 AND page = $2`, [blobId, page, body, folded])
-  await touched(transaction, `INSERT INTO page_words (blob_id, page, words, confidence) VALUES ($1, $2, $3::jsonb, $4) ON CONFLICT (blob_id, page) DO UPDATE SET words = excluded.words, confidence = excluded.confidence`, [blobId, page, JSON.stringify(words), confidence])
+  await execute(transaction, 'DELETE FROM scan_page WHERE blob_id = $1 AND page = $2', [blobId, page])
+  await execute(transaction, `UPDATE page_text SET body = $3, folded = ' ' || $4 || ' ' WHERE blob_id = $1 AND page = $2`, [blobId, page, body, folded])
+  await execute(transaction, `INSERT INTO page_words (blob_id, page, words, confidence) VALUES ($1, $2, $3::jsonb, $4) ON CONFLICT (blob_id, page) DO UPDATE SET words = excluded.words, confidence = excluded.confidence`, [blobId, page, JSON.stringify(words), confidence])
 }
 
 /** Its process ended, and it is tried once more. */
 export async function scanPageAgain(blobId: string, page: number): Promise<void> {
-  await touched(null, 'UPDATE scan_page SET taken_at = NULL WHERE blob_id = $1 AND page = $2', [blobId, page])
+  await execute(null, 'UPDATE scan_page SET taken_at = NULL WHERE blob_id = $1 AND page = $2', [blobId, page])
 }
 
 /** Gives a page up; its document says so. */
 export async function dropScanPage(blobId: string, page: number): Promise<void> {
-  await touched(null, 'DELETE FROM scan_page WHERE blob_id = $1 AND page = $2', [blobId, page])
+  await execute(null, 'DELETE FROM scan_page WHERE blob_id = $1 AND page = $2', [blobId, page])
 }
 
 export interface ScanQueue { readonly pages: number; readonly documents: number; readonly recognising: boolean; readonly languages: readonly string[] | null }
@@ -50,7 +50,7 @@ export async function chosenLanguages(planId: string): Promise<string[] | null> 
 }
 
 export async function setRecognising(planId: string, recognising: boolean, languages: readonly string[] | null): Promise<void> {
-  await touched(null, 'UPDATE plan SET recognising = $2, recognise_languages = $3::text[] WHERE id = $1', [planId, recognising, languages])
+  await execute(null, 'UPDATE plan SET recognising = $2, recognise_languages = $3::text[] WHERE id = $1', [planId, recognising, languages])
 }
 
 /** Some newest pages of a plan, to tell in which languages it is written. */

@@ -5,7 +5,7 @@ import type { Compiled, Tallies, TimeField } from '../../../core/find/index'
 import { SIZE_CLASS_NAMES, SIZE_CLASSES } from '../../../core/find/index'
 import { rows } from '../client'
 import { joinFor } from './find'
-import { ofPlan } from './ofPlan'
+import { planPredicate } from './planPredicate'
 
 const MOMENT: Record<TimeField, string> = { changed: 's.changed_at', added: 's.added_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = s.document_id AND v.plan_id = s.plan_id)', dated: 's.dated_at' }
 const SIZE_CLASS = `CASE ${SIZE_CLASS_NAMES.map((name) => { const { before } = SIZE_CLASSES[name]; return before === null ? `ELSE '${name}'` : `WHEN m.size < ${before} THEN '${name}'` }).join(' ')} END`
@@ -35,7 +35,7 @@ export async function talliesFound(planId: string, condition: Compiled, field: T
 /** `m`: the documents that are found, with these columns. */
 async function matching(planId: string, condition: Compiled, columns: string, limit: number): Promise<string> {
   // What is found is a list of its own: a limit right on it makes PostgreSQL read the documents one by one.
-  return `hits AS MATERIALIZED (SELECT ${columns} FROM search_row s ${joinFor(condition)} WHERE ${await ofPlan(planId, condition)} AND ${condition.text}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(limit)})`
+  return `hits AS MATERIALIZED (SELECT ${columns} FROM search_row s ${joinFor(condition)} WHERE ${await planPredicate(planId, condition)} AND ${condition.text}), m AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(limit)})`
 }
 
 async function valuesOf(hits: string, params: readonly unknown[]): Promise<Values> {

@@ -1,5 +1,5 @@
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 
 export type ThumbnailState = 'waiting' | 'made' | 'none'
 export interface Thumbnail { readonly id: string; readonly state: ThumbnailState }
@@ -18,12 +18,12 @@ export async function wantThumbnails(planId: string, documentIds: readonly strin
 
 /** Keeps a picture, or that there is none; nothing where it was forgotten or asked for anew meanwhile. */
 export async function keepThumbnail(blobId: string, askedAt: string, picture: Buffer | null): Promise<void> {
-  await touched(null, 'UPDATE thumbnail SET state = $2, picture = $3 WHERE blob_id = $1 AND asked_at = $4::timestamptz', [blobId, picture === null ? 'none' : 'made', picture, askedAt])
+  await execute(null, 'UPDATE thumbnail SET state = $2, picture = $3 WHERE blob_id = $1 AND asked_at = $4::timestamptz', [blobId, picture === null ? 'none' : 'made', picture, askedAt])
 }
 
 /** Its words are known now: what could not be drawn without them, or is being drawn at this moment, is to be asked for again. */
 export async function forgetThumbnail(transaction: Transaction, blobId: string): Promise<void> {
-  await touched(transaction, `DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made'`, [blobId])
+  await execute(transaction, `DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made'`, [blobId])
 }
 
 /** Throws nothing; undefined where there is none. */
@@ -34,5 +34,5 @@ export async function pictureOf(planId: string, documentId: string): Promise<Buf
 
 /** Its process ended, and it is tried once more. */
 export async function thumbnailAgain(blobId: string): Promise<void> {
-  await touched(null, `UPDATE thumbnail SET taken_at = NULL WHERE blob_id = $1 AND state = 'waiting'`, [blobId])
+  await execute(null, `UPDATE thumbnail SET taken_at = NULL WHERE blob_id = $1 AND state = 'waiting'`, [blobId])
 }

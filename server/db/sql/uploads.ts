@@ -1,7 +1,7 @@
 // Resumable uploads: how far each is, and its bytes while they come in.
 
 import type { Transaction } from '../client'
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 import { isoText } from '../tables'
 
 export interface UploadRow {
@@ -18,7 +18,7 @@ export interface UploadRow {
 const UPLOAD = `u.id, u.blob_id AS "blobId", u.name, u.size::float8 AS size, u.received::float8 AS received, u.metadata, ${isoText('u.created_at')} AS "createdAt"`
 
 export async function beginUpload(planId: string, upload: Omit<UploadRow, 'received' | 'createdAt'>): Promise<void> {
-  await touched(null, `WITH b AS (INSERT INTO blob (id, plan_id, created_at) VALUES ($1, $3, now()) RETURNING id)
+  await execute(null, `WITH b AS (INSERT INTO blob (id, plan_id, created_at) VALUES ($1, $3, now()) RETURNING id)
     INSERT INTO upload (id, plan_id, blob_id, name, size, metadata, created_at) SELECT $2, $3, b.id, $4, $5, $6::jsonb, now() FROM b`,
   [upload.blobId, upload.id, planId, upload.name, upload.size, JSON.stringify(upload.metadata)])
 }
@@ -34,19 +34,19 @@ export function uploadsOf(planId: string): Promise<UploadRow[]> {
 
 /** Writes one chunk and moves the mark, if the mark is where it is thought to be; else nothing happens and the answer is false. */
 export async function receiveChunk(upload: Pick<UploadRow, 'id' | 'blobId'>, seq: number, bytes: Buffer, from: number, to: number): Promise<boolean> {
-  return await touched(null, `WITH mark AS (UPDATE upload SET received = $5, changed_at = now() WHERE id = $1 AND received = $4 RETURNING blob_id)
+  return await execute(null, `WITH mark AS (UPDATE upload SET received = $5, changed_at = now() WHERE id = $1 AND received = $4 RETURNING blob_id)
     INSERT INTO blob_chunk (blob_id, seq, bytes) SELECT blob_id, $2, $3 FROM mark ON CONFLICT (blob_id, seq) DO UPDATE SET bytes = excluded.bytes`, [upload.id, seq, bytes, from, to]) === 1
 }
 
 /** Forgets uploads; the bytes of those that were not taken in go with them. */
 export async function dropUploads(transaction: Transaction | null, planId: string, ids: readonly string[]): Promise<void> {
-  await touched(transaction, `WITH gone AS (DELETE FROM upload WHERE plan_id = $1 AND id = ANY($2::uuid[]) RETURNING blob_id)
+  await execute(transaction, `WITH gone AS (DELETE FROM upload WHERE plan_id = $1 AND id = ANY($2::uuid[]) RETURNING blob_id)
     DELETE FROM blob b USING gone WHERE b.id = gone.blob_id AND b.sha256 IS NULL`, [planId, ids])
 }
 
 /** Lets an upload stand for bytes that were there already. */
-export async function handUpload(id: string, blobId: string): Promise<void> {
-  await touched(null, 'UPDATE upload SET blob_id = $2 WHERE id = $1', [id, blobId])
+export async function repointUpload(id: string, blobId: string): Promise<void> {
+  await execute(null, 'UPDATE upload SET blob_id = $2 WHERE id = $1', [id, blobId])
 }
 
 /** Which of these sizes some document of the plan has. */
@@ -72,6 +72,6 @@ export async function usageOf(planId: string): Promise<{ bytes: number; uploads:
 
 /** Forgets uploads to which nothing came for a day, and complete ones that nobody took in for a week; how many. */
 export async function dropStaleUploads(now: Date): Promise<number> {
-  return touched(null, `WITH gone AS (DELETE FROM upload WHERE (received < size AND changed_at < $1::timestamptz - interval '1 day') OR changed_at < $1::timestamptz - interval '7 days' RETURNING blob_id)
+  return execute(null, `WITH gone AS (DELETE FROM upload WHERE (received < size AND changed_at < $1::timestamptz - interval '1 day') OR changed_at < $1::timestamptz - interval '7 days' RETURNING blob_id)
     DELETE FROM blob b USING gone WHERE b.id = gone.blob_id AND b.sha256 IS NULL`, [now])
 }

@@ -1,6 +1,6 @@
 // When documents were opened, and lists of what one had to do with lately.
 
-import { rows, touched } from '../client'
+import { rows, execute } from '../client'
 import { isoText } from '../tables'
 import type { RegisterRow } from './register'
 import { DOCUMENT_COLUMNS } from './register'
@@ -12,7 +12,7 @@ const SAME_VISIT = "interval '10 minutes'"
 
 /** True when there is such a live document. */
 export async function noteVisit(planId: string, documentId: string): Promise<boolean> {
-  return await touched(null, `INSERT INTO visit AS v (document_id, plan_id, at, count) SELECT d.id, d.plan_id, now(), 1 FROM document d WHERE d.id = $2 AND d.plan_id = $1 AND d.trashed_at IS NULL
+  return await execute(null, `INSERT INTO visit AS v (document_id, plan_id, at, count) SELECT d.id, d.plan_id, now(), 1 FROM document d WHERE d.id = $2 AND d.plan_id = $1 AND d.trashed_at IS NULL
     ON CONFLICT (document_id, plan_id) DO UPDATE SET count = v.count + (v.at < now() - ${SAME_VISIT})::int, at = now()`, [planId, documentId]) > 0
 }
 

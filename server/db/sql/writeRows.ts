@@ -4,7 +4,7 @@
 import type { RowChange } from '../../../core/change/index'
 import type { TableName } from '../../../core/rows/index'
 import type { Transaction } from '../client'
-import { touched } from '../client'
+import { execute } from '../client'
 import { columnTypes } from '../columnTypes'
 import { COLUMNS, columnName, EARLIER, toColumns } from '../tables'
 
@@ -53,7 +53,7 @@ function insertRows(transaction: Transaction, planId: string, table: TableName, 
   const columns = COLUMNS[table].map(columnName).join(', ')
   const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'insert' ? change.after : {}) as unknown as Plain }))
   const copies = table === 'placement' ? PLACEMENT_COPIES : NO_COPIES
-  return touched(transaction, `INSERT INTO ${table} (plan_id, ${columns}${copies.columns}) SELECT $1::uuid, ${COLUMNS[table].map(column => `r.${columnName(column)}`).join(', ')}${copies.values}
+  return execute(transaction, `INSERT INTO ${table} (plan_id, ${columns}${copies.columns}) SELECT $1::uuid, ${COLUMNS[table].map(column => `r.${columnName(column)}`).join(', ')}${copies.values}
     FROM ${rowsOf(table)} r ${copies.from}`, [planId, JSON.stringify(values)])
 }
 
@@ -68,8 +68,8 @@ const PLACEMENT_COPIES = {
 
 function deleteRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[]): Promise<number> {
   const values = group.map(change => toColumns({ ...EARLIER[table], ...(change.op === 'delete' ? change.before : {}) as unknown as Plain }))
-  return touched(transaction, `DELETE FROM ${table} t USING ${rowsOf(table)} b
-    WHERE t.id = b.id AND ${ofPlan(table)} AND ${COLUMNS[table].map(columnName).map(column => `t.${column} IS NOT DISTINCT FROM b.${column}`).join(' AND ')}`, [planId, JSON.stringify(values)])
+  return execute(transaction, `DELETE FROM ${table} t USING ${rowsOf(table)} b
+    WHERE t.id = b.id AND ${planPredicate(table)} AND ${COLUMNS[table].map(columnName).map(column => `t.${column} IS NOT DISTINCT FROM b.${column}`).join(' AND ')}`, [planId, JSON.stringify(values)])
 }
 
 async function updateRows(transaction: Transaction, planId: string, table: TableName, group: readonly RowChange[], keys: readonly string[]): Promise<number> {
@@ -87,9 +87,9 @@ async function updateRows(transaction: Transaction, planId: string, table: Table
     }
     return pair
   })
-  return touched(transaction, `UPDATE ${table} t SET ${columns.map(column => `${column} = x.a_${column}`).join(', ')}
+  return execute(transaction, `UPDATE ${table} t SET ${columns.map(column => `${column} = x.a_${column}`).join(', ')}
     FROM json_to_recordset($2::json) AS x(id uuid, ${[...typed('b_'), ...typed('a_')].join(', ')})
-    WHERE t.id = x.id AND ${ofPlan(table)} AND ${columns.map(column => `t.${column} IS NOT DISTINCT FROM x.b_${column}`).join(' AND ')}`, [planId, JSON.stringify(pairs)])
+    WHERE t.id = x.id AND ${planPredicate(table)} AND ${columns.map(column => `t.${column} IS NOT DISTINCT FROM x.b_${column}`).join(' AND ')}`, [planId, JSON.stringify(pairs)])
 }
 
 /** The rows in the JSON of the second parameter, as rows of the table. Read as json: jsonb would be built first, only to be taken apart. */
@@ -97,6 +97,6 @@ function rowsOf(table: TableName): string {
   return `json_populate_recordset(null::${table}, $2::json)`
 }
 
-function ofPlan(table: TableName): string {
+function planPredicate(table: TableName): string {
   return table === 'plan' ? 't.id = $1' : 't.plan_id = $1'
 }

@@ -12,7 +12,7 @@ import { LOCALE, newId } from '../actor'
 import type { KnownFolders } from './folderCache'
 import { keepFolders } from './folderCache'
 import { loadSlice } from './loadSlice'
-import { DoesNotFit, writeChange } from './writeChange'
+import { StaleRowsError, writeChange } from './writeChange'
 
 /**
  * Carries a command out as one Change in one transaction. `changeId` is the client's key: asked
@@ -39,7 +39,7 @@ export async function applyCommand(actor: Actor, changeId: string, command: Comm
     return entry
   }
   catch (error) {
-    if (error instanceof DoesNotFit) fail(error.idTaken ? 'id.taken' : 'change.collided')
+    if (error instanceof StaleRowsError) fail(error.idTaken ? 'id.taken' : 'change.collided')
     throw error
   }
 }

@@ -14,12 +14,12 @@ export interface HistoryPage {
   readonly next: number | null
 }
 
-export type HistoryAsked = Omit<HistoryFilter, 'places'> & { /** With everything below; null: anywhere. */ readonly folderId: FolderId | null }
+export type HistoryRequest = Omit<HistoryFilter, 'places'> & { /** With everything below; null: anywhere. */ readonly folderId: FolderId | null }
 
 /** Throws notFound for a folder that is gone. */
-export async function listHistory(actor: Actor, before: number | null, { folderId, ...asked }: HistoryAsked): Promise<HistoryPage> {
+export async function listHistory(actor: Actor, before: number | null, { folderId, ...request }: HistoryRequest): Promise<HistoryPage> {
   const places = folderId === null ? null : await branchIds(actor, folderId)
-  const entries = await entriesOf(actor.planId, before, { ...asked, places }, PAGE + 1)
+  const entries = await entriesOf(actor.planId, before, { ...request, places }, PAGE + 1)
   const changes = entries.slice(0, PAGE)
   return { changes, next: entries.length > PAGE ? (changes.at(-1)?.revision ?? null) : null }
 }

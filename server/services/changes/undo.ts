@@ -7,7 +7,7 @@ import { actsSince, entryById, laterEntriesOn, markUndone, nextToRedo, nextToUnd
 import { lockPlan } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
-import { DoesNotFit, writeChange } from './writeChange'
+import { StaleRowsError, writeChange } from './writeChange'
 
 /**
  * Takes a change back: the one named, or the newest act that is not undone. Undoing is a Change
@@ -60,7 +60,7 @@ export async function undoSince(actor: Actor, newChangeId: string, changeId: str
   }
   catch (error) {
     const target = stuck.at(-1)
-    if (error instanceof DoesNotFit && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
+    if (error instanceof StaleRowsError && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
     throw error
   }
 }
@@ -83,7 +83,7 @@ async function takeBack(actor: Actor, newChangeId: string, now: Date, choose: (t
   }
   catch (error) {
     const [target] = chosen
-    if (error instanceof DoesNotFit && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
+    if (error instanceof StaleRowsError && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
     throw error
   }
 }

@@ -29,7 +29,7 @@ export interface ChangeToWrite {
 }
 
 /** The rows no longer fit the plan: another change stands in between. Nothing of the transaction may be kept. */
-export class DoesNotFit extends Error {
+export class StaleRowsError extends Error {
   /** `idTaken`: a row that is new has the id of one that the plan has. */
   constructor(readonly idTaken = false) { super() }
 }
@@ -37,23 +37,23 @@ export class DoesNotFit extends Error {
 // A notice has to fit into 8,000 bytes; with more places than these, windows look at everything.
 const NOTICE_PLACES = 40
 
-/** The revision that the plan has now. Throws DoesNotFit, act.stopped. */
+/** The revision that the plan has now. Throws StaleRowsError, act.stopped. */
 export function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
   return watched(transaction, actor, change.id, change.rows.length, between => write(transaction, actor, change, between))
 }
 
 async function write(transaction: Transaction, actor: Actor, change: ChangeToWrite, between: Between): Promise<number> {
-  const written = await writeRows(transaction, actor.planId, change.rows, between).catch(asMisfit)
-  if (written !== change.rows.length) throw new DoesNotFit()
+  const written = await writeRows(transaction, actor.planId, change.rows, between).catch(toConflict)
+  if (written !== change.rows.length) throw new StaleRowsError()
   await requestReadings(transaction, actor.planId, withContents(change.rows), change.readings)
   // Where only places are new, words and names stay as they are, and the places were written with their copies.
   const rewritten = new Set([...idsIn(change.rows, 'document'), ...taggedDocuments(change.rows), ...await documentsTagged(transaction, actor.planId, changedTags(change.rows))])
   await refreshDerived(transaction, actor.planId, [...rewritten])
   await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
   await keepSerials(transaction, actor.planId, serialsIn(change.rows))
-  await checkKeys(transaction).catch(asMisfit)
+  await checkKeys(transaction).catch(toConflict)
   const broken = await brokenAmong(transaction, actor.planId, idsIn(change.rows, 'folder'), touchedDocuments(change.rows))
-  if (broken.length > 0) throw new DoesNotFit(broken.some(({ kind }) => kind === 'idTaken'))
+  if (broken.length > 0) throw new StaleRowsError(broken.some(({ kind }) => kind === 'idTaken'))
   await between(change.rows.length)
   const places = change.places.map(id => id ?? actor.planId)
   const { id, kind, label, at, rows, undoes } = change
@@ -102,7 +102,7 @@ function placedDocuments(rows: readonly RowChange[]): string[] {
 }
 
 /** A key that is taken, or points at nothing, means that the rows do not fit. */
-function asMisfit(error: unknown): never {
+function toConflict(error: unknown): never {
   const { code, constraint = '' } = (error as { parent?: { code?: string; constraint?: string } }).parent ?? {}
-  throw code === '23503' || code === '23505' ? new DoesNotFit(constraint.endsWith('_pkey')) : error
+  throw code === '23503' || code === '23505' ? new StaleRowsError(constraint.endsWith('_pkey')) : error
 }

@@ -3,7 +3,7 @@ import type { RegisterRow, Sort } from '../../db/sql/register'
 import { registerIds, registerPage } from '../../db/sql/register'
 import type { Actor } from '../actor'
 
-export interface RegisterAsked {
+export interface ListRequest {
   /** null: the In-tray. */
   readonly folderId: string | null
   readonly sort: Sort
@@ -19,9 +19,9 @@ export interface RegisterPage {
 }
 
 /** Throws request.invalid for a cursor that was not given out. */
-export async function listDocuments(actor: Actor, asked: RegisterAsked): Promise<RegisterPage> {
-  const { folderId, sort, descending, limit } = asked
-  const found = await registerPage({ planId: actor.planId, folderId, sort, descending, limit: limit + 1, after: asked.cursor === null ? null : readCursor(asked.cursor) })
+export async function listDocuments(actor: Actor, request: ListRequest): Promise<RegisterPage> {
+  const { folderId, sort, descending, limit } = request
+  const found = await registerPage({ planId: actor.planId, folderId, sort, descending, limit: limit + 1, after: request.cursor === null ? null : readCursor(request.cursor) })
   const page = found.slice(0, limit)
   const last = page.at(-1)
   return {

@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import { parseQuery, soughtIn } from '../../../core/find/index'
+import { parseQuery, termsIn } from '../../../core/find/index'
 import { marksIn, stemsOf } from '../../../core/text/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { pagesLike } from '../../db/sql/reading'
@@ -12,9 +12,9 @@ const PAGES_LIMIT = 500
 export async function listHits(actor: Actor, id: string, q: string): Promise<{ pages: { page: number; count: number }[] }> {
   checkLength(q)
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const sought = soughtIn(parseQuery(q, { typing: false }))
-  if (sought.length === 0) return { pages: [] }
-  const patterns = sought.flatMap(({ text }) => [`% ${text}%`, ...stemsOf(text).filter(stem => stem.length > 2).map(stem => `% ${stem}%`)])
+  const terms = termsIn(parseQuery(q, { typing: false }))
+  if (terms.length === 0) return { pages: [] }
+  const patterns = terms.flatMap(({ text }) => [`% ${text}%`, ...stemsOf(text).filter(stem => stem.length > 2).map(stem => `% ${stem}%`)])
   const pages = await pagesLike(document.blobId, patterns, PAGES_LIMIT)
-  return { pages: pages.map(({ page, body }) => ({ page, count: marksIn(body, sought).length })).filter(({ count }) => count > 0) }
+  return { pages: pages.map(({ page, body }) => ({ page, count: marksIn(body, terms).length })).filter(({ count }) => count > 0) }
 }

@@ -18,15 +18,15 @@ export interface Content {
 /** The very bytes of a document, or of one of its earlier versions. Throws notFound. */
 export async function openContent(actor: Actor, id: string, version: number | null): Promise<Content> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const asked = version === null || version === document.version
+  const request = version === null || version === document.version
     ? document
     : (await versionsOf(actor.planId, id)).find(candidate => candidate.number === version) ?? fail('notFound')
-  const blob = (await blobFacts(null, asked.blobId)) ?? fail('notFound')
+  const blob = (await blobFacts(null, request.blobId)) ?? fail('notFound')
   return {
     blobId: blob.id,
     name: document.name,
-    extension: asked.extension,
-    mediaType: asked.mediaType,
+    extension: request.extension,
+    mediaType: request.mediaType,
     size: blob.size,
     sha256: blob.sha256,
     read: (start, end) => blobStore.read(blob.id, start, end),

@@ -2,9 +2,9 @@
 
 import { listen } from '../../db/listen'
 
-type Hear = (event: string) => void
+type Listener = (event: string) => void
 
-const hearers = new Map<string, Set<Hear>>()
+const listeners = new Map<string, Set<Listener>>()
 const workers = new Set<() => void>()
 
 /** Calls `wake` when something waits to be opened, until the returned function is called. */
@@ -14,13 +14,13 @@ export function onWork(wake: () => void): () => void {
 }
 
 /** Calls `hear` with each event of the plan (JSON text) until the returned function is called. */
-export function hearPlan(planId: string, hear: Hear): () => void {
-  const set = hearers.get(planId) ?? new Set<Hear>()
+export function subscribeToPlan(planId: string, hear: Listener): () => void {
+  const set = listeners.get(planId) ?? new Set<Listener>()
   set.add(hear)
-  hearers.set(planId, set)
+  listeners.set(planId, set)
   return () => {
     set.delete(hear)
-    if (set.size === 0) hearers.delete(planId)
+    if (set.size === 0) listeners.delete(planId)
   }
 }
 
@@ -30,7 +30,7 @@ export function startPlanEvents(): { stop: () => Promise<void> } {
     heard: (payload) => {
       const { planId = '', type } = JSON.parse(payload) as { planId?: string; type: string }
       if (type === 'work') for (const wake of workers) wake()
-      for (const hear of hearers.get(planId) ?? []) hear(payload)
+      for (const hear of listeners.get(planId) ?? []) hear(payload)
     },
     gone: () => tellAll({ type: 'away' }),
     back: () => {
@@ -41,5 +41,5 @@ export function startPlanEvents(): { stop: () => Promise<void> } {
 }
 
 function tellAll(event: { readonly type: 'away' | 'refresh' }): void {
-  for (const set of hearers.values()) for (const hear of set) hear(JSON.stringify(event))
+  for (const set of listeners.values()) for (const hear of set) hear(JSON.stringify(event))
 }

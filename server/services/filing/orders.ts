@@ -4,7 +4,7 @@ import { fitsOrder, orderFor, suggestNames } from '../../../core/filing/index'
 import type { Arrival, NamePlace } from '../../../core/filing/index'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
 import type { Order, OrderThen, OrderWhen } from '../../../core/rows/index'
-import { lastArrivals, markSeen, unseenArrivals } from '../../db/sql/orders'
+import { lastArrivals, markProcessed, unseenArrivals } from '../../db/sql/orders'
 import { folderById, ordersOf } from '../../db/sql/planRows'
 import { namesIn } from '../../db/sql/register'
 import type { Actor } from '../actor'
@@ -39,7 +39,7 @@ export async function runOrders(now: Date): Promise<number> {
       errors.push(error)
     }
   }
-  if (seen.length > 0) await markSeen(seen)
+  if (seen.length > 0) await markProcessed(seen)
   if (errors.length > 0) throw errors[0]
   return count
 }

@@ -5,11 +5,11 @@ import { nearWords } from '../../db/sql/findNames'
 import { knownWords, nearTextWords } from '../../db/sql/textWords'
 
 /** The candidate with the fewest errors, whole or (`begins`) as a beginning; the first of equals. */
-export function nearest(typed: string, candidates: readonly string[], errors: number, begins: boolean): string | null {
+export function nearest(typed: string, candidates: readonly string[], errors: number, prefixRange: boolean): string | null {
   let best: { word: string; distance: number } | null = null
   for (const word of candidates) {
     const whole = editDistance(typed, word, errors)
-    const distance = begins ? Math.min(whole, editDistance(typed, word.slice(0, typed.length), errors)) : whole
+    const distance = prefixRange ? Math.min(whole, editDistance(typed, word.slice(0, typed.length), errors)) : whole
     if (distance <= errors && distance < (best?.distance ?? Infinity)) best = { word, distance }
   }
   return best?.word ?? null

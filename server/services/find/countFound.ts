@@ -1,10 +1,10 @@
-import type { GroupCounts, NarrowingGroup, Rule, TimeField } from '../../../core/find/index'
-import { compile, countGroups, narrowingRules, NOT_NARROWED, ruleOf } from '../../../core/find/index'
+import type { GroupCounts, FacetGroup, Rule, TimeField } from '../../../core/find/index'
+import { compile, countGroups, facetRules, NO_FACETS, ruleOf } from '../../../core/find/index'
 import type { Actor } from '../actor'
-import type { FindAsked } from './findDocuments'
-import { askedRule, checkLength } from './findDocuments'
+import type { FindRequest } from './findDocuments'
+import { ruleOfRequest, checkLength } from './findDocuments'
 import { tallied } from './many'
-import { planTree, worldOf } from './world'
+import { planTree, matchContextOf } from './matchContext'
 
 /** Up to here counts are exact. */
 export const COUNTED_AT_MOST = 10_000
@@ -18,34 +18,34 @@ export interface Counts extends GroupCounts {
 }
 
 // What each group of counts is counted without: choosing a second value in a group widens it. Tags narrow.
-const ALONE: Partial<Record<keyof GroupCounts, NarrowingGroup>> = {
+const ALONE: Partial<Record<keyof GroupCounts, FacetGroup>> = {
   types: 'types', origins: 'origins', filed: 'filed', sizes: 'sizes', languages: 'languages', places: 'places', meanings: 'meanings', months: 'span',
 }
 
-type CountAsked = Pick<FindAsked, 'q' | 'narrowing' | 'rule' | 'typing'>
+type CountRequest = Pick<FindRequest, 'q' | 'facets' | 'rule' | 'typing'>
 
 /**
  * How many of what is found are of which type, came from where and so on. Each group is counted with all that
  * narrows the search but itself. Throws query.long, query.onlyWithout.
  */
-export async function countFoundGroups(actor: Actor, asked: CountAsked): Promise<Counts> {
-  checkLength(asked.q)
-  askedRule(asked)
+export async function countFoundGroups(actor: Actor, request: CountRequest): Promise<Counts> {
+  checkLength(request.q)
+  ruleOfRequest(request)
   const plan = await planTree(actor.planId)
-  const world = worldOf(plan, new Date())
-  const field: TimeField = asked.narrowing.span?.field ?? 'changed'
+  const matchContext = matchContextOf(plan, new Date())
+  const field: TimeField = request.facets.span?.field ?? 'changed'
   const about = new Set<keyof GroupCounts>()
   const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts & { count: number }> => {
-    const { tallies, share } = await tallied(actor.planId, first => compile(rule, world, first), field, COUNTED_AT_MOST)
+    const { tallies, share } = await tallied(actor.planId, first => compile(rule, matchContext, first), field, COUNTED_AT_MOST)
     for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
     return { ...countGroups(tallies, plan.tree, plan.meaningOf, share), count: share === 1 ? tallies.count : COUNTED_AT_MOST + 1 }
   }
-  const whole = await count(askedRule(asked), GROUPS)
+  const whole = await count(ruleOfRequest(request), GROUPS)
   const own: Partial<GroupCounts> = {}
-  for (const [group, narrows] of Object.entries(ALONE) as [keyof GroupCounts, NarrowingGroup][]) {
-    if (narrowingRules({ ...NOT_NARROWED, [narrows]: asked.narrowing[narrows] }).length === 0) continue
-    const rest = { ...asked, narrowing: { ...asked.narrowing, [narrows]: NOT_NARROWED[narrows] } }
-    Object.assign(own, { [group]: (await count(ruleOf(rest, asked), [group]))[group] })
+  for (const [group, narrows] of Object.entries(ALONE) as [keyof GroupCounts, FacetGroup][]) {
+    if (facetRules({ ...NO_FACETS, [narrows]: request.facets[narrows] }).length === 0) continue
+    const rest = { ...request, facets: { ...request.facets, [narrows]: NO_FACETS[narrows] } }
+    Object.assign(own, { [group]: (await count(ruleOf(rest, request), [group]))[group] })
   }
   return { ...whole, ...own, countLimit: COUNTED_AT_MOST, about: [...about] }
 }

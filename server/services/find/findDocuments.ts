@@ -1,8 +1,8 @@
 import { fail } from '../../../core/errors'
-import type { Asked, Ordered, Rule, SoughtWord, Spot } from '../../../core/find/index'
-import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, soughtIn, spotsOf } from '../../../core/find/index'
+import type { SearchQuery, Ordered, Rule, QueryTerm, Spot } from '../../../core/find/index'
+import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, termsIn, spotsOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
-import type { Passage, Sought } from '../../../core/text/index'
+import type { Passage, Term } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import type { Hit } from '../../db/sql/find'
 import { orderedPage, orderFacts } from '../../db/sql/find'
@@ -11,14 +11,14 @@ import type { RegisterRow } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
-import { gatherHits, hitsAfter } from './gatherHits'
+import { gatherCandidates, hitsAfter } from './gatherCandidates'
 import type { Condition } from './many'
 import { listNewest } from './newest'
 import type { Ranking } from './rankHits'
 import { lookUp, NOTHING_LOOKED_UP, rankScored } from './rankHits'
-import { planTree, worldFor } from './world'
+import { planTree, matchContextFor } from './matchContext'
 
-export interface FindAsked extends Asked {
+export interface FindRequest extends SearchQuery {
   /** The last word is still being typed and counts as a beginning. */
   readonly typing: boolean
   /** Words that stand nowhere are not replaced by near ones. */
@@ -46,7 +46,7 @@ export interface Found {
   /** Exact up to countLimit; one more stands for "more than that". Only with the first page; null also where it was full before all were found. */
   readonly count: number | null
   readonly countLimit: number
-  readonly sought: readonly Sought[]
+  readonly terms: readonly Term[]
   /** What was looked for instead of what was typed; null: exactly that. */
   readonly corrected: { readonly typed: string; readonly to: string; readonly q: string } | null
   readonly next: Cursor | null
@@ -57,13 +57,13 @@ const COUNT_LIMIT = 10_000
 const PHRASE_COUNT_LIMIT = 3000
 
 /** Throws query.long, query.onlyWithout. */
-export async function findDocuments(actor: Actor, asked: FindAsked): Promise<Found> {
-  checkLength(asked.q)
-  const found = await find(actor, asked)
-  if (found.count !== 0 || asked.exact || asked.cursor !== null) return found
-  const corrected = await correctQuery(actor.planId, asked.q)
+export async function findDocuments(actor: Actor, request: FindRequest): Promise<Found> {
+  checkLength(request.q)
+  const found = await find(actor, request)
+  if (found.count !== 0 || request.exact || request.cursor !== null) return found
+  const corrected = await correctQuery(actor.planId, request.q)
   if (!corrected) return found
-  const near = await find(actor, { ...asked, q: corrected.q, typing: false })
+  const near = await find(actor, { ...request, q: corrected.q, typing: false })
   return near.count === 0 ? found : { ...near, corrected }
 }
 
@@ -73,77 +73,77 @@ export function checkLength(text: string): void {
 }
 
 /** The whole rule of a search. Throws query.onlyWithout. */
-export function askedRule(asked: Pick<FindAsked, 'q' | 'narrowing' | 'rule' | 'typing'>): Rule {
-  if (asksOnlyWithout(asked)) fail('query.onlyWithout')
-  return ruleOf(asked, asked)
+export function ruleOfRequest(request: Pick<FindRequest, 'q' | 'facets' | 'rule' | 'typing'>): Rule {
+  if (asksOnlyWithout(request)) fail('query.onlyWithout')
+  return ruleOf(request, request)
 }
 
-async function find(actor: Actor, asked: FindAsked): Promise<Found> {
-  const rule = askedRule(asked)
-  const sought = soughtIn({ kind: 'all', rules: [parseQuery(asked.q, asked), ...(asked.rule ? [asked.rule] : [])] })
-  const world = await worldFor(actor.planId, rule, new Date())
-  const listed = asked.group !== 'none' || asked.sort === 'place' ? byPlan : asked.sort === 'best' && sought.length > 0 ? bestFirst : bySort
-  return listed(actor, asked, { sought, condition: first => compile(rule, world, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT, isOneWord: isOneWord(rule) })
+async function find(actor: Actor, request: FindRequest): Promise<Found> {
+  const rule = ruleOfRequest(request)
+  const terms = termsIn({ kind: 'all', rules: [parseQuery(request.q, request), ...(request.rule ? [request.rule] : [])] })
+  const matchContext = await matchContextFor(actor.planId, rule, new Date())
+  const listed = request.group !== 'none' || request.sort === 'place' ? byPlan : request.sort === 'best' && terms.length > 0 ? bestFirst : bySort
+  return listed(actor, request, { terms, condition: first => compile(rule, matchContext, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT, isOneWord: isOneWord(rule) })
 }
 
 interface Search {
-  readonly sought: readonly SoughtWord[]
+  readonly terms: readonly QueryTerm[]
   readonly condition: Condition
   readonly countLimit: number
   readonly isOneWord: boolean
 }
-type List = (actor: Actor, asked: FindAsked, search: Search) => Promise<Found>
+type List = (actor: Actor, request: FindRequest, search: Search) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, asked, { sought, condition, countLimit, isOneWord }) => {
-  const after = asked.cursor !== null && 'after' in asked.cursor ? asked.cursor.after : null
+const bestFirst: List = async (actor, request, { terms, condition, countLimit, isOneWord }) => {
+  const after = request.cursor !== null && 'after' in request.cursor ? request.cursor.after : null
   if (after) {
-    const hits = await hitsAfter(actor.planId, condition, sought, after, asked.limit + 1)
-    return reply(actor, sought, ungrouped(hits.slice(0, asked.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > asked.limit ? { after: hits[asked.limit - 1] ?? after } : null })
+    const hits = await hitsAfter(actor.planId, condition, terms, after, request.limit + 1)
+    return reply(actor, terms, ungrouped(hits.slice(0, request.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > request.limit ? { after: hits[request.limit - 1] ?? after } : null })
   }
-  const ranking: Ranking = { sought, near: asked.near, now: new Date().toISOString() }
-  const at = offsetOf(asked)
-  const { lead, others, inside, most, count } = await gatherHits(actor, { ranking, condition, isOneWord }, at + asked.limit)
+  const ranking: Ranking = { terms, near: request.near, now: new Date().toISOString() }
+  const at = offsetOf(request)
+  const { lead, others, inside, most, count } = await gatherCandidates(actor, { ranking, condition, isOneWord }, at + request.limit)
   const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])
-  const page = ranked.slice(at, at + asked.limit)
+  const page = ranked.slice(at, at + request.limit)
   const last = inside[most - 1]
-  const next = at + asked.limit < ranked.length ? { at: at + asked.limit } : inside.length > most && last ? { after: last } : null
-  return reply(actor, sought, ungrouped(page), { count: asked.cursor === null ? count : null, countLimit, next }, known)
+  const next = at + request.limit < ranked.length ? { at: at + request.limit } : inside.length > most && last ? { after: last } : null
+  return reply(actor, terms, ungrouped(page), { count: request.cursor === null ? count : null, countLimit, next }, known)
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
-const bySort: List = async (actor, asked, { sought, condition, countLimit }) => {
-  const at = offsetOf(asked)
-  const order = asked.sort === 'best' || asked.sort === 'place' ? { sort: 'changed', descending: true } as const : { sort: asked.sort, descending: asked.descending }
-  const { count, ids } = await listNewest(actor.planId, condition, countLimit + 1, newest => orderedPage(actor.planId, newest, order, { at, limit: asked.limit + 1 }, countLimit), found => found.count)
-  return reply(actor, sought, ungrouped(ids.slice(0, asked.limit)), counted(asked, count, countLimit, at + ids.length))
+const bySort: List = async (actor, request, { terms, condition, countLimit }) => {
+  const at = offsetOf(request)
+  const order = request.sort === 'best' || request.sort === 'place' ? { sort: 'changed', descending: true } as const : { sort: request.sort, descending: request.descending }
+  const { count, ids } = await listNewest(actor.planId, condition, countLimit + 1, newest => orderedPage(actor.planId, newest, order, { at, limit: request.limit + 1 }, countLimit), found => found.count)
+  return reply(actor, terms, ungrouped(ids.slice(0, request.limit)), counted(request, count, countLimit, at + ids.length))
 }
 
 /** In the order of the plan, or under headings. */
-const byPlan: List = async (actor, asked, { sought, condition, countLimit }) => {
-  const at = offsetOf(asked)
-  const facts = await listNewest(actor.planId, condition, countLimit + 1, newest => orderFacts(actor.planId, newest, asked, countLimit + 1), found => found.length)
-  const ordered = orderFound(await withColours(actor, asked, facts), asked, await orderOfPlan(actor, asked), LOCALE)
-  return reply(actor, sought, ordered.slice(at, at + asked.limit), counted(asked, facts.length, countLimit, ordered.length))
+const byPlan: List = async (actor, request, { terms, condition, countLimit }) => {
+  const at = offsetOf(request)
+  const facts = await listNewest(actor.planId, condition, countLimit + 1, newest => orderFacts(actor.planId, newest, request, countLimit + 1), found => found.length)
+  const ordered = orderFound(await withColours(actor, request, facts), request, await orderOfPlan(actor, request), LOCALE)
+  return reply(actor, terms, ordered.slice(at, at + request.limit), counted(request, facts.length, countLimit, ordered.length))
 }
 
-const offsetOf = ({ cursor }: FindAsked): number => (cursor !== null && 'at' in cursor ? cursor.at : 0)
+const offsetOf = ({ cursor }: FindRequest): number => (cursor !== null && 'at' in cursor ? cursor.at : 0)
 
 /** `end` is where the known list ends. */
-function counted(asked: FindAsked, count: number, countLimit: number, end: number): Pick<Found, 'count' | 'countLimit' | 'next'> {
-  const after = offsetOf(asked) + asked.limit
-  return { count: asked.cursor === null ? count : null, countLimit, next: end > after ? { at: after } : null }
+function counted(request: FindRequest, count: number, countLimit: number, end: number): Pick<Found, 'count' | 'countLimit' | 'next'> {
+  const after = offsetOf(request) + request.limit
+  return { count: request.cursor === null ? count : null, countLimit, next: end > after ? { at: after } : null }
 }
 
 const ungrouped = (ids: readonly string[]): Ordered[] => ids.map(id => ({ id, group: '' }))
 
-async function withColours(actor: Actor, { group }: FindAsked, facts: Awaited<ReturnType<typeof orderFacts>>) {
+async function withColours(actor: Actor, { group }: FindRequest, facts: Awaited<ReturnType<typeof orderFacts>>) {
   if (group !== 'meaning') return facts
   const { meaningOf } = await planTree(actor.planId)
   return facts.map(fact => ({ ...fact, meaningId: fact.meaningId ?? (fact.folderId === null ? null : meaningOf(fact.folderId)) }))
 }
 
-async function orderOfPlan(actor: Actor, { sort, group }: FindAsked) {
+async function orderOfPlan(actor: Actor, { sort, group }: FindRequest) {
   const byPlace = sort === 'place' || group === 'place'
   const [folders, meanings, tags] = await Promise.all([
     byPlace ? planTree(actor.planId).then(({ outline }) => outline() as readonly string[]) : [],
@@ -168,19 +168,19 @@ function hasPhrase(rule: Rule): boolean {
 }
 
 /** `known` is what the order was made of; what is not in it is looked up. */
-async function reply(actor: Actor, sought: readonly SoughtWord[], page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
+async function reply(actor: Actor, terms: readonly QueryTerm[], page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
   const ids = page.map(({ id }) => id)
-  const { rowOf, factOf, pageOf } = await lookUp(actor, ids, sought, known)
+  const { rowOf, factOf, pageOf } = await lookUp(actor, ids, terms, known)
   const groupOf = new Map(page.map(one => [one.id, one.group]))
   return {
     documents: ids.flatMap(id => rowOf.get(id) ?? []).map((document) => {
       const [best, fact] = [pageOf.get(document.id), factOf.get(document.id)]
-      const passage = best ? passageOf(best.body, sought) : null
+      const passage = best ? passageOf(best.body, terms) : null
       return {
-        ...document, group: groupOf.get(document.id) ?? '', why: fact ? spotsOf({ ...fact, page: passage ? best?.folded ?? '' : '', near: false }, sought) : [],
+        ...document, group: groupOf.get(document.id) ?? '', why: fact ? spotsOf({ ...fact, page: passage ? best?.folded ?? '' : '', near: false }, terms) : [],
         passage: passage && best ? { ...passage, page: best.paged ? best.page : null, scanned: best.scanned } : null,
       }
     }),
-    ...counted, sought, corrected: null,
+    ...counted, terms, corrected: null,
   }
 }

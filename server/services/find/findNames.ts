@@ -1,5 +1,5 @@
 import { forgivenErrors } from '../../../core/text/index'
-import { beginsAnyName, namesAmongNewest, namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/findNames'
+import { anyNameBegins, namesAmongNewest, namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/findNames'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
@@ -63,7 +63,7 @@ async function correct(actor: Actor, words: readonly string[]): Promise<string[]
   let changed = false
   for (const word of words) {
     const errors = forgivenErrors(word.length)
-    const isKnown = await beginsAnyName(actor.planId, word)
+    const isKnown = await anyNameBegins(actor.planId, word)
     // The database counts two swapped letters as two errors, we as one: it is asked for one more.
     const candidates = isKnown || errors === 0 ? [] : await nearWords(actor.planId, word, errors + 1)
     const near = nearest(word, candidates, errors, true)

@@ -2,7 +2,7 @@
 // the number of hits that is expected there should be enough of them. Otherwise among all, so the answer is the same.
 
 import type { Compiled } from '../../../core/find/index'
-import { documentsExpected } from '../../db/sql/ofPlan'
+import { documentsExpected } from '../../db/sql/planPredicate'
 import { expectedHits, sinceWeek, weekOfNewest } from '../../db/sql/samples'
 import type { Condition } from './many'
 import { AFTER_PLAN } from './many'

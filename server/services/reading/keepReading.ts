@@ -33,7 +33,7 @@ export function contentOf({ blobId, size }: { readonly blobId: string; readonly 
 /** Reads the words of a document that was claimed. Whatever it does to its reader, it costs only itself. */
 export async function readClaimed(claim: ReadingClaim, read: Read): Promise<void> {
   const { blobId, planId, extension, size } = claim
-  await tellWindows(blobId)
+  await notifyClients(blobId)
   if (size > READING_LIMIT_BYTES) return giveUpReading(blobId, 'It is larger than 64 MB; documents of this size are found by their name only.')
   const recognised = await recognisedPages(blobId)
   const guarded = await openGuarded(blobId, 'reading', () => read(planId, extension, contentOf(claim), recognised))
@@ -54,14 +54,14 @@ async function keepReading(blobId: string, { pages, facts, lexemes, words, paged
     await forgetThumbnail(transaction, blobId)
     if (scans.length > known.length) await notifyWork(transaction)
   })
-  await tellWindows(blobId)
+  await notifyClients(blobId)
 }
 
 async function giveUpReading(blobId: string, reason: string): Promise<void> {
   await failReading(blobId, reason)
-  await tellWindows(blobId)
+  await notifyClients(blobId)
 }
 
-export async function tellWindows(blobId: string): Promise<void> {
+export async function notifyClients(blobId: string): Promise<void> {
   for (const { id, planId } of await documentsOfBlob(blobId)) await notify(null, { type: 'reading', planId, documentId: id })
 }

@@ -9,7 +9,7 @@ import type { ScanQueue } from '../../db/sql/scans'
 import { chosenLanguages, dropScanPage, scanPageAgain, scanQueue, setRecognising, somePages, writeScanPage } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
 import type { Actor } from '../actor'
-import { contentOf, READER_VERSION, READING_LIMIT_BYTES, tellWindows } from './keepReading'
+import { contentOf, READER_VERSION, READING_LIMIT_BYTES, notifyClients } from './keepReading'
 import type { Opened } from './openGuarded'
 import { openGuarded } from './openGuarded'
 
@@ -54,12 +54,12 @@ async function keepPage({ blobId, planId, page }: ScanClaim, { text, words, conf
     await keepTextWords(transaction, blobId, indexedText([body]).words)
     await refreshWordsOfBlob(transaction, blobId)
   })
-  await tellWindows(blobId)
+  await notifyClients(blobId)
 }
 
 async function giveUpPage({ blobId, page }: ScanClaim): Promise<void> {
   await dropScanPage(blobId, page)
-  await tellWindows(blobId)
+  await notifyClients(blobId)
 }
 
 const known = new Map<string, { readonly at: number; readonly languages: readonly string[] }>()

@@ -3,7 +3,7 @@ import { documentsHolding, sizesAmong, uploadsOf } from '../../db/sql/uploads'
 import type { Actor } from '../actor'
 
 /** Files on their way that were not taken in yet, as after a window was closed. */
-export async function unlanded(actor: Actor): Promise<Omit<UploadRow, 'blobId'>[]> {
+export async function pendingUploads(actor: Actor): Promise<Omit<UploadRow, 'blobId'>[]> {
   return (await uploadsOf(actor.planId)).map(({ id, name, size, received, metadata, createdAt }) => ({ id, name, size, received, metadata, createdAt }))
 }
 

@@ -17,7 +17,7 @@ import type { Upload } from '../documents/addUpload'
 import { addUpload, checkFolder, uploadLimit } from '../documents/addUpload'
 import { isLostConnection } from '../documents/lostConnection'
 import { forgetHash } from './hashes'
-import { landUploads } from './landUploads'
+import { commitUploads } from './commitUploads'
 import { UploadStore } from './uploadStore'
 
 /** Names the upload of a document within its plan (RFC 9562, version 5). */
@@ -49,7 +49,7 @@ export async function takePlainUpload(actor: Actor, upload: PlainUpload, now: Da
     throw error
   })
   if (received < size) fail('upload.short', { name })
-  return landUploads(actor, { changeId: upload.changeId, folderId: upload.folderId, folders: [], origin: upload.origin, files: [{ uploadId: id, documentId: upload.documentId, folderId: null, clash: upload.clash }] }, now)
+  return commitUploads(actor, { changeId: upload.changeId, folderId: upload.folderId, folders: [], origin: upload.origin, files: [{ uploadId: id, documentId: upload.documentId, folderId: null, clash: upload.clash }] }, now)
 }
 
 async function begin(actor: Actor, id: string, { offset, fileName, changedAt }: PlainUpload, size: number): Promise<void> {

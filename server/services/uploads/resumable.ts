@@ -1,5 +1,5 @@
 // Uploads that go on where they broke off, by the open tus protocol (version 1.0.0). What has arrived is a
-// file on its way, not a document yet: landUploads makes documents of it.
+// file on its way, not a document yet: commitUploads makes documents of it.
 
 import type { IncomingMessage, ServerResponse } from 'node:http'
 import { MemoryLocker, Server } from '@tus/server'

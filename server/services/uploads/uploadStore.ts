@@ -9,7 +9,7 @@ import { beginUpload, dropUploads, receiveChunk, uploadsAmong } from '../../db/s
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { forgetHash, hashOn } from './hashes'
-import { settleUpload } from './settleUpload'
+import { finalizeUpload } from './settleUpload'
 
 /** As our pages say it, and as most clients of the protocol do. */
 export function fileNameIn(metadata: Upload['metadata']): string {
@@ -64,7 +64,7 @@ export class UploadStore extends DataStore {
       if (at > kept) await flush()
       hash.keep(at)
     }
-    if (at === upload.size) await settleUpload(upload)
+    if (at === upload.size) await finalizeUpload(upload)
     return at
   }
 

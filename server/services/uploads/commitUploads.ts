@@ -13,12 +13,12 @@ import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
 import { forgetHash } from './hashes'
-import { settleUpload } from './settleUpload'
+import { finalizeUpload } from './settleUpload'
 
 // So many at once are read behind what comes singly.
 const MANY = 50
 
-export interface Landing {
+export interface UploadCommit {
   readonly changeId: string
   /** null: the In-tray. */
   readonly folderId: FolderId | null
@@ -33,24 +33,24 @@ export interface Landing {
  * upload.short, notFound and folder.inTrash; then the uploads are still there. Asked again with the same key, the
  * first answer is given.
  */
-export async function landUploads(actor: Actor, landing: Landing, now: Date): Promise<JournalEntry> {
-  const earlier = await entryById(null, actor.planId, landing.changeId)
-  const uploads = new Map((await uploadsAmong(null, actor.planId, landing.files.map(file => file.uploadId))).map(row => [row.id, row]))
+export async function commitUploads(actor: Actor, commit: UploadCommit, now: Date): Promise<JournalEntry> {
+  const earlier = await entryById(null, actor.planId, commit.changeId)
+  const uploads = new Map((await uploadsAmong(null, actor.planId, commit.files.map(file => file.uploadId))).map(row => [row.id, row]))
   if (earlier) return earlier
   const blobs = new Map((await blobsAmong([...uploads.values()].map(upload => upload.blobId))).map(blob => [blob.id, blob]))
   const files: NewFile[] = []
-  for (const { uploadId, documentId, folderId, clash } of landing.files) {
+  for (const { uploadId, documentId, folderId, clash } of commit.files) {
     const upload = uploads.get(uploadId) ?? fail('upload.missing')
     if (upload.received < upload.size) fail('upload.short', { name: nameFromFile(upload.name).name })
     const { extension } = nameFromFile(upload.name)
-    const blob = blobs.get(upload.blobId) ?? await settleUpload(upload)
+    const blob = blobs.get(upload.blobId) ?? await finalizeUpload(upload)
     files.push({
       id: documentId, versionId: newId(), placementId: newId(), fileName: upload.name, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id,
-      changedAt: timeOf(upload.metadata.changed, now), origin: landing.origin, clash, ...(folderId === null ? {} : { folderId }),
+      changedAt: timeOf(upload.metadata.changed, now), origin: commit.origin, clash, ...(folderId === null ? {} : { folderId }),
     })
   }
-  const entry = await applyCommand(actor, landing.changeId, {
-    kind: 'document.add', folderId: landing.folderId, clash: 'both', folders: landing.folders, files,
+  const entry = await applyCommand(actor, commit.changeId, {
+    kind: 'document.add', folderId: commit.folderId, clash: 'both', folders: commit.folders, files,
   }, now, files.length > MANY ? 'later' : 'now')
   await dropUploads(null, actor.planId, [...uploads.keys()])
   for (const id of uploads.keys()) forgetHash(id)

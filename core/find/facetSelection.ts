@@ -24,7 +24,7 @@ export interface Span {
   readonly last: { readonly count: number; readonly unit: TimeUnit } | null
 }
 
-export interface Narrowing {
+export interface FacetSelection {
   readonly types: Chosen<TypeGroup>
   /** With everything below; "in-tray". */
   readonly places: Chosen<FolderId | 'in-tray'>
@@ -40,15 +40,15 @@ export interface Narrowing {
   readonly starred: boolean | null
 }
 
-export type NarrowingGroup = keyof Narrowing
+export type FacetGroup = keyof FacetSelection
 
 const NONE = { any: [], without: [] } as const
-export const NOT_NARROWED: Narrowing = { types: NONE, places: NONE, meanings: NONE, tags: NONE, origins: NONE, filed: NONE, sizes: NONE, languages: NONE, span: null, starred: null }
-export const NARROWING_GROUPS = Object.keys(NOT_NARROWED) as NarrowingGroup[]
+export const NO_FACETS: FacetSelection = { types: NONE, places: NONE, meanings: NONE, tags: NONE, origins: NONE, filed: NONE, sizes: NONE, languages: NONE, span: null, starred: null }
+export const NARROWING_GROUPS = Object.keys(NO_FACETS) as FacetGroup[]
 
 /** The rules of what narrows a search; `but` leaves one group out. */
-export function narrowingRules(narrowing: Narrowing, but: NarrowingGroup | null = null): Rule[] {
-  const { types, places, meanings, tags, origins, filed, sizes, languages, span, starred } = but === null ? narrowing : without(narrowing, but)
+export function facetRules(facets: FacetSelection, but: FacetGroup | null = null): Rule[] {
+  const { types, places, meanings, tags, origins, filed, sizes, languages, span, starred } = but === null ? facets : without(facets, but)
   return [
     ...chosen(types, anyOf => ({ kind: 'type', anyOf })),
     ...chosen(places, all => some(all.map((id): Rule => ({ kind: 'place', folderId: id === 'in-tray' ? null : id, below: true })))),
@@ -65,9 +65,9 @@ export function narrowingRules(narrowing: Narrowing, but: NarrowingGroup | null 
 }
 
 /** As if nothing were chosen in this group. */
-export function without(narrowing: Narrowing, group: NarrowingGroup): Narrowing {
-  const changed: Record<string, unknown> = { ...narrowing, [group]: NOT_NARROWED[group] }
-  return changed as unknown as Narrowing // the same keys with values of their own types
+export function without(facets: FacetSelection, group: FacetGroup): FacetSelection {
+  const changed: Record<string, unknown> = { ...facets, [group]: NO_FACETS[group] }
+  return changed as unknown as FacetSelection // the same keys with values of their own types
 }
 
 function known(all: readonly (Language | 'none')[]): Rule[] {

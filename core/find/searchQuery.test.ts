@@ -1,60 +1,60 @@
 import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import type { FolderId } from '../ids'
-import type { Asked } from './asked'
-import { isNarrowed, NOTHING_ASKED, readAsked, ruleOf, writeAsked } from './asked'
-import { narrowingRules, NOT_NARROWED } from './narrowing'
+import type { SearchQuery } from './searchQuery'
+import { hasFacets, EMPTY_QUERY, parseSearchQuery, ruleOf, printSearchQuery } from './searchQuery'
+import { facetRules, NO_FACETS } from './facetSelection'
 import { addPart, partsOf, unwrapPart, withoutPart, wrapPart } from './parts'
 import { DEPTH_LIMIT, RULES_LIMIT, tryReadRule } from './readRule'
 import type { Rule } from './rule'
 import { STARTERS } from './starters'
 
 const folder = v7() as FolderId
-const ASKED: Asked = {
+const ASKED: SearchQuery = {
   q: 'berth -old', rule: { kind: 'any', rules: [{ kind: 'star', on: true }, { kind: 'recent', field: 'opened', count: 3, unit: 'week' }] }, sort: 'name', descending: false, group: 'type',
-  narrowing: { ...NOT_NARROWED, types: { any: ['pdf'], without: ['mail'] }, places: { any: ['in-tray', folder], without: [] }, languages: { any: [], without: ['none'] }, span: { field: 'added', from: null, before: null, last: { count: 2, unit: 'month' } }, starred: false },
+  facets: { ...NO_FACETS, types: { any: ['pdf'], without: ['mail'] }, places: { any: ['in-tray', folder], without: [] }, languages: { any: [], without: ['none'] }, span: { field: 'added', from: null, before: null, last: { count: 2, unit: 'month' } }, starred: false },
 }
 
-describe(readAsked, () => {
+describe(parseSearchQuery, () => {
   it('gives what was written', () => {
-    expect(readAsked(writeAsked(ASKED))).toEqual({ ok: true, asked: ASKED })
-    expect(writeAsked(NOTHING_ASKED)).toEqual({})
-    expect(readAsked({})).toEqual({ ok: true, asked: NOTHING_ASKED })
+    expect(parseSearchQuery(printSearchQuery(ASKED))).toEqual({ ok: true, request: ASKED })
+    expect(printSearchQuery(EMPTY_QUERY)).toEqual({})
+    expect(parseSearchQuery({})).toEqual({ ok: true, request: EMPTY_QUERY })
   })
 
   it('passes over values that are not known, and says what is wrong with a rule', () => {
-    expect(readAsked({ types: 'pdf,films,-pdf', sort: 'luck', star: 'maybe', places: 'nowhere', last: 'soon', from: 'yesterday' })).toMatchObject({ asked: { sort: 'best', narrowing: { types: { any: ['pdf'], without: [] }, starred: null, span: null, places: { any: [] } } } })
-    expect(readAsked({ rule: '{"kind":"all"' })).toEqual({ ok: false, why: 'it is cut off or damaged' })
-    expect(readAsked({ rule: '{"kind":"colour"}' })).toEqual({ ok: false, why: 'one of its rules is not known' })
+    expect(parseSearchQuery({ types: 'pdf,films,-pdf', sort: 'luck', star: 'maybe', places: 'nowhere', last: 'soon', from: 'yesterday' })).toMatchObject({ request: { sort: 'best', facets: { types: { any: ['pdf'], without: [] }, starred: null, span: null, places: { any: [] } } } })
+    expect(parseSearchQuery({ rule: '{"kind":"all"' })).toEqual({ ok: false, why: 'it is cut off or damaged' })
+    expect(parseSearchQuery({ rule: '{"kind":"colour"}' })).toEqual({ ok: false, why: 'one of its rules is not known' })
   })
 })
 
 describe('the searches that a plan begins with', () => {
   it.each(STARTERS.map(({ name, query }) => [name, query] as const))('%s is understood and asks something', (_, query) => {
-    const read = readAsked(query)
-    expect(read.ok && isNarrowed(read.asked)).toBe(true)
-    expect(read.ok && writeAsked(read.asked)).toEqual(query)
+    const read = parseSearchQuery(query)
+    expect(read.ok && hasFacets(read.request)).toBe(true)
+    expect(read.ok && printSearchQuery(read.request)).toEqual(query)
   })
 })
 
 describe(ruleOf, () => {
   it('puts words, what narrows and rules together', () => {
-    expect(ruleOf({ q: 'berth', narrowing: { ...NOT_NARROWED, starred: true }, rule: { kind: 'twin' } }, { typing: false })).toEqual({ kind: 'all', rules: [{ kind: 'word', text: 'berth', prefix: false }, { kind: 'star', on: true }, { kind: 'twin' }] })
+    expect(ruleOf({ q: 'berth', facets: { ...NO_FACETS, starred: true }, rule: { kind: 'twin' } }, { typing: false })).toEqual({ kind: 'all', rules: [{ kind: 'word', text: 'berth', prefix: false }, { kind: 'star', on: true }, { kind: 'twin' }] })
   })
 
   it('knows whether anything but words is asked', () => {
-    expect([isNarrowed(NOTHING_ASKED), isNarrowed(ASKED), isNarrowed({ ...NOTHING_ASKED, narrowing: { ...NOT_NARROWED, span: { field: 'added', from: null, before: null, last: null } } })]).toEqual([false, true, false])
+    expect([hasFacets(EMPTY_QUERY), hasFacets(ASKED), hasFacets({ ...EMPTY_QUERY, facets: { ...NO_FACETS, span: { field: 'added', from: null, before: null, last: null } } })]).toEqual([false, true, false])
   })
 })
 
-describe(narrowingRules, () => {
+describe(facetRules, () => {
   it('widens in a group, narrows by groups, and leaves out', () => {
-    expect(narrowingRules(ASKED.narrowing)).toEqual([
+    expect(facetRules(ASKED.facets)).toEqual([
       { kind: 'type', anyOf: ['pdf'] }, { kind: 'none', rules: [{ kind: 'type', anyOf: ['mail'] }] },
       { kind: 'any', rules: [{ kind: 'place', folderId: null, below: true }, { kind: 'place', folderId: folder, below: true }] },
       { kind: 'none', rules: [{ kind: 'empty', field: 'language' }] }, { kind: 'recent', field: 'added', count: 2, unit: 'month' }, { kind: 'star', on: false },
     ])
-    expect(narrowingRules({ ...NOT_NARROWED, starred: true }, 'starred')).toEqual([])
+    expect(facetRules({ ...NO_FACETS, starred: true }, 'starred')).toEqual([])
   })
 })
 

@@ -14,7 +14,7 @@ const FRESH_MS = 60_000
 let known: { readonly at: number; readonly plans: ReadonlyMap<string, { readonly documents: number; readonly isMost: boolean }> } | null = null
 
 /** The words for it in a statement that finds all hits by the index of words; IN_PLAN where another index gives the order. */
-export async function ofPlan(planId: string, { text }: Compiled): Promise<string> {
+export async function planPredicate(planId: string, { text }: Compiled): Promise<string> {
   return text.includes('@@') && (await statistics()).get(planId)?.isMost ? LOOKED_AT : IN_PLAN
 }
 

@@ -1,10 +1,10 @@
 // Hits for best match: those with a word in the name or a tag, and the newest of those that have the words only inside.
 
-import type { SoughtWord } from '../../../core/find/index'
+import type { QueryTerm } from '../../../core/find/index'
 import { mostWithoutName } from '../../../core/find/index'
 import type { Collected, Hit } from '../../db/sql/find'
 import { collectNewest, findNamed, hitsAmong, walkInside } from '../../db/sql/find'
-import { documentsExpected } from '../../db/sql/ofPlan'
+import { documentsExpected } from '../../db/sql/planPredicate'
 import { expectedHits } from '../../db/sql/samples'
 import type { Actor } from '../actor'
 import type { Condition } from './many'
@@ -39,7 +39,7 @@ export interface Gathered extends Inside {
   readonly others: readonly Scored[]
 }
 
-interface Sought {
+interface Term {
   readonly ranking: Ranking
   readonly condition: Condition
   /** Nothing but one word is asked. */
@@ -49,11 +49,11 @@ interface Sought {
 const NONE_INSIDE: Inside = { inside: [], most: 0, count: null }
 
 /** Hits with what they score before their texts are looked into. Those inside are left out where the first `wanted` need none of them. */
-export async function gatherHits(actor: Actor, sought: Sought, wanted: number): Promise<Gathered> {
-  const { ranking, condition, isOneWord } = sought
-  const naming = findNamed(actor.planId, ranking.sought)
+export async function gatherCandidates(actor: Actor, terms: Term, wanted: number): Promise<Gathered> {
+  const { ranking, condition, isOneWord } = terms
+  const naming = findNamed(actor.planId, ranking.terms)
   const expecting = expectedHits(actor.planId, condition(AFTER_PLAN))
-  if (isOneWord) return namesFirst(actor, sought, wanted, { names: naming, but: naming, expecting })
+  if (isOneWord) return nameCandidates(actor, terms, wanted, { names: naming, but: naming, expecting })
   const [named, expected] = await Promise.all([naming, expecting])
   const all = expected > COLLECTED ? null : await collected(actor.planId, condition, COLLECTED, named)
   if (all && all.found <= COLLECTED) {
@@ -61,12 +61,12 @@ export async function gatherHits(actor: Actor, sought: Sought, wanted: number): 
     return { lead: [], others: scored, inside: all.hits, most: RANKED_INSIDE, count: all.count }
   }
   const names = hitsAmong(actor.planId, condition(AFTER_PLAN), idsOf(named))
-  return namesFirst(actor, sought, wanted, { names, but: naming, expecting: Math.max(expected, all?.found ?? 0) })
+  return nameCandidates(actor, terms, wanted, { names, but: naming, expecting: Math.max(expected, all?.found ?? 0) })
 }
 
 /** The hits after one of them by their age, those left out that are listed for their names. */
-export async function hitsAfter(planId: string, condition: Condition, sought: readonly SoughtWord[], after: Hit, limit: number): Promise<Hit[]> {
-  return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf(await findNamed(planId, sought)), limit })
+export async function hitsAfter(planId: string, condition: Condition, terms: readonly QueryTerm[], after: Hit, limit: number): Promise<Hit[]> {
+  return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf(await findNamed(planId, terms)), limit })
 }
 
 interface ByName {
@@ -80,7 +80,7 @@ interface ByName {
  * Names are scored while those inside are being found. For one word these wait where there are names enough to fill the list
  * alone; that so many names hold each of several words is rare, and what is found then comes behind.
  */
-async function namesFirst(actor: Actor, { ranking, condition, isOneWord }: Sought, wanted: number, { names, but, expecting }: ByName): Promise<Gathered> {
+async function nameCandidates(actor: Actor, { ranking, condition, isOneWord }: Term, wanted: number, { names, but, expecting }: ByName): Promise<Gathered> {
   const scoring = names.then(hits => scoredByName(actor, ranking, hits))
   const isEnough = async () => isOneWord && (await names).length > LOOKED_INTO && (await scoring).lead.length >= wanted
   const finding = Promise.all([isEnough(), expecting, but]).then(([enough, expected, named]) => (enough ? NONE_INSIDE : newestInside(actor.planId, condition, expected, named)))
@@ -95,7 +95,7 @@ async function namesFirst(actor: Actor, { ranking, condition, isOneWord }: Sough
  */
 async function scoredByName(actor: Actor, ranking: Ranking, hits: readonly Hit[]): Promise<Pick<Gathered, 'lead' | 'others'>> {
   const scored = await scoreHits(actor, ranking, hits)
-  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.sought)
+  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.terms)
   return leads ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) } : { lead: [], others: scored }
 }
 

@@ -3,13 +3,13 @@
 import type { ComputedRef, Ref } from 'vue'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { Asked, LeafRule, Narrowing, Rule } from '../../core/find/index'
-import { addPart, hasClauses, isGroup, isNarrowed, narrowingRules, NOTHING_ASKED, parseTyped, printRule, readAsked, writeAsked } from '../../core/find/index'
+import type { SearchQuery, LeafRule, FacetSelection, Rule } from '../../core/find/index'
+import { addPart, hasClauses, isGroup, hasFacets, facetRules, EMPTY_QUERY, parseTyped, printRule, parseSearchQuery, printSearchQuery } from '../../core/find/index'
 import { isComplete } from './ruleFields'
 import { useNames } from './useNames'
 
-export interface AskedState {
-  readonly asked: ComputedRef<Asked>
+export interface SearchState {
+  readonly request: ComputedRef<SearchQuery>
   /** What is wrong with the URL or with what was typed; empty when nothing is. */
   readonly fault: ComputedRef<string>
   readonly asksAnything: ComputedRef<boolean>
@@ -18,43 +18,43 @@ export interface AskedState {
   /** All of it as it would be typed. */
   readonly notation: ComputedRef<string>
   readonly typed: Ref<string>
-  choose: (some: Partial<Asked>) => void
-  narrow: (some: Partial<Narrowing>) => void
+  choose: (some: Partial<SearchQuery>) => void
+  narrow: (some: Partial<FacetSelection>) => void
   /** Takes what is typed: words stay in the field, clauses in braces become rules. */
   type: () => void
   addRule: (rule: Rule) => void
 }
 
-export function useAsked(): AskedState {
+export function useSearchQuery(): SearchState {
   const [route, router, names] = [useRoute(), useRouter(), useNames()]
-  const read = computed(() => readAsked(route.query))
-  const asked = computed(() => (read.value.ok ? read.value.asked : { ...NOTHING_ASKED, q: typeof route.query.q === 'string' ? route.query.q : '' }))
-  const typed = ref(asked.value.q)
+  const read = computed(() => parseSearchQuery(route.query))
+  const request = computed(() => (read.value.ok ? read.value.request : { ...EMPTY_QUERY, q: typeof route.query.q === 'string' ? route.query.q : '' }))
+  const typed = ref(request.value.q)
   const typedFault = ref('')
   const fault = computed(() => (typedFault.value !== '' ? `Not understood: ${typedFault.value}.` : read.value.ok ? '' : `The rules in this address are not understood: ${read.value.why}.`))
-  const complete = computed<Asked>(() => ({ ...asked.value, rule: asked.value.rule === null ? null : completed(asked.value.rule) }))
-  const query = computed(() => writeAsked(complete.value))
-  const asksAnything = computed(() => asked.value.q.trim() !== '' || isNarrowed(complete.value))
+  const complete = computed<SearchQuery>(() => ({ ...request.value, rule: request.value.rule === null ? null : completed(request.value.rule) }))
+  const query = computed(() => printSearchQuery(complete.value))
+  const asksAnything = computed(() => request.value.q.trim() !== '' || hasFacets(complete.value))
   const notation = computed(() => {
-    const rules = [...narrowingRules(asked.value.narrowing), ...(complete.value.rule ? [complete.value.rule] : [])]
-    return rules.length === 0 ? '' : [asked.value.q.trim(), printRule({ kind: 'all', rules: rules.flatMap(rule => (rule.kind === 'all' ? rule.rules : [rule])) }, names.value)].filter(part => part !== '').join(' ')
+    const rules = [...facetRules(request.value.facets), ...(complete.value.rule ? [complete.value.rule] : [])]
+    return rules.length === 0 ? '' : [request.value.q.trim(), printRule({ kind: 'all', rules: rules.flatMap(rule => (rule.kind === 'all' ? rule.rules : [rule])) }, names.value)].filter(part => part !== '').join(' ')
   })
 
   // The address changes a moment after it is told to: whatever is chosen meanwhile is chosen on top of what it will say.
-  let coming: Asked | null = null
-  const present = (): Asked => coming ?? asked.value
+  let coming: SearchQuery | null = null
+  const present = (): SearchQuery => coming ?? request.value
 
-  function choose(some: Partial<Asked>): void {
+  function choose(some: Partial<SearchQuery>): void {
     // What is typed and not taken yet goes along; clauses wait for their last brace.
     const q = hasClauses(typed.value) ? present().q : typed.value
     const mine = coming = { ...present(), q, ...some }
     // Which kept search is looked at, and the folder it began in, stay in the address.
     const { kept, near } = route.query
-    void router.replace({ path: '/find', query: { ...writeAsked(mine), kept, near } }).finally(() => { if (coming === mine) coming = null })
+    void router.replace({ path: '/find', query: { ...printSearchQuery(mine), kept, near } }).finally(() => { if (coming === mine) coming = null })
   }
 
-  function narrow(some: Partial<Narrowing>): void {
-    choose({ narrowing: { ...present().narrowing, ...some } })
+  function narrow(some: Partial<FacetSelection>): void {
+    choose({ facets: { ...present().facets, ...some } })
   }
 
   function type(): void {
@@ -78,7 +78,7 @@ export function useAsked(): AskedState {
     choose({ rule: addPart(present().rule ?? { kind: 'all', rules: [] }, '', rule) })
   }
 
-  return { asked, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule }
+  return { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule }
 }
 
 /** Without rules that are just begun; null when nothing is left. */

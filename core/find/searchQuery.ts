@@ -5,8 +5,8 @@ import { tryParseId } from '../ids'
 import type { FolderId, MeaningId, TagId } from '../ids'
 import { ORIGINS } from '../rows/index'
 import { LANGUAGES } from '../text/index'
-import type { Narrowing, Span } from './narrowing'
-import { narrowingRules, NOT_NARROWED, readChosen, writeChosen } from './narrowing'
+import type { FacetSelection, Span } from './facetSelection'
+import { facetRules, NO_FACETS, readChosen, writeChosen } from './facetSelection'
 import type { FoundGroup, FoundSort } from './order'
 import { FOUND_GROUPS, FOUND_SORTS } from './order'
 import { isOnlyWithout, parseQuery } from './parse'
@@ -16,9 +16,9 @@ import { FILED, isGroup, TIME_FIELDS, TIME_UNITS } from './rule'
 import { isSizeClass } from './sizes'
 import { isTypeGroup } from './types'
 
-export interface Asked {
+export interface SearchQuery {
   readonly q: string
-  readonly narrowing: Narrowing
+  readonly facets: FacetSelection
   /** Made by pointing, or typed in braces; null: none. */
   readonly rule: Rule | null
   readonly sort: FoundSort
@@ -26,23 +26,23 @@ export interface Asked {
   readonly group: FoundGroup
 }
 
-export const NOTHING_ASKED: Asked = { q: '', narrowing: NOT_NARROWED, rule: null, sort: 'best', descending: true, group: 'none' }
+export const EMPTY_QUERY: SearchQuery = { q: '', facets: NO_FACETS, rule: null, sort: 'best', descending: true, group: 'none' }
 
-export type ReadAsked = { readonly ok: true; readonly asked: Asked } | { readonly ok: false; readonly why: string }
+export type ParsedQuery = { readonly ok: true; readonly request: SearchQuery } | { readonly ok: false; readonly why: string }
 
 type Query = Readonly<Record<string, unknown>>
 
 /** From the parts of a URL. Values that are not known are passed over; a broken rule is said. */
-export function readAsked(query: Query): ReadAsked {
+export function parseSearchQuery(query: Query): ParsedQuery {
   const text = (name: string) => (typeof query[name] === 'string' ? query[name] : '')
   const rule = text('rule') === '' ? null : readRuleText(text('rule'))
   if (rule !== null && !rule.ok) return rule
   const sort = FOUND_SORTS.find(name => name === text('sort')) ?? 'best'
   return {
     ok: true,
-    asked: {
+    request: {
       q: text('q'),
-      narrowing: {
+      facets: {
         types: readChosen(text('types'), isTypeGroup),
         places: readChosen(text('places'), (id): id is FolderId | 'in-tray' => id === 'in-tray' || tryParseId(id) !== null),
         meanings: readChosen(text('colours'), (id): id is MeaningId | 'none' => id === 'none' || tryParseId(id) !== null),
@@ -93,30 +93,30 @@ function spanIn(text: (name: string) => string): Span | null {
 }
 
 /** As the parts of a URL; what says nothing is left out. */
-export function writeAsked(asked: Asked): Record<string, string> {
-  const { narrowing: { types, places, meanings, tags, origins, filed, sizes, languages, span, starred }, rule } = asked
+export function printSearchQuery(request: SearchQuery): Record<string, string> {
+  const { facets: { types, places, meanings, tags, origins, filed, sizes, languages, span, starred }, rule } = request
   const parts: Record<string, string> = {
-    q: asked.q, types: writeChosen(types), places: writeChosen(places), colours: writeChosen(meanings), tags: writeChosen(tags), ways: writeChosen(origins), filed: writeChosen(filed),
+    q: request.q, types: writeChosen(types), places: writeChosen(places), colours: writeChosen(meanings), tags: writeChosen(tags), ways: writeChosen(origins), filed: writeChosen(filed),
     sizes: writeChosen(sizes), languages: writeChosen(languages), star: starred === null ? '' : starred ? 'yes' : 'no',
     when: span === null ? '' : span.field, last: span?.last ? `${span.last.count}-${span.last.unit}` : '', from: span?.from ?? '', before: span?.before ?? '',
-    rule: rule === null ? '' : JSON.stringify(rule), sort: asked.sort === 'best' ? '' : asked.sort,
-    dir: asked.descending === beginsDown(asked.sort) ? '' : asked.descending ? 'down' : 'up', group: asked.group === 'none' ? '' : asked.group,
+    rule: rule === null ? '' : JSON.stringify(rule), sort: request.sort === 'best' ? '' : request.sort,
+    dir: request.descending === beginsDown(request.sort) ? '' : request.descending ? 'down' : 'up', group: request.group === 'none' ? '' : request.group,
   }
   return Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== ''))
 }
 
 /** All of it as one rule; while it is typed, the last word is a beginning. */
-export function ruleOf(asked: Pick<Asked, 'q' | 'narrowing' | 'rule'>, { typing }: { readonly typing: boolean }): Rule {
-  const words = parseQuery(asked.q, { typing })
-  return { kind: 'all', rules: [...(isGroup(words) ? words.rules : [words]), ...narrowingRules(asked.narrowing), ...(asked.rule === null ? [] : [asked.rule])] }
+export function ruleOf(request: Pick<SearchQuery, 'q' | 'facets' | 'rule'>, { typing }: { readonly typing: boolean }): Rule {
+  const words = parseQuery(request.q, { typing })
+  return { kind: 'all', rules: [...(isGroup(words) ? words.rules : [words]), ...facetRules(request.facets), ...(request.rule === null ? [] : [request.rule])] }
 }
 
 /** Whether anything but words is asked. */
-export function isNarrowed({ narrowing, rule }: Pick<Asked, 'narrowing' | 'rule'>): boolean {
-  return rule !== null || narrowingRules(narrowing).some(part => part.kind !== 'time' || part.from !== null || part.before !== null)
+export function hasFacets({ facets, rule }: Pick<SearchQuery, 'facets' | 'rule'>): boolean {
+  return rule !== null || facetRules(facets).some(part => part.kind !== 'time' || part.from !== null || part.before !== null)
 }
 
 /** Whether words are only left out and nothing else is asked: it would list almost everything. */
-export function asksOnlyWithout(asked: Pick<Asked, 'q' | 'narrowing' | 'rule'>): boolean {
-  return !isNarrowed(asked) && isOnlyWithout(parseQuery(asked.q, { typing: false }))
+export function asksOnlyWithout(request: Pick<SearchQuery, 'q' | 'facets' | 'rule'>): boolean {
+  return !hasFacets(request) && isOnlyWithout(parseQuery(request.q, { typing: false }))
 }

@@ -1,7 +1,7 @@
 // What rules have to know of the plan: its folders and their colours, kept while the plan stands at the same revision.
 
 import { meaningOf } from '../../../core/colour/index'
-import type { Rule, World } from '../../../core/find/index'
+import type { Rule, MatchContext } from '../../../core/find/index'
 import { isGroup } from '../../../core/find/index'
 import type { FolderId, MeaningId } from '../../../core/ids'
 import { numberTree } from '../../../core/numbering/index'
@@ -47,7 +47,7 @@ export async function planTree(planId: string): Promise<PlanTree> {
   return plan
 }
 
-export function worldOf({ tree, meaningOf: shown }: PlanTree, now: Date): World {
+export function matchContextOf({ tree, meaningOf: shown }: PlanTree, now: Date): MatchContext {
   return {
     below: id => (tree.byId.has(id) ? branchOf(tree, id).map(folder => folder.id) : []),
     meaningOf: shown,
@@ -60,8 +60,8 @@ export function worldOf({ tree, meaningOf: shown }: PlanTree, now: Date): World 
 export const NO_FOLDERS: PlanTree = { tree: buildTree<FolderRow>([]), meaningOf: () => null, outline: () => [] }
 
 /** The folders are only looked up where the rule asks for them. */
-export async function worldFor(planId: string, rule: Rule, now: Date): Promise<World> {
-  return worldOf(asksForFolders(rule) ? await planTree(planId) : NO_FOLDERS, now)
+export async function matchContextFor(planId: string, rule: Rule, now: Date): Promise<MatchContext> {
+  return matchContextOf(asksForFolders(rule) ? await planTree(planId) : NO_FOLDERS, now)
 }
 
 function asksForFolders(rule: Rule): boolean {

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest'
-import { NOTHING_ASKED, NOT_NARROWED } from './index'
-import type { Asked } from './index'
-import { loosened, LOOSENED_MOST } from './loosen'
+import { EMPTY_QUERY, NO_FACETS } from './index'
+import type { SearchQuery } from './index'
+import { relaxed, LOOSENED_MOST } from './relaxQuery'
 
-const offers = (asked: Partial<Asked>) => loosened({ ...NOTHING_ASKED, ...asked }).map(({ what, asked: { q } }) => ['text' in what ? `${what.kind} ${what.text}` : 'group' in what ? what.group : what.kind, q])
+const offers = (request: Partial<SearchQuery>) => relaxed({ ...EMPTY_QUERY, ...request }).map(({ what, request: { q } }) => ['text' in what ? `${what.kind} ${what.text}` : 'group' in what ? what.group : what.kind, q])
 
-describe(loosened, () => {
+describe(relaxed, () => {
   it('leaves out one word after the other', () => {
     expect(offers({ q: 'berth  lease' })).toEqual([['word berth', 'lease'], ['word lease', 'berth']])
   })
@@ -26,15 +26,15 @@ describe(loosened, () => {
     expect(offers({ q: 'berth' })).toEqual([])
     expect(offers({ q: '' })).toEqual([])
     expect(offers({ q: '- * "" ?' })).toEqual([])
-    expect(offers({ narrowing: { ...NOT_NARROWED, starred: true } })).toEqual([])
+    expect(offers({ facets: { ...NO_FACETS, starred: true } })).toEqual([])
   })
 
   it('drops each group of what narrows, and the rules', () => {
     const rule = { kind: 'type', anyOf: ['pdf'] } as const
-    const asked = { ...NOTHING_ASKED, q: 'berth', rule, narrowing: { ...NOT_NARROWED, types: { any: ['pdf'], without: [] }, starred: false, span: { field: 'changed', from: null, before: null, last: { count: 2, unit: 'week' } } } } as const satisfies Asked
-    expect(offers(asked).map(([what]) => what)).toEqual(['word berth', 'types', 'span', 'starred', 'rules'])
-    const [, types] = loosened(asked)
-    expect(types?.asked).toEqual({ ...asked, narrowing: { ...asked.narrowing, types: { any: [], without: [] } } })
+    const request = { ...EMPTY_QUERY, q: 'berth', rule, facets: { ...NO_FACETS, types: { any: ['pdf'], without: [] }, starred: false, span: { field: 'changed', from: null, before: null, last: { count: 2, unit: 'week' } } } } as const satisfies SearchQuery
+    expect(offers(request).map(([what]) => what)).toEqual(['word berth', 'types', 'span', 'starred', 'rules'])
+    const [, types] = relaxed(request)
+    expect(types?.request).toEqual({ ...request, facets: { ...request.facets, types: { any: [], without: [] } } })
   })
 
   it('is bounded for long texts', () => {
