@@ -1,10 +1,10 @@
 // The only place that opens connections to PostgreSQL.
 
 import pg from 'pg'
-import { Op, QueryTypes, Sequelize } from 'sequelize'
+import { literal, Op, QueryTypes, Sequelize } from 'sequelize'
 import type { Transaction } from 'sequelize'
 
-export { Op }
+export { literal, Op }
 export type { Transaction }
 
 let opened: Sequelize | null = null

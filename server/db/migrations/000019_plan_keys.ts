@@ -21,21 +21,25 @@ ALTER TABLE document DROP CONSTRAINT document_meaning_id_fkey;
 ALTER TABLE order_look ADD COLUMN plan_id uuid;
 UPDATE order_look l SET plan_id = d.plan_id FROM document d WHERE d.id = l.document_id;
 
--- The id first: it alone says nearly always which row it is.
-ALTER TABLE meaning DROP CONSTRAINT meaning_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE folder DROP CONSTRAINT folder_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE document DROP CONSTRAINT document_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE tag DROP CONSTRAINT tag_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE kept_search DROP CONSTRAINT kept_search_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE bundle DROP CONSTRAINT bundle_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE standing_order DROP CONSTRAINT standing_order_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE change DROP CONSTRAINT change_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE draft DROP CONSTRAINT draft_pkey, ADD PRIMARY KEY (id, plan_id);
-ALTER TABLE skeleton DROP CONSTRAINT skeleton_pkey, ADD PRIMARY KEY (id, plan_id);
+-- The plan first, in place of an index of the plan alone: without statistics, as right after a large import, keys would be
+-- checked by going through the whole plan in that index.
+ALTER TABLE meaning DROP CONSTRAINT meaning_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE folder DROP CONSTRAINT folder_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE document DROP CONSTRAINT document_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE tag DROP CONSTRAINT tag_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE kept_search DROP CONSTRAINT kept_search_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE bundle DROP CONSTRAINT bundle_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE standing_order DROP CONSTRAINT standing_order_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE change DROP CONSTRAINT change_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE draft DROP CONSTRAINT draft_pkey, ADD PRIMARY KEY (plan_id, id);
+ALTER TABLE skeleton DROP CONSTRAINT skeleton_pkey, ADD PRIMARY KEY (plan_id, id);
+DROP INDEX meaning_plan, folder_plan, document_plan, kept_search_plan, bundle_plan, standing_order_plan;
 ALTER TABLE long_act DROP CONSTRAINT long_act_pkey, ADD PRIMARY KEY (change_id, plan_id);
 ALTER TABLE search_row DROP CONSTRAINT search_row_pkey, ADD PRIMARY KEY (document_id, plan_id);
 ALTER TABLE visit DROP CONSTRAINT visit_pkey, ADD PRIMARY KEY (document_id, plan_id);
 ALTER TABLE order_look DROP CONSTRAINT order_look_pkey, ADD PRIMARY KEY (document_id, plan_id);
+DROP INDEX name_token_document;
+CREATE INDEX name_token_document ON name_token (document_id, plan_id);
 
 ALTER TABLE folder
   ADD FOREIGN KEY (parent_id, plan_id) REFERENCES folder (id, plan_id) DEFERRABLE INITIALLY DEFERRED,

@@ -1,9 +1,9 @@
-// Kept searches, bundles, searches that were made lately.
+// Kept searches and bundles.
 
 import type { BundleItemRow, BundleRow, KeptSearchRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
-import { rows, execute } from '../client'
-import { isoText, selectList } from '../tables'
+import { rows } from '../client'
+import { selectList } from '../tables'
 
 export function keptSearchesOf(transaction: Transaction | null, planId: string): Promise<KeptSearchRow[]> {
   return rows<KeptSearchRow>(transaction, `SELECT ${selectList('kept_search', 'k')} FROM kept_search k WHERE k.plan_id = $1 ORDER BY k.name COLLATE natural_order, k.id`, [planId])
@@ -26,21 +26,4 @@ export function bundleSizes(planId: string): Promise<{ bundleId: string; count: 
 export async function documentsOfBundle(planId: string, bundleId: string): Promise<string[]> {
   const found = await rows<{ id: string }>(null, 'SELECT d.id FROM bundle_item i JOIN document d ON d.id = i.document_id AND d.plan_id = i.plan_id AND d.trashed_at IS NULL WHERE i.plan_id = $1 AND i.bundle_id = $2 ORDER BY i.order_key', [planId, bundleId])
   return found.map(row => row.id)
-}
-
-export interface RecentSearch { readonly text: string; readonly query: Readonly<Record<string, string>>; readonly at: string }
-
-const RECENT_KEPT = 30
-
-export function recentSearches(planId: string): Promise<RecentSearch[]> {
-  return rows<RecentSearch>(null, `SELECT text, query, ${isoText('at')} AS at FROM recent_search WHERE plan_id = $1 ORDER BY recent_search.at DESC LIMIT ${RECENT_KEPT}`, [planId])
-}
-
-export async function noteSearch(planId: string, text: string, query: object): Promise<void> {
-  await execute(null, `INSERT INTO recent_search (plan_id, text, query, at) VALUES ($1, $2, $3::jsonb, now()) ON CONFLICT (plan_id, text) DO UPDATE SET at = now(), query = excluded.query`, [planId, text, JSON.stringify(query)])
-  await execute(null, `DELETE FROM recent_search WHERE plan_id = $1 AND at < (SELECT min(x.at) FROM (SELECT at FROM recent_search WHERE plan_id = $1 ORDER BY at DESC LIMIT ${RECENT_KEPT}) x)`, [planId])
-}
-
-export async function forgetSearches(planId: string): Promise<void> {
-  await execute(null, 'DELETE FROM recent_search WHERE plan_id = $1', [planId])
 }

@@ -6,13 +6,13 @@ import { nameFromFile } from '../../../core/plan/index'
 import type { ScanEdits } from '../../../core/scan/index'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById } from '../../db/sql/journal'
-import type { ScannedRow } from '../../db/sql/scanned'
-import { addScanned, dropScanned, editScanned, keepSeen, scannedById, scannedOf } from '../../db/sql/scanned'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
 import { storeFile } from '../documents/storeFile'
 import { languagesOf } from '../reading/recognise'
+import type { ScannedRow } from './scannedRows'
+import { addScanned, dropScanned, editScanned, saveOcrResult, scannedById, scannedOf } from './scannedRows'
 
 /** As bytes, or as they come in. */
 type Picture = Uint8Array | AsyncIterable<Uint8Array>
@@ -62,7 +62,7 @@ export async function readPage(actor: Actor, id: string, how: Pictures): Promise
   if (page.read && page.seen) return { words: page.seen.words.length }
   const { bytes } = await how.draw(actor.planId, page.picture, page.edits)
   const { text, words } = await how.recognise(actor.planId, bytes, await languagesOf(actor.planId))
-  await keepSeen(actor.planId, id, { text, words }, page.edits)
+  await saveOcrResult(actor.planId, id, { text, words }, page.edits)
   return { words: words.length }
 }
 
