@@ -3,6 +3,7 @@ import { changeShape } from './change'
 
 export const DEVICES = ['mailbox', 'colleague'] as const
 export type Device = (typeof DEVICES)[number]
+export const isDevice = (text: unknown): text is Device => DEVICES.some(device => device === text)
 
 export const arrivalsRequestShape = yup.object({
   /** Of a colleague's papers: copies, or pointers to the originals. */

@@ -3,7 +3,8 @@ import { signedIn } from '../http/actor'
 import { formOf } from '../http/form'
 import { route } from '../http/route'
 import { whoIs } from '../services/account/session'
-import { takeShared } from '../services/arrivals/takeShared'
+import { sharedArrival } from '../services/arrivals/sharedArrival'
+import { takeIn } from '../services/arrivals/takeIn'
 import { uploadLimit } from '../services/documents/addUpload'
 import { storeStream } from '../services/documents/storeFile'
 
@@ -12,6 +13,7 @@ export default route(async (event) => {
   const actor = await signedIn(event, whoIs)
   const { fields, files } = await formOf(event, 'files', uploadLimit(), async (name, bytes) => ({ name, blob: await storeStream(actor, name, bytes) }))
   const text = (name: string) => fields.get(name) ?? ''
-  await takeShared(actor, { title: text('title'), text: text('text'), address: text('url'), files }, new Date())
+  const now = new Date()
+  await takeIn(actor, sharedArrival({ title: text('title'), text: text('text'), address: text('url'), files }, now), now)
   return sendRedirect(event, '/in-tray', 303)
 })

@@ -36,6 +36,10 @@ async function carryOut(task: Task): Promise<object> {
     case 'page.draw': return { ok: true, ...await (await import('./scanPicture')).drawScan(Buffer.from(task.bytes), task.edits, task.width) }
     case 'page.compose': return { ok: true, bytes: await (await import('./scanPdf')).composePdf(picturesIn(task.bytes, task.lengths), task.pages, task.title, task.now) }
     case 'page.simulate': return { ok: true, pages: (await import('./simulatedSheets')).simulatedSheets(task.turn) }
+    case 'ready': {
+      await Promise.all([import('./pdf'), import('./picture'), import('./scanPicture'), import('./simulatedSheets')])
+      return { ok: true }
+    }
     case 'index': return { ok: true, ...indexedText(JSON.parse(Buffer.from(task.bytes).toString()) as string[]) }
   }
 

@@ -18,6 +18,8 @@ export type Task =
   | { readonly kind: 'page.draw'; readonly bytes: Uint8Array; readonly edits: ScanEdits; readonly width: number | null }
   /** Pages as one PDF; `bytes` are their pictures, one behind the other, each as long as `lengths` says. */
   | { readonly kind: 'page.compose'; readonly bytes: Uint8Array; readonly lengths: readonly number[]; readonly pages: readonly ComposedPage[]; readonly title: string; readonly now: Date }
+  /** Loads what draws pages, so that the first one does not wait for it. */
+  | { readonly kind: 'ready'; readonly bytes: Uint8Array }
   /** The pages that lie in the simulated scanner. */
   | { readonly kind: 'page.simulate'; readonly turn: number; readonly bytes: Uint8Array }
   /** What is derived from pages whose words are known. */

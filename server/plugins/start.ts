@@ -12,7 +12,7 @@ export default defineNitroPlugin((nitro) => {
   const events = startPlanEvents()
   const jobs = startJobs(message => warn(message))
   // Not before the first requests are answered.
-  setTimeout(warmUpWorkers, WARM_UP_AFTER_MS).unref()
+  setTimeout(() => { warmUpWorkers().catch((error: unknown) => { warn('the processes that draw pages could not be made ready', { error: String(error) }) }) }, WARM_UP_AFTER_MS).unref()
   // The start command is gone: nobody would end this server.
   process.once('disconnect', () => process.kill(process.pid, 'SIGTERM'))
   nitro.hooks.hook('close', async () => {

@@ -1,10 +1,7 @@
-// A mailbox as a real one would be reached: it gives messages, each with a name of its own and its bytes
-// as they came (RFC 5322). This one makes them up.
+// A mailbox: it has messages, each with a name of its own and its bytes as they came (RFC 5322). This one makes them up.
 
-export interface Mailbox {
-  /** New messages; a message that was given before may be given again under the same id. */
-  messages(): Promise<readonly { readonly id: string; readonly bytes: Buffer }[]>
-}
+import { mailArrival } from '../services/arrivals/mailArrival'
+import type { ArrivalSource } from '../services/arrivals/takeIn'
 
 interface Letter { readonly from: string; readonly subject: string; readonly text: string; readonly attachment?: { readonly name: string; readonly type: string; readonly text: string } }
 
@@ -16,16 +13,17 @@ const LETTERS: readonly Letter[] = [
 ]
 
 /** Two messages at a time, as of now. */
-export function simulatedMailbox(now: Date): Mailbox {
+export const mailbox: ArrivalSource<object> = {
+  fetch: tools => Promise.all(messages(tools.now).map(({ id, bytes }) => mailArrival(tools, id, bytes))),
+}
+
+function messages(now: Date): { readonly id: string; readonly bytes: Buffer }[] {
   const turn = Math.floor(now.getTime() / 1000)
-  const pick = (index: number) => LETTERS[(turn + index) % LETTERS.length] ?? LETTERS[0]
-  return {
-    messages: () => Promise.resolve([0, 1].flatMap((index) => {
-      const letter = pick(index)
-      const id = `${now.getTime()}.${index}@quay.example`
-      return letter ? [{ id, bytes: write(letter, id, now) }] : []
-    })),
-  }
+  return [0, 1].flatMap((index) => {
+    const letter = LETTERS[(turn + index) % LETTERS.length]
+    const id = `${now.getTime()}.${index}@quay.example`
+    return letter ? [{ id, bytes: write(letter, id, now) }] : []
+  })
 }
 
 function write({ from, subject, text, attachment }: Letter, id: string, now: Date): Buffer {

@@ -26,8 +26,9 @@ const HEAP_MEGABYTES = 448
 const program = () => programFile('documents.mjs')
 const limits = (seconds: number, megabytes: number): Limits => ({ timeMs: seconds * 1000, memoryBytes: megabytes * MEGABYTE })
 const background = new ProcessPool({ name: 'reading', program, size: BACKGROUND_SIZE, limits: limits(50, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 1000 })
+const SPARE = 2
 /** For what somebody waits for: not behind what is read in the background. */
-const foreground = new ProcessPool({ name: 'showing', program, size: 3, limits: limits(20, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 60, spare: 2, urgent: true })
+const foreground = new ProcessPool({ name: 'showing', program, size: 3, limits: limits(20, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 60, spare: SPARE, urgent: true })
 const recognising = new ProcessPool({ name: 'recognising', program: () => programFile('recognise.mjs'), size: BACKGROUND_SIZE, limits: limits(90, 1000), heapMegabytes: 600, idleMs: 120_000, waitingPerOwner: 60 })
 const POOLS = [background, foreground, recognising]
 
@@ -124,9 +125,15 @@ export const scanPages = {
   },
 }
 
-/** Starts the processes that stand ready for what somebody waits for. */
-export function warmUpWorkers(): void {
+/** Starts the processes that stand ready for what somebody waits for, with what draws pages loaded. */
+export async function warmUpWorkers(): Promise<void> {
   foreground.warmUp()
+  try {
+    await Promise.all(Array.from({ length: SPARE }, () => open(foreground, 'ready', Buffer.of(), { kind: 'ready' })))
+  }
+  catch (error) {
+    if (!(error instanceof ProcessEnded)) throw error // the server is being stopped
+  }
 }
 
 /** How the processes fare, for those who run the server. */

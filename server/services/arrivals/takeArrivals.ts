@@ -12,8 +12,9 @@ import { laidAside } from '../../db/models/laidAside'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { addUpload } from '../documents/addUpload'
-import type { OpenMail } from './takeMail'
-import { takeMail } from './takeMail'
+import { mailArrival } from './mailArrival'
+import type { OpenMail } from './takeIn'
+import { takeIn } from './takeIn'
 
 const ARRIVALS = '0b8f3c1e-6a52-4c1d-8a44-6f5f2f4de1c7'
 const REFUSED = 'refused'
@@ -59,7 +60,7 @@ async function takeOne(actor: Actor, path: string, seen: Seen, openMail: OpenMai
   // The same file gives the same id: one that was taken, but not yet removed when the server stopped, is not taken twice.
   const id = (what: string) => v5(`${actor.planId} ${path} ${sign} ${what}`, ARRIVALS)
   try {
-    if (/\.eml$/i.test(path) && facts.size <= MAIL_LIMIT_BYTES) await takeMail(actor, id('mail'), await readFile(path), openMail, now)
+    if (/\.eml$/i.test(path) && facts.size <= MAIL_LIMIT_BYTES) await takeIn(actor, await mailArrival({ planId: actor.planId, now, openMail }, id('mail'), await readFile(path)), now)
     else await addUpload(actor, { changeId: id('change'), documentId: id('document') as DocumentId, folderId: null, fileName: basename(path), changedAt: facts.mtime.toISOString(), clash: 'both', origin: 'drop', bytes: createReadStream(path), announcedBytes: facts.size }, now)
     await rm(path)
   }
