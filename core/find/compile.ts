@@ -46,7 +46,7 @@ function leaf(rule: LeafRule, bind: Bind, matchContext: MatchContext): string {
     case 'time': return timeCondition(rule.field, rule.from, rule.before, bind)
     case 'recent': return timeCondition(rule.field, recentFrom(matchContext.now, rule.count, rule.unit), null, bind)
     case 'size': return both([rule.from === null ? '' : `s.size >= ${bind(rule.from)}::bigint`, rule.before === null ? '' : `s.size < ${bind(rule.before)}::bigint`])
-    case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.plan_id = s.plan_id AND g.tag_id = ANY(${bind(rule.anyOf)}::uuid[]))`
+    case 'tag': return `EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND (g.plan_id = s.plan_id) IS TRUE AND g.tag_id = ANY(${bind(rule.anyOf)}::uuid[]))`
     case 'meaning': return meaningCondition(rule, bind, matchContext)
     case 'star': return `${rule.on ? '' : 'NOT '}EXISTS (SELECT FROM star WHERE star.plan_id = s.plan_id AND star.id = s.document_id)`
     case 'origin': return `s.origin = ANY(${bind(rule.anyOf)}::text[])`
@@ -58,7 +58,7 @@ function leaf(rule: LeafRule, bind: Bind, matchContext: MatchContext): string {
   }
 }
 
-const PLACES = '(SELECT CASE count(*) WHEN 0 THEN \'none\' WHEN 1 THEN \'one\' ELSE \'several\' END FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id IS NOT NULL)'
+const PLACES = '(SELECT CASE count(*) WHEN 0 THEN \'none\' WHEN 1 THEN \'one\' ELSE \'several\' END FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE AND p.folder_id IS NOT NULL)'
 /** The reading kind of the document `d`. */
 export const READING = '(SELECT coalesce(max(CASE r.state WHEN \'read\' THEN CASE WHEN r.words <> \'\' THEN \'read\' WHEN EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id) THEN \'waiting\' ELSE \'wordless\' END WHEN \'failed\' THEN \'failed\' ELSE \'waiting\' END), \'none\') FROM reading r WHERE r.blob_id = d.blob_id)'
 
@@ -66,9 +66,9 @@ const EMPTY: Record<EmptyField, string> = {
   remark: 'd.remark_folded = \'\'',
   sender: 'd.sender_folded = \'\'',
   number: 'd.running_number IS NULL',
-  tags: 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.plan_id = s.plan_id)',
+  tags: 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND (g.plan_id = s.plan_id) IS TRUE)',
   language: 's.language IS NULL',
-  opened: 'NOT EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND v.plan_id = s.plan_id)',
+  opened: 'NOT EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND (v.plan_id = s.plan_id) IS TRUE)',
   dated: 's.dated_at IS NULL',
 }
 
@@ -138,9 +138,9 @@ function typeCondition(rule: Extract<Rule, { kind: 'type' }>, bind: Bind): strin
 }
 
 function placeCondition(rule: Extract<Rule, { kind: 'place' }>, bind: Bind, matchContext: MatchContext): string {
-  if (rule.folderId === null) return 'EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id IS NULL)'
+  if (rule.folderId === null) return 'EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE AND p.folder_id IS NULL)'
   const ids = rule.below ? matchContext.below(rule.folderId) : [rule.folderId]
-  return `EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id = ANY(${bind(ids)}::uuid[]))`
+  return `EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE AND p.folder_id = ANY(${bind(ids)}::uuid[]))`
 }
 
 const TIME_COLUMN: Record<Exclude<TimeField, 'opened'>, string> = { changed: 's.changed_at', added: 's.added_at', dated: 's.dated_at' }
@@ -148,7 +148,7 @@ const TIME_COLUMN: Record<Exclude<TimeField, 'opened'>, string> = { changed: 's.
 function timeCondition(field: TimeField, from: string | null, before: string | null, bind: Bind): string {
   const column = field === 'opened' ? 'v.at' : TIME_COLUMN[field]
   const parts = [from === null ? '' : `${column} >= ${bind(from)}::timestamptz`, before === null ? '' : `${column} < ${bind(before)}::timestamptz`]
-  if (field === 'opened') return `EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND v.plan_id = s.plan_id AND ${both(parts)})`
+  if (field === 'opened') return `EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND (v.plan_id = s.plan_id) IS TRUE AND ${both(parts)})`
   // A comparison with nothing is neither true nor false, and its opposite neither: what may be missing is asked for first.
   return both([field === 'dated' || parts.every(part => part === '') ? `${column} IS NOT NULL` : '', ...parts])
 }
@@ -157,6 +157,6 @@ function timeCondition(field: TimeField, from: string | null, before: string | n
 function meaningCondition({ anyOf }: Extract<Rule, { kind: 'meaning' }>, bind: Bind, matchContext: MatchContext): string {
   const own = bind(anyOf.filter(id => id !== null))
   const folders = bind(matchContext.coloured(anyOf))
-  const homeless = anyOf.includes(null) ? ' OR NOT EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id IS NOT NULL)' : ''
-  return `((s.meaning_id IS NOT NULL AND s.meaning_id = ANY(${own}::uuid[])) OR (s.meaning_id IS NULL AND (EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.home AND p.folder_id = ANY(${folders}::uuid[]))${homeless})))`
+  const homeless = anyOf.includes(null) ? ' OR NOT EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE AND p.folder_id IS NOT NULL)' : ''
+  return `((s.meaning_id IS NOT NULL AND s.meaning_id = ANY(${own}::uuid[])) OR (s.meaning_id IS NULL AND (EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE AND p.home AND p.folder_id = ANY(${folders}::uuid[]))${homeless})))`
 }

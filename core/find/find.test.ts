@@ -60,7 +60,7 @@ describe(compile, () => {
   it('numbers parameters through nested groups', () => {
     const rule = all({ kind: 'any', rules: [word('a'), { kind: 'place', folderId: 'f1' as FolderId, below: true }] }, { kind: 'none', rules: [word('b')] })
     expect(compile(rule, matchContext, 2)).toEqual({
-      text: '((s.words @@ $2::tsquery OR EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND p.plan_id = s.plan_id AND p.folder_id = ANY($3::uuid[]))) AND NOT (s.words @@ $4::tsquery))',
+      text: '((s.words @@ $2::tsquery OR EXISTS (SELECT FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE AND p.folder_id = ANY($3::uuid[]))) AND NOT (s.words @@ $4::tsquery))',
       params: ['\'a\'', ['f1', 'f2'], '\'b\''],
     })
   })
@@ -87,9 +87,9 @@ describe('a condition of one field', () => {
     [{ kind: 'text', field: 'remark', op: 'contains', value: 'paid' }, 'd.remark_folded LIKE $1::text', ['%paid%']],
     [{ kind: 'text', field: 'name', op: 'is', value: 'berth plan' }, 'd.folded = $1::text', ['berth plan']],
     [{ kind: 'time', field: 'dated', from: '2026-01-01T00:00:00.000Z', before: null }, '(s.dated_at IS NOT NULL AND s.dated_at >= $1::timestamptz)', ['2026-01-01T00:00:00.000Z']],
-    [{ kind: 'recent', field: 'opened', count: 1, unit: 'month' }, 'EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND v.plan_id = s.plan_id AND (v.at >= $1::timestamptz))', ['2026-02-28T12:00:00.000Z']],
+    [{ kind: 'recent', field: 'opened', count: 1, unit: 'month' }, 'EXISTS (SELECT FROM visit v WHERE v.document_id = s.document_id AND (v.plan_id = s.plan_id) IS TRUE AND (v.at >= $1::timestamptz))', ['2026-02-28T12:00:00.000Z']],
     [{ kind: 'size', from: 10, before: 20 }, '(s.size >= $1::bigint AND s.size < $2::bigint)', [10, 20]],
-    [{ kind: 'empty', field: 'tags' }, 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND g.plan_id = s.plan_id)', []],
+    [{ kind: 'empty', field: 'tags' }, 'NOT EXISTS (SELECT FROM tagging g WHERE g.target_id = s.document_id AND (g.plan_id = s.plan_id) IS TRUE)', []],
   ])('%j', (rule, text, params) => {
     expect(compile(rule, matchContext, 1)).toEqual({ text, params })
   })

@@ -35,7 +35,7 @@ const NAMED = prepared('named', `WITH tok AS MATERIALIZED (
       SELECT x.document_id, x.changed_at, tok.at FROM tok CROSS JOIN LATERAL (
         SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = tok.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT tok.most) x
       UNION ALL SELECT y.document_id, y.changed_at, tagged.at FROM tagged CROSS JOIN LATERAL (
-        SELECT d.id AS document_id, d.changed_at FROM tagging g JOIN document d ON d.id = g.target_id AND d.plan_id = g.plan_id WHERE g.plan_id = $1 AND g.tag_id = tagged.id AND g.target = 'document' AND d.trashed_at IS NULL LIMIT ${NAME_HITS}) y) z
+        SELECT d.id AS document_id, d.changed_at FROM tagging g JOIN document d ON d.id = g.target_id AND (d.plan_id = g.plan_id) IS TRUE WHERE g.plan_id = $1 AND g.tag_id = tagged.id AND g.target = 'document' AND d.trashed_at IS NULL LIMIT ${NAME_HITS}) y) z
     GROUP BY document_id ORDER BY ${WORDS_HELD} DESC, max(changed_at) DESC, document_id DESC LIMIT ${NAMED_LIMIT})
   SELECT document_id AS id, ${isoText('changed_at')} AS "changedAt" FROM named ORDER BY named.changed_at DESC, document_id DESC`)
 
@@ -53,7 +53,7 @@ export function findNamed(planId: string, terms: NamedWords): Promise<Hit[]> {
 /** Those of these documents that are found, newest first. Parameters of the condition begin at $2. */
 export function hitsAmong(planId: string, condition: Compiled, ids: readonly string[]): Promise<Hit[]> {
   if (ids.length === 0) return Promise.resolve([])
-  return rows<Hit>(null, `SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM search_row s JOIN document d ON d.id = s.document_id AND d.plan_id = s.plan_id
+  return rows<Hit>(null, `SELECT s.document_id AS id, ${isoText('s.changed_at')} AS "changedAt" FROM search_row s JOIN document d ON d.id = s.document_id AND (d.plan_id = s.plan_id) IS TRUE
     WHERE ${LOOKED_AT} AND s.document_id = ANY($${condition.params.length + 2}::uuid[]) AND ${condition.text} ORDER BY s.changed_at DESC, s.document_id DESC`, [planId, ...condition.params, ids])
 }
 
@@ -62,7 +62,7 @@ function matching(condition: Pick<Compiled, 'text'>, inPlan: string): string {
 }
 
 export function joinFor(condition: Pick<Compiled, 'text'>): string {
-  return condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id AND d.plan_id = s.plan_id' : ''
+  return condition.text.includes('d.') ? 'JOIN document d ON d.id = s.document_id AND (d.plan_id = s.plan_id) IS TRUE' : ''
 }
 
 /** `found`: how many the index gave, one more than were wanted stands for more, and then there are no hits. `count`: how many there are, null where not all were looked at. */
@@ -76,7 +76,7 @@ export interface Collected { readonly found: number; readonly count: number | nu
  */
 export async function collectNewest(planId: string, condition: Compiled, most: number, limit: number, named: readonly string[]): Promise<Collected> {
   const { found, check } = condition.parts ?? { found: condition.text, check: null }
-  const [checked, where] = check === null ? ['', 'true'] : ['JOIN document d ON d.id = s.document_id AND d.plan_id = $1', check]
+  const [checked, where] = check === null ? ['', 'true'] : ['JOIN document d ON d.id = s.document_id AND (d.plan_id = $1) IS TRUE', check]
   const enough = `(SELECT found FROM number) <= ${Math.trunc(most)}`
   const newest = 'ORDER BY s.changed_at DESC, s.document_id DESC'
   const each = (from: string) => `(SELECT json_agg(json_build_object('id', x.document_id, 'changedAt', ${isoText('x.changed_at')}) ORDER BY x.changed_at DESC, x.document_id DESC) FROM (${from}) x)`
@@ -107,7 +107,7 @@ export function rankFacts(planId: string, ids: readonly string[], withFolders: b
       places AS MATERIALIZED ${places}
     SELECT d.id, d.folded, d.remark_folded AS remark, d.sender_folded AS sender, coalesce(r.heads, '') AS heads, ${isoText('d.changed_at')} AS "changedAt",
       coalesce(tags.words, '') AS "tagWords", star.id IS NOT NULL AS starred, coalesce(v.count, 0) AS visits, coalesce(places.folders, '{}') AS "folderIds"
-    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id AND v.plan_id = d.plan_id LEFT JOIN star ON star.plan_id = d.plan_id AND star.id = d.id
+    FROM document d LEFT JOIN reading r ON r.blob_id = d.blob_id LEFT JOIN visit v ON v.document_id = d.id AND (v.plan_id = d.plan_id) IS TRUE LEFT JOIN star ON star.plan_id = d.plan_id AND star.id = d.id
       LEFT JOIN tags ON tags.id = d.id LEFT JOIN places ON places.id = d.id WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`), [planId, ids])
 }
 
@@ -119,13 +119,13 @@ async function newestHits(planId: string, condition: Compiled, limit: number): P
 }
 
 const ORDER_KEY: Record<Exclude<FoundSort, 'best' | 'place'>, string> = {
-  name: 'd.name COLLATE natural_order', changed: 'm.changed_at', added: 'd.created_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = d.id AND v.plan_id = d.plan_id)', dated: 'd.dated_at', size: 'd.size',
+  name: 'd.name COLLATE natural_order', changed: 'm.changed_at', added: 'd.created_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = d.id AND (v.plan_id = d.plan_id) IS TRUE)', dated: 'd.dated_at', size: 'd.size',
 }
 
 /** A page of hits by a value of theirs, among the newest `most`; those without it come last. `count`: exact up to `most`, one more stands for more. */
 export async function orderedPage(planId: string, condition: Compiled, { sort, descending }: { readonly sort: keyof typeof ORDER_KEY; readonly descending: boolean }, page: { readonly at: number; readonly limit: number }, most: number): Promise<{ count: number; ids: string[] }> {
   const [found] = await rows<{ count: number; ids: string[] | null }>(null, `WITH m AS MATERIALIZED (${await newestHits(planId, condition, most + 1)}),
-      page AS (SELECT d.id, row_number() OVER (ORDER BY ${ORDER_KEY[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, m.changed_at DESC, d.id DESC) AS at FROM m JOIN document d ON d.id = m.document_id AND d.plan_id = $1
+      page AS (SELECT d.id, row_number() OVER (ORDER BY ${ORDER_KEY[sort]} ${descending ? 'DESC' : 'ASC'} NULLS LAST, m.changed_at DESC, d.id DESC) AS at FROM m JOIN document d ON d.id = m.document_id AND (d.plan_id = $1) IS TRUE
         ORDER BY 2 LIMIT ${Math.trunc(page.limit)} OFFSET ${Math.trunc(page.at)})
     SELECT (SELECT count(*)::int FROM m) AS count, (SELECT array_agg(id ORDER BY at) FROM page) AS ids`, [planId, ...condition.params])
   return { count: found?.count ?? 0, ids: found?.ids ?? [] }
@@ -137,11 +137,11 @@ export async function orderFacts(planId: string, condition: Compiled, { sort, gr
   const byName = sort === 'name' || sort === 'place'
   const [found] = await rows<{ facts: (string | number | null)[][] | null }>(null, `WITH m AS MATERIALIZED (${await newestHits(planId, condition, limit)})
     SELECT json_agg(json_build_array(d.id, ${needs(byName, 'd.name', `''`)}, d.extension, d.size, ${isoText('d.changed_at')}, ${needs(sort === 'added', isoText('d.created_at'), `''`)},
-      ${needs(sort === 'opened', `(SELECT ${isoText('v.at')} FROM visit v WHERE v.document_id = d.id AND v.plan_id = d.plan_id)`)}, ${needs(sort === 'dated', isoText('d.dated_at'))}, ${needs(group === 'sender', 'd.sender', `''`)},
-      ${needs(sort === 'place' || group === 'place' || group === 'meaning', '(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND p.plan_id = d.plan_id AND p.home)')}, d.meaning_id,
-      ${needs(group === 'tag', '(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id WHERE g.target_id = d.id AND g.plan_id = d.plan_id ORDER BY t.name COLLATE natural_order LIMIT 1)')})
+      ${needs(sort === 'opened', `(SELECT ${isoText('v.at')} FROM visit v WHERE v.document_id = d.id AND (v.plan_id = d.plan_id) IS TRUE)`)}, ${needs(sort === 'dated', isoText('d.dated_at'))}, ${needs(group === 'sender', 'd.sender', `''`)},
+      ${needs(sort === 'place' || group === 'place' || group === 'meaning', '(SELECT p.folder_id FROM placement p WHERE p.document_id = d.id AND (p.plan_id = d.plan_id) IS TRUE AND p.home)')}, d.meaning_id,
+      ${needs(group === 'tag', '(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id WHERE g.target_id = d.id AND (g.plan_id = d.plan_id) IS TRUE ORDER BY t.name COLLATE natural_order LIMIT 1)')})
       ORDER BY m.changed_at DESC, m.document_id DESC) AS facts
-    FROM m JOIN document d ON d.id = m.document_id AND d.plan_id = $1`, [planId, ...condition.params])
+    FROM m JOIN document d ON d.id = m.document_id AND (d.plan_id = $1) IS TRUE`, [planId, ...condition.params])
   return (found?.facts ?? []).map(([id, name, extension, size, changedAt, addedAt, openedAt, datedAt, sender, folderId, meaningId, tagId]) =>
     ({ id, name, extension, size, changedAt, addedAt, openedAt, datedAt, sender, folderId, meaningId, tagId }) as Orderable)
 }

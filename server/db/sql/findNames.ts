@@ -10,7 +10,7 @@ const NEWEST = 600
 /** Of the newest documents those with a name word that begins so, newest first. */
 export async function namesAmongNewest(planId: string, prefix: string, limit: number): Promise<string[]> {
   const found = await rows<{ id: string }>(null, `SELECT d.id FROM (SELECT document_id, changed_at FROM search_row WHERE plan_id = $1 ORDER BY changed_at DESC, document_id DESC LIMIT ${NEWEST}) s
-    JOIN document d ON d.id = s.document_id AND d.plan_id = $1 WHERE ' ' || d.folded LIKE '% ' || $2 || '%' ORDER BY s.changed_at DESC, s.document_id DESC LIMIT $3`, [planId, prefix, limit])
+    JOIN document d ON d.id = s.document_id AND (d.plan_id = $1) IS TRUE WHERE ' ' || d.folded LIKE '% ' || $2 || '%' ORDER BY s.changed_at DESC, s.document_id DESC LIMIT $3`, [planId, prefix, limit])
   return found.map(row => row.id)
 }
 
@@ -49,7 +49,7 @@ const [FEW_BEGUN, RARE] = [40, 300]
 const LOOK = { few: 400, many: 4000 }
 const MOST_BEGUN = 20_000
 
-const FITS_BY_NAME = `EXISTS (SELECT FROM document d WHERE d.id = t.document_id AND d.plan_id = $1 AND ' ' || d.folded || ' ' LIKE ALL($3::text[]))`
+const FITS_BY_NAME = `EXISTS (SELECT FROM document d WHERE d.id = t.document_id AND (d.plan_id = $1) IS TRUE AND ' ' || d.folded || ' ' LIKE ALL($3::text[]))`
 const FITS_BY_LISTS = `t.document_id IN (SELECT document_id FROM begun) AND NOT EXISTS (SELECT FROM unnest($2::text[]) AS o(word)
   WHERE NOT EXISTS (SELECT FROM name_token n WHERE n.plan_id = $1 AND n.token = o.word AND n.changed_at = t.changed_at AND n.document_id = t.document_id))`
 const BEGUN = `begun AS MATERIALIZED (SELECT document_id FROM name_token WHERE plan_id = $1 AND ${prefixRange('token', '$5')} LIMIT ${MOST_BEGUN + 1}),

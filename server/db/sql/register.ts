@@ -36,13 +36,13 @@ export interface RegisterRow {
 }
 
 /** The tags of the document `d`, by name. */
-export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id WHERE g.target_id = d.id AND g.plan_id = d.plan_id ORDER BY t.name COLLATE natural_order)`
+export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id WHERE g.target_id = d.id AND (g.plan_id = d.plan_id) IS TRUE ORDER BY t.name COLLATE natural_order)`
 
 /** Of the document `d`. */
 export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
   EXISTS (SELECT FROM star WHERE star.plan_id = d.plan_id AND star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
-  (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id AND qf.plan_id = q.plan_id WHERE q.document_id = d.id AND q.plan_id = d.plan_id AND qf.trashed_at IS NULL) AS "folderIds"`
+  (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id AND qf.plan_id = q.plan_id WHERE q.document_id = d.id AND (q.plan_id = d.plan_id) IS TRUE AND qf.trashed_at IS NULL) AS "folderIds"`
 
 export async function tagsOfDocument(planId: string, id: string): Promise<string[]> {
   const [found] = await rows<{ tagIds: string[] }>(null, `SELECT ${TAG_IDS} AS "tagIds" FROM document d WHERE d.plan_id = $1 AND d.id = $2`, [planId, id])
@@ -70,7 +70,7 @@ export function registerPage(query: RegisterQuery): Promise<(RegisterRow & { key
       SELECT p.document_id, ${text} AS key, row_number() OVER (ORDER BY ${column} ${direction}, p.document_id ${direction}) AS at
       FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live ${cursor}
       ORDER BY ${column} ${direction}, p.document_id ${direction} LIMIT $3
-    ) x JOIN document d ON d.id = x.document_id AND d.plan_id = $1 ORDER BY x.at`, bind)
+    ) x JOIN document d ON d.id = x.document_id AND (d.plan_id = $1) IS TRUE ORDER BY x.at`, bind)
 }
 
 /** The ids of all documents of a place, in the order of the register. */

@@ -7,7 +7,7 @@ import { rows } from '../client'
 import { joinFor } from './find'
 import { planPredicate } from './planPredicate'
 
-const MOMENT: Record<TimeField, string> = { changed: 's.changed_at', added: 's.added_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = s.document_id AND v.plan_id = s.plan_id)', dated: 's.dated_at' }
+const MOMENT: Record<TimeField, string> = { changed: 's.changed_at', added: 's.added_at', opened: '(SELECT v.at FROM visit v WHERE v.document_id = s.document_id AND (v.plan_id = s.plan_id) IS TRUE)', dated: 's.dated_at' }
 const SIZE_CLASS = `CASE ${SIZE_CLASS_NAMES.map((name) => { const { before } = SIZE_CLASSES[name]; return before === null ? `ELSE '${name}'` : `WHEN m.size < ${before} THEN '${name}'` }).join(' ')} END`
 
 /** The groups whose values are counted in one go, and how each is made of the documents `m`. */
@@ -45,7 +45,7 @@ async function valuesOf(hits: string, params: readonly unknown[]): Promise<Value
       counted AS (SELECT GROUPING(${VALUE_GROUPS.join(', ')}) AS which, coalesce(${VALUE_GROUPS.map(group => (group === 'months' ? `to_char(months, 'YYYY-MM')` : group)).join(', ')}) AS value, count(*)::int AS number
         FROM (SELECT ${grouped} FROM m) v GROUP BY GROUPING SETS (${VALUE_GROUPS.map(group => `(${group})`).join(', ')}, ()))
     SELECT (SELECT json_agg(json_build_array(which, value, number)) FROM counted) AS values,
-      (SELECT json_object_agg(tag_id, number) FROM (SELECT g.tag_id, count(*)::int AS number FROM m JOIN tagging g ON g.target_id = m.document_id AND g.plan_id = $1 GROUP BY 1) t) AS tags,
+      (SELECT json_object_agg(tag_id, number) FROM (SELECT g.tag_id, count(*)::int AS number FROM m JOIN tagging g ON g.target_id = m.document_id AND (g.plan_id = $1) IS TRUE GROUP BY 1) t) AS tags,
       (SELECT count(*)::int FROM m JOIN star ON star.plan_id = $1 AND star.id = m.document_id) AS starred`, params)
   const whole = 2 ** VALUE_GROUPS.length - 1
   const of = <C>(index: number): C => Object.fromEntries((found?.values ?? []).flatMap(([which, value, number]) => (value !== null && which === whole - 2 ** (VALUE_GROUPS.length - 1 - index) ? [[value, number]] : []))) as C
@@ -61,7 +61,7 @@ interface PlaceRow {
 
 async function placesOf(hits: string, params: readonly unknown[]): Promise<Places> {
   const [found] = await rows<PlaceRow>(null, `WITH ${hits},
-      placed AS MATERIALIZED (SELECT m.document_id, m.meaning_id, p.place, p.home FROM m LEFT JOIN placement p ON p.document_id = m.document_id AND p.plan_id = $1 AND p.place <> $1),
+      placed AS MATERIALIZED (SELECT m.document_id, m.meaning_id, p.place, p.home FROM m LEFT JOIN placement p ON p.document_id = m.document_id AND (p.plan_id = $1) IS TRUE AND p.place <> $1),
       -- Each document has one home; whatever lies elsewhere as well has a place that is none.
       several AS MATERIALIZED (SELECT DISTINCT document_id FROM placed WHERE NOT home)
     SELECT (SELECT json_agg(json_build_array(place, meaning_id, n)) FROM (SELECT place, meaning_id, count(*)::int AS n FROM placed WHERE document_id NOT IN (SELECT document_id FROM several) GROUP BY 1, 2) x) AS lying,
