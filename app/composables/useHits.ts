@@ -1,4 +1,4 @@
-// Sought words marked in whatever is shown: in texts by the browser's own highlights, on pictures by boxes that carry
+// Words that are searched for, marked in whatever is shown: in texts by the browser's own highlights, on pictures by boxes that carry
 // data-hit. One goes from hit to hit in the order in which they stand.
 
 import type { Ref } from 'vue'

@@ -22,16 +22,16 @@ export function findFolders<F extends SearchableFolder>(folders: readonly F[], t
   return ranked.sort((a, b) => a.rank - b.rank).slice(0, limit).map(({ folder }) => folder)
 }
 
-interface SearchQuery { readonly code: string; readonly below: string; readonly start: string; readonly words: readonly string[]; readonly first: string; readonly rest: readonly string[] }
+interface FolderQuery { readonly code: string; readonly below: string; readonly start: string; readonly words: readonly string[]; readonly first: string; readonly rest: readonly string[] }
 
 /** What is typed, taken apart once for all folders. */
-function askedFor(query: string, words: readonly string[]): SearchQuery {
+function askedFor(query: string, words: readonly string[]): FolderQuery {
   const code = query.toLowerCase().replace(/\.+$/, '')
   const [first = '', ...rest] = query.split(/\s+/)
   return { code, below: `${code}.`, start: words.join(' '), words, first: first.toLowerCase(), rest: foldedText(rest.join(' ')).split(' ') }
 }
 
-function rankOf(folder: SearchableFolder, { code, below, start, words, first, rest }: SearchQuery): number | null {
+function rankOf(folder: SearchableFolder, { code, below, start, words, first, rest }: FolderQuery): number | null {
   if (folder.code !== '') {
     const own = folder.code.toLowerCase()
     if (own === code) return 0

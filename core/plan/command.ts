@@ -50,7 +50,8 @@ export function command<Kind extends string, F extends Fields, G extends object>
 ): Definition<Kind, Written<F> & Omit<G, keyof F>, G, yup.AnyObjectSchema> {
   const shape = yup.object(fields)
   const defaults = Object.fromEntries(Object.entries(shape.getDefault() as object).filter(([name, value]) => value !== undefined && fields[name]?.spec.default !== undefined))
-  return { kind, shape, needs, decide, doc, whole: written => ({ ...defaults, ...written }) as unknown as G } // the fields' defaults are of their types
+  const given = (written: object) => Object.fromEntries(Object.entries(written).filter(([, value]) => value !== undefined))
+  return { kind, shape, needs, decide, doc, whole: written => ({ ...defaults, ...given(written) }) as unknown as G } // the fields' defaults are of their types
 }
 
 /** A command that only the server itself carries out. */

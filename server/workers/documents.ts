@@ -127,7 +127,6 @@ export const scanPages = {
 
 /** Starts the processes that stand ready for what somebody waits for, with what draws pages loaded. */
 export async function warmUpWorkers(): Promise<void> {
-  foreground.warmUp()
   try {
     await Promise.all(Array.from({ length: SPARE }, () => open(foreground, 'ready', Buffer.of(), { kind: 'ready' })))
   }

@@ -55,11 +55,6 @@ export class ProcessPool {
     })
   }
 
-  /** Starts the spare processes, so that the first task does not wait for one. */
-  warmUp(): void {
-    while (!this.stopped && this.workers.length < (this.options.spare ?? 0)) this.newWorker()
-  }
-
   facts(): PoolFacts {
     const { name } = this.options
     const pids = this.workers.flatMap(({ child }) => child.pid ?? [])
@@ -100,10 +95,8 @@ export class ProcessPool {
   }
 
   private freeWorker(): Worker {
-    return this.workers.find(({ owner }) => owner === null) ?? this.newWorker()
-  }
-
-  private newWorker(): Worker {
+    const free = this.workers.find(({ owner }) => owner === null)
+    if (free) return free
     const { program, heapMegabytes, urgent = false } = this.options
     const worker: Worker = { child: new Child(program(), { heapMegabytes, urgent }, (ending, wasBusy) => { this.drop(worker, ending, wasBusy) }), owner: null, idle: null }
     this.workers.push(worker)

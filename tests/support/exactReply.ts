@@ -24,6 +24,12 @@ export function wrongInReply(method: string, path: string, body: unknown): strin
   return [...wrongKinds(shape, body), ...unnamed(shape, body, '')]
 }
 
+/** Throws where the body of a reply is not as the contract says. */
+export function expectExact(method: string, path: string, body: unknown): void {
+  const wrong = wrongInReply(method, path, body)
+  if (wrong.length > 0) throw new Error(`The reply of ${method} ${path} is not as the contract says: ${wrong.slice(0, 5).join('; ')}`)
+}
+
 function wrongKinds(shape: AnySchema, body: unknown): string[] {
   try {
     shape.validateSync(body, { strict: true, abortEarly: false })

@@ -12,7 +12,7 @@ const fields = { id: folderId(), number: yup.number().nullable().defined(), fixe
 export function numberFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  const { number, numbered = true, fixed = true } = command
+  const { number, numbered, fixed } = command
   const label = command.label?.trim() || null
   if (number !== null && (!Number.isInteger(number) || number < 0 || number > NUMBER_LIMIT)) return refuse('number.wrong', { limit: NUMBER_LIMIT })
   if (label !== null && (!/^[\p{L}\p{N}]+$/u.test(label) || [...label].length > LABEL_LIMIT)) return refuse('number.label', { limit: LABEL_LIMIT })
@@ -22,7 +22,7 @@ export function numberFolder(slice: Slice, command: Given<typeof fields>, moment
   return decided(updated('folder', folder, { number, numberFixed: number !== null && fixed, label, numbered }), numberLabel(where, command, label), [folder.id, folder.parentId])
 }
 
-function numberLabel(where: string, { number, numbered = true, fixed = true }: Given<typeof fields>, label: string | null): string {
+function numberLabel(where: string, { number, numbered, fixed }: Given<typeof fields>, label: string | null): string {
   if (!numbered) return `Left ${where} out of the numbers`
   if (label !== null) return `Numbered ${where} with ${quoted(label)}`
   if (number === null) return `Let ${where} take the next number in order`
