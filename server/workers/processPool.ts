@@ -114,9 +114,16 @@ export class ProcessPool {
     }
     this.done++
     worker.owner = null
-    worker.idle = setTimeout(() => { if (this.workers.length > (this.options.spare ?? 0)) worker.child.kill('stopped') }, this.options.idleMs)
+    worker.idle = setTimeout(() => { this.retire(worker) }, this.options.idleMs)
     worker.idle.unref()
     this.assign()
+  }
+
+  /** Ends an idle process, but for the spare ones. It gets no task any more, and does not count, from now on. */
+  private retire(worker: Worker): void {
+    if (this.workers.length <= (this.options.spare ?? 0)) return
+    this.drop(worker, 'stopped', false)
+    worker.child.kill('stopped')
   }
 
   private drop(worker: Worker, ending: Ending, wasBusy: boolean): void {
