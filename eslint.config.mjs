@@ -1,4 +1,5 @@
 import js from '@eslint/js'
+import prettier from 'eslint-config-prettier'
 import comments from '@eslint-community/eslint-plugin-eslint-comments'
 import vitest from '@vitest/eslint-plugin'
 import boundaries from 'eslint-plugin-boundaries'
@@ -15,20 +16,92 @@ const may = (from, ...to) => ({
 })
 
 // What Nuxt gives to pages without an import (imports.scan is off, so our own names are never among them).
-const nuxtNames = Object.fromEntries(['defineNuxtRouteMiddleware', 'definePageMeta', 'navigateTo', 'useRoute', 'useRouter', 'defineNuxtConfig'].map(name => [name, 'readonly']))
+const nuxtNames = Object.fromEntries(
+  ['defineNuxtRouteMiddleware', 'definePageMeta', 'navigateTo', 'useRoute', 'useRouter', 'defineNuxtConfig'].map(
+    name => [name, 'readonly'],
+  ),
+)
 
-const resolver = { typescript: { alwaysTryTypes: true, project: ['.nuxt/tsconfig.app.json', '.nuxt/tsconfig.server.json', 'tsconfig.tools.json'], noWarnOnMultipleProjects: true } }
+const resolver = {
+  typescript: {
+    alwaysTryTypes: true,
+    project: ['.nuxt/tsconfig.app.json', '.nuxt/tsconfig.server.json', 'tsconfig.tools.json'],
+    noWarnOnMultipleProjects: true,
+  },
+}
+
+const LONG_FILES = [
+  'app/components/find/RuleRow.vue',
+  'app/components/outline/OutlineTree.vue',
+  'app/components/places/PlacePicker.vue',
+  'app/components/shell/FindField.vue',
+  'app/pages/draft/*.vue',
+  'app/pages/find.vue',
+  'app/pages/history.vue',
+  'app/pages/in-tray.vue',
+  'app/pages/plan/*.vue',
+  'app/pages/tags.vue',
+  'app/pages/trash.vue',
+  'app/stores/draft.ts',
+  'app/stores/stores.test.ts',
+  'app/stores/uploads.ts',
+  'contract/routes.ts',
+  'core/find/notation.ts',
+  'demo/outline.ts',
+  'server/db/sql/find.ts',
+  'server/db/sql/planRows.ts',
+  'tests/bench/readers.ts',
+  'tests/integration/find.test.ts',
+  'tests/support/hostile.ts',
+]
+
+const LONG_FUNCTIONS = [
+  'app/composables/useDraftStart.ts',
+  'app/composables/useList.ts',
+  'app/composables/useWholeSearch.ts',
+  'app/stores/acts.ts',
+  'app/stores/draft.ts',
+  'app/stores/filing.ts',
+  'app/stores/find.ts',
+  'app/stores/hand.ts',
+  'app/stores/memo.ts',
+  'app/stores/plan.ts',
+  'app/stores/register.ts',
+  'app/stores/scans.ts',
+  'app/stores/uploads.ts',
+  'tests/bench/findScale.ts',
+  'tests/bench/run.ts',
+  'tests/support/hostile.ts',
+]
 
 export default tseslint.config(
-  { ignores: ['.nuxt/**', '.output/**', '.data/**', '.test/**', 'node_modules/**', 'test-results/**', '*.config.{ts,mjs}', '.dependency-cruiser.cjs'] },
+  {
+    ignores: [
+      '.nuxt/**',
+      '.output/**',
+      '.data/**',
+      '.test/**',
+      'node_modules/**',
+      'test-results/**',
+      '*.config.{ts,mjs}',
+      '.dependency-cruiser.cjs',
+    ],
+  },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
-  { files: ['scripts/**/*.mjs'], languageOptions: { globals: globals.node }, rules: { 'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }] } },
+  {
+    files: ['scripts/**/*.mjs'],
+    languageOptions: { globals: globals.node },
+    rules: { 'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }] },
+  },
   {
     files: ['**/*.{ts,vue}'],
-    languageOptions: { globals: { ...globals.browser, ...globals.node, ...nuxtNames }, parserOptions: { projectService: true, extraFileExtensions: ['.vue'] } },
+    languageOptions: {
+      globals: { ...globals.browser, ...globals.node, ...nuxtNames },
+      parserOptions: { projectService: true, extraFileExtensions: ['.vue'] },
+    },
     plugins: { boundaries, 'import-x': importX, sonarjs, '@eslint-community/eslint-comments': comments },
     settings: {
       'boundaries/elements': [
@@ -56,41 +129,79 @@ export default tseslint.config(
       'import-x/parsers': { '@typescript-eslint/parser': ['.ts'], 'vue-eslint-parser': ['.vue'] },
     },
     rules: {
-      'boundaries/dependencies': ['error', {
-        default: 'disallow',
-        checkAllOrigins: true,
-        policies: [
-          may('core'),
-          may('contract', 'core'),
-          may('db', 'core'),
-          may('log'),
-          may('service', 'db', 'core', 'contract', 'log'),
-          may('http', 'core', 'contract', 'log'),
-          may('route', 'service', 'http', 'contract', 'core', 'job', 'log'),
-          may('client', 'contract', 'core'),
-          may('worker', 'contract', 'core'),
-          may('store', 'client', 'worker', 'contract', 'core'),
-          may('composable', 'store', 'client', 'contract', 'core'),
-          may('job', 'service', 'core', 'contract', 'log'),
-          may('component', 'composable', 'store', 'contract', 'core'),
-          may('page', 'component', 'composable', 'store', 'contract', 'core'),
-          may('script', 'service', 'db', 'contract', 'core'),
-          may('test', 'log', 'core', 'contract', 'db', 'service', 'http', 'route', 'job', 'client', 'store', 'composable', 'component', 'page', 'script'),
-          { from: { element: { type: '!core' } }, allow: { to: { module: { origin: ['external', 'core'] } } } },
-          // core may use three pure packages: keys between keys, reading XML, stems of words.
-          { from: { element: { type: 'core' } }, allow: { to: { module: { origin: 'external', source: ['fractional-indexing', 'saxes', 'yup', '@orama/stemmers'] } } } },
-          // The queue and the stream of events are the database's; starting them is a plug-in's affair.
-          { from: { element: { type: 'job' } }, allow: { to: { element: { type: 'db' }, file: { path: 'server/db/queue.ts' } } } },
-          { from: { element: { type: '!db' } }, disallow: { to: { module: { origin: 'external', source: ['sequelize', 'pg', 'pg-boss'] } } } },
-          { from: { element: { types: { anyOf: ['service', 'db'] } } }, disallow: { to: { module: { origin: 'external', source: 'h3' } } } },
-        ],
-      }],
+      'boundaries/dependencies': [
+        'error',
+        {
+          default: 'disallow',
+          checkAllOrigins: true,
+          policies: [
+            may('core'),
+            may('contract', 'core'),
+            may('db', 'core'),
+            may('log'),
+            may('service', 'db', 'core', 'contract', 'log'),
+            may('http', 'core', 'contract', 'log'),
+            may('route', 'service', 'http', 'contract', 'core', 'job', 'log'),
+            may('client', 'contract', 'core'),
+            may('worker', 'contract', 'core'),
+            may('store', 'client', 'worker', 'contract', 'core'),
+            may('composable', 'store', 'client', 'contract', 'core'),
+            may('job', 'service', 'core', 'contract', 'log'),
+            may('component', 'composable', 'store', 'contract', 'core'),
+            may('page', 'component', 'composable', 'store', 'contract', 'core'),
+            may('script', 'service', 'db', 'contract', 'core'),
+            may(
+              'test',
+              'log',
+              'core',
+              'contract',
+              'db',
+              'service',
+              'http',
+              'route',
+              'job',
+              'client',
+              'store',
+              'composable',
+              'component',
+              'page',
+              'script',
+            ),
+            { from: { element: { type: '!core' } }, allow: { to: { module: { origin: ['external', 'core'] } } } },
+            // core may use three pure packages: keys between keys, reading XML, stems of words.
+            {
+              from: { element: { type: 'core' } },
+              allow: {
+                to: {
+                  module: { origin: 'external', source: ['fractional-indexing', 'saxes', 'yup', '@orama/stemmers'] },
+                },
+              },
+            },
+            // The queue and the stream of events are the database's; starting them is a plug-in's affair.
+            {
+              from: { element: { type: 'job' } },
+              allow: { to: { element: { type: 'db' }, file: { path: 'server/db/queue.ts' } } },
+            },
+            {
+              from: { element: { type: '!db' } },
+              disallow: { to: { module: { origin: 'external', source: ['sequelize', 'pg', 'pg-boss'] } } },
+            },
+            {
+              from: { element: { types: { anyOf: ['service', 'db'] } } },
+              disallow: { to: { module: { origin: 'external', source: 'h3' } } },
+            },
+          ],
+        },
+      ],
       'import-x/no-cycle': 'error',
-      'import-x/no-unresolved': ['error', { ignore: ['^#nitro-internal', '^#imports$', '^#app', '^#components', '\\?url$'] }],
+      'import-x/no-unresolved': [
+        'error',
+        { ignore: ['^#nitro-internal', '^#imports$', '^#app', '^#components', '\\?url$'] },
+      ],
       'boundaries/no-unknown-files': 'error',
-      'max-lines': ['error', { max: 300, skipBlankLines: true, skipComments: true }],
-      'max-lines-per-function': ['warn', { max: 80, skipBlankLines: true, skipComments: true }],
-      'complexity': ['warn', 14],
+      'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],
+      'max-lines-per-function': ['error', { max: 80, skipBlankLines: true, skipComments: true }],
+      complexity: ['error', 28],
       'no-empty': ['error', { allowEmptyCatch: false }],
       'no-useless-catch': 'error',
       'sonarjs/no-commented-code': 'error',
@@ -104,17 +215,9 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'no-console': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
-      'vue/max-lines-per-block': ['error', { script: 160, template: 120, style: 80, skipBlankLines: true }],
       'vue/block-order': ['error', { order: ['script', 'template', 'style'] }],
       'vue/define-props-declaration': ['error', 'type-based'],
       'vue/define-emits-declaration': ['error', 'type-based'],
-      // Layout of markup is the author's: a row of attributes reads better than a column of them.
-      'vue/max-attributes-per-line': 'off',
-      'vue/first-attribute-linebreak': 'off',
-      'vue/html-closing-bracket-newline': 'off',
-      'vue/singleline-html-element-content-newline': 'off',
-      'vue/multiline-html-element-content-newline': 'off',
-      'vue/html-indent': 'off',
       // Types say which props may be left out; undefined is what they then are.
       'vue/require-default-prop': 'off',
     },
@@ -124,15 +227,28 @@ export default tseslint.config(
     ignores: ['**/*.test.ts'],
     rules: {
       'no-restricted-globals': ['error', 'window', 'document', 'process', 'fetch', 'setTimeout'],
-      'no-restricted-properties': ['error',
+      'no-restricted-properties': [
+        'error',
         { object: 'Date', property: 'now', message: 'Take the time as an argument' },
-        { object: 'Math', property: 'random', message: 'Take a random source as an argument' }],
+        { object: 'Math', property: 'random', message: 'Take a random source as an argument' },
+      ],
     },
   },
   { files: ['app/{pages,layouts}/**/*.vue'], rules: { 'vue/multi-word-component-names': 'off' } },
-  { files: ['app/app.vue', 'app/error.vue'], rules: { 'boundaries/no-unknown-files': 'off', 'boundaries/dependencies': 'off', 'vue/multi-word-component-names': 'off' } },
+  {
+    files: ['app/app.vue', 'app/error.vue'],
+    rules: {
+      'boundaries/no-unknown-files': 'off',
+      'boundaries/dependencies': 'off',
+      'vue/multi-word-component-names': 'off',
+    },
+  },
   { files: ['tests/**/*.ts'], rules: { 'boundaries/dependencies': 'off' } },
   { files: ['scripts/**/*.ts', 'tests/{bench,soak}/**/*.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['tests/e2e/**'],
+    rules: { 'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }] },
+  },
   {
     files: ['**/*.test.ts'],
     ignores: ['tests/e2e/**'], // Playwright's own runner
@@ -143,9 +259,25 @@ export default tseslint.config(
       'vitest/expect-expect': ['error', { assertFunctionNames: ['expect', 'expect*', 'assert*', 'fc.assert'] }],
       'vitest/no-identical-title': 'error',
       'vitest/valid-title': ['error', { allowArguments: true }],
-      'max-lines': ['error', { max: 400, skipBlankLines: true }],
+      'max-lines': ['error', { max: 400, skipBlankLines: true, skipComments: true }],
       'max-lines-per-function': 'off',
       'boundaries/dependencies': 'off',
     },
   },
+  // The formatter decides on layout; what it cannot break are strings.
+  prettier,
+  {
+    files: ['**/*.{ts,vue,mjs}'],
+    ignores: ['server/db/migrations/**'],
+    rules: {
+      'max-len': [
+        'error',
+        { code: 120, ignoreStrings: true, ignoreTemplateLiterals: true, ignoreRegExpLiterals: true, ignoreUrls: true },
+      ],
+    },
+  },
+  { files: ['**/*.vue'], rules: { 'max-len': 'off', 'vue/html-self-closing': 'off' } },
+  // Longer than the rules allow, still. Take one out of the list when it has been divided; add none.
+  { files: LONG_FILES, rules: { 'max-lines': 'off' } },
+  { files: LONG_FUNCTIONS, rules: { 'max-lines-per-function': 'off' } },
 )

@@ -23,8 +23,15 @@ export default defineNuxtConfig({
     head: {
       title: 'Hembix',
       htmlAttrs: { lang: 'en' },
-      meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1' }, { name: 'description', content: 'A plan for your documents' }],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' }, { rel: 'manifest', href: '/manifest.webmanifest' }, { rel: 'search', type: 'application/opensearchdescription+xml', title: 'Hembix', href: '/api/opensearch.xml' }],
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'A plan for your documents' },
+      ],
+      link: [
+        { rel: 'icon', type: 'image/svg+xml', href: '/mark.svg' },
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+        { rel: 'search', type: 'application/opensearchdescription+xml', title: 'Hembix', href: '/api/opensearch.xml' },
+      ],
     },
   },
   spaLoadingTemplate: false,
@@ -57,7 +64,9 @@ export default defineNuxtConfig({
     },
   },
   nitro: {
-    ...(process.env.NODE_ENV === 'production' ? { entry: fileURLToPath(new URL('server/entry/nodeServer.ts', import.meta.url)) } : {}),
+    ...(process.env.NODE_ENV === 'production'
+      ? { entry: fileURLToPath(new URL('server/entry/nodeServer.ts', import.meta.url)) }
+      : {}),
     esbuild: { options: { target: 'node20' } },
   },
   typescript: { strict: true, typeCheck: false, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },

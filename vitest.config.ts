@@ -3,8 +3,23 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     projects: [
-      { test: { name: 'unit', include: ['{core,contract,server,app,demo,scripts,tests/support}/**/*.test.ts'], environment: 'node' } },
-      { test: { name: 'integration', include: ['tests/integration/**/*.test.ts'], environment: 'node', fileParallelism: false, testTimeout: 120_000, hookTimeout: 120_000 } },
+      {
+        test: {
+          name: 'unit',
+          include: ['{core,contract,server,app,demo,scripts,tests/support}/**/*.test.ts'],
+          environment: 'node',
+        },
+      },
+      {
+        test: {
+          name: 'integration',
+          include: ['tests/integration/**/*.test.ts'],
+          environment: 'node',
+          fileParallelism: false,
+          testTimeout: 120_000,
+          hookTimeout: 120_000,
+        },
+      },
     ],
   },
 })

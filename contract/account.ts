@@ -3,14 +3,28 @@ import { anyId, time } from './ids'
 
 /** E-mail address and password, as the form and the route check them. */
 export const signInShape = yup.object({
-  email: yup.string().trim().email('This does not look like an e-mail address.').max(200).required('Type your e-mail address.'),
+  email: yup
+    .string()
+    .trim()
+    .email('This does not look like an e-mail address.')
+    .max(200)
+    .required('Type your e-mail address.'),
   password: yup.string().max(200).required('Type your password.'),
 })
 export type SignIn = yup.InferType<typeof signInShape>
 
 export const newAccountShape = yup.object({
-  email: yup.string().trim().email('This does not look like an e-mail address.').max(200).required('Type your e-mail address.'),
-  password: yup.string().min(10, 'Use at least 10 characters; a few words are easy to remember.').max(200, 'Use at most 200 characters.').required('Choose a password.'),
+  email: yup
+    .string()
+    .trim()
+    .email('This does not look like an e-mail address.')
+    .max(200)
+    .required('Type your e-mail address.'),
+  password: yup
+    .string()
+    .min(10, 'Use at least 10 characters; a few words are easy to remember.')
+    .max(200, 'Use at most 200 characters.')
+    .required('Choose a password.'),
 })
 export type NewAccount = yup.InferType<typeof newAccountShape>
 
@@ -24,7 +38,11 @@ export type SessionState = yup.InferType<typeof sessionShape>
 
 export const passwordRequestShape = yup.object({
   current: yup.string().max(200).required('Type your present password.'),
-  next: yup.string().min(10, 'Use at least 10 characters; a few words are easy to remember.').max(200, 'Use at most 200 characters.').required('Choose a new password.'),
+  next: yup
+    .string()
+    .min(10, 'Use at least 10 characters; a few words are easy to remember.')
+    .max(200, 'Use at most 200 characters.')
+    .required('Choose a new password.'),
 })
 export type PasswordRequest = yup.InferType<typeof passwordRequestShape>
 
@@ -36,10 +54,38 @@ export const accountShape = yup.object({
   /** False for the demo, which opens without one. */
   hasPassword: yup.boolean().required(),
   /** Bytes and open uploads, with what is the most. */
-  quota: yup.object({ usedBytes: yup.number().required(), limitBytes: yup.number().required(), openUploads: yup.number().required(), openUploadsLimit: yup.number().required() }).required(),
-  sessions: yup.array(yup.object({ id: anyId(), agent: yup.string().defined(), createdAt: time(), /** To the hour. */ seenAt: time(), current: yup.boolean().required() })).required(),
+  quota: yup
+    .object({
+      usedBytes: yup.number().required(),
+      limitBytes: yup.number().required(),
+      openUploads: yup.number().required(),
+      openUploadsLimit: yup.number().required(),
+    })
+    .required(),
+  sessions: yup
+    .array(
+      yup.object({
+        id: anyId(),
+        agent: yup.string().defined(),
+        createdAt: time(),
+        /** To the hour. */
+        seenAt: time(),
+        current: yup.boolean().required(),
+      }),
+    )
+    .required(),
   /** Files of the arrivals folder that could not be taken in. */
-  laidAside: yup.array(yup.object({ id: anyId(), fileName: yup.string().required(), path: yup.string().required(), reason: yup.string().required(), at: time() })).required(),
+  laidAside: yup
+    .array(
+      yup.object({
+        id: anyId(),
+        fileName: yup.string().required(),
+        path: yup.string().required(),
+        reason: yup.string().required(),
+        at: time(),
+      }),
+    )
+    .required(),
   /** When all of this Hembix was last backed up by itself; null: it is not. */
   backedUpAt: yup.string().nullable().defined(),
 })

@@ -7,7 +7,10 @@ export const isDevice = (text: unknown): text is Device => DEVICES.some(device =
 
 export const arrivalsRequestShape = yup.object({
   /** Of a colleague's papers: copies, or pointers to the originals. */
-  as: yup.string().oneOf(['copies', 'pointers'] as const).default('copies'),
+  as: yup
+    .string()
+    .oneOf(['copies', 'pointers'] as const)
+    .default('copies'),
   /** A colleague hands a whole folder over. */
   folder: yup.boolean().default(false),
 })

@@ -20,7 +20,10 @@ export const changeShape = yup.object({
 })
 export type ChangeEntry = yup.InferType<typeof changeShape>
 
-export const historyShape = yup.object({ changes: yup.array(changeShape).required(), next: yup.number().nullable().defined() })
+export const historyShape = yup.object({
+  changes: yup.array(changeShape).required(),
+  next: yup.number().nullable().defined(),
+})
 export type HistoryPage = yup.InferType<typeof historyShape>
 
 /** Query of History. `before` is the revision given as `next` with the page before. */
@@ -39,7 +42,11 @@ export const historyQueryShape = yup.object({
   madeBy: yup.string<MadeBy>().oneOf(MADE_BY).nullable().default(null),
 })
 
-export const lastActsShape = yup.object({ last: changeShape.nullable().defined(), undo: changeShape.nullable().defined(), redo: changeShape.nullable().defined() })
+export const lastActsShape = yup.object({
+  last: changeShape.nullable().defined(),
+  undo: changeShape.nullable().defined(),
+  redo: changeShape.nullable().defined(),
+})
 export type LastActs = yup.InferType<typeof lastActsShape>
 
 export const undoRequestShape = yup.object({

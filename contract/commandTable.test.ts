@@ -13,13 +13,16 @@ describe('the table of commands', () => {
     const kinds = COMMANDS.map(({ kind }) => kind)
     expect(new Set(kinds).size).toBe(kinds.length)
     for (const { kind, shape, doc } of COMMANDS) {
-      for (const field of Object.keys(shape?.fields as object | undefined ?? {})) expect({ kind, field, isSaid: doc.includes(`\`${field}\``) }).toEqual({ kind, field, isSaid: true })
+      for (const field of Object.keys((shape?.fields as object | undefined) ?? {}))
+        expect({ kind, field, isSaid: doc.includes(`\`${field}\``) }).toEqual({ kind, field, isSaid: true })
     }
     expect(commandTable()).not.toContain('document.write')
   })
 
   it('is found wherever it stands, or missed', () => {
-    expect(withCommandTable('# A\n\n| kind | parts |\n|---|---|\n| `old` | x |\n\nB')).toBe(`# A\n\n${commandTable()}\n\nB`)
+    expect(withCommandTable('# A\n\n| kind | parts |\n|---|---|\n| `old` | x |\n\nB')).toBe(
+      `# A\n\n${commandTable()}\n\nB`,
+    )
     expect(() => withCommandTable('# A')).toThrow('no table')
   })
 })

@@ -11,6 +11,7 @@ export function commandTable(): string {
 /** The text with its table of commands brought up to date. Throws where it has none. */
 export function withCommandTable(text: string): string {
   const present = /\| kind \| parts \|\n(?:\|.*\|\n?)+/
-  if (!present.test(text)) throw new Error('There is no table of commands to bring up to date: it begins with "| kind | parts |".')
+  if (!present.test(text))
+    throw new Error('There is no table of commands to bring up to date: it begins with "| kind | parts |".')
   return text.replace(present, () => `${commandTable()}\n`)
 }

@@ -35,7 +35,10 @@ export const registerRowShape = yup.object({
 })
 export type RegisterRow = yup.InferType<typeof registerRowShape>
 
-export const registerShape = yup.object({ documents: yup.array(registerRowShape).required(), next: yup.string().nullable().defined() })
+export const registerShape = yup.object({
+  documents: yup.array(registerRowShape).required(),
+  next: yup.string().nullable().defined(),
+})
 export type RegisterPage = yup.InferType<typeof registerShape>
 
 /** Query of a register. `folder` is a folder's id or "in-tray". */
@@ -47,7 +50,14 @@ export const registerQueryShape = yup.object({
   limit: yup.number().integer().min(1).max(1000).default(100),
 })
 
-export const versionShape = yup.object({ number: yup.number().required(), size: yup.number().required(), extension: yup.string().defined(), changedAt: time(), createdAt: time(), remark: yup.string().defined() })
+export const versionShape = yup.object({
+  number: yup.number().required(),
+  size: yup.number().required(),
+  extension: yup.string().defined(),
+  changedAt: time(),
+  createdAt: time(),
+  remark: yup.string().defined(),
+})
 
 export const documentShape = yup.object({
   id: documentId(),
@@ -68,7 +78,9 @@ export const documentShape = yup.object({
   /** The standing order that dealt with it. */
   filedBy: yup.string().nullable().defined(),
   /** What belongs together with it: the message and its attachments. */
-  together: yup.array(yup.object({ id: documentId(), name: yup.string().required(), extension: yup.string().defined() })).required(),
+  together: yup
+    .array(yup.object({ id: documentId(), name: yup.string().required(), extension: yup.string().defined() }))
+    .required(),
   tagIds: yup.array(tagId()).required(),
   createdAt: time(),
   changedAt: time(),
@@ -108,7 +120,10 @@ export const uploadQueryShape = yup.object({
   changed: time(),
   clash: yup.string().oneOf(CLASHES).default('both'),
   /** The way in, where it is not a file that was chosen. */
-  origin: yup.string().oneOf(['upload', 'memo', 'link', 'paste'] as const).default('upload'),
+  origin: yup
+    .string()
+    .oneOf(['upload', 'memo', 'link', 'paste'] as const)
+    .default('upload'),
   /** Bytes that have arrived with an earlier request that broke off. */
   offset: yup.number().integer().min(0).default(0),
 })
@@ -123,42 +138,83 @@ export const contentQueryShape = yup.object({
   written: yup.boolean().default(false),
 })
 
-export const clashRequestShape = yup.object({
-  folder: yup.string().required(),
-  names: yup.array(yup.string().max(1000).required()).max(10_000).required(),
-}).meta(bodyLimit(COMMAND_LIMIT_BYTES))
+export const clashRequestShape = yup
+  .object({
+    folder: yup.string().required(),
+    names: yup.array(yup.string().max(1000).required()).max(10_000).required(),
+  })
+  .meta(bodyLimit(COMMAND_LIMIT_BYTES))
 export const clashReplyShape = yup.object({
-  clashes: yup.array(yup.object({ fileName: yup.string().required(), twin: yup.string().required(), documentId: documentId() })).required(),
+  clashes: yup
+    .array(yup.object({ fileName: yup.string().required(), twin: yup.string().required(), documentId: documentId() }))
+    .required(),
 })
 export type NameClash = yup.InferType<typeof clashReplyShape>['clashes'][number]
 
 export const trashShape = yup.object({
-  items: yup.array(yup.object({
-    id: anyId(),
-    target: yup.string().oneOf(['folder', 'document'] as const).required(),
-    name: yup.string().required(),
-    extension: yup.string().defined(),
-    trashedAt: time(),
-    parentId: folderId().nullable(),
-    folders: yup.number().required(),
-    documents: yup.number().required(),
-    size: yup.number().required(),
-  })).required(),
+  items: yup
+    .array(
+      yup.object({
+        id: anyId(),
+        target: yup
+          .string()
+          .oneOf(['folder', 'document'] as const)
+          .required(),
+        name: yup.string().required(),
+        extension: yup.string().defined(),
+        trashedAt: time(),
+        parentId: folderId().nullable(),
+        folders: yup.number().required(),
+        documents: yup.number().required(),
+        size: yup.number().required(),
+      }),
+    )
+    .required(),
 })
 /** What lies in a folder of the Trash. */
 export const insideTrashShape = yup.object({
-  items: yup.array(yup.object({ id: anyId(), target: yup.string().oneOf(['folder', 'document'] as const).required(), name: yup.string().required(), extension: yup.string().defined(), parentId: folderId().nullable().defined(), size: yup.number().required() })).required(),
+  items: yup
+    .array(
+      yup.object({
+        id: anyId(),
+        target: yup
+          .string()
+          .oneOf(['folder', 'document'] as const)
+          .required(),
+        name: yup.string().required(),
+        extension: yup.string().defined(),
+        parentId: folderId().nullable().defined(),
+        size: yup.number().required(),
+      }),
+    )
+    .required(),
 })
 export type InsideTrash = yup.InferType<typeof insideTrashShape>['items'][number]
 export type TrashItem = yup.InferType<typeof trashShape>['items'][number]
 
 export const hitsQueryShape = yup.object({ q: yup.string().default('') })
 /** Pages on which the words of a search stand. */
-export const hitsShape = yup.object({ pages: yup.array(yup.object({ page: yup.number().required(), count: yup.number().required() })).required() })
+export const hitsShape = yup.object({
+  pages: yup.array(yup.object({ page: yup.number().required(), count: yup.number().required() })).required(),
+})
 export type HitPages = yup.InferType<typeof hitsShape>
 
 /** Documents whose small pictures are wanted. */
 export const thumbnailsRequestShape = yup.object({ ids: yup.array(documentId()).max(500).required() })
-/** made: GET …/thumbnail gives it; waiting: the event "thumbnail" says when it is there; none: there will not be one. */
-export const thumbnailsShape = yup.object({ thumbnails: yup.array(yup.object({ id: documentId(), state: yup.string().oneOf(['waiting', 'made', 'none'] as const).required() })).required() })
+/**
+ * made: GET …/thumbnail gives it; waiting: the event "thumbnail" says when it is there; none: there will not be one.
+ */
+export const thumbnailsShape = yup.object({
+  thumbnails: yup
+    .array(
+      yup.object({
+        id: documentId(),
+        state: yup
+          .string()
+          .oneOf(['waiting', 'made', 'none'] as const)
+          .required(),
+      }),
+    )
+    .required(),
+})
 export type ThumbnailState = yup.InferType<typeof thumbnailsShape>['thumbnails'][number]['state']

@@ -4,7 +4,10 @@ import { registerRowShape } from './document'
 import { searchQueryShape } from './command'
 import { anyId, documentId, searchId, time } from './ids'
 
-/** What is asked, as it stands in the URL of the Find page (core/find/searchQuery reads it). Lists are comma-separated; "-" before a value leaves it out. */
+/**
+ * What is asked, as it stands in the URL of the Find page (core/find/searchQuery reads it). Lists are comma-separated;
+ * "-" before a value leaves it out.
+ */
 const askedShape = {
   /** Words; "words in quotes", -word to leave out, wor* for the rest of a word. */
   q: yup.string().default(''),
@@ -60,29 +63,46 @@ export const foundDocumentShape = registerRowShape.shape({
   why: yup.array(yup.string().oneOf(SPOTS).required()).required(),
   /** The heading it stands under when the list is grouped: an id, a word, a month. */
   group: yup.string().defined(),
-  passage: yup.object({
-    text: yup.string().defined(),
-    marks: yup.array(markShape.required()).required(),
-    page: yup.number().nullable().defined(),
-    /** The page was recognised from a picture. */
-    scanned: yup.boolean().required(),
-  }).nullable().default(null),
+  passage: yup
+    .object({
+      text: yup.string().defined(),
+      marks: yup.array(markShape.required()).required(),
+      page: yup.number().nullable().defined(),
+      /** The page was recognised from a picture. */
+      scanned: yup.boolean().required(),
+    })
+    .nullable()
+    .default(null),
 })
 export type FoundDocument = yup.InferType<typeof foundDocumentShape>
 
 export const foundShape = yup.object({
   documents: yup.array(foundDocumentShape).required(),
-  /** With the first page only; exact up to countLimit, one more means "more than that". null: the page was full before all were found; the counts say it. */
+  /**
+   * With the first page only; exact up to countLimit, one more means "more than that". null: the page was full before
+   * all were found; the counts say it.
+   */
   count: yup.number().nullable().defined(),
   countLimit: yup.number().required(),
   terms: yup.array(yup.object({ text: yup.string().required(), prefix: yup.boolean().required() })).required(),
   /** What was looked for instead of what was typed; null: exactly that. */
-  corrected: yup.object({ typed: yup.string().required(), to: yup.string().required(), /** The whole, as it was looked for: what else is asked of this search is asked with it. */ q: yup.string().required() }).nullable().default(null),
+  corrected: yup
+    .object({
+      typed: yup.string().required(),
+      to: yup.string().required(),
+      /** The whole, as it was looked for: what else is asked of this search is asked with it. */
+      q: yup.string().required(),
+    })
+    .nullable()
+    .default(null),
   next: yup.string().nullable().defined(),
 })
 export type Found = yup.InferType<typeof foundShape>
 
-export const namesQueryShape = yup.object({ q: yup.string().default(''), limit: yup.number().integer().min(1).max(50).default(10) })
+export const namesQueryShape = yup.object({
+  q: yup.string().default(''),
+  limit: yup.number().integer().min(1).max(50).default(10),
+})
 export const foundNamesShape = yup.object({
   documents: yup.array(registerRowShape).required(),
   corrected: yup.object({ typed: yup.string().required(), to: yup.string().required() }).nullable().default(null),
@@ -110,13 +130,20 @@ export const countsShape = yup.object({
   /** By month of the time that is asked for, "2026-03". */
   months: numbers(),
   starred: yup.number().required(),
-  /** Groups whose numbers are estimated from a random share, two digits of them meaning something, since more than 10,000 are found. */
+  /**
+   * Groups whose numbers are estimated from a random share, two digits of them meaning something, since more than
+   * 10,000 are found.
+   */
   about: yup.array(yup.string().required()).required(),
 })
 export type FoundCounts = yup.InferType<typeof countsShape>
 
 /** Query of a search whose ids are wanted, in its order. */
-export const foundIdsShape = yup.object({ ids: yup.array(documentId()).required(), /** More than 10,000 are found; these are the newest. */ more: yup.boolean().required() })
+export const foundIdsShape = yup.object({
+  ids: yup.array(documentId()).required(),
+  /** More than 10,000 are found; these are the newest. */
+  more: yup.boolean().required(),
+})
 
 export const ruleCountsRequestShape = yup.object({ query: searchQueryShape })
 /** How many documents each rule of a search finds alone, by its place in the tree ("", "0", "0.2"). */
@@ -129,33 +156,93 @@ export const ruleCountsShape = yup.object({
 })
 export type RuleCounts = yup.InferType<typeof ruleCountsShape>
 
-export const relaxRequestShape = yup.object({ query: searchQueryShape, /** The last word is still being typed and counts as a beginning. */ typing: yup.boolean().default(false) })
+export const relaxRequestShape = yup.object({
+  query: searchQueryShape,
+  /** The last word is still being typed and counts as a beginning. */
+  typing: yup.boolean().default(false),
+})
 /** Searches that ask for one thing less than one that finds nothing, and find something. */
 export const relaxedShape = yup.object({
-  relaxed: yup.array(yup.object({
-    /** What is no longer asked: with `text` the words, with `group` the part of the narrowing (core/find/relaxQuery). */
-    what: yup.object({ kind: yup.string().oneOf(LOOSENINGS).required(), text: yup.string().optional(), group: yup.string().oneOf(NARROWING_GROUPS).optional() }).required(),
-    query: searchQueryShape.required(),
-    /** 10,001 stands for more than 10,000. */
-    count: yup.number().required(),
-  }).required()).required(),
+  relaxed: yup
+    .array(
+      yup
+        .object({
+          /**
+           * What is no longer asked: with `text` the words, with `group` the part of the narrowing
+           * (core/find/relaxQuery).
+           */
+          what: yup
+            .object({
+              kind: yup.string().oneOf(LOOSENINGS).required(),
+              text: yup.string().optional(),
+              group: yup.string().oneOf(NARROWING_GROUPS).optional(),
+            })
+            .required(),
+          query: searchQueryShape.required(),
+          /** 10,001 stands for more than 10,000. */
+          count: yup.number().required(),
+        })
+        .required(),
+    )
+    .required(),
 })
 export type RelaxedSearch = yup.InferType<typeof relaxedShape>['relaxed'][number]
 
-export const keptCountsShape = yup.object({ counts: yup.array(yup.object({ id: searchId(), /** 10,001: more than 10,000; null: it is not understood any more. */ count: yup.number().nullable().defined() })).required() })
+export const keptCountsShape = yup.object({
+  counts: yup
+    .array(
+      yup.object({
+        id: searchId(),
+        /** 10,001: more than 10,000; null: it is not understood any more. */
+        count: yup.number().nullable().defined(),
+      }),
+    )
+    .required(),
+})
 
-export const recentSearchesShape = yup.object({ searches: yup.array(yup.object({ text: yup.string().required(), query: searchQueryShape, at: time() })).required() })
+export const recentSearchesShape = yup.object({
+  searches: yup.array(yup.object({ text: yup.string().required(), query: searchQueryShape, at: time() })).required(),
+})
 export type RecentSearch = yup.InferType<typeof recentSearchesShape>['searches'][number]
 export const noteSearchShape = yup.object({ text: yup.string().required().max(500), query: searchQueryShape })
 
-export const bundleShape = yup.object({ id: anyId(), name: yup.string().required(), note: yup.string().defined(), done: yup.boolean().required(), createdAt: time(), count: yup.number().required(), /** Bytes. */ size: yup.number().required() })
+export const bundleShape = yup.object({
+  id: anyId(),
+  name: yup.string().required(),
+  note: yup.string().defined(),
+  done: yup.boolean().required(),
+  createdAt: time(),
+  count: yup.number().required(),
+  /** Bytes. */
+  size: yup.number().required(),
+})
 export const bundlesShape = yup.object({ bundles: yup.array(bundleShape).required() })
 export type Bundle = yup.InferType<typeof bundleShape>
-export const bundleContentsShape = yup.object({ bundle: bundleShape.required(), documents: yup.array(registerRowShape).required() })
+export const bundleContentsShape = yup.object({
+  bundle: bundleShape.required(),
+  documents: yup.array(registerRowShape).required(),
+})
 export type BundleContents = yup.InferType<typeof bundleContentsShape>
 
-const lately = () => yup.array(registerRowShape.shape({ /** When it was opened, changed or added. */ at: time(), /** How often it was opened. */ visits: yup.number().required() })).required()
+const lately = () =>
+  yup
+    .array(
+      registerRowShape.shape({
+        /** When it was opened, changed or added. */
+        at: time(),
+        /** How often it was opened. */
+        visits: yup.number().required(),
+      }),
+    )
+    .required()
 /** Documents that were opened, changed and added last, and those opened most. */
-export const latelyShape = yup.object({ opened: lately(), changed: lately(), added: lately(), often: lately(), /** Starred ones, those that were not opened for longest first. */ starred: lately() })
+export const latelyShape = yup.object({
+  opened: lately(),
+  changed: lately(),
+  added: lately(),
+  often: lately(),
+  /** Starred ones, those that were not opened for longest first. */
+  starred: lately(),
+})
 export type Lately = yup.InferType<typeof latelyShape>
 export type LatelyRow = Lately['opened'][number]

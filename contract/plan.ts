@@ -30,7 +30,14 @@ export const folderShape = yup.object({
 })
 export type PlanFolder = yup.InferType<typeof folderShape>
 
-export const meaningShape = yup.object({ id: meaningId(), name: yup.string().required(), ink: yup.string().required(), orderKey: yup.string().required(), closed: yup.boolean().required(), pattern: yup.string().oneOf(PATTERNS).required() })
+export const meaningShape = yup.object({
+  id: meaningId(),
+  name: yup.string().required(),
+  ink: yup.string().required(),
+  orderKey: yup.string().required(),
+  closed: yup.boolean().required(),
+  pattern: yup.string().oneOf(PATTERNS).required(),
+})
 export type Meaning = yup.InferType<typeof meaningShape>
 
 export const tagShape = yup.object({
@@ -44,10 +51,30 @@ export const tagShape = yup.object({
 })
 export type Tag = yup.InferType<typeof tagShape>
 
-export const keptSearchShape = yup.object({ id: searchId(), name: yup.string().required(), /** The parts of its URL. */ query: searchQueryShape, folderId: folderId().nullable(), pinned: yup.boolean().required(), desk: yup.boolean().required(), createdAt: time() })
+export const keptSearchShape = yup.object({
+  id: searchId(),
+  name: yup.string().required(),
+  /** The parts of its URL. */
+  query: searchQueryShape,
+  folderId: folderId().nullable(),
+  pinned: yup.boolean().required(),
+  desk: yup.boolean().required(),
+  createdAt: time(),
+})
 export type KeptSearch = yup.InferType<typeof keptSearchShape>
 
-export const folderFactsShape = yup.object({ folders: yup.array(yup.object({ folderId: folderId(), documents: yup.number().required(), size: yup.number().required(), changedAt: time() })).required() })
+export const folderFactsShape = yup.object({
+  folders: yup
+    .array(
+      yup.object({
+        folderId: folderId(),
+        documents: yup.number().required(),
+        size: yup.number().required(),
+        changedAt: time(),
+      }),
+    )
+    .required(),
+})
 export type FolderFacts = yup.InferType<typeof folderFactsShape>['folders'][number]
 
 export const meetingQueryShape = yup.object({ from: folderId(), into: folderId() })
@@ -59,12 +86,29 @@ export const meetingShape = yup.object({
   /** Documents that only move over. */
   documents: yup.number().required(),
   /** Documents that meet one of the same name; `same`: with the very same bytes. */
-  clashes: yup.array(yup.object({ from: documentId(), into: documentId(), name: yup.string().required(), extension: yup.string().defined(), same: yup.boolean().required() })).required(),
+  clashes: yup
+    .array(
+      yup.object({
+        from: documentId(),
+        into: documentId(),
+        name: yup.string().required(),
+        extension: yup.string().defined(),
+        same: yup.boolean().required(),
+      }),
+    )
+    .required(),
 })
 export type MeetingReply = yup.InferType<typeof meetingShape>
 
 export const outlineShape = yup.object({
-  plan: yup.object({ id: yup.string().required(), name: yup.string().required(), numbering: numberingShape.required(), childOrder: yup.string().oneOf(CHILD_ORDERS).required(), trashDays: yup.number().nullable().defined(), revision: yup.number().required() }),
+  plan: yup.object({
+    id: yup.string().required(),
+    name: yup.string().required(),
+    numbering: numberingShape.required(),
+    childOrder: yup.string().oneOf(CHILD_ORDERS).required(),
+    trashDays: yup.number().nullable().defined(),
+    revision: yup.number().required(),
+  }),
   folders: yup.array(folderShape).required(),
   meanings: yup.array(meaningShape).required(),
   tags: yup.array(tagShape).required(),

@@ -24,6 +24,17 @@ export const recognisingRequestShape = yup.object({
 /** Where the words of recognised pages stand: left, top, right, bottom as shares of the page. */
 export const wordsShape = yup.object({
   id: documentId(),
-  pages: yup.array(yup.object({ page: yup.number().required(), words: yup.array(yup.object({ text: yup.string().defined(), box: yup.array(yup.number().required()).length(4).required() })).required() })).required(),
+  pages: yup
+    .array(
+      yup.object({
+        page: yup.number().required(),
+        words: yup
+          .array(
+            yup.object({ text: yup.string().defined(), box: yup.array(yup.number().required()).length(4).required() }),
+          )
+          .required(),
+      }),
+    )
+    .required(),
 })
 export type WordsReply = yup.InferType<typeof wordsShape>

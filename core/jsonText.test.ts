@@ -3,7 +3,14 @@ import { describe, expect, it } from 'vitest'
 import { jsonDepth } from './jsonText'
 
 describe(jsonDepth, () => {
-  it.each([['1', 0], ['[]', 1], ['{"a":[{"b":1}]}', 3], ['"[[[["', 0], [String.raw`["\"[[", [1]]`, 2], ['[[[', 3]] as const)('of %s is %d', (text, depth) => {
+  it.each([
+    ['1', 0],
+    ['[]', 1],
+    ['{"a":[{"b":1}]}', 3],
+    ['"[[[["', 0],
+    [String.raw`["\"[[", [1]]`, 2],
+    ['[[[', 3],
+  ] as const)('of %s is %d', (text, depth) => {
     expect(jsonDepth(text, 64)).toBe(depth)
   })
 
@@ -12,7 +19,8 @@ describe(jsonDepth, () => {
   })
 
   it('agrees with a walk through the value', () => {
-    const depthOf = (value: unknown): number => (typeof value === 'object' && value !== null ? 1 + Math.max(0, ...Object.values(value).map(depthOf)) : 0)
-    fc.assert(fc.property(fc.jsonValue(), (value) => jsonDepth(JSON.stringify(value), 1000) === depthOf(value)))
+    const depthOf = (value: unknown): number =>
+      typeof value === 'object' && value !== null ? 1 + Math.max(0, ...Object.values(value).map(depthOf)) : 0
+    fc.assert(fc.property(fc.jsonValue(), value => jsonDepth(JSON.stringify(value), 1000) === depthOf(value)))
   })
 })

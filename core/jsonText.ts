@@ -1,6 +1,6 @@
 // JSON as it comes in from outside.
 
-const [QUOTE, BACKSLASH, OPEN_BRACE, OPEN_BRACKET, CLOSE_BRACE, CLOSE_BRACKET] = [0x22, 0x5C, 0x7B, 0x5B, 0x7D, 0x5D]
+const [QUOTE, BACKSLASH, OPEN_BRACE, OPEN_BRACKET, CLOSE_BRACE, CLOSE_BRACKET] = [0x22, 0x5c, 0x7b, 0x5b, 0x7d, 0x5d]
 
 /** How deep objects and lists are nested, up to `limit` + 1; one pass, whether the text is sound or not. */
 export function jsonDepth(text: string, limit: number): number {
@@ -11,8 +11,7 @@ export function jsonDepth(text: string, limit: number): number {
     else if (code === OPEN_BRACE || code === OPEN_BRACKET) {
       deepest = Math.max(deepest, ++depth)
       if (deepest > limit) return deepest
-    }
-    else if (code === CLOSE_BRACE || code === CLOSE_BRACKET) depth--
+    } else if (code === CLOSE_BRACE || code === CLOSE_BRACKET) depth--
   }
   return deepest
 }

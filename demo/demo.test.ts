@@ -8,7 +8,8 @@ import { attendanceTable, duesTable, fill, write } from './papers'
 import { seeded } from './random'
 
 const FORMATS: readonly Format[] = ['pdf', 'docx', 'odt', 'xlsx', 'csv', 'md', 'txt', 'html', 'png']
-const all = (folders: readonly DemoFolder[]): DemoFolder[] => folders.flatMap(folder => [folder, ...all(folder.folders ?? [])])
+const all = (folders: readonly DemoFolder[]): DemoFolder[] =>
+  folders.flatMap(folder => [folder, ...all(folder.folders ?? [])])
 const runs: readonly Run[] = [...all(OUTLINE).flatMap(folder => folder.papers ?? []), ...IN_TRAY]
 
 describe('the demo plan', () => {
@@ -19,12 +20,20 @@ describe('the demo plan', () => {
   })
 
   it('has papers for each of its tags', () => {
-    const subjects = new Set(all(OUTLINE).flatMap(folder => folder.papers ?? []).map(run => run.subject))
+    const subjects = new Set(
+      all(OUTLINE)
+        .flatMap(folder => folder.papers ?? [])
+        .map(run => run.subject),
+    )
     expect(TAGS.filter(tag => !subjects.has(tag.subject))).toEqual([])
   })
 
   it('uses every meaning of its colour key, each with an ink of its own', () => {
-    const used = new Set(all(OUTLINE).map(folder => folder.meaning).filter(key => key !== undefined))
+    const used = new Set(
+      all(OUTLINE)
+        .map(folder => folder.meaning)
+        .filter(key => key !== undefined),
+    )
     expect(used).toEqual(new Set(MEANINGS.map(({ key }) => key)))
     expect(new Set(MEANINGS.map(({ ink }) => ink)).size).toBe(MEANINGS.length)
   })
@@ -33,22 +42,49 @@ describe('the demo plan', () => {
 describe('papers', () => {
   const paperOf = (format: Format): Paper => {
     const random = seeded(5)
-    return { ...write(random, 'lease', { name: 'Lease', title: 'Berth lease', format, date: new Date('2026-02-03T00:00:00Z') }), table: duesTable(random, 4) }
+    return {
+      ...write(random, 'lease', {
+        name: 'Lease',
+        title: 'Berth lease',
+        format,
+        date: new Date('2026-02-03T00:00:00Z'),
+      }),
+      table: duesTable(random, 4),
+    }
   }
 
   it('say the same each time, and something else with another seed', () => {
-    const text = (seed: number) => write(seeded(seed), 'minutes', { name: 'M', title: 'Minutes', format: 'md', date: new Date(0) }).paragraphs.join('\n')
+    const text = (seed: number) =>
+      write(seeded(seed), 'minutes', { name: 'M', title: 'Minutes', format: 'md', date: new Date(0) }).paragraphs.join(
+        '\n',
+      )
     expect(text(1)).toBe(text(1))
     expect(text(1)).not.toBe(text(2))
     expect(text(1)).not.toMatch(/[{}]/)
   })
 
-  it.each(FORMATS.filter(format => format !== 'docx' && format !== 'xlsx'))('are the very same bytes each time as %s', async (format) => {
-    const hash = async () => createHash('sha256').update(await renderFile(paperOf(format))).digest('hex')
-    expect(await hash()).toBe(await hash())
-  })
+  it.each(FORMATS.filter(format => format !== 'docx' && format !== 'xlsx'))(
+    'are the very same bytes each time as %s',
+    async format => {
+      const hash = async () =>
+        createHash('sha256')
+          .update(await renderFile(paperOf(format)))
+          .digest('hex')
+      expect(await hash()).toBe(await hash())
+    },
+  )
 
-  it.each([['pdf', '%PDF-'], ['docx', 'PK'], ['odt', 'PK'], ['xlsx', 'PK'], ['png', '\x89PNG'], ['html', '<!doctype html>'], ['md', '# Berth lease'], ['txt', 'Berth lease'], ['csv', 'Berth,Vessel']] as const)('are a true %s', async (format, head) => {
+  it.each([
+    ['pdf', '%PDF-'],
+    ['docx', 'PK'],
+    ['odt', 'PK'],
+    ['xlsx', 'PK'],
+    ['png', '\x89PNG'],
+    ['html', '<!doctype html>'],
+    ['md', '# Berth lease'],
+    ['txt', 'Berth lease'],
+    ['csv', 'Berth,Vessel'],
+  ] as const)('are a true %s', async (format, head) => {
     const bytes = await renderFile(paperOf(format))
     expect(bytes.subarray(0, head.length).toString('latin1')).toBe(head)
     expect(bytes.length).toBeGreaterThan(100)
@@ -59,7 +95,8 @@ describe('papers', () => {
   })
 
   it('set tables with a head and equal rows', () => {
-    for (const table of [duesTable(seeded(1), 6), attendanceTable(seeded(1))]) expect(new Set(table.map(row => row.length)).size).toBe(1)
+    for (const table of [duesTable(seeded(1), 6), attendanceTable(seeded(1))])
+      expect(new Set(table.map(row => row.length)).size).toBe(1)
   })
 })
 

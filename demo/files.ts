@@ -8,12 +8,26 @@ import PDFDocument from 'pdfkit'
 import type { Format, Paper } from './papers'
 
 export function renderFile(paper: Paper): Promise<Buffer> {
-  const settings: Record<Format, (paper: Paper) => Promise<Buffer> | Buffer> = { pdf, docx, odt, xlsx, csv, md, txt, html, png }
+  const settings: Record<Format, (paper: Paper) => Promise<Buffer> | Buffer> = {
+    pdf,
+    docx,
+    odt,
+    xlsx,
+    csv,
+    md,
+    txt,
+    html,
+    png,
+  }
   return Promise.resolve(settings[paper.format](paper))
 }
 
 function pdf(paper: Paper): Promise<Buffer> {
-  const document = new PDFDocument({ size: 'A4', margin: 64, info: { Title: paper.title, CreationDate: paper.date, ModDate: paper.date } })
+  const document = new PDFDocument({
+    size: 'A4',
+    margin: 64,
+    info: { Title: paper.title, CreationDate: paper.date, ModDate: paper.date },
+  })
   const parts: Buffer[] = []
   return new Promise((resolve, reject) => {
     document.on('data', (part: Buffer) => parts.push(part))
@@ -28,29 +42,49 @@ function pdf(paper: Paper): Promise<Buffer> {
 }
 
 async function docx(paper: Paper): Promise<Buffer> {
-  const rows = paper.table.map(row => new TableRow({ children: row.map(cell => new TableCell({ children: [new Paragraph(cell)] })) }))
+  const rows = paper.table.map(
+    row => new TableRow({ children: row.map(cell => new TableCell({ children: [new Paragraph(cell)] })) }),
+  )
   const document = new Document({
     title: paper.title,
     creator: 'Quay office',
-    sections: [{
-      children: [
-        new Paragraph({ text: paper.title, heading: HeadingLevel.HEADING_1 }),
-        ...paper.paragraphs.map(text => new Paragraph({ text, spacing: { after: 160 } })),
-        ...(rows.length > 0 ? [new Table({ rows })] : []),
-      ],
-    }],
+    sections: [
+      {
+        children: [
+          new Paragraph({ text: paper.title, heading: HeadingLevel.HEADING_1 }),
+          ...paper.paragraphs.map(text => new Paragraph({ text, spacing: { after: 160 } })),
+          ...(rows.length > 0 ? [new Table({ rows })] : []),
+        ],
+      },
+    ],
   })
   return Packer.toBuffer(document)
 }
 
 /** OpenDocument text (ISO/IEC 26300): the media type first and unpacked, then content and manifest. */
 function odt(paper: Paper): Buffer {
-  const names = 'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"'
-  const body = [`<text:h text:outline-level="1">${escapeXml(paper.title)}</text:h>`, ...[...paper.paragraphs, ...paper.table.map(row => row.join('\t'))].map(text => `<text:p>${escapeXml(text)}</text:p>`)].join('')
+  const names =
+    'xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" ' +
+    'xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"'
+  const body = [
+    `<text:h text:outline-level="1">${escapeXml(paper.title)}</text:h>`,
+    ...[...paper.paragraphs, ...paper.table.map(row => row.join('\t'))].map(
+      text => `<text:p>${escapeXml(text)}</text:p>`,
+    ),
+  ].join('')
   const content = `<?xml version="1.0" encoding="UTF-8"?><office:document-content ${names} office:version="1.3"><office:body><office:text>${body}</office:text></office:body></office:document-content>`
   const type = 'application/vnd.oasis.opendocument.text'
   const manifest = `<?xml version="1.0" encoding="UTF-8"?><manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.3"><manifest:file-entry manifest:full-path="/" manifest:media-type="${type}"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>`
-  return Buffer.from(zipSync({ 'mimetype': [strToU8(type), { level: 0 }], 'content.xml': strToU8(content), 'META-INF/manifest.xml': strToU8(manifest) }, { mtime: paper.date }))
+  return Buffer.from(
+    zipSync(
+      {
+        mimetype: [strToU8(type), { level: 0 }],
+        'content.xml': strToU8(content),
+        'META-INF/manifest.xml': strToU8(manifest),
+      },
+      { mtime: paper.date },
+    ),
+  )
 }
 
 async function xlsx(paper: Paper): Promise<Buffer> {
@@ -64,22 +98,44 @@ async function xlsx(paper: Paper): Promise<Buffer> {
 
 /** RFC 4180. */
 function csv(paper: Paper): Buffer {
-  return Buffer.from(paper.table.map(row => row.map(cell => (/[",\r\n]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(',')).join('\r\n'))
+  return Buffer.from(
+    paper.table
+      .map(row => row.map(cell => (/[",\r\n]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)).join(','))
+      .join('\r\n'),
+  )
 }
 
 function md(paper: Paper): Buffer {
   const [head, ...rows] = paper.table
-  const table = head ? [`| ${head.join(' | ')} |`, `|${head.map(() => ' --- ').join('|')}|`, ...rows.map(row => `| ${row.join(' | ')} |`)].join('\n') : ''
+  const table = head
+    ? [
+        `| ${head.join(' | ')} |`,
+        `|${head.map(() => ' --- ').join('|')}|`,
+        ...rows.map(row => `| ${row.join(' | ')} |`),
+      ].join('\n')
+    : ''
   return Buffer.from([`# ${paper.title}`, ...paper.paragraphs, ...(table === '' ? [] : [table])].join('\n\n') + '\n')
 }
 
 function txt(paper: Paper): Buffer {
-  return Buffer.from([paper.title, '', ...paper.paragraphs.flatMap(paragraph => [paragraph, '']), ...paper.table.map(row => row.join('\t'))].join('\n'))
+  return Buffer.from(
+    [
+      paper.title,
+      '',
+      ...paper.paragraphs.flatMap(paragraph => [paragraph, '']),
+      ...paper.table.map(row => row.join('\t')),
+    ].join('\n'),
+  )
 }
 
 function html(paper: Paper): Buffer {
-  const table = paper.table.length > 0 ? `<table>${paper.table.map(row => `<tr>${row.map(cell => `<td>${escapeXml(cell)}</td>`).join('')}</tr>`).join('')}</table>` : ''
-  return Buffer.from(`<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escapeXml(paper.title)}</title></head><body><h1>${escapeXml(paper.title)}</h1>${paper.paragraphs.map(text => `<p>${escapeXml(text)}</p>`).join('')}${table}</body></html>`)
+  const table =
+    paper.table.length > 0
+      ? `<table>${paper.table.map(row => `<tr>${row.map(cell => `<td>${escapeXml(cell)}</td>`).join('')}</tr>`).join('')}</table>`
+      : ''
+  return Buffer.from(
+    `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escapeXml(paper.title)}</title></head><body><h1>${escapeXml(paper.title)}</h1>${paper.paragraphs.map(text => `<p>${escapeXml(text)}</p>`).join('')}${table}</body></html>`,
+  )
 }
 
 /** A page as a scanner would give it: a little grey and a little turned. */
@@ -104,10 +160,12 @@ function png(paper: Paper): Buffer {
     y += 20
     let line = ''
     for (const word of paragraph.split(' ')) {
-      if (pen.measureText(`${line} ${word}`).width > width - 2 * margin) { pen.fillText(line, margin, y += 36); line = word }
-      else line = line === '' ? word : `${line} ${word}`
+      if (pen.measureText(`${line} ${word}`).width > width - 2 * margin) {
+        pen.fillText(line, margin, (y += 36))
+        line = word
+      } else line = line === '' ? word : `${line} ${word}`
     }
-    pen.fillText(line, margin, y += 36)
+    pen.fillText(line, margin, (y += 36))
     if (y > height - 120) break
   }
   return canvas.toBuffer('image/png')

@@ -16,7 +16,20 @@ export interface Paper {
 }
 export type Format = 'pdf' | 'docx' | 'odt' | 'xlsx' | 'csv' | 'md' | 'txt' | 'html' | 'png'
 
-const MONTHS = ['January', 'February', 'March', 'April', 'May', 'June', 'July', 'August', 'September', 'October', 'November', 'December']
+const MONTHS = [
+  'January',
+  'February',
+  'March',
+  'April',
+  'May',
+  'June',
+  'July',
+  'August',
+  'September',
+  'October',
+  'November',
+  'December',
+]
 
 export function isoDay(date: Date): string {
   return date.toISOString().slice(0, 10)
@@ -50,11 +63,19 @@ export function fill(sentence: string, random: Random, date: Date): string {
 }
 
 /** A paper about a subject, of `length` sentences in short paragraphs. */
-export function write(random: Random, subject: Subject, request: { name: string; title: string; format: Format; date: Date; length?: number }): Paper {
+export function write(
+  random: Random,
+  subject: Subject,
+  request: { name: string; title: string; format: Format; date: Date; length?: number },
+): Paper {
   const pool = POOLS[subject]
   const length = request.length ?? random.int(5, 11)
-  const sentences = Array.from({ length: Math.ceil(length / pool.length) }, () => random.some(pool, Math.min(pool.length, length))).flat()
-    .slice(0, length).map(sentence => fill(sentence, random, request.date))
+  const sentences = Array.from({ length: Math.ceil(length / pool.length) }, () =>
+    random.some(pool, Math.min(pool.length, length)),
+  )
+    .flat()
+    .slice(0, length)
+    .map(sentence => fill(sentence, random, request.date))
   const paragraphs: string[] = []
   while (sentences.length > 0) paragraphs.push(sentences.splice(0, random.int(1, 3)).join(' '))
   return { name: request.name, title: request.title, format: request.format, date: request.date, paragraphs, table: [] }
@@ -62,12 +83,22 @@ export function write(random: Random, subject: Subject, request: { name: string;
 
 /** A table of berths with readings and sums. */
 export function duesTable(random: Random, rows: number): string[][] {
-  return [['Berth', 'Vessel', 'Holder', 'Units', 'Sum'], ...Array.from({ length: rows }, (_, index) => [
-    String(index + 1), random.pick(BOATS), random.pick(PEOPLE), String(random.int(10, 400)), `${random.int(60, 600)}.${random.pick(['00', '50'])}`,
-  ])]
+  return [
+    ['Berth', 'Vessel', 'Holder', 'Units', 'Sum'],
+    ...Array.from({ length: rows }, (_, index) => [
+      String(index + 1),
+      random.pick(BOATS),
+      random.pick(PEOPLE),
+      String(random.int(10, 400)),
+      `${random.int(60, 600)}.${random.pick(['00', '50'])}`,
+    ]),
+  ]
 }
 
 export function attendanceTable(random: Random): string[][] {
   const weeks = Array.from({ length: 6 }, (_, index) => `Week ${index + 1}`)
-  return [['Learner', ...weeks], ...PEOPLE.map(person => [person, ...weeks.map(() => random.pick(['yes', 'yes', 'yes', 'no', 'late']))])]
+  return [
+    ['Learner', ...weeks],
+    ...PEOPLE.map(person => [person, ...weeks.map(() => random.pick(['yes', 'yes', 'yes', 'no', 'late']))]),
+  ]
 }

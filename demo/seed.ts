@@ -27,9 +27,20 @@ export async function seedDemo(log: (line: string) => void): Promise<void> {
   log('making the demo plan')
   const random = seeded(SEED)
   // Nobody signs in to the demo with a password: it opens with its button.
-  const actor = await createAccount({ email: EMAIL, password: newId() + newId(), planName: 'Tern Quay', isDemo: true, meanings: MEANINGS.map(({ name, ink, closed }) => ({ name, ink, closed })) }, new Date('2024-01-08T08:00:00Z'))
+  const actor = await createAccount(
+    {
+      email: EMAIL,
+      password: newId() + newId(),
+      planName: 'Tern Quay',
+      isDemo: true,
+      meanings: MEANINGS.map(({ name, ink, closed }) => ({ name, ink, closed })),
+    },
+    new Date('2024-01-08T08:00:00Z'),
+  )
   const { meanings } = await readOutline(actor)
-  const meaningIds = new Map(MEANINGS.map(({ key, name }) => [key, meanings.find(meaning => meaning.name === name)?.id]))
+  const meaningIds = new Map(
+    MEANINGS.map(({ key, name }) => [key, meanings.find(meaning => meaning.name === name)?.id]),
+  )
   const plan = new Seeding(actor, random, meaningIds)
   for (const folder of OUTLINE) {
     await plan.folder(folder, null)
@@ -50,7 +61,11 @@ class Seeding {
   /** Acts happen minute after minute in the last week before the newest document. */
   private clock = LAST_DAY - 6 * 86_400_000
 
-  constructor(private readonly actor: Actor, private readonly random: Random, private readonly meaningIds: ReadonlyMap<MeaningKey, MeaningId | undefined>) {}
+  constructor(
+    private readonly actor: Actor,
+    private readonly random: Random,
+    private readonly meaningIds: ReadonlyMap<MeaningKey, MeaningId | undefined>,
+  ) {}
 
   private act(command: Command): Promise<unknown> {
     this.clock += 60_000 * this.random.int(2, 40)
@@ -80,7 +95,18 @@ class Seeding {
         const { id: blobId, size } = await storeFile(this.actor.planId, bytes)
         const id = newId() as DocumentId
         if (folderId !== null) this.filed.push({ id, subject: run.subject, at: paper.date.toISOString() })
-        files.push({ id, versionId: newId(), placementId: newId(), fileName: `${paper.name}.${paper.format}`, mediaType: mediaTypeOf(paper.format), size, blobId, changedAt: paper.date.toISOString(), ...(run.origin ? { origin: run.origin } : {}), ...(run.sender ? { sender: run.sender } : {}) })
+        files.push({
+          id,
+          versionId: newId(),
+          placementId: newId(),
+          fileName: `${paper.name}.${paper.format}`,
+          mediaType: mediaTypeOf(paper.format),
+          size,
+          blobId,
+          changedAt: paper.date.toISOString(),
+          ...(run.origin ? { origin: run.origin } : {}),
+          ...(run.sender ? { sender: run.sender } : {}),
+        })
       }
     }
     if (files.length === 0) return
@@ -92,8 +118,17 @@ class Seeding {
 
   async tags(): Promise<void> {
     for (const { name, subject, every, most } of TAGS) {
-      const newest = this.filed.filter(one => one.subject === subject).sort((a, b) => (a.at < b.at ? 1 : -1)).filter((_, index) => index % every === 0).slice(0, most)
-      await this.act({ kind: 'tag.put', folderIds: [], documentIds: newest.map(({ id }) => id), tags: [{ id: newId() as TagId, name }] })
+      const newest = this.filed
+        .filter(one => one.subject === subject)
+        .sort((a, b) => (a.at < b.at ? 1 : -1))
+        .filter((_, index) => index % every === 0)
+        .slice(0, most)
+      await this.act({
+        kind: 'tag.put',
+        folderIds: [],
+        documentIds: newest.map(({ id }) => id),
+        tags: [{ id: newId() as TagId, name }],
+      })
     }
   }
 
@@ -104,7 +139,12 @@ class Seeding {
   private paper(run: Run, number: number): Paper {
     const { random } = this
     const [from, to] = run.years ?? [FIRST_YEAR, 2026]
-    const date = new Date(Math.min(LAST_DAY - random.int(0, 40) * 86_400_000, Date.UTC(random.int(from, to), random.int(0, 11), random.int(1, 28), random.int(7, 18), random.int(0, 59))))
+    const date = new Date(
+      Math.min(
+        LAST_DAY - random.int(0, 40) * 86_400_000,
+        Date.UTC(random.int(from, to), random.int(0, 11), random.int(1, 28), random.int(7, 18), random.int(0, 59)),
+      ),
+    )
     const berth = String(random.int(...(run.berths ?? [1, 24])))
     const values: Record<string, string> = {
       n: run.name.startsWith('scan') ? String(30 + number).padStart(4, '0') : String(number),
@@ -113,13 +153,34 @@ class Seeding {
       year: String(date.getUTCFullYear()),
       month: date.toLocaleString('en-GB', { month: 'long', timeZone: 'UTC' }),
       topic: random.pick(['fenders', 'the deposit', 'shore power', 'the mooring ring', 'the waiting list']),
-      notice: random.pick(['east ladder closed', 'ice on the planks', 'storm gate', 'fuel berth', 'gas bottles', 'life rings', 'cables on the walkway']),
+      notice: random.pick([
+        'east ladder closed',
+        'ice on the planks',
+        'storm gate',
+        'fuel berth',
+        'gas bottles',
+        'life rings',
+        'cables on the walkway',
+      ]),
       part: random.pick(['sill beam', 'roof', 'slipway rails', 'winch', 'north wall', 'balcony']),
     }
-    const put = (text: string) => fill(text.replace(/\{(\w+)\}/g, (whole, slot: string) => values[slot] ?? whole), seeded(number * 7919 + berth.length + date.getTime() % 9973), date)
+    const put = (text: string) =>
+      fill(
+        text.replace(/\{(\w+)\}/g, (whole, slot: string) => values[slot] ?? whole),
+        seeded(number * 7919 + berth.length + (date.getTime() % 9973)),
+        date,
+      )
     const format = run.formats[(number - 1) % run.formats.length] ?? 'txt'
-    const paper = write(random, run.subject, { name: put(run.name), title: put(run.title), format, date, ...(run.length ? { length: run.length } : {}) })
+    const paper = write(random, run.subject, {
+      name: put(run.name),
+      title: put(run.title),
+      format,
+      date,
+      ...(run.length ? { length: run.length } : {}),
+    })
     const needsTable = run.table ?? (format === 'xlsx' || format === 'csv' ? 'dues' : null)
-    return needsTable ? { ...paper, table: needsTable === 'dues' ? duesTable(random, 18) : attendanceTable(random) } : paper
+    return needsTable
+      ? { ...paper, table: needsTable === 'dues' ? duesTable(random, 18) : attendanceTable(random) }
+      : paper
   }
 }

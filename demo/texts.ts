@@ -1,12 +1,52 @@
 // Sentences of our own about Tern Quay, a made-up harbour. {slots} are filled by demo/papers.ts.
 
-export const BOATS = ['Grey Heron', 'Marigold', 'Little Auk', 'Sandpiper', 'Elderflower', 'North Wind', 'Curlew', 'Hazelnut', 'Quiet Morning', 'Blue Kettle', 'Juniper', 'Saltmarsh', 'Wren', 'Half Tide', 'Amber', 'Old Lantern']
-export const PEOPLE = ['Ida Fenn', 'Tomas Brack', 'Nell Harrow', 'Odo Lind', 'Mirra Vane', 'Per Aske', 'Lotte Quill', 'Bram Sedge', 'Una Thorn', 'Jory Pell', 'Sanna Roke', 'Walt Ember']
-export const FIRMS = ['Harl & Dow Timber', 'Brightwire Electrics', 'Fenland Rope Works', 'Quill Chandlery', 'Stonebeck Insurance', 'Mistral Paint Yard', 'Tolland Dredging', 'Ember Pumps']
+export const BOATS = [
+  'Grey Heron',
+  'Marigold',
+  'Little Auk',
+  'Sandpiper',
+  'Elderflower',
+  'North Wind',
+  'Curlew',
+  'Hazelnut',
+  'Quiet Morning',
+  'Blue Kettle',
+  'Juniper',
+  'Saltmarsh',
+  'Wren',
+  'Half Tide',
+  'Amber',
+  'Old Lantern',
+]
+export const PEOPLE = [
+  'Ida Fenn',
+  'Tomas Brack',
+  'Nell Harrow',
+  'Odo Lind',
+  'Mirra Vane',
+  'Per Aske',
+  'Lotte Quill',
+  'Bram Sedge',
+  'Una Thorn',
+  'Jory Pell',
+  'Sanna Roke',
+  'Walt Ember',
+]
+export const FIRMS = [
+  'Harl & Dow Timber',
+  'Brightwire Electrics',
+  'Fenland Rope Works',
+  'Quill Chandlery',
+  'Stonebeck Insurance',
+  'Mistral Paint Yard',
+  'Tolland Dredging',
+  'Ember Pumps',
+]
 
 export const POOLS = {
   lease: [
-    'This lease is made between Tern Quay Harbour and {person}, holder of the vessel {boat}, for the berth marked {berth} on the {pontoon} pontoon.',
+    'This lease is made between Tern Quay Harbour and {person}, holder of the vessel {boat}, for the berth ' +
+      'marked {berth} on the {pontoon} pontoon.',
     'It runs from {day} to {nextday} and ends by itself unless both sides renew it in writing.',
     'The holder pays quarterly dues of {sum} in advance, on the first working day of each quarter.',
     'Shore power is metered and charged at cost, read on the first working day of each quarter.',
@@ -183,4 +223,13 @@ export const POOLS = {
 } as const
 
 export type Subject = keyof typeof POOLS
-export const KNOTS = ['bowline', 'sheet bend', 'clove hitch', 'rolling hitch', 'figure of eight', 'reef knot', 'round turn and two half hitches', 'fisherman’s bend']
+export const KNOTS = [
+  'bowline',
+  'sheet bend',
+  'clove hitch',
+  'rolling hitch',
+  'figure of eight',
+  'reef knot',
+  'round turn and two half hitches',
+  'fisherman’s bend',
+]

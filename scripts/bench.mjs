@@ -1,6 +1,5 @@
-// npm run bench: the figures of tests/bench/report.md, finding.md, reading.md and holding.md, made anew; "npm run bench find",
-// "read" or "holding" those of one only.
-// HEMBIX_BENCH_FIND names the sizes of its plans, "100000,1000000".
+// npm run bench: the figures of tests/bench/report.md, finding.md, reading.md and holding.md, made anew; "npm run bench
+// find", "read" or "holding" those of one only. HEMBIX_BENCH_FIND names the sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
 import { gzipSync } from 'node:zlib'
 import { buildApp } from './lib/build.mjs'
@@ -14,7 +13,9 @@ const log = line => console.log(`· ${line}`)
 async function bundleKB(address) {
   const page = await (await fetch(`${address}/sign-in`)).text()
   const paths = [...new Set([...page.matchAll(/(?:src|href)="(\/_nuxt\/[^"]+\.js)"/g)].map(match => match[1]))]
-  const sizes = await Promise.all(paths.map(async path => gzipSync(Buffer.from(await (await fetch(address + path)).arrayBuffer())).length))
+  const sizes = await Promise.all(
+    paths.map(async path => gzipSync(Buffer.from(await (await fetch(address + path)).arrayBuffer())).length),
+  )
   return Math.round(sizes.reduce((sum, size) => sum + size, 0) / 1024)
 }
 
@@ -25,17 +26,44 @@ await script(async () => {
   log(`${execFileSync('nproc', { encoding: 'utf8' }).trim()} cores`)
   const only = process.argv[2] ?? 'all'
   if (only === 'all') {
-    await withTestServer(log, { name: 'bench', settings: { fsync: 'on' } }, async ({ address, databaseUrl, server }) => {
-      await run(process.execPath, ['--import', 'tsx', 'tests/bench/run.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl, HEMBIX_SERVER_PID: String(server.child.pid), HEMBIX_BUNDLE_KB: String(await bundleKB(address)) } })
-    })
+    await withTestServer(
+      log,
+      { name: 'bench', settings: { fsync: 'on' } },
+      async ({ address, databaseUrl, server }) => {
+        await run(process.execPath, ['--import', 'tsx', 'tests/bench/run.ts'], {
+          quiet: false,
+          env: {
+            HEMBIX_TEST_URL: address,
+            DATABASE_URL: databaseUrl,
+            HEMBIX_SERVER_PID: String(server.child.pid),
+            HEMBIX_BUNDLE_KB: String(await bundleKB(address)),
+          },
+        })
+      },
+    )
   }
   if (only === 'all' || only === 'holding') {
     await withTestServer(log, { name: 'bench-holding', settings: { fsync: 'on' } }, async ({ address, server }) => {
-      await run(process.execPath, ['--import', 'tsx', 'tests/bench/holding.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, HEMBIX_SERVER_PID: String(server.child.pid) } })
+      await run(process.execPath, ['--import', 'tsx', 'tests/bench/holding.ts'], {
+        quiet: false,
+        env: { HEMBIX_TEST_URL: address, HEMBIX_SERVER_PID: String(server.child.pid) },
+      })
     })
   }
-  if (only === 'all' || only === 'read') await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
-  if (only === 'all' || only === 'find') await withTestServer(log, { name: 'bench-find', settings: { fsync: 'on', shared_buffers: '2GB', maintenance_work_mem: '1GB', max_wal_size: '8GB' } }, async ({ address, databaseUrl }) => {
-    await run(process.execPath, ['--import', 'tsx', 'tests/bench/find.ts'], { quiet: false, env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl } })
-  })
+  if (only === 'all' || only === 'read')
+    await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
+  if (only === 'all' || only === 'find')
+    await withTestServer(
+      log,
+      {
+        name: 'bench-find',
+        settings: { fsync: 'on', shared_buffers: '2GB', maintenance_work_mem: '1GB', max_wal_size: '8GB' },
+      },
+      async ({ address, databaseUrl }) => {
+        await run(process.execPath, ['--import', 'tsx', 'tests/bench/find.ts'], {
+          quiet: false,
+          env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl },
+        })
+      },
+    )
 })

@@ -13,13 +13,18 @@ await script(async () => {
   await buildApp({ log }) // for the program of the reader's threads
   const programs = await needPostgres(log)
   const server = await startPostgres(programs, resolve(process.env.HEMBIX_DATA ?? join(ROOT, '.data')), { log })
-  for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => { /* ends with the child below */ })
+  for (const signal of ['SIGINT', 'SIGTERM'])
+    process.on(signal, () => {
+      /* ends with the child below */
+    })
   try {
-    const DATABASE_URL = process.env.DATABASE_URL ?? await needDatabase(programs, server, 'hembix')
+    const DATABASE_URL = process.env.DATABASE_URL ?? (await needDatabase(programs, server, 'hembix'))
     await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts'], { quiet: false, env: { DATABASE_URL } })
-    await run(bin('nuxt'), ['dev'], { quiet: false, env: { DATABASE_URL, HEMBIX_WORKERS: join(ROOT, '.output', 'workers') } })
-  }
-  finally {
+    await run(bin('nuxt'), ['dev'], {
+      quiet: false,
+      env: { DATABASE_URL, HEMBIX_WORKERS: join(ROOT, '.output', 'workers') },
+    })
+  } finally {
     await server.stop()
   }
 })

@@ -13,10 +13,15 @@ await script(async () => {
     const ask = sql => run(join(programs, 'psql'), ['-X', '-q', '-t', '-A', '-c', sql], { env: connectionEnv(url) })
     const hasTables = (await ask(`SELECT count(*) FROM pg_tables WHERE schemaname = 'public'`)).trim() !== '0'
     if (hasTables && (await ask('SELECT count(*) FROM account')).trim() !== '0') {
-      fail('This database holds accounts already, and a restore would mix two plans. Restore into an empty data folder: HEMBIX_DATA=/path/to/new npm run restore -- FILE')
+      fail(
+        'This database holds accounts already, and a restore would mix two plans. Restore into an empty data ' +
+          'folder: HEMBIX_DATA=/path/to/new npm run restore -- FILE',
+      )
     }
     if (hasTables) await ask('DROP SCHEMA public CASCADE; CREATE SCHEMA public')
-    await readBackup(programs, file, url).catch(error => fail(`The backup could not be restored, and nothing of it was kept: ${error.message}`))
+    await readBackup(programs, file, url).catch(error =>
+      fail(`The backup could not be restored, and nothing of it was kept: ${error.message}`),
+    )
   })
   console.log('Restored. Start Hembix with: npm start')
 })

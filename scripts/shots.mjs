@@ -16,11 +16,13 @@ await script(async () => {
   mkdirSync(folder, { recursive: true })
   const { chromium } = await import('@playwright/test')
   await withTestServer(log, { demo: true, name: 'shots' }, async ({ address }) => {
-    const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
+    const browser = await chromium.launch({
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
+    })
     try {
       await walk(browser, address)
-    }
-    finally {
+    } finally {
       await browser.close()
     }
   })
@@ -34,7 +36,7 @@ async function allRead(page) {
 async function walk(browser, address) {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } })
   const page = await context.newPage()
-  const shot = async (name) => {
+  const shot = async name => {
     await page.waitForTimeout(1800)
     await page.screenshot({ path: join(folder, `${name}.png`) })
   }
@@ -44,7 +46,10 @@ async function walk(browser, address) {
   await page.getByRole('button', { name: 'Open the demo plan' }).click()
   await page.getByRole('treeitem', { name: /Quay office/ }).click()
   await page.getByRole('row', { name: /Berth leases/ }).dblclick()
-  await page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: /Standard lease terms/ }).click()
+  await page
+    .getByRole('grid', { name: 'Documents' })
+    .getByRole('row', { name: /Standard lease terms/ })
+    .click()
   await shot('plan')
   await page.keyboard.press('m')
   await page.getByLabel('Narrow the folders').fill('off')
@@ -60,7 +65,19 @@ async function walk(browser, address) {
   await page.getByRole('grid', { name: 'Found documents' }).getByRole('row').nth(1).click()
   await page.getByRole('complementary', { name: 'Card' }).getByText(/hits?/).waitFor()
   await shot('find')
-  const rule = { kind: 'all', rules: [{ kind: 'text', field: 'name', op: 'contains', value: 'berth' }, { kind: 'any', rules: [{ kind: 'type', anyOf: ['pdf', 'writing'] }, { kind: 'recent', field: 'changed', count: 12, unit: 'month' }] }] }
+  const rule = {
+    kind: 'all',
+    rules: [
+      { kind: 'text', field: 'name', op: 'contains', value: 'berth' },
+      {
+        kind: 'any',
+        rules: [
+          { kind: 'type', anyOf: ['pdf', 'writing'] },
+          { kind: 'recent', field: 'changed', count: 12, unit: 'month' },
+        ],
+      },
+    ],
+  }
   await page.goto(`${address}/find?group=place&rule=${encodeURIComponent(JSON.stringify(rule))}`)
   await page.getByRole('grid', { name: 'Found documents' }).getByRole('row').nth(1).waitFor()
   await shot('find-rules')
@@ -68,7 +85,12 @@ async function walk(browser, address) {
     await page.goto(`${address}/${place}`)
     if (place === 'in-tray') await page.getByRole('row', { name: /Anfrage Sommer/ }).click()
     await allRead(page)
-    if (place === 'desk') await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(2).click({ position: { x: 120, y: 14 } })
+    if (place === 'desk')
+      await page
+        .getByRole('grid', { name: 'Documents' })
+        .getByRole('row')
+        .nth(2)
+        .click({ position: { x: 120, y: 14 } })
     await shot(place)
   }
   await page.keyboard.press('Escape')

@@ -1,4 +1,5 @@
-// npm run soak -- --minutes N: people at work while parts of Hembix are killed; then everything that was acknowledged is looked for.
+// npm run soak -- --minutes N: people at work while parts of Hembix are killed; then everything that was acknowledged
+// is looked for.
 import { buildApp } from './lib/build.mjs'
 import { checkNode, installPackages } from './lib/install.mjs'
 import { fail, run, script } from './lib/run.mjs'
@@ -12,5 +13,11 @@ await script(async () => {
   checkNode()
   await installPackages(log)
   await buildApp({ log })
-  await run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], { quiet: false, env: { HEMBIX_SOAK_MINUTES: String(minutes) } }).catch((error) => { if (error.code !== 1) throw error; process.exitCode = 1 })
+  await run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], {
+    quiet: false,
+    env: { HEMBIX_SOAK_MINUTES: String(minutes) },
+  }).catch(error => {
+    if (error.code !== 1) throw error
+    process.exitCode = 1
+  })
 })

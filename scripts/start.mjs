@@ -26,7 +26,13 @@ async function stopAll() {
 for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
   process.on(signal, () => {
     console.log('\n· stopping')
-    stopAll().then(() => process.exit(0), (error) => { console.error(error); process.exit(1) })
+    stopAll().then(
+      () => process.exit(0),
+      error => {
+        console.error(error)
+        process.exit(1)
+      },
+    )
   })
 }
 
@@ -42,8 +48,12 @@ await script(async () => {
     const database = process.env.DATABASE_URL ? null : await ownDatabase()
     const databaseUrl = process.env.DATABASE_URL ?? database.databaseUrl
     const empty = process.argv.includes('--empty')
-    await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(empty ? ['--empty'] : [])], { quiet: false, env: { DATABASE_URL: databaseUrl } })
-      .catch((error) => { fail(error.code === 1 ? 'Hembix was not started.' : error.message) })
+    await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(empty ? ['--empty'] : [])], {
+      quiet: false,
+      env: { DATABASE_URL: databaseUrl },
+    }).catch(error => {
+      fail(error.code === 1 ? 'Hembix was not started.' : error.message)
+    })
     const { buildApp } = await import('./lib/build.mjs')
     await buildApp({ log })
     const { serve } = await import('./lib/serve.mjs')
@@ -53,15 +63,40 @@ await script(async () => {
     const server = await startServer()
     let serverNow = server
     stops.push(() => serverNow.stop())
-    console.log(`\nHembix: ${server.address}\n${empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'}. Ctrl+C stops everything.\n`)
+    console.log(
+      `\nHembix: ${server.address}\n${
+        empty ? 'Make an account there' : 'Open the demo plan there with one ' + 'button, or make an account'
+      }. Ctrl+C stops everything.\n`,
+    )
     if (process.env.HEMBIX_BACKUP_DIR) await planned(databaseUrl)
     const isStopping = () => stopping !== null
     await Promise.race([
-      supervise({ name: 'The server', first: server, start: startServer, onUp: (part) => { serverNow = part }, isStopping, log }),
-      ...(database ? [supervise({ name: 'PostgreSQL', first: database, start: () => database.again(), onUp: (part) => { databaseNow = part }, isStopping, log })] : []),
+      supervise({
+        name: 'The server',
+        first: server,
+        start: startServer,
+        onUp: part => {
+          serverNow = part
+        },
+        isStopping,
+        log,
+      }),
+      ...(database
+        ? [
+            supervise({
+              name: 'PostgreSQL',
+              first: database,
+              start: () => database.again(),
+              onUp: part => {
+                databaseNow = part
+              },
+              isStopping,
+              log,
+            }),
+          ]
+        : []),
     ])
-  }
-  finally {
+  } finally {
     await stopAll()
   }
 })
@@ -81,29 +116,43 @@ async function ownDatabase() {
   const server = await startPostgres(bin, DATA, { log })
   databaseNow = server
   stops.push(() => databaseNow.stop())
-  return { ...server, databaseUrl: await needDatabase(bin, server, 'hembix'), again: () => startPostgres(bin, DATA, { log, wantedPort: server.port }) }
+  return {
+    ...server,
+    databaseUrl: await needDatabase(bin, server, 'hembix'),
+    again: () => startPostgres(bin, DATA, { log, wantedPort: server.port }),
+  }
 }
 
 function portFrom(text) {
   const port = Number(text)
-  return Number.isInteger(port) && port > 0 && port < 65_536 ? port : fail(`PORT is "${text}"; it has to be a number from 1 to 65535.`)
+  return Number.isInteger(port) && port > 0 && port < 65_536
+    ? port
+    : fail(`PORT is "${text}"; it has to be a number from 1 to 65535.`)
 }
 
 /** Whoever serves others says under which names, or a page of somebody else could point its own name here. */
 function checkNames(host) {
   if (['127.0.0.1', 'localhost', '::1'].includes(host) || process.env.HEMBIX_NAMES) return
-  fail(`HOST is ${host}, so others can reach Hembix. Say under which names, separated by commas: HEMBIX_NAMES=plans.example.org npm start. How to put TLS in front stands in docs/operating.md.`)
+  fail(
+    `HOST is ${host}, so others can reach Hembix. Say under which names, separated by commas: HEMBIX_NAMES=plans.example.org npm start. How to put TLS in front stands in docs/operating.md.`,
+  )
 }
 
 function checkPort(host, port) {
   return new Promise((done, broken) => {
     const probe = createServer()
-    probe.once('error', (error) => {
-      const why = error.code === 'EADDRINUSE'
-        ? `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start`
-        : error.code === 'EACCES' ? `Port ${port} may not be opened by this user. Choose one above 1023: PORT=3000 npm start` : `The address ${host} cannot be used here (${error.code}). Leave HOST unset, or name an address of this machine.`
-      try { fail(why) }
-      catch (plain) { broken(plain) }
+    probe.once('error', error => {
+      const why =
+        error.code === 'EADDRINUSE'
+          ? `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start`
+          : error.code === 'EACCES'
+            ? `Port ${port} may not be opened by this user. Choose one above 1023: PORT=3000 npm start`
+            : `The address ${host} cannot be used here (${error.code}). Leave HOST unset, or name an address of this machine.`
+      try {
+        fail(why)
+      } catch (plain) {
+        broken(plain)
+      }
     })
     probe.listen(port, host, () => probe.close(() => done()))
   })

@@ -19,10 +19,11 @@ async function step(name, work) {
     const counted = await work()
     counts.passed += counted?.passed ?? 1
     counts.failed += counted?.failed ?? 0
-    console.log(`${counted?.failed ? '✗' : '✓'} ${name} (${Math.round((Date.now() - began) / 1000)} s)${counted ? `: ${counted.passed} passed, ${counted.failed} failed` : ''}`)
+    console.log(
+      `${counted?.failed ? '✗' : '✓'} ${name} (${Math.round((Date.now() - began) / 1000)} s)${counted ? `: ${counted.passed} passed, ${counted.failed} failed` : ''}`,
+    )
     if (counted?.failed) console.log(counted.output)
-  }
-  catch (error) {
+  } catch (error) {
     counts.failed++
     console.log(`✗ ${name}\n${error.output ?? error.stack ?? error}`)
   }
@@ -34,8 +35,7 @@ async function tests(command, args, report, env = {}) {
   let output
   try {
     output = await run(command, args, { env })
-  }
-  catch (error) {
+  } catch (error) {
     output = error.output ?? String(error)
     if (!existsSync(report)) throw error
   }
@@ -46,12 +46,22 @@ async function tests(command, args, report, env = {}) {
 
 function countsIn(report) {
   if (report.stats) return { passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }
-  return { passed: report.numPassedTests, failed: report.numFailedTests + report.testResults.filter(file => file.status === 'failed' && file.assertionResults.length === 0).length }
+  return {
+    passed: report.numPassedTests,
+    failed:
+      report.numFailedTests +
+      report.testResults.filter(file => file.status === 'failed' && file.assertionResults.length === 0).length,
+  }
 }
 
 const vitest = (project, env) => {
   const report = join(reports, `${project}.json`)
-  return tests(bin('vitest'), ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`], report, env)
+  return tests(
+    bin('vitest'),
+    ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
+    report,
+    env,
+  )
 }
 
 /** Journeys walk in it, and it prints one of the PDFs that are read in tests. */
@@ -68,19 +78,39 @@ await script(async () => {
   await needChromium()
   mkdirSync(reports, { recursive: true })
   await run(bin('nuxt'), ['prepare', '--logLevel=silent'])
-  await step('lint', () => run(bin('eslint'), ['.', '--quiet']).then(() => undefined))
-  await step('layer rule', () => run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'server', 'app', 'demo']).then(() => undefined))
+  await step('layout', () => run(bin('prettier'), ['--check', '--log-level', 'warn', '.']).then(() => undefined))
+  await step('lint', () => run(bin('eslint'), ['.', '--max-warnings', '0']).then(() => undefined))
+  await step('layer rule', () =>
+    run(bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'core', 'contract', 'server', 'app', 'demo']).then(
+      () => undefined,
+    ),
+  )
   await step('types', () => run(bin('vue-tsc'), ['--build', '--noEmit']).then(() => undefined))
   await step('core stands alone', () => run(bin('tsc'), ['-p', 'core/tsconfig.json']).then(() => undefined))
   await step('unit tests', () => vitest('unit'))
   const { buildApp } = await import('./lib/build.mjs')
   await step('build', () => buildApp({ log }).then(() => undefined))
   const { withTestServer } = await import('./lib/testServer.mjs')
-  await step('integration tests', () => withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) => vitest('integration', { HEMBIX_TEST_PID: String(server.child.pid), HEMBIX_TEST_ARRIVALS: arrivals, HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl })))
-  await step('soak (3 minutes, 6 kills)', () => run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], { env: { HEMBIX_SOAK_MINUTES: '3', HEMBIX_SOAK_KILLS: '6' } }).then(() => undefined))
+  await step('integration tests', () =>
+    withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) =>
+      vitest('integration', {
+        HEMBIX_TEST_PID: String(server.child.pid),
+        HEMBIX_TEST_ARRIVALS: arrivals,
+        HEMBIX_TEST_URL: address,
+        DATABASE_URL: databaseUrl,
+      }),
+    ),
+  )
+  await step('soak (3 minutes, 6 kills)', () =>
+    run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], {
+      env: { HEMBIX_SOAK_MINUTES: '3', HEMBIX_SOAK_KILLS: '6' },
+    }).then(() => undefined),
+  )
   await step('browser journeys', async () => {
     const report = join(reports, 'e2e.json')
-    return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) => tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }))
+    return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) =>
+      tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }),
+    )
   })
   console.log(`${counts.passed} passed, ${counts.failed} failed`)
   if (counts.failed > 0) process.exitCode = 1

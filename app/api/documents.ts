@@ -1,24 +1,48 @@
-import type { DocumentFacts, HitPages, InsideTrash, NameClash, RegisterPage, Sort, TextReply, TrashItem } from '../../contract/document'
+import type {
+  DocumentFacts,
+  HitPages,
+  InsideTrash,
+  NameClash,
+  RegisterPage,
+  Sort,
+  TextReply,
+  TrashItem,
+} from '../../contract/document'
 import type { Suggestions, TagSuggestions } from '../../contract/filing'
 import { HembixError, refusal } from '../../core/errors'
 import { addressOf, call, refusalIn } from './http'
 
-export interface ListRequest { readonly folder: string; readonly sort: Sort; readonly descending: boolean; readonly cursor?: string | null; readonly limit?: number }
+export interface ListRequest {
+  readonly folder: string
+  readonly sort: Sort
+  readonly descending: boolean
+  readonly cursor?: string | null
+  readonly limit?: number
+}
 
-export const readRegister = (request: ListRequest) => call<RegisterPage>('GET', '/api/documents', { query: { ...request } })
-export const readRegisterIds = (request: ListRequest) => call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...request } })
+export const readRegister = (request: ListRequest) =>
+  call<RegisterPage>('GET', '/api/documents', { query: { ...request } })
+export const readRegisterIds = (request: ListRequest) =>
+  call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...request } })
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
-export const readText = (id: string, from: number) => call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
+export const readText = (id: string, from: number) =>
+  call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
 export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
-export const readSuggestions = (id: string, folder: string | null) => call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
-export const readTagSuggestions = (id: string, folder: string | null) => call<TagSuggestions>('GET', `/api/documents/${id}/tag-suggestions`, { query: { folder: folder ?? undefined } })
-export const findClashes = (folder: string, names: string[]) => call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })
+export const readSuggestions = (id: string, folder: string | null) =>
+  call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
+export const readTagSuggestions = (id: string, folder: string | null) =>
+  call<TagSuggestions>('GET', `/api/documents/${id}/tag-suggestions`, { query: { folder: folder ?? undefined } })
+export const findClashes = (folder: string, names: string[]) =>
+  call<{ clashes: NameClash[] }>('POST', '/api/uploads/clashes', { body: { folder, names } })
 export const readInsideTrash = (id: string) => call<{ items: InsideTrash[] }>('GET', `/api/trash/${id}`)
 export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
 
 /** Where the bytes are: to show in place, or to download. */
-export function contentAddress(id: string, { inline = false, version }: { inline?: boolean; version?: number } = {}): string {
+export function contentAddress(
+  id: string,
+  { inline = false, version }: { inline?: boolean; version?: number } = {},
+): string {
   return addressOf(`/api/documents/${id}/content`, { inline: inline ? 1 : undefined, version })
 }
 
@@ -33,7 +57,9 @@ export function pageAddress(id: string, page: number, version: number): string {
 }
 
 export async function readBytes(id: string, version: number): Promise<ArrayBuffer> {
-  const response = await fetch(contentAddress(id, { inline: true, version })).catch(() => { throw new HembixError(refusal('connection.lost')) })
+  const response = await fetch(contentAddress(id, { inline: true, version })).catch(() => {
+    throw new HembixError(refusal('connection.lost'))
+  })
   if (!response.ok) throw new HembixError(refusalIn(await response.text(), response.status))
   return response.arrayBuffer()
 }

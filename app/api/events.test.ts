@@ -9,13 +9,24 @@ class Source {
   onerror?: () => void
   onmessage?: (message: { data: string }) => void
   closed = false
-  constructor() { Source.all.push(this) }
-  close() { this.closed = true }
-  fail(refused: boolean) { this.readyState = refused ? Source.CLOSED : 0; this.onerror?.() }
+  constructor() {
+    Source.all.push(this)
+  }
+  close() {
+    this.closed = true
+  }
+  fail(refused: boolean) {
+    this.readyState = refused ? Source.CLOSED : 0
+    this.onerror?.()
+  }
 }
 
 const said: string[] = []
-const listener = { hear: ({ type }: { type: string }) => said.push(type), opened: () => said.push('opened'), lost: (refused: boolean) => said.push(refused ? 'refused' : 'lost') }
+const listener = {
+  hear: ({ type }: { type: string }) => said.push(type),
+  opened: () => said.push('opened'),
+  lost: (refused: boolean) => said.push(refused ? 'refused' : 'lost'),
+}
 
 beforeEach(() => {
   said.length = 0

@@ -1,5 +1,11 @@
 export type PlanEvent =
-  | { readonly type: 'change'; readonly revision: number; readonly changeId: string; readonly tables: readonly string[]; readonly places: readonly string[] | null }
+  | {
+      readonly type: 'change'
+      readonly revision: number
+      readonly changeId: string
+      readonly tables: readonly string[]
+      readonly places: readonly string[] | null
+    }
   /** How far a long act is, in rows. */
   | { readonly type: 'progress'; readonly changeId: string; readonly done: number; readonly total: number }
   | { readonly type: 'reading'; readonly documentId: string }
@@ -18,12 +24,15 @@ export interface EventListening {
 
 const RETRY_MS = 2000
 
-/** Hears what happens to the plan until the returned function is called; tries again by itself whenever the connection is lost. */
+/**
+ * Hears what happens to the plan until the returned function is called; tries again by itself whenever the connection
+ * is lost.
+ */
 export function subscribeToEvents({ hear, opened, lost }: EventListening): () => void {
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
   const connect = () => {
-    const mine = source = new EventSource('/api/events')
+    const mine = (source = new EventSource('/api/events'))
     mine.onopen = opened
     mine.onmessage = message => hear(JSON.parse(String(message.data)) as PlanEvent)
     mine.onerror = () => {

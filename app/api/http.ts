@@ -6,27 +6,48 @@ import { ERRORS, HembixError, refusal } from '../../core/errors'
 export type Query = Readonly<Record<string, string | number | boolean | null | undefined>>
 
 /** Sends a request; the reply's JSON, or a HembixError with the refusal. */
-export async function call<Reply>(method: 'GET' | 'POST' | 'PUT' | 'DELETE', path: string, { query, body }: { query?: Query; body?: object } = {}): Promise<Reply> {
+export async function call<Reply>(
+  method: 'GET' | 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  { query, body }: { query?: Query; body?: object } = {},
+): Promise<Reply> {
   const response = await fetch(addressOf(path, query), {
     method,
     headers: body ? { 'content-type': 'application/json' } : {},
     body: body ? JSON.stringify(body) : undefined,
-  }).catch(() => { throw new HembixError(refusal('connection.lost')) })
+  }).catch(() => {
+    throw new HembixError(refusal('connection.lost'))
+  })
   if (response.status === 204) return undefined as Reply // what answers with nothing is asked for nothing
-  if (response.ok) return await response.json() as Reply
+  if (response.ok) return (await response.json()) as Reply
   throw new HembixError(refusalIn(await response.text(), response.status))
 }
 
 /** Sends bytes as the body; the reply's JSON. `lost` is what a lost connection is called. */
-export async function sendBytes<Reply>(path: string, query: Query, body: Blob, lost: Refusal = refusal('connection.lost'), keepalive = false): Promise<Reply> {
-  const response = await fetch(addressOf(path, query), { method: 'POST', headers: { 'content-type': 'application/octet-stream' }, body, keepalive }).catch(() => { throw new HembixError(lost) })
-  if (response.ok) return await response.json() as Reply
+export async function sendBytes<Reply>(
+  path: string,
+  query: Query,
+  body: Blob,
+  lost: Refusal = refusal('connection.lost'),
+  keepalive = false,
+): Promise<Reply> {
+  const response = await fetch(addressOf(path, query), {
+    method: 'POST',
+    headers: { 'content-type': 'application/octet-stream' },
+    body,
+    keepalive,
+  }).catch(() => {
+    throw new HembixError(lost)
+  })
+  if (response.ok) return (await response.json()) as Reply
   throw new HembixError(refusalIn(await response.text(), response.status))
 }
 
 export function addressOf(path: string, query: Query = {}): string {
   const parts = Object.entries(query).filter(([, value]) => value !== null && value !== undefined && value !== '')
-  return parts.length === 0 ? path : `${path}?${new URLSearchParams(parts.map(([name, value]) => [name, String(value)])).toString()}`
+  return parts.length === 0
+    ? path
+    : `${path}?${new URLSearchParams(parts.map(([name, value]) => [name, String(value)])).toString()}`
 }
 
 /** The refusal in a reply's text; what is not one of ours (a proxy's page) counts as a lost connection. */
@@ -34,8 +55,7 @@ export function refusalIn(text: string, status: number): Refusal {
   try {
     const reply = JSON.parse(text) as Partial<Refusal>
     if (typeof reply.code === 'string' && Object.hasOwn(ERRORS, reply.code)) return reply as Refusal
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof SyntaxError)) throw error
   }
   return refusal('connection.lost', { status })

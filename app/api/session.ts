@@ -9,7 +9,8 @@ export const signOut = () => call<SessionState>('DELETE', '/api/session')
 export const readHealth = () => call<{ status: string }>('GET', '/api/health')
 
 export const readAccount = () => call<AccountFacts>('GET', '/api/account')
-export const changePassword = (form: PasswordRequest) => call<{ ended: number }>('PUT', '/api/account/password', { body: form })
+export const changePassword = (form: PasswordRequest) =>
+  call<{ ended: number }>('PUT', '/api/account/password', { body: form })
 export const endSession = (id: string) => call<object>('DELETE', `/api/account/sessions/${id}`)
 export const endOtherSessions = () => call<{ ended: number }>('DELETE', '/api/account/sessions')
 export const forgetLaidAside = (id: string) => call<object>('DELETE', `/api/account/laid-aside/${id}`)

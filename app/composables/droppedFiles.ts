@@ -13,7 +13,7 @@ export async function filesWithPaths(items: readonly DataTransferItem[]): Promis
   }
   for (let at = stack.pop(); at; at = stack.pop()) {
     if (isFile(at)) found.push({ file: await fileOf(at), path: at.fullPath.replace(/^\//, '') })
-    else if (isFolder(at)) stack.push(...await childrenOf(at))
+    else if (isFolder(at)) stack.push(...(await childrenOf(at)))
   }
   return found
 }
@@ -32,7 +32,9 @@ function isFolder(entry: FileSystemEntry): entry is FileSystemDirectoryEntry {
 }
 
 function fileOf(entry: FileSystemFileEntry): Promise<File> {
-  return new Promise((resolve, reject) => { entry.file(resolve, reject) })
+  return new Promise((resolve, reject) => {
+    entry.file(resolve, reject)
+  })
 }
 
 /** A folder's reader gives its entries a part at a time until it gives none. */
@@ -40,7 +42,9 @@ async function childrenOf(folder: FileSystemDirectoryEntry): Promise<FileSystemE
   const reader = folder.createReader()
   const all: FileSystemEntry[] = []
   for (;;) {
-    const part = await new Promise<FileSystemEntry[]>((resolve, reject) => { reader.readEntries(resolve, reject) })
+    const part = await new Promise<FileSystemEntry[]>((resolve, reject) => {
+      reader.readEntries(resolve, reject)
+    })
     if (part.length === 0) return all
     all.push(...part)
   }

@@ -27,7 +27,13 @@ test('what is chosen in the moment in which the address changes is chosen on top
   page.narrow({ starred: true })
   page.narrow({ types: { any: ['pdf'], without: [] } })
   page.choose({ sort: 'name', descending: false })
-  expect(await page.settled()).toEqual({ near: 'f1', rule: JSON.stringify({ kind: 'all', rules: [named] }), star: 'yes', types: 'pdf', sort: 'name' })
+  expect(await page.settled()).toEqual({
+    near: 'f1',
+    rule: JSON.stringify({ kind: 'all', rules: [named] }),
+    star: 'yes',
+    types: 'pdf',
+    sort: 'name',
+  })
 })
 
 test('what is typed and not taken yet goes along, and stays when the address has come', async () => {

@@ -15,16 +15,27 @@ export function useDraftStart() {
   const [draft, plan, files] = [useDraft(), usePlan(), useDraftFiles()]
   const router = useRouter()
   const refused = ref('')
-  const placeText = (id: FolderId | null) => (id === null ? 'the plan' : plan.placeOf(id)?.text ?? '')
+  const placeText = (id: FolderId | null) => (id === null ? 'the plan' : (plan.placeOf(id)?.text ?? ''))
 
-  async function begin(name: string, rootId: FolderId | null, lines: readonly DraftLine[], additive: boolean, period?: PeriodOf): Promise<string | null> {
+  async function begin(
+    name: string,
+    rootId: FolderId | null,
+    lines: readonly DraftLine[],
+    additive: boolean,
+    period?: PeriodOf,
+  ): Promise<string | null> {
     refused.value = ''
     try {
-      const id = await draft.begin({ name, rootId, lines: lines.length > 0 ? lines : [{ folderId: null, depth: 0, text: '' }], additive, period })
+      const id = await draft.begin({
+        name,
+        rootId,
+        lines: lines.length > 0 ? lines : [{ folderId: null, depth: 0, text: '' }],
+        additive,
+        period,
+      })
       await router.push(`/draft/${id}`)
       return id
-    }
-    catch (error) {
+    } catch (error) {
       refused.value = refusalOf(error).message
       return null
     }
@@ -39,12 +50,29 @@ export function useDraftStart() {
   }
 
   const empty = (rootId: FolderId | null) => begin('', rootId, [], true)
-  const present = (rootId: FolderId | null) => fromPlan(() => begin(rootId === null ? 'The whole plan' : placeText(rootId), rootId, startDraft(plan.tree, plan.meaningName, rootId), false))
-  const skeleton = (name: string, outline: string, rootId: FolderId | null) => begin(name, rootId, linesOf(outline), true)
-  const period = (id: FolderId, settings: PeriodSettings & { readonly name: string }) => fromPlan(() => {
-    const lines = nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, { ...settings, number: plan.numbered.codes.get(id)?.number ?? null })
-    return begin(`Next period of ${placeText(id)}`, null, lines, false, { branchId: id, grades: settings.grades, name: settings.name })
-  })
+  const present = (rootId: FolderId | null) =>
+    fromPlan(() =>
+      begin(
+        rootId === null ? 'The whole plan' : placeText(rootId),
+        rootId,
+        startDraft(plan.tree, plan.meaningName, rootId),
+        false,
+      ),
+    )
+  const skeleton = (name: string, outline: string, rootId: FolderId | null) =>
+    begin(name, rootId, linesOf(outline), true)
+  const period = (id: FolderId, settings: PeriodSettings & { readonly name: string }) =>
+    fromPlan(() => {
+      const lines = nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, {
+        ...settings,
+        number: plan.numbered.codes.get(id)?.number ?? null,
+      })
+      return begin(`Next period of ${placeText(id)}`, null, lines, false, {
+        branchId: id,
+        grades: settings.grades,
+        name: settings.name,
+      })
+    })
 
   async function file(chosen: File, rootId: FolderId | null): Promise<void> {
     const read = linesOfFile(chosen.name, await chosen.text())
@@ -52,10 +80,16 @@ export function useDraftStart() {
     else refused.value = read.why
   }
 
-  /** A folder of the desktop: its folders become lines; with `documents`, its files are brought in when the draft is applied. */
+  /**
+   * A folder of the desktop: its folders become lines; with `documents`, its files are brought in when the draft is
+   * applied.
+   */
   async function desktop(chosen: readonly DroppedFile[], rootId: FolderId | null, documents: boolean): Promise<void> {
     const lines = linesOfPaths(chosen.map(one => one.path))
-    if (lines.length === 0) { refused.value = 'There is no folder in what was chosen. To bring in single files, drop them on a folder’s page.'; return }
+    if (lines.length === 0) {
+      refused.value = 'There is no folder in what was chosen. To bring in single files, drop them on a folder’s page.'
+      return
+    }
     const id = await begin(chosen[0]?.path.split('/')[0] ?? 'Desktop folder', rootId, lines, true)
     if (id === null || !documents) return
     const byPath = new Map<string, File[]>()
@@ -69,7 +103,8 @@ export function useDraftStart() {
   }
 
   /** The branch with its top folder as an outline, without identity. */
-  const outlineOfBranch = (id: FolderId) => startDraft(plan.tree, plan.meaningName, id, { identity: false, withRoot: true })
+  const outlineOfBranch = (id: FolderId) =>
+    startDraft(plan.tree, plan.meaningName, id, { identity: false, withRoot: true })
 
   return { refused, empty, present, skeleton, period, file, desktop, outlineOfBranch }
 }

@@ -31,28 +31,41 @@ export function useDragging(): Readonly<Ref<boolean>> {
 
 const OPEN_AFTER_MS = 600
 
-export function isDragged(data: Readonly<Record<string | symbol, unknown>>): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
+export function isDragged(
+  data: Readonly<Record<string | symbol, unknown>>,
+): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
   return 'dragged' in data
 }
 
 /** Makes the element something that can be dragged. */
 export function useDragSource(element: Ref<HTMLElement | null>, dragged: () => Dragged | null): void {
-  attach(element, node => draggable({
-    element: node,
-    canDrag: () => dragged() !== null,
-    getInitialData: () => ({ dragged: dragged() }),
-    getInitialDataForExternal: () => desktopData(dragged()?.file),
-    onDragStart: () => { dragging.value = true },
-    onDrop: () => { dragging.value = false },
-    onGenerateDragPreview: ({ nativeSetDragImage }) => disableNativeDragPreview({ nativeSetDragImage }),
-  }))
+  attach(element, node =>
+    draggable({
+      element: node,
+      canDrag: () => dragged() !== null,
+      getInitialData: () => ({ dragged: dragged() }),
+      getInitialDataForExternal: () => desktopData(dragged()?.file),
+      onDragStart: () => {
+        dragging.value = true
+      },
+      onDrop: () => {
+        dragging.value = false
+      },
+      onGenerateDragPreview: ({ nativeSetDragImage }) => disableNativeDragPreview({ nativeSetDragImage }),
+    }),
+  )
 }
 
 /**
  * Makes the element a place onto which things and files can be dropped; `held` is called when something
  * is held over it for a moment. With `zones`, folders can also be laid right before or behind it.
  */
-export function useDropPlace(element: Ref<HTMLElement | null>, place: () => FolderId | null, held: () => void = () => {}, { zones = false } = {}): { isOver: Ref<boolean>; zone: Ref<Zone> } {
+export function useDropPlace(
+  element: Ref<HTMLElement | null>,
+  place: () => FolderId | null,
+  held: () => void = () => {},
+  { zones = false } = {},
+): { isOver: Ref<boolean>; zone: Ref<Zone> } {
   const isOver = ref(false)
   const zone = ref<Zone>('into')
   let timer: ReturnType<typeof setTimeout> | null = null
@@ -72,20 +85,25 @@ export function useDropPlace(element: Ref<HTMLElement | null>, place: () => Fold
     return share < 0.28 ? 'before' : share > 0.72 ? 'after' : 'into'
   }
   const target = { onDragEnter: enter, onDragLeave: leave, onDrop: leave }
-  attach(element, node => combine(
-    dropTargetForElements({
-      element: node,
-      canDrop: ({ source }) => isDragged(source.data),
-      getData: ({ input, source }) => {
-        const now = zoneAt(input.clientY, source.data)
-        if (now !== zone.value && isOver.value) { leave(); enter() }
-        zone.value = now
-        return { place: place(), zone: zone.value }
-      },
-      ...target,
-    }),
-    dropTargetForExternal({ element: node, canDrop: containsFiles, getData: () => ({ place: place() }), ...target }),
-  ))
+  attach(element, node =>
+    combine(
+      dropTargetForElements({
+        element: node,
+        canDrop: ({ source }) => isDragged(source.data),
+        getData: ({ input, source }) => {
+          const now = zoneAt(input.clientY, source.data)
+          if (now !== zone.value && isOver.value) {
+            leave()
+            enter()
+          }
+          zone.value = now
+          return { place: place(), zone: zone.value }
+        },
+        ...target,
+      }),
+      dropTargetForExternal({ element: node, canDrop: containsFiles, getData: () => ({ place: place() }), ...target }),
+    ),
+  )
   return { isOver, zone }
 }
 
@@ -93,7 +111,7 @@ export function useDropPlace(element: Ref<HTMLElement | null>, place: () => Fold
 function desktopData(file: Dragged['file']): Record<string, string> {
   if (!file) return {}
   const address = new URL(file.address, window.location.href).href
-  return { 'DownloadURL': `application/octet-stream:${file.name}:${address}`, 'text/uri-list': address }
+  return { DownloadURL: `application/octet-stream:${file.name}:${address}`, 'text/uri-list': address }
 }
 
 function attach(element: Ref<HTMLElement | null>, join: (node: HTMLElement) => () => void): void {

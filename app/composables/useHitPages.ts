@@ -4,7 +4,9 @@ import type { Ref } from 'vue'
 import { computed, ref, watch } from 'vue'
 import type { Hits } from './useHits'
 
-/** A page with hits that cannot be brought into view (a preview that shows less than was read) is waited for no longer. */
+/**
+ * A page with hits that cannot be brought into view (a preview that shows less than was read) is waited for no longer.
+ */
 const WAIT_MS = 8000
 
 export function useHitPages(sheet: Ref<HTMLElement | null>, hits: Hits, onPage: Ref<ReadonlyMap<number, number>>) {
@@ -21,32 +23,51 @@ export function useHitPages(sheet: Ref<HTMLElement | null>, hits: Hits, onPage: 
   }
 
   const elementOf = (page: number) => sheet.value?.querySelector(`[data-page="${page}"]`) ?? null
-  const isMarked = (page: number) => elementOf(page)?.querySelector('[data-hit], .letters span, .letters br') !== null || elementOf(page)?.matches('pre') === true
+  const isMarked = (page: number) =>
+    elementOf(page)?.querySelector('[data-hit], .letters span, .letters br') !== null ||
+    elementOf(page)?.matches('pre') === true
 
   /** The next hit; where the next page with one is not drawn yet, that page first. */
   function next(by: 1 | -1): void {
     const isAtEnd = by === 1 ? hits.at.value === hits.count.value : hits.at.value <= 1
-    const missing = total.value > hits.count.value && isAtEnd ? pagesWithHits.value.find(page => !isMarked(page)) : undefined
+    const missing =
+      total.value > hits.count.value && isAtEnd ? pagesWithHits.value.find(page => !isMarked(page)) : undefined
     if (missing === undefined) return hits.next(by)
     toPage(missing)
-    whenMore(() => { hits.next(by) })
+    whenMore(() => {
+      hits.next(by)
+    })
   }
 
   function whenMore(work: () => void): void {
     const before = hits.count.value
-    const stop = watch(hits.count, (count) => { if (count > before) { end(); work() } })
-    const timer = setTimeout(() => { end() }, WAIT_MS)
-    const end = () => { stop(); clearTimeout(timer) }
+    const stop = watch(hits.count, count => {
+      if (count > before) {
+        end()
+        work()
+      }
+    })
+    const timer = setTimeout(() => {
+      end()
+    }, WAIT_MS)
+    const end = () => {
+      stop()
+      clearTimeout(timer)
+    }
   }
 
   /** Shows the first hit as soon as it can be: its page, then the hit itself. */
   function openFirst(): void {
-    const stopPage = watch([pagesWithHits, sheet, () => sheet.value?.querySelector('[data-page]')], ([[first]]) => {
-      if (first === undefined || hits.at.value > 0) return
-      reach.value = Math.max(reach.value, first)
-      if (hits.count.value === 0) elementOf(first)?.scrollIntoView({ block: 'start' })
-    }, { flush: 'post' })
-    const stop = watch(hits.count, (count) => {
+    const stopPage = watch(
+      [pagesWithHits, sheet, () => sheet.value?.querySelector('[data-page]')],
+      ([[first]]) => {
+        if (first === undefined || hits.at.value > 0) return
+        reach.value = Math.max(reach.value, first)
+        if (hits.count.value === 0) elementOf(first)?.scrollIntoView({ block: 'start' })
+      },
+      { flush: 'post' },
+    )
+    const stop = watch(hits.count, count => {
       if (count === 0) return
       stop()
       stopPage()

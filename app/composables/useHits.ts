@@ -1,5 +1,5 @@
-// Words that are searched for, marked in whatever is shown: in texts by the browser's own highlights, on pictures by boxes that carry
-// data-hit. One goes from hit to hit in the order in which they stand.
+// Words that are searched for, marked in whatever is shown: in texts by the browser's own highlights, on pictures by
+// boxes that carry data-hit. One goes from hit to hit in the order in which they stand.
 
 import type { Ref } from 'vue'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
@@ -55,7 +55,14 @@ export function useHits(root: Ref<HTMLElement | null>, terms: Ref<readonly Term[
     timer = setTimeout(look, AGAIN_MS)
   }
   useMutationObserver(root, soon, { childList: true, subtree: true, characterData: true })
-  watch([root, terms], () => { index.value = -1; soon() }, { immediate: true })
+  watch(
+    [root, terms],
+    () => {
+      index.value = -1
+      soon()
+    },
+    { immediate: true },
+  )
   onBeforeUnmount(() => {
     if (timer) clearTimeout(timer)
     if ('highlights' in CSS) for (const kind of ['hit', 'hit-on']) CSS.highlights.delete(`${kind}-${name}`)

@@ -12,11 +12,21 @@ beforeEach(() => {
   items.value = ['Anchor', 'Berth', 'Buoy', 'Chart', 'Crane'].map(name => ({ key: name[0] + name.slice(1, 3), name }))
   loaded = 0
   shown.length = 0
-  list = useList({ items, typing: true, reveal: key => shown.push(key), loadAll: () => { loaded++; return Promise.resolve() } })
+  list = useList({
+    items,
+    typing: true,
+    reveal: key => shown.push(key),
+    loadAll: () => {
+      loaded++
+      return Promise.resolve()
+    },
+  })
 })
 
-const event = (key: string, more: Partial<KeyboardEvent> = {}) => ({ key, shiftKey: false, ctrlKey: false, metaKey: false, altKey: false, timeStamp: 0, ...more }) as KeyboardEvent
-const click = (more: Partial<MouseEvent> = {}) => ({ shiftKey: false, ctrlKey: false, metaKey: false, ...more }) as MouseEvent
+const event = (key: string, more: Partial<KeyboardEvent> = {}) =>
+  ({ key, shiftKey: false, ctrlKey: false, metaKey: false, altKey: false, timeStamp: 0, ...more }) as KeyboardEvent
+const click = (more: Partial<MouseEvent> = {}) =>
+  ({ shiftKey: false, ctrlKey: false, metaKey: false, ...more }) as MouseEvent
 const selected = () => [...list.selected.value].sort()
 
 describe('clicking', () => {

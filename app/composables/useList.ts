@@ -4,7 +4,10 @@
 import type { ComputedRef, Ref } from 'vue'
 import { computed, ref, watch } from 'vue'
 
-export interface ListItem { readonly key: string; readonly name: string }
+export interface ListItem {
+  readonly key: string
+  readonly name: string
+}
 
 export interface ListBehaviour<I extends ListItem> {
   readonly selected: Ref<ReadonlySet<string>>
@@ -41,7 +44,13 @@ export interface ListOptions<I> {
   readonly across?: (index: number) => number
 }
 
-export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll = async () => {}, typing = true, across = () => 1 }: ListOptions<I>): ListBehaviour<I> {
+export function useList<I extends ListItem>({
+  items,
+  reveal = () => {},
+  loadAll = async () => {},
+  typing = true,
+  across = () => 1,
+}: ListOptions<I>): ListBehaviour<I> {
   const selected = ref<ReadonlySet<string>>(new Set())
   const focused = ref<string | null>(null)
   let anchor: string | null = null
@@ -50,9 +59,11 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
 
   const indexByKey = computed(() => new Map(items.value.map((item, index) => [item.key, index])))
   const selectedItems = computed(() => items.value.filter(item => selected.value.has(item.key)))
-  const meant = computed(() => (selectedItems.value.length > 0 ? selectedItems.value : items.value.filter(item => item.key === focused.value)))
+  const meant = computed(() =>
+    selectedItems.value.length > 0 ? selectedItems.value : items.value.filter(item => item.key === focused.value),
+  )
 
-  watch(indexByKey, (index) => {
+  watch(indexByKey, index => {
     const still = [...selected.value].filter(key => index.has(key))
     if (still.length !== selected.value.size) selected.value = new Set(still)
     if (focused.value !== null && !index.has(focused.value)) focused.value = null
@@ -86,7 +97,9 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
   }
 
   function selectAll(): void {
-    void loadAll().then(() => { selected.value = new Set(items.value.map(item => item.key)) })
+    void loadAll().then(() => {
+      selected.value = new Set(items.value.map(item => item.key))
+    })
   }
 
   function selectThese(keys: ReadonlySet<string>): void {
@@ -96,7 +109,9 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
   }
 
   function invert(): void {
-    void loadAll().then(() => { selected.value = new Set(items.value.map(item => item.key).filter(key => !selected.value.has(key))) })
+    void loadAll().then(() => {
+      selected.value = new Set(items.value.map(item => item.key).filter(key => !selected.value.has(key)))
+    })
   }
 
   function clear(): void {
@@ -125,15 +140,22 @@ export function useList<I extends ListItem>({ items, reveal = () => {}, loadAll 
 
   function press(event: KeyboardEvent): boolean {
     if (event.altKey) return false // with Alt, keys are the page's
-    const at = focused.value === null ? -1 : indexByKey.value.get(focused.value) ?? -1
+    const at = focused.value === null ? -1 : (indexByKey.value.get(focused.value) ?? -1)
     switch (event.key) {
-      case 'ArrowDown': return go(at < 0 ? 0 : at + across(at), event)
-      case 'ArrowUp': return go(at < 0 ? 0 : at - across(at), event)
-      case 'ArrowRight': return at >= 0 && across(at) > 1 && go(at + 1, event)
-      case 'ArrowLeft': return at > 0 && across(at) > 1 && go(at - 1, event)
-      case 'PageDown': return go(at + 10, event)
-      case 'PageUp': return go(Math.max(0, at - 10), event)
-      case 'Home': return go(0, event)
+      case 'ArrowDown':
+        return go(at < 0 ? 0 : at + across(at), event)
+      case 'ArrowUp':
+        return go(at < 0 ? 0 : at - across(at), event)
+      case 'ArrowRight':
+        return at >= 0 && across(at) > 1 && go(at + 1, event)
+      case 'ArrowLeft':
+        return at > 0 && across(at) > 1 && go(at - 1, event)
+      case 'PageDown':
+        return go(at + 10, event)
+      case 'PageUp':
+        return go(Math.max(0, at - 10), event)
+      case 'Home':
+        return go(0, event)
       case 'End':
         void loadAll().then(() => go(items.value.length - 1, event))
         return true

@@ -9,6 +9,8 @@ export function useOpenPlace(): ComputedRef<FolderId | null | undefined> {
   const route = useRoute()
   return computed(() => {
     if (route.path === '/plan' || route.path === '/in-tray') return null
-    return route.path.startsWith('/plan/') ? tryParseId<'folder'>(String(route.params.folder ?? '')) ?? undefined : undefined
+    return route.path.startsWith('/plan/')
+      ? (tryParseId<'folder'>(String(route.params.folder ?? '')) ?? undefined)
+      : undefined
   })
 }

@@ -24,7 +24,10 @@ export function usePlacing() {
     return { parentId: folder.parentId, before: all[all.findIndex(one => one.id === id) + 1]?.id ?? null }
   }
 
-  /** What a key asks for: up, down, out (behind its parent), in (into the folder above it); null where there is no such place. */
+  /**
+   * What a key asks for: up, down, out (behind its parent), in (into the folder above it); null where there is no such
+   * place.
+   */
   function byKey(id: FolderId, key: string): Place | null {
     const folder = plan.tree.byId.get(id)
     if (!folder) return null
@@ -32,11 +35,16 @@ export function usePlacing() {
     const at = all.findIndex(one => one.id === id)
     const above = all[at - 1]
     switch (key) {
-      case 'ArrowUp': return above ? { parentId: folder.parentId, before: above.id } : null
-      case 'ArrowDown': return at < all.length - 1 ? { parentId: folder.parentId, before: all[at + 2]?.id ?? null } : null
-      case 'ArrowLeft': return folder.parentId === null ? null : beside(folder.parentId, 'after')
-      case 'ArrowRight': return above ? { parentId: above.id, before: null } : null
-      default: return null
+      case 'ArrowUp':
+        return above ? { parentId: folder.parentId, before: above.id } : null
+      case 'ArrowDown':
+        return at < all.length - 1 ? { parentId: folder.parentId, before: all[at + 2]?.id ?? null } : null
+      case 'ArrowLeft':
+        return folder.parentId === null ? null : beside(folder.parentId, 'after')
+      case 'ArrowRight':
+        return above ? { parentId: above.id, before: null } : null
+      default:
+        return null
     }
   }
 
@@ -52,8 +60,15 @@ export function usePlacing() {
     const outcome = await acts.act({ kind: 'folder.place', ids, ...place, allowTwin: false })
     if (outcome.ok && place.parentId !== null) view.setOpen([place.parentId], true)
     // The dialog takes a second word for it, as after every move.
-    if (!outcome.ok && outcome.reason.code === 'name.twin') dialogs.move = { folderIds: ids, documentIds: [], fromFolderId: null, name: ids.length === 1 ? plan.tree.byId.get(ids[0] ?? '' as FolderId)?.name ?? '' : '' }
-    if (!outcome.ok && outcome.reason.code === 'number.noRoom') dialogs.numbering = { folderId: place.parentId, renumber: 'spread' }
+    if (!outcome.ok && outcome.reason.code === 'name.twin')
+      dialogs.move = {
+        folderIds: ids,
+        documentIds: [],
+        fromFolderId: null,
+        name: ids.length === 1 ? (plan.tree.byId.get(ids[0] ?? ('' as FolderId))?.name ?? '') : '',
+      }
+    if (!outcome.ok && outcome.reason.code === 'number.noRoom')
+      dialogs.numbering = { folderId: place.parentId, renumber: 'spread' }
   }
 
   return { beside, byKey, preview, lay }

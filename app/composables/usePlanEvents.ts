@@ -16,7 +16,10 @@ const TOGETHER_MS = 60
 // While many documents are read, each tells so: what is shown follows once a second.
 const READ_TOGETHER_MS = 1000
 
-/** Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell, which is told when the session is over. */
+/**
+ * Keeps this window true to what happens in others, and knows when the server is away. Used once, by the shell, which
+ * is told when the session is over.
+ */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, register, acts, find] = [usePlan(), useRegister(), useActs(), useFind()]
   const [session, thumbnails] = [useSession(), useThumbnails()]
@@ -46,19 +49,27 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
   const hear = (event: PlanEvent) => {
     away.value = event.type === 'away'
     if (event.type === 'away') return
-    if (event.type === 'progress') { acts.subscribeToProgress(event); return }
-    if (event.type === 'thumbnail') { thumbnails.hear(event.documentId); return }
+    if (event.type === 'progress') {
+      acts.subscribeToProgress(event)
+      return
+    }
+    if (event.type === 'thumbnail') {
+      thumbnails.hear(event.documentId)
+      return
+    }
     if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
     else if (event.type === 'reading') pending.register = pending.find = true
     else {
       pending.outline = true
       pending.find = true
-      if (event.places === null || event.places.some(isOpenPlace) || event.tables.includes('folder')) pending.register = true
+      if (event.places === null || event.places.some(isOpenPlace) || event.tables.includes('folder'))
+        pending.register = true
     }
     soon(event.type === 'reading' ? READ_TOGETHER_MS : TOGETHER_MS)
     for (const watcher of watchers) watcher(event)
   }
-  const isOpenPlace = (id: string) => id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)
+  const isOpenPlace = (id: string) =>
+    id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)
 
   onMounted(() => {
     stop = subscribeToEvents({
@@ -68,10 +79,14 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
         away.value = false
         seen = true
         if (session.session.state === 'error') void stillSignedIn()
-        if (missed) hear({ type: 'refresh' }) // what happened while nobody listened
-        else if (find.lastRequest) { pending.find = true; soon() } // words may have been read between the first answer and now
+        if (missed)
+          hear({ type: 'refresh' }) // what happened while nobody listened
+        else if (find.lastRequest) {
+          pending.find = true
+          soon()
+        } // words may have been read between the first answer and now
       },
-      lost: (refused) => {
+      lost: refused => {
         away.value = true
         if (refused) void stillSignedIn()
       },

@@ -19,7 +19,12 @@ export function usePlanFiles() {
     if (kind === 'opml') return writeOpml(nameOf(rootId), nodesOfLines(lines))
     if (kind === 'md') return markdownOf(lines)
     const { folders } = await readFolderFacts()
-    return listingOf(plan.numbered, plan.meaningName, new Map(folders.map(({ folderId, ...facts }) => [folderId, facts])), rootId)
+    return listingOf(
+      plan.numbered,
+      plan.meaningName,
+      new Map(folders.map(({ folderId, ...facts }) => [folderId, facts])),
+      rootId,
+    )
   }
 
   /** Makes the file and hands it to the browser as a download. */
@@ -31,8 +36,7 @@ export function usePlanFiles() {
       link.click()
       setTimeout(() => URL.revokeObjectURL(address), 10_000)
       acts.say(`Saved ${nameOf(rootId)}.${kind}`)
-    }
-    catch (error) {
+    } catch (error) {
       acts.refuse(refusalOf(error))
     }
   }

@@ -15,8 +15,12 @@ export function useShortcuts(press: (event: KeyboardEvent) => boolean): void {
 }
 
 export function isTyping(target: EventTarget | null): boolean {
-  return target instanceof HTMLElement && (target.isContentEditable || /^(TEXTAREA|SELECT)$/.test(target.tagName)
-    || (target instanceof HTMLInputElement && !['checkbox', 'radio', 'button'].includes(target.type)))
+  return (
+    target instanceof HTMLElement &&
+    (target.isContentEditable ||
+      /^(TEXTAREA|SELECT)$/.test(target.tagName) ||
+      (target instanceof HTMLInputElement && !['checkbox', 'radio', 'button'].includes(target.type)))
+  )
 }
 
 /** Buttons and links take Enter and Space for themselves. */

@@ -14,17 +14,22 @@ const IN_TIME_MS = 500
 export function useSuggestedPlaces(documentIds: () => readonly DocumentId[], failed: (why: string) => void) {
   const places = shallowRef<readonly PlaceSuggestion[]>([])
   let request = 0
-  watch(documentIds, async (ids) => {
-    const mine = ++request
-    const began = Date.now()
-    places.value = []
-    try {
-      const each = await Promise.all(ids.slice(0, ASKED_OF_MANY).map(async id => (await readSuggestions(id, null)).places))
-      if (mine === request && Date.now() - began < IN_TIME_MS) places.value = placesTogether(each)
-    }
-    catch (error) {
-      if (mine === request) failed(`Nothing is suggested: ${refusalOf(error).message}`)
-    }
-  }, { immediate: true })
+  watch(
+    documentIds,
+    async ids => {
+      const mine = ++request
+      const began = Date.now()
+      places.value = []
+      try {
+        const each = await Promise.all(
+          ids.slice(0, ASKED_OF_MANY).map(async id => (await readSuggestions(id, null)).places),
+        )
+        if (mine === request && Date.now() - began < IN_TIME_MS) places.value = placesTogether(each)
+      } catch (error) {
+        if (mine === request) failed(`Nothing is suggested: ${refusalOf(error).message}`)
+      }
+    },
+    { immediate: true },
+  )
   return places
 }

@@ -8,27 +8,48 @@ import { readTagSuggestions } from '../stores/content'
 import { usePlan } from '../stores/plan'
 import { refusalOf } from '../stores/remote'
 
-export interface SuggestedTag { readonly id: TagId; readonly name: string; readonly reason: string }
+export interface SuggestedTag {
+  readonly id: TagId
+  readonly name: string
+  readonly reason: string
+}
 
-/** `document` is the only one in view, or null; `folder` where it is to go. Asked for when one rests on it, and anew when its tags change. */
-export function useTagSuggestions(document: () => DocumentId | null, folder: () => FolderId | null, carried: () => readonly TagId[]): Readonly<Ref<readonly SuggestedTag[]>> {
+/**
+ * `document` is the only one in view, or null; `folder` where it is to go. Asked for when one rests on it, and anew
+ * when its tags change.
+ */
+export function useTagSuggestions(
+  document: () => DocumentId | null,
+  folder: () => FolderId | null,
+  carried: () => readonly TagId[],
+): Readonly<Ref<readonly SuggestedTag[]>> {
   const plan = usePlan()
   const found = ref<{ id: string; tags: readonly { tagId: TagId; reason: string }[] } | null>(null)
 
-  watchDebounced([document, folder, () => carried().join()], async ([id, to]) => {
-    if (id === null) { found.value = null; return }
-    try {
-      const { tags } = await readTagSuggestions(id, to)
-      if (id === document()) found.value = { id, tags }
-    }
-    catch (error) {
-      refusalOf(error) // only an offer: away, it is left out
-      found.value = null
-    }
-  }, { debounce: 250, immediate: true })
+  watchDebounced(
+    [document, folder, () => carried().join()],
+    async ([id, to]) => {
+      if (id === null) {
+        found.value = null
+        return
+      }
+      try {
+        const { tags } = await readTagSuggestions(id, to)
+        if (id === document()) found.value = { id, tags }
+      } catch (error) {
+        refusalOf(error) // only an offer: away, it is left out
+        found.value = null
+      }
+    },
+    { debounce: 250, immediate: true },
+  )
 
-  return computed(() => (found.value === null || found.value.id !== document() ? [] : found.value.tags.flatMap(({ tagId, reason }) => {
-    const tag = plan.tagById.get(tagId)
-    return tag && !tag.hidden && !carried().includes(tagId) ? [{ id: tagId, name: tag.name, reason }] : []
-  })))
+  return computed(() =>
+    found.value === null || found.value.id !== document()
+      ? []
+      : found.value.tags.flatMap(({ tagId, reason }) => {
+          const tag = plan.tagById.get(tagId)
+          return tag && !tag.hidden && !carried().includes(tagId) ? [{ id: tagId, name: tag.name, reason }] : []
+        }),
+  )
 }

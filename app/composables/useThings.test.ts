@@ -9,7 +9,13 @@ import { useDialogs } from '../stores/dialogs'
 import type { ThingItem } from './useThings'
 import { thingsOf, useThings } from './useThings'
 
-const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem => ({ key: `${kind}:${name}`, kind, id: name, name, starred })
+const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem => ({
+  key: `${kind}:${name}`,
+  kind,
+  id: name,
+  name,
+  starred,
+})
 const meant = ref<ThingItem[]>([])
 const opened: string[] = []
 let things: ReturnType<typeof useThings>
@@ -22,22 +28,46 @@ beforeEach(() => {
   act = vi.fn()
   useActs().act = act as never
   meant.value = []
-  things = useThings(computed(() => meant.value), { open: ({ name }) => opened.push(`open ${name}`), rename: ({ name }) => opened.push(`rename ${name}`), show: ({ name }) => opened.push(`show ${name}`), fromFolderId: () => 'here' as FolderId })
+  things = useThings(
+    computed(() => meant.value),
+    {
+      open: ({ name }) => opened.push(`open ${name}`),
+      rename: ({ name }) => opened.push(`rename ${name}`),
+      show: ({ name }) => opened.push(`show ${name}`),
+      fromFolderId: () => 'here' as FolderId,
+    },
+  )
 })
-const press = (key: string, more: Partial<KeyboardEvent> = {}) => things.press({ key, ctrlKey: false, metaKey: false, altKey: false, ...more } as KeyboardEvent)
+const press = (key: string, more: Partial<KeyboardEvent> = {}) =>
+  things.press({ key, ctrlKey: false, metaKey: false, altKey: false, ...more } as KeyboardEvent)
 
 describe('the acts on things', () => {
   it('are none without a thing, all for one, and those for many only for many', () => {
     expect(things.acts.value).toEqual([])
     meant.value = [item('document', 'a')]
-    expect(things.acts.value.map(({ name }) => name)).toEqual(['Open', 'Show in plan', 'Rename', 'Pick up', 'Move to…', 'Put into a bundle…', 'Star', 'Put into Trash'])
+    expect(things.acts.value.map(({ name }) => name)).toEqual([
+      'Open',
+      'Show in plan',
+      'Rename',
+      'Pick up',
+      'Move to…',
+      'Put into a bundle…',
+      'Star',
+      'Put into Trash',
+    ])
     meant.value = [item('document', 'a'), item('folder', 'b')]
     expect(things.acts.value.map(({ name }) => name)).toEqual(['Pick up', 'Move to…', 'Star', 'Put into Trash'])
   })
 
   it('are run by their keys, and by no key that is held with another', () => {
     meant.value = [item('document', 'a')]
-    expect([press('Enter'), press('g'), press('F2'), press('q'), press('s', { ctrlKey: true })]).toEqual([true, true, true, false, false])
+    expect([press('Enter'), press('g'), press('F2'), press('q'), press('s', { ctrlKey: true })]).toEqual([
+      true,
+      true,
+      true,
+      false,
+      false,
+    ])
     expect(opened).toEqual(['open a', 'show a', 'rename a'])
     expect(act).not.toHaveBeenCalled()
   })
@@ -45,7 +75,10 @@ describe('the acts on things', () => {
   it('are picked up with X, Ctrl+X and Ctrl+C, and the hand knows how', () => {
     meant.value = [item('document', 'a')]
     expect(press('c', { ctrlKey: true })).toBe(true)
-    expect([useHand().way, useHand().items]).toEqual(['copy', [{ kind: 'document', id: 'a', name: 'a', fromFolderId: 'here' }]])
+    expect([useHand().way, useHand().items]).toEqual([
+      'copy',
+      [{ kind: 'document', id: 'a', name: 'a', fromFolderId: 'here' }],
+    ])
     meant.value = [item('folder', 'b')]
     press('x')
     expect([useHand().way, useHand().items.map(({ id }) => id)]).toEqual(['move', ['a', 'b']])

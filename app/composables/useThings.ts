@@ -37,7 +37,10 @@ export interface ThingHandlers {
   readonly fromFolderId: () => FolderId | null
 }
 
-export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: ThingHandlers): { acts: ComputedRef<readonly ThingAct[]>; press: (event: KeyboardEvent) => boolean } {
+export function useThings(
+  meant: ComputedRef<readonly ThingItem[]>,
+  handlers: ThingHandlers,
+): { acts: ComputedRef<readonly ThingAct[]>; press: (event: KeyboardEvent) => boolean } {
   const store = useActs()
   const dialogs = useDialogs()
   const hand = useHand()
@@ -52,17 +55,55 @@ export function useThings(meant: ComputedRef<readonly ThingItem[]>, handlers: Th
       ...(single ? [{ name: 'Open', key: 'Enter', run: () => handlers.open(only) }] : []),
       ...(single && handlers.show ? [{ name: 'Show in plan', key: 'G', run: () => handlers.show?.(only) }] : []),
       ...(single ? [{ name: 'Rename', key: 'F2', run: () => handlers.rename(only) }] : []),
-      ...(!single && items.every(item => item.kind === 'document') ? [{ name: 'Rename together…', key: 'F2', run: () => { dialogs.names = thingsOf(items).documentIds } }] : []),
+      ...(!single && items.every(item => item.kind === 'document')
+        ? [
+            {
+              name: 'Rename together…',
+              key: 'F2',
+              run: () => {
+                dialogs.names = thingsOf(items).documentIds
+              },
+            },
+          ]
+        : []),
       { name: 'Pick up', key: 'X', run: () => pickUp('move') },
-      { name: 'Move to…', key: 'M', run: () => { dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' } } },
-      ...(items.every(item => item.kind === 'document') ? [{ name: 'Put into a bundle…', key: 'B', run: () => { dialogs.bundle = thingsOf(items).documentIds } }] : []),
-      { name: on ? 'Star' : 'Take star off', key: 'S', run: () => void store.act({ kind: 'star', ...thingsOf(items), on }) },
+      {
+        name: 'Move to…',
+        key: 'M',
+        run: () => {
+          dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' }
+        },
+      },
+      ...(items.every(item => item.kind === 'document')
+        ? [
+            {
+              name: 'Put into a bundle…',
+              key: 'B',
+              run: () => {
+                dialogs.bundle = thingsOf(items).documentIds
+              },
+            },
+          ]
+        : []),
+      {
+        name: on ? 'Star' : 'Take star off',
+        key: 'S',
+        run: () => void store.act({ kind: 'star', ...thingsOf(items), on }),
+      },
       { name: 'Put into Trash', key: 'Delete', run: () => void store.act({ kind: 'trash', ...thingsOf(items) }) },
     ]
   })
 
   function pickUp(way: 'move' | 'copy'): void {
-    hand.pick(meant.value.map(({ kind, id, name }) => ({ kind, id, name, fromFolderId: kind === 'document' ? handlers.fromFolderId() : null })), way)
+    hand.pick(
+      meant.value.map(({ kind, id, name }) => ({
+        kind,
+        id,
+        name,
+        fromFolderId: kind === 'document' ? handlers.fromFolderId() : null,
+      })),
+      way,
+    )
   }
 
   function press(event: KeyboardEvent): boolean {

@@ -1,4 +1,5 @@
-// What can be done with all that a search finds: keep it, make a folder of it, bundle it. Each says first what it will do.
+// What can be done with all that a search finds: keep it, make a folder of it, bundle it. Each says first what it will
+// do.
 
 import type { ComputedRef, Ref } from 'vue'
 import { ref } from 'vue'
@@ -38,30 +39,62 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
       if (more) acts.say('More than 10,000 are found; the newest 10,000 are taken')
       if (ids.length === 0) acts.say('Nothing is found')
       return ids.length === 0 ? null : ids
-    }
-    catch (error) {
+    } catch (error) {
       acts.refuse(refusalOf(error))
       return null
     }
   }
 
   /** A short name of a search, as a folder or bundle may have it. */
-  const shortName = () => nameOf().replace(/[{}/\\]/g, '').trim().slice(0, 60) || 'Found'
+  const shortName = () =>
+    nameOf()
+      .replace(/[{}/\\]/g, '')
+      .trim()
+      .slice(0, 60) || 'Found'
 
   async function makeFolder(): Promise<void> {
     const ids = await found()
     if (!ids) return
     const kept = searches.byId.get(typeof route.query.kept === 'string' ? route.query.kept : '')
     const answers = await dialogs.ask({
-      label: 'Make a folder of this search', title: `Make the folder “${shortName()}” of ${counted(ids.length, 'document')}?`, leave: 'Leave it as a search',
+      label: 'Make a folder of this search',
+      title: `Make the folder “${shortName()}” of ${counted(ids.length, 'document')}?`,
+      leave: 'Leave it as a search',
       parts: [
-        { title: 'What happens to the documents', choices: [{ value: 'file', title: 'file them there as well' }, { value: 'move', title: 'move them there' }], rows: [{ key: 'way', name: counted(ids.length, 'document'), note: 'one act, with one Undo' }] },
-        ...(kept ? [{ title: 'The kept search', choices: [{ value: 'stay', title: 'stays' }, { value: 'drop', title: 'goes' }], rows: [{ key: 'kept', name: kept.name }] }] : []),
+        {
+          title: 'What happens to the documents',
+          choices: [
+            { value: 'file', title: 'file them there as well' },
+            { value: 'move', title: 'move them there' },
+          ],
+          rows: [{ key: 'way', name: counted(ids.length, 'document'), note: 'one act, with one Undo' }],
+        },
+        ...(kept
+          ? [
+              {
+                title: 'The kept search',
+                choices: [
+                  { value: 'stay', title: 'stays' },
+                  { value: 'drop', title: 'goes' },
+                ],
+                rows: [{ key: 'kept', name: kept.name }],
+              },
+            ]
+          : []),
       ],
     })
     if (!answers) return
     const folderId = v7() as FolderId
-    const outcome = await acts.act({ kind: 'search.folder', id: kept?.id ?? null, folderId, parentId: kept?.folderId ?? null, name: shortName(), documentIds: ids, way: answers.get('way') === 'move' ? 'move' : 'file', drop: answers.get('kept') === 'drop' })
+    const outcome = await acts.act({
+      kind: 'search.folder',
+      id: kept?.id ?? null,
+      folderId,
+      parentId: kept?.folderId ?? null,
+      name: shortName(),
+      documentIds: ids,
+      way: answers.get('way') === 'move' ? 'move' : 'file',
+      drop: answers.get('kept') === 'drop',
+    })
     if (outcome.ok) await router.push(`/plan/${folderId}`)
   }
 
@@ -69,7 +102,14 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
     const ids = await found()
     if (!ids) return
     const id = v7() as BundleId
-    const outcome = await acts.act({ kind: 'bundle.set', id, name: shortName(), note: '', done: false, documentIds: ids })
+    const outcome = await acts.act({
+      kind: 'bundle.set',
+      id,
+      name: shortName(),
+      note: '',
+      done: false,
+      documentIds: ids,
+    })
     if (outcome.ok) await router.push(`/bundle/${id}`)
   }
 

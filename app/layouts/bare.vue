@@ -5,5 +5,8 @@
 </template>
 
 <style scoped>
-.bare { height: 100dvh; overflow-y: auto; }
+.bare {
+  height: 100dvh;
+  overflow-y: auto;
+}
 </style>

@@ -34,7 +34,14 @@ import { useSession } from '../stores/session'
 import { useUploads } from '../stores/uploads'
 import { useView } from '../stores/view'
 
-const [plan, acts, session, dialogs, uploads, view] = [usePlan(), useActs(), useSession(), useDialogs(), useUploads(), useView()]
+const [plan, acts, session, dialogs, uploads, view] = [
+  usePlan(),
+  useActs(),
+  useSession(),
+  useDialogs(),
+  useUploads(),
+  useView(),
+]
 const hand = useHand()
 const openPlace = useOpenPlace()
 const route = useRoute()
@@ -47,11 +54,19 @@ onMounted(() => {
 
 usePasting(() => openPlace.value)
 
-useShortcuts((event) => {
+useShortcuts(event => {
   const isZ = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
   if (isZ) void (event.shiftKey ? acts.redo() : acts.undo())
-  else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.items.length > 0) hand.wantsDown = true
-  else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.again.length > 0 && !hand.wasAway && openPlace.value !== undefined) void hand.putDownAgain()
+  else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.items.length > 0)
+    hand.wantsDown = true
+  else if (
+    event.key.toLowerCase() === 'v' &&
+    (event.ctrlKey || event.metaKey) &&
+    hand.again.length > 0 &&
+    !hand.wasAway &&
+    openPlace.value !== undefined
+  )
+    void hand.putDownAgain()
   else if (event.key === '?') dialogs.keys = true
   else if (event.key === '/') return focusFind()
   else return false
@@ -60,20 +75,33 @@ useShortcuts((event) => {
 
 function focusFind(): boolean {
   const field = document.querySelector<HTMLInputElement>('[data-find]')
-  if (field) { field.focus(); field.select() }
-  else void navigateTo('/find')
+  if (field) {
+    field.focus()
+    field.select()
+  } else void navigateTo('/find')
   return true
 }
 
 /** What is dragged onto the hand is picked up. */
 function pickUp({ folderIds, documentIds, fromFolderId, name }: Dragged): void {
   const nameOf = (id: string) => name || (plan.tree.byId.get(id as FolderId)?.name ?? 'a document')
-  hand.pick([...folderIds.map(id => ({ kind: 'folder' as const, id, name: nameOf(id), fromFolderId: null })), ...documentIds.map(id => ({ kind: 'document' as const, id, name: nameOf(id), fromFolderId }))], 'move')
+  hand.pick(
+    [
+      ...folderIds.map(id => ({ kind: 'folder' as const, id, name: nameOf(id), fromFolderId: null })),
+      ...documentIds.map(id => ({ kind: 'document' as const, id, name: nameOf(id), fromFolderId })),
+    ],
+    'move',
+  )
 }
 
 /** Files dragged documents in one more place. */
 function fileAsWell({ documentIds }: Dragged, folderId: FolderId): void {
-  void acts.act({ kind: 'document.file', documents: documentIds.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] })
+  void acts.act({
+    kind: 'document.file',
+    documents: documentIds.map(id => ({ id, name: null })),
+    folderIds: [folderId],
+    tags: [],
+  })
 }
 
 async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void> {
@@ -109,7 +137,12 @@ async function leave(query: Record<string, string>): Promise<void> {
 
 <template>
   <div class="shell">
-    <TopStrip :email="session.email" :theme="view.kept.theme" @sign-out="signOut" @theme="view.kept.theme = $event" @keys="dialogs.keys = true" />
+    <TopStrip
+      :email="session.email"
+      :theme="view.kept.theme"
+      @sign-out="signOut"
+      @theme="view.kept.theme = $event"
+      @keys="dialogs.keys = true" />
     <AwayNotice :away="away" />
     <main class="page">
       <slot />
@@ -124,7 +157,10 @@ async function leave(query: Record<string, string>): Promise<void> {
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
     <BundleDialog :ids="dialogs.bundle" @close="dialogs.bundle = null" />
     <LinkDialog />
-    <NumberingDialog :folder-id="dialogs.numbering?.folderId" :renumber="dialogs.numbering?.renumber ?? null" @close="dialogs.numbering = null" />
+    <NumberingDialog
+      :folder-id="dialogs.numbering?.folderId"
+      :renumber="dialogs.numbering?.renumber ?? null"
+      @close="dialogs.numbering = null" />
     <QuestionsDialog :request="dialogs.questions?.request ?? null" @answer="dialogs.questions?.answer($event)" />
     <MergeDialog :from-id="dialogs.merge" @close="dialogs.merge = null" @merged="navigateTo(`/plan/${$event}`)" />
     <ColourKeyDialog :open="dialogs.colours" @close="dialogs.colours = false" />
@@ -133,6 +169,16 @@ async function leave(query: Record<string, string>): Promise<void> {
 </template>
 
 <style scoped>
-.shell { height: 100dvh; display: flex; flex-direction: column; overflow: hidden; }
-.page { flex: 1; min-height: 0; display: flex; flex-direction: column; }
+.shell {
+  height: 100dvh;
+  display: flex;
+  flex-direction: column;
+  overflow: hidden;
+}
+.page {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
 </style>

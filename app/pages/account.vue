@@ -23,25 +23,29 @@ const now = Date.now()
         </p>
 
         <section aria-labelledby="space">
-          <h2 id="space">
-            Space
-          </h2>
+          <h2 id="space">Space</h2>
           <p>
-            Your documents, with their versions and the Trash, take {{ sizeText(account.facts.value.quota.usedBytes) }} of {{ sizeText(account.facts.value.quota.limitBytes) }}.
+            Your documents, with their versions and the Trash, take
+            {{ sizeText(account.facts.value.quota.usedBytes) }} of {{ sizeText(account.facts.value.quota.limitBytes) }}.
             <template v-if="account.facts.value.quota.openUploads > 0">
               {{ account.facts.value.quota.openUploads.toLocaleString('en-GB') }} uploads are on their way.
             </template>
           </p>
-          <v-progress-linear :model-value="100 * account.facts.value.quota.usedBytes / account.facts.value.quota.limitBytes" aria-label="Space that is used" class="bar" />
+          <v-progress-linear
+            :model-value="(100 * account.facts.value.quota.usedBytes) / account.facts.value.quota.limitBytes"
+            aria-label="Space that is used"
+            class="bar" />
           <p class="second">
-            {{ account.facts.value.backedUpAt ? `All of this Hembix was last backed up ${agoText(account.facts.value.backedUpAt, now)} (${timeText(account.facts.value.backedUpAt)}).` : 'No backup is planned on this Hembix. Whoever runs it can set HEMBIX_BACKUP_DIR.' }}
+            {{
+              account.facts.value.backedUpAt
+                ? `All of this Hembix was last backed up ${agoText(account.facts.value.backedUpAt, now)} (${timeText(account.facts.value.backedUpAt)}).`
+                : 'No backup is planned on this Hembix. Whoever runs it can set HEMBIX_BACKUP_DIR.'
+            }}
           </p>
         </section>
 
         <section v-if="account.facts.value.laidAside.length > 0" aria-labelledby="aside">
-          <h2 id="aside">
-            Could not be taken in
-          </h2>
+          <h2 id="aside">Could not be taken in</h2>
           <p class="second">
             Files from the arrivals folder. Each still lies where it says, with the reason beside it.
           </p>
@@ -58,21 +62,15 @@ const now = Date.now()
         </section>
 
         <section aria-labelledby="sessions">
-          <h2 id="sessions">
-            Where you are signed in
-          </h2>
+          <h2 id="sessions">Where you are signed in</h2>
           <SessionList :sessions="account.facts.value.sessions" :now="now" @end="account.endSession($event)" />
           <p v-if="account.others > 0" class="others">
-            <v-btn class="act main" @click="account.endOthers()">
-              End all others
-            </v-btn>
+            <v-btn class="act main" @click="account.endOthers()"> End all others </v-btn>
           </p>
         </section>
 
         <section v-if="account.facts.value.hasPassword" aria-labelledby="password">
-          <h2 id="password">
-            Password
-          </h2>
+          <h2 id="password">Password</h2>
           <PasswordForm :save="account.changePassword" />
         </section>
       </template>
@@ -81,16 +79,54 @@ const now = Date.now()
 </template>
 
 <style scoped>
-.account { padding: 14px 24px 60px; max-width: 860px; overflow-y: auto; height: 100%; }
-h1 { font-size: 24px; }
-h2 { font-size: 17px; margin-bottom: 6px; }
-section { border-top: 1px solid var(--rule-strong); padding: 12px 0 18px; }
-.said { min-height: 24px; color: var(--act); }
-.bar { max-width: 400px; margin: 8px 0; }
-.others { margin-top: 10px; }
-.aside { list-style: none; padding: 0; }
-.aside li { display: grid; grid-template-columns: 1fr auto; gap: 2px 12px; border-bottom: 1px solid var(--rule); padding: 6px 0; }
-.aside li > span { grid-column: 1; }
-.aside li > .v-btn { grid-column: 2; grid-row: 1 / span 3; align-self: center; }
-.path { overflow-wrap: anywhere; }
+.account {
+  padding: 14px 24px 60px;
+  max-width: 860px;
+  overflow-y: auto;
+  height: 100%;
+}
+h1 {
+  font-size: 24px;
+}
+h2 {
+  font-size: 17px;
+  margin-bottom: 6px;
+}
+section {
+  border-top: 1px solid var(--rule-strong);
+  padding: 12px 0 18px;
+}
+.said {
+  min-height: 24px;
+  color: var(--act);
+}
+.bar {
+  max-width: 400px;
+  margin: 8px 0;
+}
+.others {
+  margin-top: 10px;
+}
+.aside {
+  list-style: none;
+  padding: 0;
+}
+.aside li {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 2px 12px;
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.aside li > span {
+  grid-column: 1;
+}
+.aside li > .v-btn {
+  grid-column: 2;
+  grid-row: 1 / span 3;
+  align-self: center;
+}
+.path {
+  overflow-wrap: anywhere;
+}
 </style>

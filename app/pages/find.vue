@@ -50,32 +50,84 @@ const ALL_LIMIT = 10_000
 const answer = computed(() => (find.results.state === 'ready' ? find.results.value : null))
 const terms = computed(() => answer.value?.terms ?? [])
 const folders = computed(() => (request.value.q.trim() === '' ? [] : findFolders(plan.findable, request.value.q, 4)))
-const kept = computed(() => searches.byId.get(typeof route.query.kept === 'string' ? route.query.kept as SearchId : '') ?? null)
+const kept = computed(
+  () => searches.byId.get(typeof route.query.kept === 'string' ? (route.query.kept as SearchId) : '') ?? null,
+)
 /** What was looked for: the typed words, or those meant by them. */
-const meant = computed(() => (answer.value && JSON.stringify(answer.value.request.query) === JSON.stringify(query.value) ? { ...answer.value.meant.query } : query.value))
+const meant = computed(() =>
+  answer.value && JSON.stringify(answer.value.request.query) === JSON.stringify(query.value)
+    ? { ...answer.value.meant.query }
+    : query.value,
+)
 const whole = useWholeSearch(meant, () => kept.value?.name ?? notation.value)
 
-watch([query, () => route.path], ([now]) => {
-  if (route.path !== '/find') return
-  if (request.value.q !== typed.value) typed.value = request.value.q
-  if (asksAnything.value) void find.run(now, { typing: true, near: typeof route.query.near === 'string' ? route.query.near : '' })
-  else find.clear()
-}, { immediate: true })
+watch(
+  [query, () => route.path],
+  ([now]) => {
+    if (route.path !== '/find') return
+    if (request.value.q !== typed.value) typed.value = request.value.q
+    if (asksAnything.value)
+      void find.run(now, { typing: true, near: typeof route.query.near === 'string' ? route.query.near : '' })
+    else find.clear()
+  },
+  { immediate: true },
+)
 watchDebounced(typed, type, { debounce: 140 })
-onMounted(() => { head.value?.focus(); void searches.loadRecent(); void searches.loadCounts() })
+onMounted(() => {
+  head.value?.focus()
+  void searches.loadRecent()
+  void searches.loadCounts()
+})
 
-const items = computed<readonly ThingItem[]>(() => find.documents.map(row => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })))
-const virtualizer = useVirtualizer(computed(() => ({ count: items.value.length, getScrollElement: () => scroller.value, estimateSize: () => 76, overscan: 6, getItemKey: (index: number) => items.value[index]?.key ?? index })))
-const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
-  const row = find.documents[item.index]
-  return row ? [{ row, index: item.index, start: item.start, prefixRange: request.value.group !== 'none' && row.group !== find.documents[item.index - 1]?.group || (request.value.group !== 'none' && item.index === 0) }] : []
-}))
-watch(shown, (rows) => { if ((rows.at(-1)?.index ?? 0) > items.value.length - 8) void find.more() })
+const items = computed<readonly ThingItem[]>(() =>
+  find.documents.map(row => ({
+    key: `d:${row.id}`,
+    kind: 'document',
+    id: row.id,
+    name: row.name,
+    starred: row.starred,
+  })),
+)
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: items.value.length,
+    getScrollElement: () => scroller.value,
+    estimateSize: () => 76,
+    overscan: 6,
+    getItemKey: (index: number) => items.value[index]?.key ?? index,
+  })),
+)
+const shown = computed(() =>
+  virtualizer.value.getVirtualItems().flatMap(item => {
+    const row = find.documents[item.index]
+    return row
+      ? [
+          {
+            row,
+            index: item.index,
+            start: item.start,
+            prefixRange:
+              (request.value.group !== 'none' && row.group !== find.documents[item.index - 1]?.group) ||
+              (request.value.group !== 'none' && item.index === 0),
+          },
+        ]
+      : []
+  }),
+)
+watch(shown, rows => {
+  if ((rows.at(-1)?.index ?? 0) > items.value.length - 8) void find.more()
+})
 
-const list = useList<ThingItem>({ items, reveal: key => virtualizer.value.scrollToIndex(items.value.findIndex(item => item.key === key)), loadAll: () => find.all(ALL_LIMIT) })
+const list = useList<ThingItem>({
+  items,
+  reveal: key => virtualizer.value.scrollToIndex(items.value.findIndex(item => item.key === key)),
+  loadAll: () => find.all(ALL_LIMIT),
+})
 const things = useThings(list.meant, {
   open: item => open(item.id),
-  rename: (item) => { renaming.value = item.key },
+  rename: item => {
+    renaming.value = item.key
+  },
   show: item => show(find.documents.find(row => row.id === item.id)),
   fromFolderId: () => null,
 })
@@ -105,14 +157,18 @@ function menu(key: string, event: MouseEvent): void {
 }
 
 function pressInField(event: KeyboardEvent): void {
-  if (event.key === 'Escape') { typed.value = ''; choose({ q: '' }) }
-  else if (event.key === 'Enter' && typed.value.includes('{')) type()
+  if (event.key === 'Escape') {
+    typed.value = ''
+    choose({ q: '' })
+  } else if (event.key === 'Enter' && typed.value.includes('{')) type()
   else if (event.key === 'ArrowDown' || event.key === 'Enter') {
     head.value?.blur()
     const [first] = items.value
-    if (first && list.focused.value === null) { list.selected.value = new Set([first.key]); list.focus(first.key) }
-  }
-  else return
+    if (first && list.focused.value === null) {
+      list.selected.value = new Set([first.key])
+      list.focus(first.key)
+    }
+  } else return
   event.preventDefault()
   event.stopPropagation()
 }
@@ -120,11 +176,17 @@ function pressInField(event: KeyboardEvent): void {
 const COUNTING = { counting: 'counting …', unknown: 'documents' } as const
 const countText = computed(() => {
   if (!answer.value) return ''
-  const text = typeof find.counted === 'string' ? COUNTING[find.counted] : documentsFound(find.counted.count, find.counted.countLimit)
+  const text =
+    typeof find.counted === 'string'
+      ? COUNTING[find.counted]
+      : documentsFound(find.counted.count, find.counted.countLimit)
   return folders.value.length > 0 ? `${text}, ${counted(folders.value.length, 'folder')}` : text
 })
 const exact = () => find.lastRequest && void find.run(find.lastRequest.query, { ...find.lastRequest.more, exact: true })
-const rules = () => (request.value.rule === null ? addRule({ kind: 'text', field: 'name', op: 'contains', value: '' }) : choose({ rule: null }))
+const rules = () =>
+  request.value.rule === null
+    ? addRule({ kind: 'text', field: 'name', op: 'contains', value: '' })
+    : choose({ rule: null })
 const recall = (search: RecentSearch) => void router.replace({ path: '/find', query: { ...search.query } })
 const askThis = (query: RelaxedSearch['query']) => void router.push({ path: '/find', query: { ...query } })
 const clear = () => choose({ facets: NO_FACETS, rule: null })
@@ -138,11 +200,34 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       <FindFilters :facets="request.facets" :counts="find.counts" @choose="narrow" />
     </template>
     <FindHead
-      ref="head" v-model="typed" :request="request" :fault="fault" :count-text="countText" :ms="answer?.ms ?? null" :corrected="answer?.corrected ?? null" :notation="notation" :has-rules="request.rule !== null" :has-facets="hasFacets(request)"
-      :asks-anything="asksAnything" :kept-name="kept?.name ?? null" :recent="searches.recent" @press="pressInField" @choose="choose" @exact="exact" @rules="rules" @clear="clear" @keep="whole.keeping.value = true" @folder="whole.makeFolder"
-      @bundle="whole.bundle" @recent="recall" @forget="searches.forget()"
-    >
-      <RuleEditor v-if="request.rule" :whole="request.rule" :rule-counts="find.ruleCounts" @change="choose({ rule: $event })" />
+      ref="head"
+      v-model="typed"
+      :request="request"
+      :fault="fault"
+      :count-text="countText"
+      :ms="answer?.ms ?? null"
+      :corrected="answer?.corrected ?? null"
+      :notation="notation"
+      :has-rules="request.rule !== null"
+      :has-facets="hasFacets(request)"
+      :asks-anything="asksAnything"
+      :kept-name="kept?.name ?? null"
+      :recent="searches.recent"
+      @press="pressInField"
+      @choose="choose"
+      @exact="exact"
+      @rules="rules"
+      @clear="clear"
+      @keep="whole.keeping.value = true"
+      @folder="whole.makeFolder"
+      @bundle="whole.bundle"
+      @recent="recall"
+      @forget="searches.forget()">
+      <RuleEditor
+        v-if="request.rule"
+        :whole="request.rule"
+        :rule-counts="find.ruleCounts"
+        @change="choose({ rule: $event })" />
       <p v-if="folders.length > 0" class="folders">
         <NuxtLink v-for="folder in folders" :key="folder.id" class="place" :to="`/plan/${folder.id}`">
           {{ plan.placeOf(folder.id)?.text }}
@@ -152,38 +237,92 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
     <div ref="scroller" class="results" tabindex="0" role="region" aria-label="Results">
       <div v-if="!asksAnything" class="empty">
         <h2>Half a memory is enough</h2>
-        <p>Type words that stand in the name or anywhere inside: a name, a number, a piece of a sentence. Names come first, then what is inside, with the words around the hit.</p>
-        <p>Narrow at the left: where it lies, what kind it is, when it changed. Rules put several of these together. G shows a result at its place in the plan.</p>
+        <p>
+          Type words that stand in the name or anywhere inside: a name, a number, a piece of a sentence. Names come
+          first, then what is inside, with the words around the hit.
+        </p>
+        <p>
+          Narrow at the left: where it lies, what kind it is, when it changed. Rules put several of these together. G
+          shows a result at its place in the plan.
+        </p>
         <SearchList :searches="searches.kept" label="Kept searches" />
       </div>
       <RemoteState v-else :remote="find.results" @again="find.again()">
-        <NothingFound v-if="items.length === 0" :relaxed="find.relaxed" :has-facets="hasFacets(request)" @ask="askThis" @clear="clear" />
-        <div role="grid" aria-label="Found documents" aria-multiselectable="true" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
-          <div v-for="{ row, index, start, prefixRange } in shown" :key="row.id" :ref="el => measure(el as Element | null)" :data-index="index" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+        <NothingFound
+          v-if="items.length === 0"
+          :relaxed="find.relaxed"
+          :has-facets="hasFacets(request)"
+          @ask="askThis"
+          @clear="clear" />
+        <div
+          role="grid"
+          aria-label="Found documents"
+          aria-multiselectable="true"
+          :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
+          <div
+            v-for="{ row, index, start, prefixRange } in shown"
+            :key="row.id"
+            :ref="el => measure(el as Element | null)"
+            :data-index="index"
+            role="presentation"
+            :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
             <div v-if="prefixRange" role="row">
               <div role="gridcell">
                 <GroupHeading :group="request.group" :value="row.group" />
               </div>
             </div>
             <FoundRow
-              :row="row" :terms="terms" :selected="list.selected.value.has(`d:${row.id}`)" :focused="list.focused.value === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => draggedBy(`d:${row.id}`)"
-              @pick="list.click(`d:${row.id}`, $event)" @open="open(row.id)" @menu="menu(`d:${row.id}`, $event)" @renamed="renaming = null" @only="addRule" @without="leaveOut"
-              @star="acts.act({ kind: 'star', folderIds: [], documentIds: [row.id], on: !row.starred })"
-            />
+              :row="row"
+              :terms="terms"
+              :selected="list.selected.value.has(`d:${row.id}`)"
+              :focused="list.focused.value === `d:${row.id}`"
+              :renaming="renaming === `d:${row.id}`"
+              :dragged="() => draggedBy(`d:${row.id}`)"
+              @pick="list.click(`d:${row.id}`, $event)"
+              @open="open(row.id)"
+              @menu="menu(`d:${row.id}`, $event)"
+              @renamed="renaming = null"
+              @only="addRule"
+              @without="leaveOut"
+              @star="acts.act({ kind: 'star', folderIds: [], documentIds: [row.id], on: !row.starred })" />
           </div>
         </div>
       </RemoteState>
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
     </div>
-    <KeepDialog :open="whole.keeping.value" :query="meant" :proposed="answer?.corrected?.q ?? (notation || request.q)" :kept="kept" @leave="whole.keeping.value = false" @kept="whole.wasKept" @dropped="whole.wasDropped" />
+    <KeepDialog
+      :open="whole.keeping.value"
+      :query="meant"
+      :proposed="answer?.corrected?.q ?? (notation || request.q)"
+      :kept="kept"
+      @leave="whole.keeping.value = false"
+      @kept="whole.wasKept"
+      @dropped="whole.wasDropped" />
     <template #card>
-      <ThingCard :items="list.meant.value" :acts="things.acts.value" :documents="find.documents" :from-folder-id="null" :terms="request.q" can-show @show="show($event)" />
+      <ThingCard
+        :items="list.meant.value"
+        :acts="things.acts.value"
+        :documents="find.documents"
+        :from-folder-id="null"
+        :terms="request.q"
+        can-show
+        @show="show($event)" />
     </template>
   </SidePanels>
 </template>
 
 <style scoped>
-.folders { display: flex; gap: 16px; flex-wrap: wrap; margin-top: 3px; }
-.results { flex: 1; min-height: 0; overflow-y: auto; padding: 0 18px 24px; }
+.folders {
+  display: flex;
+  gap: 16px;
+  flex-wrap: wrap;
+  margin-top: 3px;
+}
+.results {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 0 18px 24px;
+}
 </style>

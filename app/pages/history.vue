@@ -22,13 +22,30 @@ const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
 const filter = ref({ text: '', day: '', folder: '', madeBy: '' })
 void history.ask({})
-const folders = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => ({ id: folder.id, text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}` })))
-watchDebounced(filter, ({ text, day, folder, madeBy }) => {
-  const from = day === '' ? null : new Date(`${day}T00:00:00`)
-  void history.ask({ text: text.trim(), from: from?.toISOString() ?? null, until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null, folder: folder || null, madeBy: madeBy || null })
-}, { deep: true, debounce: 200 })
+const folders = computed(() =>
+  outlineOf(plan.tree).map(({ folder, depth }) => ({
+    id: folder.id,
+    text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}`,
+  })),
+)
+watchDebounced(
+  filter,
+  ({ text, day, folder, madeBy }) => {
+    const from = day === '' ? null : new Date(`${day}T00:00:00`)
+    void history.ask({
+      text: text.trim(),
+      from: from?.toISOString() ?? null,
+      until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null,
+      folder: folder || null,
+      madeBy: madeBy || null,
+    })
+  },
+  { deep: true, debounce: 200 },
+)
 const isFiltered = computed(() => Object.values(filter.value).some(value => value !== ''))
-onPlanEvent((event) => { if (event.type !== 'reading') void history.load() })
+onPlanEvent(event => {
+  if (event.type !== 'reading') void history.load()
+})
 const blocked = ref<{ id: string; text: string } | null>(null)
 const now = useNow()
 
@@ -44,7 +61,7 @@ const days = computed(() => {
 })
 
 function placesOf(change: ChangeEntry): { text: string; to: string }[] {
-  return change.places.slice(0, 3).flatMap((id) => {
+  return change.places.slice(0, 3).flatMap(id => {
     if (id === plan.reply?.plan.id) return []
     const place = plan.placeOf(id as FolderId)
     return place ? [{ text: place.text, to: `/plan/${id}` }] : []
@@ -55,7 +72,15 @@ const since = ref<ChangeEntry | null>(null)
 /** What would be taken back, as far as it is shown here. */
 const run = computed(() => {
   const { value: from } = since
-  return from === null ? [] : history.changes.filter(change => change.revision >= from.revision && change.undoneBy === null && change.kind !== 'undo' && change.kind !== 'redo')
+  return from === null
+    ? []
+    : history.changes.filter(
+        change =>
+          change.revision >= from.revision &&
+          change.undoneBy === null &&
+          change.kind !== 'undo' &&
+          change.kind !== 'redo',
+      )
 })
 
 async function undoRun(): Promise<void> {
@@ -78,28 +103,33 @@ async function undo(change: ChangeEntry): Promise<void> {
   <div class="history">
     <h1>History</h1>
     <p class="second lead">
-      Everything done to the plan, newest first. Each act can be undone, also one in the middle, unless something later stands against it.
+      Everything done to the plan, newest first. Each act can be undone, also one in the middle, unless something later
+      stands against it.
     </p>
     <form class="filter" aria-label="Narrow History" @submit.prevent>
-      <input v-model="filter.text" class="line-field" aria-label="Words of what was done" placeholder="what was done, to what…">
-      <input v-model="filter.day" class="line-field" type="date" aria-label="On this day">
+      <input
+        v-model="filter.text"
+        class="line-field"
+        aria-label="Words of what was done"
+        placeholder="what was done, to what…" />
+      <input v-model="filter.day" class="line-field" type="date" aria-label="On this day" />
       <select v-model="filter.folder" class="line-field" aria-label="In this folder and below">
-        <option value="">
-          anywhere
-        </option>
+        <option value="">anywhere</option>
         <option v-for="folder in folders" :key="folder.id" :value="folder.id">
           {{ folder.text }}
         </option>
       </select>
       <select v-model="filter.madeBy" class="line-field" aria-label="Who did it">
-        <option value="">
-          by anyone
-        </option>
+        <option value="">by anyone</option>
         <option v-for="by in MADE_BY" :key="by" :value="by">
           {{ WHO[by] }}
         </option>
       </select>
-      <button v-if="isFiltered" type="button" class="place" @click="filter = { text: '', day: '', folder: '', madeBy: '' }">
+      <button
+        v-if="isFiltered"
+        type="button"
+        class="place"
+        @click="filter = { text: '', day: '', folder: '', madeBy: '' }">
         Show all
       </button>
     </form>
@@ -117,14 +147,39 @@ async function undo(change: ChangeEntry): Promise<void> {
         <ol>
           <li v-for="change in group.changes" :key="change.id" :class="{ undone: change.undoneBy !== null }">
             <span class="quiet">{{ clockText(change.at) }}</span>
-            <span class="what">{{ change.label }}<span v-if="change.undoneBy !== null" class="quiet"> · {{ change.kind === 'undo' ? 'done again' : 'undone' }}</span></span>
-            <span class="where"><NuxtLink v-for="place in placesOf(change)" :key="place.to" class="place cut" :to="place.to">{{ place.text }}</NuxtLink></span>
+            <span class="what"
+              >{{ change.label
+              }}<span v-if="change.undoneBy !== null" class="quiet">
+                · {{ change.kind === 'undo' ? 'done again' : 'undone' }}</span
+              ></span
+            >
+            <span class="where"
+              ><NuxtLink v-for="place in placesOf(change)" :key="place.to" class="place cut" :to="place.to">{{
+                place.text
+              }}</NuxtLink></span
+            >
             <span class="quiet cut">{{ change.madeBy === 'person' ? change.actor : WHO[change.madeBy] }}</span>
-            <button v-if="change.undoneBy === null && change.kind !== 'purge'" type="button" class="place" :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`" @click="undo(change)">
+            <button
+              v-if="change.undoneBy === null && change.kind !== 'purge'"
+              type="button"
+              class="place"
+              :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`"
+              @click="undo(change)">
               {{ change.kind === 'undo' ? 'Do again' : 'Undo' }}
             </button>
             <span v-else />
-            <button v-if="!isFiltered && change.undoneBy === null && change.kind !== 'purge' && change.kind !== 'undo' && change.kind !== 'redo'" type="button" class="quiet since" :aria-label="`Undo everything since: ${change.label}`" @click="since = change">
+            <button
+              v-if="
+                !isFiltered &&
+                change.undoneBy === null &&
+                change.kind !== 'purge' &&
+                change.kind !== 'undo' &&
+                change.kind !== 'redo'
+              "
+              type="button"
+              class="quiet since"
+              :aria-label="`Undo everything since: ${change.label}`"
+              @click="since = change">
               and all since
             </button>
             <span v-else />
@@ -134,13 +189,17 @@ async function undo(change: ChangeEntry): Promise<void> {
           </li>
         </ol>
       </section>
-      <button v-if="history.hasMore" type="button" class="act main" @click="history.more()">
-        Show earlier
-      </button>
+      <button v-if="history.hasMore" type="button" class="act main" @click="history.more()">Show earlier</button>
     </RemoteState>
-    <PaperDialog :open="since !== null" :width="560" label="Undo everything since" :title="`Undo everything since ${since ? timeText(since.at) : ''}?`" @leave="since = null">
+    <PaperDialog
+      :open="since !== null"
+      :width="560"
+      label="Undo everything since"
+      :title="`Undo everything since ${since ? timeText(since.at) : ''}?`"
+      @leave="since = null">
       <p class="second">
-        {{ counted(run.length, 'change') }}, the newest first; all of them, or none when something stands against one. Each can be done again.
+        {{ counted(run.length, 'change') }}, the newest first; all of them, or none when something stands against one.
+        Each can be done again.
       </p>
       <ol class="run">
         <li v-for="change in run" :key="change.id">
@@ -148,32 +207,85 @@ async function undo(change: ChangeEntry): Promise<void> {
         </li>
       </ol>
       <template #acts>
-        <button type="button" class="act full" @click="undoRun">
-          Undo {{ counted(run.length, 'change') }}
-        </button>
-        <button type="button" class="act" autofocus @click="since = null">
-          Leave it <span class="key">Esc</span>
-        </button>
+        <button type="button" class="act full" @click="undoRun">Undo {{ counted(run.length, 'change') }}</button>
+        <button type="button" class="act" autofocus @click="since = null">Leave it <span class="key">Esc</span></button>
       </template>
     </PaperDialog>
   </div>
 </template>
 
 <style scoped>
-.history { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px; }
-h1 { font-size: 24px; line-height: 32px; }
-.lead { margin-bottom: 10px; }
-.filter { display: grid; grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 150px 70px; gap: 8px; align-items: center; }
-.part-head { margin-top: 16px; }
-ol { list-style: none; padding: 0; }
-li { display: grid; grid-template-columns: 50px minmax(0, 1fr) minmax(0, 220px) 160px 64px 84px; gap: 2px 14px; border-bottom: 1px solid var(--rule); padding: 5px 0; align-items: baseline; }
-.what { overflow-wrap: anywhere; }
-.since { font-size: 12px; }
-.since:hover { color: var(--act); text-decoration: underline; }
-.run { max-height: 40vh; overflow-y: auto; margin-top: 8px; }
-.run li { display: block; }
-.undone .what { color: var(--ink-3); }
-.where { display: flex; flex-direction: column; min-width: 0; }
-.blocked { grid-column: 2 / -1; }
-@media (max-width: 860px) { li { grid-template-columns: 46px minmax(0, 1fr) 64px; } li .where, li > .cut, li .since { display: none; } }
+.history {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.lead {
+  margin-bottom: 10px;
+}
+.filter {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 150px 70px;
+  gap: 8px;
+  align-items: center;
+}
+.part-head {
+  margin-top: 16px;
+}
+ol {
+  list-style: none;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 50px minmax(0, 1fr) minmax(0, 220px) 160px 64px 84px;
+  gap: 2px 14px;
+  border-bottom: 1px solid var(--rule);
+  padding: 5px 0;
+  align-items: baseline;
+}
+.what {
+  overflow-wrap: anywhere;
+}
+.since {
+  font-size: 12px;
+}
+.since:hover {
+  color: var(--act);
+  text-decoration: underline;
+}
+.run {
+  max-height: 40vh;
+  overflow-y: auto;
+  margin-top: 8px;
+}
+.run li {
+  display: block;
+}
+.undone .what {
+  color: var(--ink-3);
+}
+.where {
+  display: flex;
+  flex-direction: column;
+  min-width: 0;
+}
+.blocked {
+  grid-column: 2 / -1;
+}
+@media (max-width: 860px) {
+  li {
+    grid-template-columns: 46px minmax(0, 1fr) 64px;
+  }
+  li .where,
+  li > .cut,
+  li .since {
+    display: none;
+  }
+}
 </style>

@@ -48,19 +48,31 @@ const rows = computed<readonly RegisterRow[]>(() => (isReady.value ? register.ro
 useDropPlace(page, () => null)
 void register.open('in-tray')
 
-const items = computed<readonly ThingItem[]>(() => rows.value.map(row => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })))
+const items = computed<readonly ThingItem[]>(() =>
+  rows.value.map(row => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })),
+)
 const list = useList<ThingItem>({ items, typing: false, loadAll: register.all, reveal: key => tray.value?.reveal(key) })
-const things = useThings(list.meant, { open: item => void router.push(`/document/${item.id}`), rename: () => panel.value?.focusName(), fromFolderId: () => null })
+const things = useThings(list.meant, {
+  open: item => void router.push(`/document/${item.id}`),
+  rename: () => panel.value?.focusName(),
+  fromFolderId: () => null,
+})
 const at = computed(() => items.value.findIndex(item => item.key === list.focused.value))
 
 // One is always in view: the first, or after filing the one that moved up. What undo brings back is in view again.
 let lastAt = 0
 const filed: string[] = []
-watch([items, isReady], ([now], [before]) => {
-  const back = now.find(item => filed.includes(item.id) && !(before ?? []).some(other => other.id === item.id))
-  if (back) { filed.splice(filed.indexOf(back.id), 1); select(back) }
-  else if (list.focused.value === null && now.length > 0) select(now[Math.min(lastAt, now.length - 1)])
-}, { immediate: true })
+watch(
+  [items, isReady],
+  ([now], [before]) => {
+    const back = now.find(item => filed.includes(item.id) && !(before ?? []).some(other => other.id === item.id))
+    if (back) {
+      filed.splice(filed.indexOf(back.id), 1)
+      select(back)
+    } else if (list.focused.value === null && now.length > 0) select(now[Math.min(lastAt, now.length - 1)])
+  },
+  { immediate: true },
+)
 
 function select(item: ThingItem | undefined): void {
   if (!item) return
@@ -68,13 +80,20 @@ function select(item: ThingItem | undefined): void {
   list.focus(item.key)
 }
 
-watch([list.meant, rows], ([meant]) => {
-  if (at.value >= 0) lastAt = at.value
-  void filing.look(meant.map(({ id, name }) => ({ id: id as DocumentId, name })), (items.value[at.value + 1]?.id ?? null) as DocumentId | null)
-}, { immediate: true })
+watch(
+  [list.meant, rows],
+  ([meant]) => {
+    if (at.value >= 0) lastAt = at.value
+    void filing.look(
+      meant.map(({ id, name }) => ({ id: id as DocumentId, name })),
+      (items.value[at.value + 1]?.id ?? null) as DocumentId | null,
+    )
+  },
+  { immediate: true },
+)
 
 watch(() => filing.only?.id, load, { immediate: true })
-onPlanEvent((event) => {
+onPlanEvent(event => {
   if (event.type === 'change' || event.type === 'refresh') filing.forgetAhead()
   if (event.type === 'reading' && filing.documents.some(({ id }) => id === event.documentId)) {
     filing.forgetAhead()
@@ -87,12 +106,14 @@ onPlanEvent((event) => {
 const lookAgain = useDebounceFn(() => void filing.look([...filing.documents], null), 150)
 
 async function load(id: string | undefined): Promise<void> {
-  if (id === undefined) { document.value = null; return }
+  if (id === undefined) {
+    document.value = null
+    return
+  }
   try {
     const found = await readDocument(id)
     if (filing.only?.id === id) document.value = found
-  }
-  catch (error) {
+  } catch (error) {
     acts.refuse(refusalOf(error))
   }
 }
@@ -100,7 +121,7 @@ async function load(id: string | undefined): Promise<void> {
 async function file(): Promise<void> {
   const ids = filing.documents.map(({ id }) => id)
   if (ids.length === 0 || acts.busy > 0) return
-  if (!await filing.file()) return
+  if (!(await filing.file())) return
   filed.push(...ids)
   await nextTick()
   page.value?.focus()
@@ -123,11 +144,13 @@ function another(): void {
   dialogs.place = {
     title: filing.only ? `File “${filing.only.name}” in` : `File ${counted(filing.documents.length, 'document')} in`,
     suggested: filing.suggested.places,
-    answer: (ids) => { for (const [index, id] of ids.entries()) void filing.choose(id, index > 0) },
+    answer: ids => {
+      for (const [index, id] of ids.entries()) void filing.choose(id, index > 0)
+    },
   }
 }
 
-useShortcuts((event) => {
+useShortcuts(event => {
   const key = event.key.toLowerCase()
   if (event.ctrlKey || event.metaKey || event.altKey) return things.press(event) || list.press(event)
   const place = /^[1-3]$/.exec(event.key) ?? /^Digit([1-3])$/.exec(event.code)
@@ -152,15 +175,23 @@ function menu(key: string, event: MouseEvent): void {
 }
 
 function draggedBy(row: RegisterRow): Dragged {
-  const mine = list.selected.value.has(`d:${row.id}`) ? list.selectedItems.value : items.value.filter(item => item.id === row.id)
-  return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '', file: mine.length > 1 ? undefined : { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) } }
+  const mine = list.selected.value.has(`d:${row.id}`)
+    ? list.selectedItems.value
+    : items.value.filter(item => item.id === row.id)
+  return {
+    ...thingsOf(mine),
+    fromFolderId: null,
+    name: mine.length === 1 ? (mine[0]?.name ?? '') : '',
+    file: mine.length > 1 ? undefined : { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) },
+  }
 }
 
 const now = useNow()
 const oldest = computed(() => rows.value.at(-1))
 const head = computed(() => {
   if (plan.inTray === 0) return 'Nothing waits for a place.'
-  const since = oldest.value && !register.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
+  const since =
+    oldest.value && !register.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
   return `${counted(plan.inTray, 'document')} waiting for a place${since}`
 })
 </script>
@@ -179,20 +210,28 @@ const head = computed(() => {
           </button>
           <v-menu>
             <template #activator="{ props: more }">
-              <button v-bind="more" type="button" class="act">
-                Fetch<v-icon :icon="mdiMenuDown" size="16" />
-              </button>
+              <button v-bind="more" type="button" class="act">Fetch<v-icon :icon="mdiMenuDown" size="16" /></button>
             </template>
             <v-list aria-label="More ways in">
-              <v-list-item title="A folder of the desktop" subtitle="kept as folders, or only its documents" @click="picker?.folder()" />
-              <v-list-item title="Scan pages" subtitle="simulated scanner, or pictures of pages: one searchable PDF" @click="router.push('/scan')" />
-              <v-list-item title="Mail" subtitle="simulated: made-up messages with attachments" @click="fetchFrom('mailbox')" />
-              <v-list-item title="From a colleague" subtitle="simulated: papers that are handed over" @click="fetchFrom('colleague')" />
+              <v-list-item
+                title="A folder of the desktop"
+                subtitle="kept as folders, or only its documents"
+                @click="picker?.folder()" />
+              <v-list-item
+                title="Scan pages"
+                subtitle="simulated scanner, or pictures of pages: one searchable PDF"
+                @click="router.push('/scan')" />
+              <v-list-item
+                title="Mail"
+                subtitle="simulated: made-up messages with attachments"
+                @click="fetchFrom('mailbox')" />
+              <v-list-item
+                title="From a colleague"
+                subtitle="simulated: papers that are handed over"
+                @click="fetchFrom('colleague')" />
             </v-list>
           </v-menu>
-          <NuxtLink class="act" to="/orders">
-            Standing orders
-          </NuxtLink>
+          <NuxtLink class="act" to="/orders"> Standing orders </NuxtLink>
           <button v-if="isNarrow && filing.only" type="button" class="act" @click="showsPreview = !showsPreview">
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
           </button>
@@ -201,9 +240,17 @@ const head = computed(() => {
       </div>
       <RemoteState v-if="!isReady" :remote="register.loaded" @again="register.open('in-tray')" />
       <TrayList
-        v-else-if="items.length > 0" ref="tray" :rows="rows" :selected="list.selected.value" :focused="list.focused.value" :dragged="draggedBy" @pick="list.click" @menu="menu"
-        @open="router.push(`/document/${$event.id}`)" @select="list.selectThese" @end="register.more()"
-      />
+        v-else-if="items.length > 0"
+        ref="tray"
+        :rows="rows"
+        :selected="list.selected.value"
+        :focused="list.focused.value"
+        :dragged="draggedBy"
+        @pick="list.click"
+        @menu="menu"
+        @open="router.push(`/document/${$event.id}`)"
+        @select="list.selectThese"
+        @end="register.more()" />
       <div v-else class="empty">
         <h2>The In-tray is empty</h2>
         <p>Drop files from the desktop here, or add them; they wait here until they have a place.</p>
@@ -214,7 +261,8 @@ const head = computed(() => {
       <template v-else>
         <DocumentPreview v-if="document && filing.only" :key="document.id" :document="document" large />
         <p v-else-if="filing.documents.length > 1" class="many second">
-          {{ counted(filing.documents.length, 'document') }} selected. They are filed together, each with the name it has.
+          {{ counted(filing.documents.length, 'document') }} selected. They are filed together, each with the name it
+          has.
         </p>
       </template>
     </section>
@@ -226,18 +274,72 @@ const head = computed(() => {
 </template>
 
 <style scoped>
-.tray { flex: 1; min-height: 0; display: flex; outline: none; }
-.left { width: 360px; flex: none; display: flex; flex-direction: column; min-height: 0; background: var(--sheet); border-right: 1px solid var(--rule-strong); }
-.head { padding: 18px 18px 10px; }
-h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 8px 0 0 -1px; display: flex; flex-wrap: wrap; gap: 2px 4px; }
-.middle { flex: 1; min-width: 0; overflow-y: auto; padding: 18px 22px; display: flex; flex-direction: column; }
-.many { margin: 60px auto; max-width: 300px; text-align: center; }
-.right { width: 336px; flex: none; overflow-y: auto; background: var(--sheet); border-left: 1px solid var(--rule-strong); padding: 16px; }
-.empty { padding: 20px 18px; }
+.tray {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  outline: none;
+}
+.left {
+  width: 360px;
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  background: var(--sheet);
+  border-right: 1px solid var(--rule-strong);
+}
+.head {
+  padding: 18px 18px 10px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.acts {
+  margin: 8px 0 0 -1px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+}
+.middle {
+  flex: 1;
+  min-width: 0;
+  overflow-y: auto;
+  padding: 18px 22px;
+  display: flex;
+  flex-direction: column;
+}
+.many {
+  margin: 60px auto;
+  max-width: 300px;
+  text-align: center;
+}
+.right {
+  width: 336px;
+  flex: none;
+  overflow-y: auto;
+  background: var(--sheet);
+  border-left: 1px solid var(--rule-strong);
+  padding: 16px;
+}
+.empty {
+  padding: 20px 18px;
+}
 @media (max-width: 1099px) {
-  .left { width: auto; flex: 1; min-width: 240px; }
-  .middle { position: absolute; inset: 0 336px 0 0; background: var(--paper); z-index: 5; }
-  .tray { position: relative; }
+  .left {
+    width: auto;
+    flex: 1;
+    min-width: 240px;
+  }
+  .middle {
+    position: absolute;
+    inset: 0 336px 0 0;
+    background: var(--paper);
+    z-index: 5;
+  }
+  .tray {
+    position: relative;
+  }
 }
 </style>

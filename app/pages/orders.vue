@@ -13,12 +13,17 @@ import type { StandingOrder } from '../../contract/order'
 const [orders, plan] = [useOrders(), usePlan()]
 orders.edited = null
 void orders.load()
-onPlanEvent((event) => { if (event.type === 'refresh' || (event.type === 'change' && event.tables.includes('standing_order'))) void orders.load() })
+onPlanEvent(event => {
+  if (event.type === 'refresh' || (event.type === 'change' && event.tables.includes('standing_order')))
+    void orders.load()
+})
 
 function doesText({ then }: StandingOrder): string {
   return [
-    ...(then.folderId ? [`files it in ${plan.placeOf(then.folderId)?.text ?? 'a folder that is gone'}`] : []), ...(then.pattern ? [`calls it ${then.pattern}`] : []),
-    ...(then.tags.length > 0 ? [`tags it ${then.tags.join(', ')}`] : []), ...(then.star ? ['stars it'] : []),
+    ...(then.folderId ? [`files it in ${plan.placeOf(then.folderId)?.text ?? 'a folder that is gone'}`] : []),
+    ...(then.pattern ? [`calls it ${then.pattern}`] : []),
+    ...(then.tags.length > 0 ? [`tags it ${then.tags.join(', ')}`] : []),
+    ...(then.star ? ['stars it'] : []),
   ].join(', ')
 }
 const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GROUPS[type].name, originName)
@@ -27,22 +32,31 @@ const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GRO
 <template>
   <div class="orders">
     <p>
-      <NuxtLink class="place" to="/in-tray">
-        In-tray
-      </NuxtLink>
+      <NuxtLink class="place" to="/in-tray"> In-tray </NuxtLink>
     </p>
     <h1>Standing orders</h1>
     <p class="second lead">
-      What is done by itself with arrivals that fit, as soon as their words are read. The first that fits is carried out; each act stands in History and can be undone.
+      What is done by itself with arrivals that fit, as soon as their words are read. The first that fits is carried
+      out; each act stands in History and can be undone.
     </p>
     <RemoteState :remote="orders.loaded" @again="orders.load()">
       <div v-if="orders.orders.length === 0 && !orders.edited" class="empty">
         <h2>There is none yet</h2>
-        <p>Say which arrivals are meant, and what is to be done with them. What it would have done with the last ones is shown before it is on.</p>
+        <p>
+          Say which arrivals are meant, and what is to be done with them. What it would have done with the last ones is
+          shown before it is on.
+        </p>
       </div>
       <ul v-else class="list">
         <li v-for="order in orders.orders" :key="order.id" :class="{ off: !order.active }">
-          <label class="check"><input type="checkbox" :checked="order.active" :aria-label="`${order.name} is on`" @change="orders.turn(order, ($event.target as HTMLInputElement).checked)"> {{ order.active ? 'on' : 'off' }}</label>
+          <label class="check"
+            ><input
+              type="checkbox"
+              :checked="order.active"
+              :aria-label="`${order.name} is on`"
+              @change="orders.turn(order, ($event.target as HTMLInputElement).checked)" />
+            {{ order.active ? 'on' : 'off' }}</label
+          >
           <b class="cut">{{ order.name }}</b>
           <span class="second">{{ fitsText(order) }}: {{ doesText(order) }}</span>
           <button type="button" class="place" :aria-label="`Change ${order.name}`" @click="orders.begin(order)">
@@ -55,20 +69,47 @@ const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GRO
       </ul>
       <OrderForm v-if="orders.edited" :key="orders.edited.id" />
       <p v-else>
-        <button type="button" class="act main" @click="orders.begin(null)">
-          New standing order
-        </button>
+        <button type="button" class="act main" @click="orders.begin(null)">New standing order</button>
       </p>
     </RemoteState>
   </div>
 </template>
 
 <style scoped>
-.orders { flex: 1; min-height: 0; overflow-y: auto; padding: 22px max(24px, calc((100vw - 900px) / 2)) 30px; }
-h1 { font-size: 24px; line-height: 32px; }
-.lead { margin-bottom: 14px; }
-.list { list-style: none; padding: 0; margin: 0 0 14px; border-top: 2px solid var(--ink); }
-li { display: grid; grid-template-columns: 54px minmax(0, 180px) minmax(0, 1fr) 60px 44px; gap: 12px; align-items: baseline; border-bottom: 1px solid var(--rule); padding: 6px 0; }
-.off b, .off .second { color: var(--ink-3); }
-.check { display: flex; gap: 6px; align-items: center; }
+.orders {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 22px max(24px, calc((100vw - 900px) / 2)) 30px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.lead {
+  margin-bottom: 14px;
+}
+.list {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 14px;
+  border-top: 2px solid var(--ink);
+}
+li {
+  display: grid;
+  grid-template-columns: 54px minmax(0, 180px) minmax(0, 1fr) 60px 44px;
+  gap: 12px;
+  align-items: baseline;
+  border-bottom: 1px solid var(--rule);
+  padding: 6px 0;
+}
+.off b,
+.off .second {
+  color: var(--ink-3);
+}
+.check {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
 </style>

@@ -20,7 +20,17 @@ const now = useNow()
 const rows = computed(() => (lately.loaded.state === 'ready' ? lately.loaded.value[kind.value] : []))
 
 /** The reason and the time beside each. */
-const notes = computed(() => new Map(rows.value.map(row => [row.id as string, kind.value === 'often' ? `opened ${row.visits} times, the last time ${dayText(row.at, now.value)}` : `${KINDS[kind.value]} ${clockText(row.at)}`])))
+const notes = computed(
+  () =>
+    new Map(
+      rows.value.map(row => [
+        row.id as string,
+        kind.value === 'often'
+          ? `opened ${row.visits} times, the last time ${dayText(row.at, now.value)}`
+          : `${KINDS[kind.value]} ${clockText(row.at)}`,
+      ]),
+    ),
+)
 /** Over the first of each day. */
 const headings = computed(() => {
   const found = new Map<string, string>()
@@ -36,11 +46,24 @@ const headings = computed(() => {
 </script>
 
 <template>
-  <LoosePage :folders="[]" :documents="rows" :notes="notes" :headings="headings" :sort="null" :descending="false" show-places>
+  <LoosePage
+    :folders="[]"
+    :documents="rows"
+    :notes="notes"
+    :headings="headings"
+    :sort="null"
+    :descending="false"
+    show-places>
     <template #head>
       <DeskHead view="recent" />
       <div class="kinds" role="group" aria-label="Which documents">
-        <button v-for="(text, key) in KINDS" :key="key" type="button" class="place" :aria-pressed="kind === key" @click="kind = key as Kind">
+        <button
+          v-for="(text, key) in KINDS"
+          :key="key"
+          type="button"
+          class="place"
+          :aria-pressed="kind === key"
+          @click="kind = key as Kind">
           {{ text }}
         </button>
       </div>
@@ -58,7 +81,15 @@ const headings = computed(() => {
 </template>
 
 <style scoped>
-.kinds { display: flex; gap: 16px; }
-.kinds { margin-bottom: 12px; }
-.kinds [aria-pressed='true'] { color: var(--ink); border-bottom: 2px solid var(--act); }
+.kinds {
+  display: flex;
+  gap: 16px;
+}
+.kinds {
+  margin-bottom: 12px;
+}
+.kinds [aria-pressed='true'] {
+  color: var(--ink);
+  border-bottom: 2px solid var(--act);
+}
 </style>

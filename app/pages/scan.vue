@@ -18,7 +18,12 @@ const picker = ref<HTMLInputElement | null>(null)
 void scans.load()
 
 const page = computed(() => scans.inOrder.find(one => one.id === chosen.value) ?? scans.inOrder[0] ?? null)
-watch(() => page.value?.id, id => { chosen.value = id ?? null })
+watch(
+  () => page.value?.id,
+  id => {
+    chosen.value = id ?? null
+  },
+)
 
 function edit(part: Partial<ScanEdits>): void {
   if (page.value) scans.edit(page.value.id, { ...page.value.edits, ...part })
@@ -31,7 +36,7 @@ function toneOfAll(tone: Tone): void {
 }
 
 function picked(): void {
-  const files = [...picker.value?.files ?? []]
+  const files = [...(picker.value?.files ?? [])]
   if (picker.value) picker.value.value = ''
   if (files.length > 0) void scans.add(files)
 }
@@ -41,7 +46,7 @@ async function bind(): Promise<void> {
   if (await scans.bind(name.value.trim())) await router.push('/in-tray')
 }
 
-useShortcuts((event) => {
+useShortcuts(event => {
   if (event.ctrlKey || event.metaKey || event.altKey) return false
   const key = event.key.toLowerCase()
   if (key === 'p') void scans.scan()
@@ -58,7 +63,11 @@ useShortcuts((event) => {
       <div class="head">
         <h1>Scan</h1>
         <p class="second">
-          {{ scans.inOrder.length === 0 ? 'No page lies here.' : `${scans.inOrder.length} ${scans.inOrder.length === 1 ? 'page' : 'pages'}, bound in this order` }}
+          {{
+            scans.inOrder.length === 0
+              ? 'No page lies here.'
+              : `${scans.inOrder.length} ${scans.inOrder.length === 1 ? 'page' : 'pages'}, bound in this order`
+          }}
         </p>
         <p class="acts">
           <button type="button" class="act main" :disabled="scans.doing !== ''" @click="scans.scan()">
@@ -68,83 +77,178 @@ useShortcuts((event) => {
             Add pictures <span class="key">U</span>
           </button>
         </p>
-        <p class="quiet">
-          The scanner is simulated: three made-up pages at a time, a little skewed and grey.
-        </p>
-        <input ref="picker" type="file" multiple hidden accept="image/png,image/jpeg,image/webp,image/tiff" aria-label="Pictures of pages" @change="picked">
+        <p class="quiet">The scanner is simulated: three made-up pages at a time, a little skewed and grey.</p>
+        <input
+          ref="picker"
+          type="file"
+          multiple
+          hidden
+          accept="image/png,image/jpeg,image/webp,image/tiff"
+          aria-label="Pictures of pages"
+          @change="picked" />
       </div>
       <RemoteState v-if="scans.loaded.state !== 'ready'" :remote="scans.loaded" @again="scans.load()" />
-      <ScanStrip v-else :pages="scans.inOrder" :at="page?.id ?? null" :picture="(id, edits) => scanPictureOf(id, edits, 190)" @choose="chosen = $event" @shift="scans.shift" @drop="scans.drop" />
+      <ScanStrip
+        v-else
+        :pages="scans.inOrder"
+        :at="page?.id ?? null"
+        :picture="(id, edits) => scanPictureOf(id, edits, 190)"
+        @choose="chosen = $event"
+        @shift="scans.shift"
+        @drop="scans.drop" />
     </section>
     <section class="middle" aria-label="The page in view">
-      <ScanSheet v-if="page" :key="page.id" :page="page" :picture="edits => scanPictureOf(page?.id ?? '', edits, 1000)" @crop="setCrop" />
+      <ScanSheet
+        v-if="page"
+        :key="page.id"
+        :page="page"
+        :picture="edits => scanPictureOf(page?.id ?? '', edits, 1000)"
+        @crop="setCrop" />
       <div v-else class="empty">
         <h2>Pages become a document here</h2>
-        <p>Scan pages, or add photographs of pages. They are straightened and cut by themselves; look at each, put them in order, and bind them to a PDF whose text can be searched and copied.</p>
+        <p>
+          Scan pages, or add photographs of pages. They are straightened and cut by themselves; look at each, put them
+          in order, and bind them to a PDF whose text can be searched and copied.
+        </p>
       </div>
     </section>
     <aside v-if="page" class="right" aria-label="What is done to the page">
       <h2>This page</h2>
       <p>
-        <button type="button" class="act" @click="turn(1)">
-          Turn right <span class="key">R</span>
-        </button>
-        <button type="button" class="act" @click="turn(-1)">
-          Turn left
-        </button>
+        <button type="button" class="act" @click="turn(1)">Turn right <span class="key">R</span></button>
+        <button type="button" class="act" @click="turn(-1)">Turn left</button>
       </p>
-      <label class="line">Straighten <output>{{ page.edits.degrees.toFixed(1) }}°</output>
-        <input type="range" min="-15" max="15" step="0.1" :value="page.edits.degrees" @change="edit({ degrees: Number(($event.target as HTMLInputElement).value) })"></label>
-      <p class="quiet">
-        Drag the edges on the page to cut it.
-      </p>
+      <label class="line"
+        >Straighten <output>{{ page.edits.degrees.toFixed(1) }}°</output>
+        <input
+          type="range"
+          min="-15"
+          max="15"
+          step="0.1"
+          :value="page.edits.degrees"
+          @change="edit({ degrees: Number(($event.target as HTMLInputElement).value) })"
+      /></label>
+      <p class="quiet">Drag the edges on the page to cut it.</p>
       <fieldset>
         <legend>Tone</legend>
-        <label v-for="tone in TONES" :key="tone"><input type="radio" name="tone" :checked="page.edits.tone === tone" @change="edit({ tone })"> {{ tone }}</label>
+        <label v-for="tone in TONES" :key="tone"
+          ><input type="radio" name="tone" :checked="page.edits.tone === tone" @change="edit({ tone })" />
+          {{ tone }}</label
+        >
       </fieldset>
       <p>
         <button v-if="scans.inOrder.length > 1" type="button" class="place" @click="toneOfAll(page.edits.tone)">
           This tone for all pages
         </button>
-        <button type="button" class="place" @click="edit(UNEDITED)">
-          As it came
-        </button>
+        <button type="button" class="place" @click="edit(UNEDITED)">As it came</button>
       </p>
       <h2>The document</h2>
-      <label class="line">Name <input v-model="name" class="text" @keydown.enter="bind"></label>
+      <label class="line">Name <input v-model="name" class="text" @keydown.enter="bind" /></label>
       <template v-if="scans.doing">
         <p role="status">
           {{ scans.doing }}
         </p>
         <v-progress-linear :model-value="scans.share * 100" aria-label="Progress" />
-        <button type="button" class="act" @click="scans.stop()">
-          Stop
-        </button>
+        <button type="button" class="act" @click="scans.stop()">Stop</button>
       </template>
-      <button v-else type="button" class="act full" @click="bind">
-        Make a searchable PDF
-      </button>
+      <button v-else type="button" class="act full" @click="bind">Make a searchable PDF</button>
     </aside>
   </div>
 </template>
 
 <style scoped>
-.scan { flex: 1; min-height: 0; display: flex; }
-.left { width: 290px; flex: none; display: flex; flex-direction: column; min-height: 0; background: var(--sheet); border-right: 1px solid var(--rule-strong); }
-.head { padding: 18px 18px 10px; }
-h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 8px 0 4px -1px; display: flex; flex-wrap: wrap; gap: 2px 4px; }
-.middle { flex: 1; min-width: 0; overflow-y: auto; padding: 18px 22px; }
-.empty { max-width: 460px; margin: 60px auto; }
-.right { width: 290px; flex: none; overflow-y: auto; background: var(--sheet); border-left: 1px solid var(--rule-strong); padding: 16px; }
-.right h2 { font-size: 15px; margin: 12px 0 6px; }
-.line { display: block; margin: 8px 0; }
-.line input { display: block; width: 100%; accent-color: var(--act); }
-.text { border: 1px solid var(--rule-strong); background: var(--paper); color: inherit; padding: 5px 8px; font: inherit; }
-output { float: right; }
-fieldset { border: 0; padding: 0; display: flex; flex-direction: column; gap: 2px; margin-bottom: 8px; }
-legend { padding: 0; font-weight: 600; }
-.place + .place { margin-left: 14px; }
-fieldset input { accent-color: var(--act); }
-@media (max-width: 1000px) { .left { width: 210px; } .right { width: 240px; } }
+.scan {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+}
+.left {
+  width: 290px;
+  flex: none;
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  background: var(--sheet);
+  border-right: 1px solid var(--rule-strong);
+}
+.head {
+  padding: 18px 18px 10px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.acts {
+  margin: 8px 0 4px -1px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+}
+.middle {
+  flex: 1;
+  min-width: 0;
+  overflow-y: auto;
+  padding: 18px 22px;
+}
+.empty {
+  max-width: 460px;
+  margin: 60px auto;
+}
+.right {
+  width: 290px;
+  flex: none;
+  overflow-y: auto;
+  background: var(--sheet);
+  border-left: 1px solid var(--rule-strong);
+  padding: 16px;
+}
+.right h2 {
+  font-size: 15px;
+  margin: 12px 0 6px;
+}
+.line {
+  display: block;
+  margin: 8px 0;
+}
+.line input {
+  display: block;
+  width: 100%;
+  accent-color: var(--act);
+}
+.text {
+  border: 1px solid var(--rule-strong);
+  background: var(--paper);
+  color: inherit;
+  padding: 5px 8px;
+  font: inherit;
+}
+output {
+  float: right;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+  margin-bottom: 8px;
+}
+legend {
+  padding: 0;
+  font-weight: 600;
+}
+.place + .place {
+  margin-left: 14px;
+}
+fieldset input {
+  accent-color: var(--act);
+}
+@media (max-width: 1000px) {
+  .left {
+    width: 210px;
+  }
+  .right {
+    width: 240px;
+  }
+}
 </style>

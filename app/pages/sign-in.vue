@@ -14,6 +14,11 @@ const mode = ref<'in' | 'new'>('in')
 const refused = ref<Refusal | null>(null)
 const busy = ref(false)
 
+function switchMode(): void {
+  mode.value = mode.value === 'in' ? 'new' : 'in'
+  refused.value = null
+}
+
 async function enter(open: () => Promise<void>): Promise<void> {
   busy.value = true
   refused.value = null
@@ -21,12 +26,10 @@ async function enter(open: () => Promise<void>): Promise<void> {
     await open()
     const to = typeof route.query.to === 'string' && /^\/(?!\/)/.test(route.query.to) ? route.query.to : '/plan'
     await navigateTo(to)
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof HembixError)) throw error
     refused.value = error.refusal
-  }
-  finally {
+  } finally {
     busy.value = false
   }
 }
@@ -35,9 +38,7 @@ async function enter(open: () => Promise<void>): Promise<void> {
 <template>
   <div class="sign-in">
     <h1>Hembix</h1>
-    <p class="lead">
-      A plan for your documents: numbered, coloured folders, and everything found again.
-    </p>
+    <p class="lead">A plan for your documents: numbered, coloured folders, and everything found again.</p>
     <RemoteState :remote="session.session" @again="session.load()">
       <section v-if="session.hasDemo" class="demo">
         <h2>Look around first</h2>
@@ -50,11 +51,16 @@ async function enter(open: () => Promise<void>): Promise<void> {
       </section>
       <section>
         <h2>{{ mode === 'in' ? 'Sign in' : 'New account' }}</h2>
-        <AccountForm :key="mode" :mode="mode" :busy="busy" @sign-in="form => enter(() => session.signIn(form))" @create="form => enter(() => session.createAccount(form))" />
+        <AccountForm
+          :key="mode"
+          :mode="mode"
+          :busy="busy"
+          @sign-in="form => enter(() => session.signIn(form))"
+          @create="form => enter(() => session.createAccount(form))" />
         <p v-if="refused" class="warn" role="alert">
           {{ refused.message }}
         </p>
-        <button type="button" class="place" @click="mode = mode === 'in' ? 'new' : 'in'; refused = null">
+        <button type="button" class="place" @click="switchMode">
           {{ mode === 'in' ? 'Make a new account instead' : 'Sign in to an account that exists' }}
         </button>
       </section>
@@ -63,10 +69,34 @@ async function enter(open: () => Promise<void>): Promise<void> {
 </template>
 
 <style scoped>
-.sign-in { max-width: 400px; margin: 11vh auto 40px; padding: 0 20px; }
-h1 { font-size: 38px; font-weight: 700; }
-h2 { font-size: 17px; margin-bottom: 4px; }
-.lead { color: var(--ink-2); margin-bottom: 22px; font-size: 15px; }
-section { border-top: 2px solid var(--ink); padding: 14px 0 20px; display: flex; flex-direction: column; gap: 10px; align-items: flex-start; }
-.demo { border-top-width: 1px; border-top-color: var(--rule-strong); }
+.sign-in {
+  max-width: 400px;
+  margin: 11vh auto 40px;
+  padding: 0 20px;
+}
+h1 {
+  font-size: 38px;
+  font-weight: 700;
+}
+h2 {
+  font-size: 17px;
+  margin-bottom: 4px;
+}
+.lead {
+  color: var(--ink-2);
+  margin-bottom: 22px;
+  font-size: 15px;
+}
+section {
+  border-top: 2px solid var(--ink);
+  padding: 14px 0 20px;
+  display: flex;
+  flex-direction: column;
+  gap: 10px;
+  align-items: flex-start;
+}
+.demo {
+  border-top-width: 1px;
+  border-top-color: var(--rule-strong);
+}
 </style>

@@ -26,7 +26,11 @@ const shown = computed(() => {
   return byCount.value ? [...found].sort((a, b) => b.count - a.count) : found
 })
 
-const set = (tag: Tag, more: Partial<Pick<Tag, 'name' | 'meaningId' | 'hidden'>>) => acts.act({ kind: 'tag.set', id: tag.id, name: tag.name, meaningId: tag.meaningId, hidden: tag.hidden, ...more }, { quiet: true })
+const set = (tag: Tag, more: Partial<Pick<Tag, 'name' | 'meaningId' | 'hidden'>>) =>
+  acts.act(
+    { kind: 'tag.set', id: tag.id, name: tag.name, meaningId: tag.meaningId, hidden: tag.hidden, ...more },
+    { quiet: true },
+  )
 
 async function change(tag: Tag, more: Partial<Pick<Tag, 'meaningId' | 'hidden'>>): Promise<void> {
   const outcome = await set(tag, more)
@@ -38,7 +42,10 @@ async function rename(tag: Tag, name: string) {
   const outcome = await set(tag, { name })
   if (!outcome.ok && outcome.reason.code === 'tag.twin') {
     const twin = plan.tags.find(other => other.folded === foldedText(name))
-    if (twin) { merging.value = tag; mergeInto.value = twin.id }
+    if (twin) {
+      merging.value = tag
+      mergeInto.value = twin.id
+    }
   }
   return outcome
 }
@@ -67,7 +74,8 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
   <div class="tags">
     <h1>Tags</h1>
     <p class="second lead">
-      Words on documents and folders that cut across the plan. A tag is put on with T, or on the card; here it is put right for all that carry it.
+      Words on documents and folders that cut across the plan. A tag is put on with T, or on the card; here it is put
+      right for all that carry it.
     </p>
     <RemoteState :remote="plan.outline" @again="plan.load()">
       <div v-if="plan.tags.length === 0" class="empty">
@@ -76,22 +84,22 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
       </div>
       <template v-else>
         <p class="acts">
-          <input v-model="narrow" class="line-field narrow" aria-label="Narrow the tags" placeholder="Narrow the tags…">
-          <label><input v-model="byCount" type="checkbox"> most used first</label>
+          <input
+            v-model="narrow"
+            class="line-field narrow"
+            aria-label="Narrow the tags"
+            placeholder="Narrow the tags…" />
+          <label><input v-model="byCount" type="checkbox" /> most used first</label>
           <span class="second">{{ counted(plan.tags.length, 'tag') }}</span>
         </p>
         <table>
           <thead>
             <tr>
+              <th scope="col">Tag</th>
+              <th scope="col">On</th>
+              <th scope="col">Ink</th>
+              <th scope="col">Offered</th>
               <th scope="col">
-                Tag
-              </th><th scope="col">
-                On
-              </th><th scope="col">
-                Ink
-              </th><th scope="col">
-                Offered
-              </th><th scope="col">
                 <span class="unseen">Acts</span>
               </th>
             </tr>
@@ -99,9 +107,18 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
           <tbody>
             <tr v-for="tag in shown" :key="tag.id" :class="{ hidden: tag.hidden }">
               <td>
-                <NameField v-if="renaming === tag.id" :value="tag.name" :label="`New name of the tag ${tag.name}`" :keep="name => rename(tag, name)" @kept="renaming = null" @cancel="renaming = null" />
+                <NameField
+                  v-if="renaming === tag.id"
+                  :value="tag.name"
+                  :label="`New name of the tag ${tag.name}`"
+                  :keep="name => rename(tag, name)"
+                  @kept="renaming = null"
+                  @cancel="renaming = null" />
                 <template v-else>
-                  <MeaningMark v-if="inkOf(tag)" :ink="inkOf(tag)?.ink ?? ''" :pattern="inkOf(tag)?.pattern ?? 'full'" />
+                  <MeaningMark
+                    v-if="inkOf(tag)"
+                    :ink="inkOf(tag)?.ink ?? ''"
+                    :pattern="inkOf(tag)?.pattern ?? 'full'" />
                   <b>{{ tag.name }}</b>
                 </template>
               </td>
@@ -111,21 +128,39 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
                 </NuxtLink>
               </td>
               <td>
-                <select class="line-field" :aria-label="`Ink of ${tag.name}`" :value="tag.meaningId ?? ''" @change="change(tag, { meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })">
-                  <option value="">
-                    none
-                  </option>
+                <select
+                  class="line-field"
+                  :aria-label="`Ink of ${tag.name}`"
+                  :value="tag.meaningId ?? ''"
+                  @change="
+                    change(tag, { meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })
+                  ">
+                  <option value="">none</option>
                   <option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">
                     {{ meaning.name }}
                   </option>
                 </select>
               </td>
-              <td><label><input type="checkbox" :checked="!tag.hidden" :aria-label="`Offer ${tag.name} while typing`" @change="change(tag, { hidden: !tag.hidden })"> while typing</label></td>
+              <td>
+                <label
+                  ><input
+                    type="checkbox"
+                    :checked="!tag.hidden"
+                    :aria-label="`Offer ${tag.name} while typing`"
+                    @change="change(tag, { hidden: !tag.hidden })" />
+                  while typing</label
+                >
+              </td>
               <td class="does">
                 <button type="button" class="place" :aria-label="`Rename ${tag.name}`" @click="renaming = tag.id">
                   Rename
                 </button>
-                <button type="button" class="place" :disabled="plan.tags.length < 2" :aria-label="`Merge ${tag.name}`" @click="askMerge(tag)">
+                <button
+                  type="button"
+                  class="place"
+                  :disabled="plan.tags.length < 2"
+                  :aria-label="`Merge ${tag.name}`"
+                  @click="askMerge(tag)">
                   Merge…
                 </button>
                 <button type="button" class="place" :aria-label="`Delete ${tag.name}`" @click="dropping = tag">
@@ -135,13 +170,17 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
             </tr>
           </tbody>
         </table>
-        <p v-if="shown.length === 0" class="quiet">
-          No tag holds “{{ narrow }}”.
-        </p>
+        <p v-if="shown.length === 0" class="quiet">No tag holds “{{ narrow }}”.</p>
       </template>
     </RemoteState>
-    <PaperDialog :open="merging !== null" :width="440" label="Merge tags" :title="`Merge ${quoted(merging?.name ?? '')}`" @leave="merging = null">
-      <label>All that carries it will carry
+    <PaperDialog
+      :open="merging !== null"
+      :width="440"
+      label="Merge tags"
+      :title="`Merge ${quoted(merging?.name ?? '')}`"
+      @leave="merging = null">
+      <label
+        >All that carries it will carry
         <select v-model="mergeInto" class="line-field" aria-label="The tag that stays">
           <option v-for="tag in plan.tags.filter(other => other.id !== merging?.id)" :key="tag.id" :value="tag.id">
             {{ tag.name }} ({{ tag.count }})
@@ -152,36 +191,80 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
         <button type="button" class="act full" autofocus @click="merge">
           Merge, on {{ counted(merging?.count ?? 0, 'thing') }}
         </button>
-        <button type="button" class="act" @click="merging = null">
-          Leave both <span class="key">Esc</span>
-        </button>
+        <button type="button" class="act" @click="merging = null">Leave both <span class="key">Esc</span></button>
       </template>
     </PaperDialog>
-    <PaperDialog :open="dropping !== null" :width="440" label="Delete a tag" :title="`Delete ${quoted(dropping?.name ?? '')}?`" @leave="dropping = null">
-      <p>It is taken off {{ counted(dropping?.count ?? 0, 'thing') }}. They stay where they are, and Undo puts it back on all of them.</p>
+    <PaperDialog
+      :open="dropping !== null"
+      :width="440"
+      label="Delete a tag"
+      :title="`Delete ${quoted(dropping?.name ?? '')}?`"
+      @leave="dropping = null">
+      <p>
+        It is taken off {{ counted(dropping?.count ?? 0, 'thing') }}. They stay where they are, and Undo puts it back on
+        all of them.
+      </p>
       <template #acts>
-        <button type="button" class="act full" autofocus @click="drop">
-          Delete the tag
-        </button>
-        <button type="button" class="act" @click="dropping = null">
-          Keep it <span class="key">Esc</span>
-        </button>
+        <button type="button" class="act full" autofocus @click="drop">Delete the tag</button>
+        <button type="button" class="act" @click="dropping = null">Keep it <span class="key">Esc</span></button>
       </template>
     </PaperDialog>
   </div>
 </template>
 
 <style scoped>
-.tags { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 900px) / 2)) 30px; }
-h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 12px 0; display: flex; gap: 18px; align-items: center; }
-.narrow { width: 230px; }
-table { width: 100%; border-collapse: collapse; border-top: 2px solid var(--ink); }
-th { text-align: left; font-weight: 500; color: var(--ink-3); font-size: 12.5px; padding: 5px 8px 5px 0; }
-td { border-top: 1px solid var(--rule); padding: 4px 8px 4px 0; height: var(--row); }
-tr.hidden b { color: var(--ink-3); font-weight: 500; }
-.does { text-align: right; white-space: nowrap; }
-.does .place + .place { margin-left: 14px; }
-.unseen { position: absolute; clip-path: inset(50%); }
-input[type='checkbox'] { accent-color: var(--act); }
+.tags {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 26px max(24px, calc((100vw - 900px) / 2)) 30px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.acts {
+  margin: 12px 0;
+  display: flex;
+  gap: 18px;
+  align-items: center;
+}
+.narrow {
+  width: 230px;
+}
+table {
+  width: 100%;
+  border-collapse: collapse;
+  border-top: 2px solid var(--ink);
+}
+th {
+  text-align: left;
+  font-weight: 500;
+  color: var(--ink-3);
+  font-size: 12.5px;
+  padding: 5px 8px 5px 0;
+}
+td {
+  border-top: 1px solid var(--rule);
+  padding: 4px 8px 4px 0;
+  height: var(--row);
+}
+tr.hidden b {
+  color: var(--ink-3);
+  font-weight: 500;
+}
+.does {
+  text-align: right;
+  white-space: nowrap;
+}
+.does .place + .place {
+  margin-left: 14px;
+}
+.unseen {
+  position: absolute;
+  clip-path: inset(50%);
+}
+input[type='checkbox'] {
+  accent-color: var(--act);
+}
 </style>

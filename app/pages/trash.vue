@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// What was deleted: each folder with all that went with it, each document alone. Restoring puts it back to where it was.
+// What was deleted: each folder with all that went with it, each document alone. Restoring puts it back to where it
+// was.
 import { computed, ref } from 'vue'
 import type { TrashItem } from '../../contract/document'
 import { counted } from '../../core/change/index'
@@ -19,7 +20,9 @@ import { useTrash } from '../stores/trash'
 
 const [trash, acts, plan] = [useTrash(), useActs(), usePlan()]
 void trash.load()
-onPlanEvent((event) => { if (event.type !== 'reading') void trash.load() })
+onPlanEvent(event => {
+  if (event.type !== 'reading') void trash.load()
+})
 const now = useNow()
 const items = computed(() => trash.items.map(item => ({ ...item, key: item.id })))
 const list = useList({ items, typing: false })
@@ -27,16 +30,23 @@ const list = useList({ items, typing: false })
 async function restore(chosen: readonly TrashItem[]): Promise<void> {
   if (chosen.length === 0) return
   const ids = (target: TrashItem['target']) => chosen.filter(item => item.target === target).map(item => item.id)
-  await acts.act({ kind: 'restore', folderIds: ids('folder') as FolderId[], documentIds: ids('document') as DocumentId[] })
+  await acts.act({
+    kind: 'restore',
+    folderIds: ids('folder') as FolderId[],
+    documentIds: ids('document') as DocumentId[],
+  })
 }
 
 const asking = ref<readonly TrashItem[] | 'all' | null>(null)
-const meant = computed(() => (asking.value === 'all' ? trash.items : asking.value ?? []))
+const meant = computed(() => (asking.value === 'all' ? trash.items : (asking.value ?? [])))
 const sizeOf = (some: readonly TrashItem[]) => sizeText(some.reduce((sum, item) => sum + item.size, 0))
 const goes = computed(() => {
   const documents = meant.value.reduce((sum, item) => sum + item.documents, 0)
   const folders = meant.value.reduce((sum, item) => sum + item.folders + (item.target === 'folder' ? 1 : 0), 0)
-  return [...(documents > 0 ? [counted(documents, 'document')] : []), ...(folders > 0 ? [counted(folders, 'folder')] : [])].join(' and ')
+  return [
+    ...(documents > 0 ? [counted(documents, 'document')] : []),
+    ...(folders > 0 ? [counted(folders, 'folder')] : []),
+  ].join(' and ')
 })
 
 async function purge(): Promise<void> {
@@ -45,12 +55,25 @@ async function purge(): Promise<void> {
   await acts.purge(what)
 }
 
-const KEEPS = [{ days: 30, text: 'for 30 days' }, { days: 60, text: 'for 60 days' }, { days: 180, text: 'for half a year' }, { days: 365, text: 'for a year' }, { days: null, text: 'until it is deleted by hand' }]
+const KEEPS = [
+  { days: 30, text: 'for 30 days' },
+  { days: 60, text: 'for 60 days' },
+  { days: 180, text: 'for half a year' },
+  { days: 365, text: 'for a year' },
+  { days: null, text: 'until it is deleted by hand' },
+]
 const keeps = computed(() => plan.reply?.plan.trashDays ?? null)
-const keepChoices = computed(() => (KEEPS.some(({ days }) => days === keeps.value) ? KEEPS : [...KEEPS, { days: keeps.value, text: `for ${keeps.value} days` }]))
+const keepChoices = computed(() =>
+  KEEPS.some(({ days }) => days === keeps.value)
+    ? KEEPS
+    : [...KEEPS, { days: keeps.value, text: `for ${keeps.value} days` }],
+)
 
-useShortcuts((event) => {
-  if (event.key === 'Delete' && list.meant.value.length > 0) { asking.value = list.meant.value; return true }
+useShortcuts(event => {
+  if (event.key === 'Delete' && list.meant.value.length > 0) {
+    asking.value = list.meant.value
+    return true
+  }
 
   const isRestore = event.key.toLowerCase() === 'r' && !event.ctrlKey && !event.metaKey && !event.altKey
   if (isRestore) void restore(list.meant.value)
@@ -59,7 +82,11 @@ useShortcuts((event) => {
 
 function inside(item: TrashItem): string {
   if (item.target === 'document') return sizeText(item.size)
-  return [counted(item.documents, 'document'), ...(item.folders > 0 ? [counted(item.folders, 'folder')] : []), sizeText(item.size)].join(', ')
+  return [
+    counted(item.documents, 'document'),
+    ...(item.folders > 0 ? [counted(item.folders, 'folder')] : []),
+    sizeText(item.size),
+  ].join(', ')
 }
 </script>
 
@@ -71,7 +98,19 @@ function inside(item: TrashItem): string {
     </p>
     <p class="second">
       Things are kept
-      <select class="line-field keep" aria-label="How long the Trash keeps things" :value="String(keeps)" @change="acts.act({ kind: 'plan.trash', days: ($event.target as HTMLSelectElement).value === 'null' ? null : Number(($event.target as HTMLSelectElement).value) })">
+      <select
+        class="line-field keep"
+        aria-label="How long the Trash keeps things"
+        :value="String(keeps)"
+        @change="
+          acts.act({
+            kind: 'plan.trash',
+            days:
+              ($event.target as HTMLSelectElement).value === 'null'
+                ? null
+                : Number(($event.target as HTMLSelectElement).value),
+          })
+        ">
         <option v-for="{ days, text } in keepChoices" :key="String(days)" :value="String(days)">
           {{ text }}
         </option>
@@ -84,49 +123,89 @@ function inside(item: TrashItem): string {
       </div>
       <template v-else>
         <p class="acts">
-          <button type="button" class="act main" :disabled="list.meant.value.length === 0" @click="restore(list.meant.value)">
-            Restore {{ list.meant.value.length > 1 ? counted(list.meant.value.length, 'thing') : '' }} <span class="key">R</span>
+          <button
+            type="button"
+            class="act main"
+            :disabled="list.meant.value.length === 0"
+            @click="restore(list.meant.value)">
+            Restore {{ list.meant.value.length > 1 ? counted(list.meant.value.length, 'thing') : '' }}
+            <span class="key">R</span>
           </button>
-          <button type="button" class="act" :disabled="list.meant.value.length === 0" @click="asking = list.meant.value">
+          <button
+            type="button"
+            class="act"
+            :disabled="list.meant.value.length === 0"
+            @click="asking = list.meant.value">
             Delete for good… <span class="key">Delete</span>
           </button>
-          <button type="button" class="act" @click="asking = 'all'">
-            Empty the Trash…
-          </button>
+          <button type="button" class="act" @click="asking = 'all'">Empty the Trash…</button>
           <span class="second holds">{{ sizeOf(items) }} in all</span>
         </p>
         <div role="grid" aria-label="In the Trash" aria-multiselectable="true">
           <template v-for="item in items" :key="item.id">
-          <div
-            role="row" class="item" :aria-selected="list.selected.value.has(item.key)" :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
-            @click="list.click(item.key, $event)"
-          >
-            <TypeMark :extension="item.target === 'folder' ? 'folder' : item.extension" />
-            <span role="gridcell" class="cut name" :title="fileNameOf(item.name, item.extension)">{{ item.name }}</span>
-            <span class="second holding"><span class="cut">{{ inside(item) }}</span> <button v-if="item.target === 'folder' && item.folders + item.documents > 0" type="button" class="place" :aria-expanded="trash.inside?.id === item.id" :aria-label="`Look inside ${item.name}`" @click.stop="trash.look(item.id)">{{ trash.inside?.id === item.id ? 'close' : 'look inside' }}</button></span>
-            <span class="cut quiet">was in {{ item.parentId === null ? (item.target === 'folder' ? 'the top of the plan' : 'the In-tray') : plan.placeOf(item.parentId)?.text ?? `a folder that is gone; goes ${item.target === 'folder' ? 'to the top of the plan' : 'into the In-tray'}` }}</span>
-            <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>
-            <span role="gridcell"><button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
-              Restore
-            </button></span>
-          </div>
-          <ul v-if="trash.inside?.id === item.id" class="inside" :aria-label="`What lies in ${item.name}`">
-            <li v-for="row in trash.inside.rows" :key="row.id" :style="{ paddingLeft: `${70 + row.depth * 22}px` }">
-              <TypeMark :extension="row.target === 'folder' ? 'folder' : row.extension" /> <span class="cut">{{ row.name }}</span> <span v-if="row.target === 'document'" class="quiet">{{ sizeText(row.size) }}</span>
-            </li>
-          </ul>
+            <div
+              role="row"
+              class="item"
+              :aria-selected="list.selected.value.has(item.key)"
+              :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
+              @click="list.click(item.key, $event)">
+              <TypeMark :extension="item.target === 'folder' ? 'folder' : item.extension" />
+              <span role="gridcell" class="cut name" :title="fileNameOf(item.name, item.extension)">{{
+                item.name
+              }}</span>
+              <span class="second holding"
+                ><span class="cut">{{ inside(item) }}</span>
+                <button
+                  v-if="item.target === 'folder' && item.folders + item.documents > 0"
+                  type="button"
+                  class="place"
+                  :aria-expanded="trash.inside?.id === item.id"
+                  :aria-label="`Look inside ${item.name}`"
+                  @click.stop="trash.look(item.id)">
+                  {{ trash.inside?.id === item.id ? 'close' : 'look inside' }}
+                </button></span
+              >
+              <span class="cut quiet"
+                >was in
+                {{
+                  item.parentId === null
+                    ? item.target === 'folder'
+                      ? 'the top of the plan'
+                      : 'the In-tray'
+                    : (plan.placeOf(item.parentId)?.text ??
+                      `a folder that is gone; goes ${item.target === 'folder' ? 'to the top of the plan' : 'into the In-tray'}`)
+                }}</span
+              >
+              <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>
+              <span role="gridcell"
+                ><button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
+                  Restore
+                </button></span
+              >
+            </div>
+            <ul v-if="trash.inside?.id === item.id" class="inside" :aria-label="`What lies in ${item.name}`">
+              <li v-for="row in trash.inside.rows" :key="row.id" :style="{ paddingLeft: `${70 + row.depth * 22}px` }">
+                <TypeMark :extension="row.target === 'folder' ? 'folder' : row.extension" />
+                <span class="cut">{{ row.name }}</span>
+                <span v-if="row.target === 'document'" class="quiet">{{ sizeText(row.size) }}</span>
+              </li>
+            </ul>
           </template>
         </div>
       </template>
     </RemoteState>
-    <PaperDialog :open="asking !== null" :width="460" label="Delete for good" title="Delete for good?" @leave="asking = null">
+    <PaperDialog
+      :open="asking !== null"
+      :width="460"
+      label="Delete for good"
+      title="Delete for good?"
+      @leave="asking = null">
       <p>
-        {{ goes }}{{ meant.length === 1 ? ` (“${meant[0]?.name}”)` : '' }} will be gone, with {{ sizeOf(meant) }}. This is the one act that cannot be undone.
+        {{ goes }}{{ meant.length === 1 ? ` (“${meant[0]?.name}”)` : '' }} will be gone, with {{ sizeOf(meant) }}. This
+        is the one act that cannot be undone.
       </p>
       <template #acts>
-        <button type="button" class="act full" @click="purge">
-          Delete {{ goes }} for good
-        </button>
+        <button type="button" class="act full" @click="purge">Delete {{ goes }} for good</button>
         <button type="button" class="act" autofocus @click="asking = null">
           Keep {{ meant.length === 1 ? 'it' : 'them' }} <span class="key">Esc</span>
         </button>
@@ -136,18 +215,74 @@ function inside(item: TrashItem): string {
 </template>
 
 <style scoped>
-.trash { flex: 1; min-height: 0; overflow-y: auto; padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px; }
-h1 { font-size: 24px; line-height: 32px; }
-.acts { margin: 10px 0 12px -1px; display: flex; gap: 6px; align-items: center; }
-.holds { margin-left: auto; }
-.keep { width: auto; display: inline-block; padding: 2px 6px; }
-.item { display: grid; grid-template-columns: 58px minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 1fr) 110px 62px; gap: 12px; align-items: center; min-height: var(--row); border-bottom: 1px solid var(--rule); cursor: default; user-select: none; }
-.item:first-child { border-top: 2px solid var(--ink); }
-.item.selected { background: var(--act-soft); box-shadow: inset 3px 0 0 var(--act); }
-.item.focused { outline: 1px solid var(--act); outline-offset: -1px; }
-.holding { display: flex; flex-wrap: wrap; gap: 0 8px; min-width: 0; }
-.holding button { flex: none; }
-.name { font-weight: 600; }
-.inside { list-style: none; padding: 4px 0 8px; border-bottom: 1px solid var(--rule); max-height: 40vh; overflow-y: auto; }
-.inside li { display: flex; gap: 8px; align-items: center; line-height: 24px; }
+.trash {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 26px max(24px, calc((100vw - 1060px) / 2)) 30px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.acts {
+  margin: 10px 0 12px -1px;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.holds {
+  margin-left: auto;
+}
+.keep {
+  width: auto;
+  display: inline-block;
+  padding: 2px 6px;
+}
+.item {
+  display: grid;
+  grid-template-columns: 58px minmax(0, 1.3fr) minmax(0, 1fr) minmax(0, 1fr) 110px 62px;
+  gap: 12px;
+  align-items: center;
+  min-height: var(--row);
+  border-bottom: 1px solid var(--rule);
+  cursor: default;
+  user-select: none;
+}
+.item:first-child {
+  border-top: 2px solid var(--ink);
+}
+.item.selected {
+  background: var(--act-soft);
+  box-shadow: inset 3px 0 0 var(--act);
+}
+.item.focused {
+  outline: 1px solid var(--act);
+  outline-offset: -1px;
+}
+.holding {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 8px;
+  min-width: 0;
+}
+.holding button {
+  flex: none;
+}
+.name {
+  font-weight: 600;
+}
+.inside {
+  list-style: none;
+  padding: 4px 0 8px;
+  border-bottom: 1px solid var(--rule);
+  max-height: 40vh;
+  overflow-y: auto;
+}
+.inside li {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  line-height: 24px;
+}
 </style>

@@ -11,14 +11,15 @@ export const useAccount = defineStore('account', () => {
   /** What the last act did. */
   const said = ref('')
 
-  const others = computed(() => (facts.value.state === 'ready' ? facts.value.value.sessions.filter(session => !session.current).length : 0))
+  const others = computed(() =>
+    facts.value.state === 'ready' ? facts.value.value.sessions.filter(session => !session.current).length : 0,
+  )
 
   async function load(): Promise<void> {
     if (facts.value.state !== 'ready') facts.value = { state: 'loading' }
     try {
       facts.value = { state: 'ready', value: await api.readAccount() }
-    }
-    catch (error) {
+    } catch (error) {
       facts.value = { state: 'error', reason: refusalOf(error) }
     }
   }
@@ -26,17 +27,29 @@ export const useAccount = defineStore('account', () => {
   async function carryOut(act: () => Promise<string>): Promise<void> {
     try {
       said.value = await act()
-    }
-    catch (error) {
+    } catch (error) {
       said.value = refusalOf(error).message
     }
     await load()
   }
 
-  const endedText = (count: number) => (count === 0 ? 'No other session was open.' : count === 1 ? 'One other session was ended.' : `${count} other sessions were ended.`)
-  const endSession = (id: string) => carryOut(async () => { await api.endSession(id); return 'The session was ended.' })
+  const endedText = (count: number) =>
+    count === 0
+      ? 'No other session was open.'
+      : count === 1
+        ? 'One other session was ended.'
+        : `${count} other sessions were ended.`
+  const endSession = (id: string) =>
+    carryOut(async () => {
+      await api.endSession(id)
+      return 'The session was ended.'
+    })
   const endOthers = () => carryOut(async () => endedText((await api.endOtherSessions()).ended))
-  const forget = (id: string) => carryOut(async () => { await api.forgetLaidAside(id); return 'The file is off the list. It still lies where it was laid.' })
+  const forget = (id: string) =>
+    carryOut(async () => {
+      await api.forgetLaidAside(id)
+      return 'The file is off the list. It still lies where it was laid.'
+    })
 
   /** Throws the refusal, which the form shows. */
   async function changePassword(form: PasswordRequest): Promise<void> {

@@ -10,10 +10,14 @@ import { refusal } from '../../core/errors'
 import * as api from '../api/changes'
 import { refusalOf } from './remote'
 
-export type Outcome = { readonly ok: true; readonly change: ChangeEntry } | { readonly ok: false; readonly reason: Refusal }
+export type Outcome =
+  { readonly ok: true; readonly change: ChangeEntry } | { readonly ok: false; readonly reason: Refusal }
 
 /** In rows. */
-interface Progress { readonly done: number; readonly total: number }
+interface Progress {
+  readonly done: number
+  readonly total: number
+}
 
 const NONE: LastActs = { last: null, undo: null, redo: null }
 
@@ -26,7 +30,9 @@ export const useActs = defineStore('acts', () => {
   const underWay = ref<ReadonlyMap<string, Progress | null>>(new Map())
   /** What Undo takes back; nothing right after what cannot be undone, so that it is not taken for that. */
   const undoable = computed(() => (last.value.last?.kind === 'purge' ? null : last.value.undo))
-  const running = computed(() => [...underWay.value].flatMap(([id, progress]) => (progress ? [{ id, ...progress }] : []))[0] ?? null)
+  const running = computed(
+    () => [...underWay.value].flatMap(([id, progress]) => (progress ? [{ id, ...progress }] : []))[0] ?? null,
+  )
 
   /** Carries a command out. A refusal is shown in the bottom line unless the asker shows it in its place (`quiet`). */
   async function act(command: ClientCommand, { quiet = false } = {}): Promise<Outcome> {
@@ -48,12 +54,16 @@ export const useActs = defineStore('acts', () => {
   /** Takes back everything from this act on; the asker has shown what that is. */
   async function undoSince(changeId: string): Promise<Outcome> {
     const id = v7()
-    return finish(id, async () => {
-      const { changes } = await api.undoSince(id, changeId)
-      const [newest] = changes
-      if (!newest) throw new Error('Undoing gave no answer.')
-      return newest
-    }, false)
+    return finish(
+      id,
+      async () => {
+        const { changes } = await api.undoSince(id, changeId)
+        const [newest] = changes
+        if (!newest) throw new Error('Undoing gave no answer.')
+        return newest
+      },
+      false,
+    )
   }
 
   async function redo(): Promise<Outcome> {
@@ -75,13 +85,11 @@ export const useActs = defineStore('acts', () => {
       notice.value = null
       await refresh()
       return { ok: true, change }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (!quiet) refuse(reason)
       return { ok: false, reason }
-    }
-    finally {
+    } finally {
       busy.value--
       underWay.value = new Map([...underWay.value].filter(([other]) => other !== id))
     }
@@ -96,8 +104,7 @@ export const useActs = defineStore('acts', () => {
     if (!running.value) return
     try {
       await api.stopAct(running.value.id)
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // it has just ended: the line says what it did
     }
   }
@@ -113,8 +120,7 @@ export const useActs = defineStore('acts', () => {
   async function refresh(): Promise<void> {
     try {
       last.value = await api.readLastActs()
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: the notice about that is shown by the shell
     }
   }
@@ -124,6 +130,23 @@ export const useActs = defineStore('acts', () => {
     notice.value = null
   }
 
-  return { last, notice, busy, underWay, running, undoable, act, undo, undoSince, redo, purge, refuse, say, subscribeToProgress, stop, refresh, forget }
+  return {
+    last,
+    notice,
+    busy,
+    underWay,
+    running,
+    undoable,
+    act,
+    undo,
+    undoSince,
+    redo,
+    purge,
+    refuse,
+    say,
+    subscribeToProgress,
+    stop,
+    refresh,
+    forget,
+  }
 })
-

@@ -12,22 +12,52 @@ export async function fetchFrom(device: Device): Promise<void> {
     if (how === null) return
     const { changes } = await takeArrivals(device, how)
     await acts.refresh()
-    acts.say(device === 'mailbox' ? `${changes.length === 1 ? '1 message' : `${changes.length} messages`} came, with what was attached` : how.folder ? 'The colleague handed a folder over: it stands at the top of the plan' : `The colleague handed documents over: ${how.as === 'pointers' ? 'pointers to' : 'copies of'} them wait here`)
-  }
-  catch (error) {
+    acts.say(
+      device === 'mailbox'
+        ? `${changes.length === 1 ? '1 message' : `${changes.length} messages`} came, with what was attached`
+        : how.folder
+          ? 'The colleague handed a folder over: it stands at the top of the plan'
+          : `The colleague handed documents over: ${how.as === 'pointers' ? 'pointers to' : 'copies of'} them wait here`,
+    )
+  } catch (error) {
     acts.refuse(refusalOf(error))
   }
 }
 
-interface ColleagueHow { readonly as?: 'copies' | 'pointers'; readonly folder?: boolean }
+interface ColleagueHow {
+  readonly as?: 'copies' | 'pointers'
+  readonly folder?: boolean
+}
 
 async function askColleague(): Promise<ColleagueHow | null> {
   const answers = await useDialogs().ask({
-    label: 'From a colleague', title: 'The evening school hands papers over', leave: 'Take nothing',
+    label: 'From a colleague',
+    title: 'The evening school hands papers over',
+    leave: 'Take nothing',
     parts: [
-      { title: 'What', choices: [{ value: 'papers', title: 'two loose papers, into the In-tray' }, { value: 'folder', title: 'their folder, to the top of the plan' }], rows: [{ key: 'what', name: 'Take' }] },
-      { title: 'How', note: 'The originals stay theirs. A copy is yours to change; a pointer is a link that leads to the original.', choices: [{ value: 'copies', title: 'as copies' }, { value: 'pointers', title: 'as pointers' }], rows: [{ key: 'as', name: 'Keep them' }] },
+      {
+        title: 'What',
+        choices: [
+          { value: 'papers', title: 'two loose papers, into the In-tray' },
+          { value: 'folder', title: 'their folder, to the top of the plan' },
+        ],
+        rows: [{ key: 'what', name: 'Take' }],
+      },
+      {
+        title: 'How',
+        note: 'The originals stay theirs. A copy is yours to change; a pointer is a link that leads to the original.',
+        choices: [
+          { value: 'copies', title: 'as copies' },
+          { value: 'pointers', title: 'as pointers' },
+        ],
+        rows: [{ key: 'as', name: 'Keep them' }],
+      },
     ],
   })
-  return answers && { as: answers.get('as') === 'pointers' ? 'pointers' : 'copies', folder: answers.get('what') === 'folder' }
+  return (
+    answers && {
+      as: answers.get('as') === 'pointers' ? 'pointers' : 'copies',
+      folder: answers.get('what') === 'folder',
+    }
+  )
 }

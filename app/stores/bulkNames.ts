@@ -12,24 +12,32 @@ const LIMIT_MS = 1500
 export async function renamable(ids: readonly DocumentId[]): Promise<readonly Renamable[]> {
   const plan = usePlan()
   const shown = new Map([...useRegister().rows, ...useFind().documents].map(row => [row.id as string, row]))
-  return Promise.all(ids.map(async (id) => {
-    const { name, extension, changedAt, sender, folderIds } = shown.get(id) ?? await readDocument(id)
-    return { id, name, extension, changedAt, sender, folder: plan.placeOf(folderIds[0] ?? null)?.name ?? '' }
-  }))
+  return Promise.all(
+    ids.map(async id => {
+      const { name, extension, changedAt, sender, folderIds } = shown.get(id) ?? (await readDocument(id))
+      return { id, name, extension, changedAt, sender, folder: plan.placeOf(folderIds[0] ?? null)?.name ?? '' }
+    }),
+  )
 }
 
 /** The new names, or what is wrong with the rules; an expression that takes too long is ended. */
 export function namesInTime(documents: readonly Renamable[], rules: NameRules): Promise<NamesAnswer> {
-  return new Promise((resolve) => {
+  return new Promise(resolve => {
     const worker = new Worker(new URL('../workers/namesWorker.ts', import.meta.url), { type: 'module' })
     const answer = (given: NamesAnswer) => {
       clearTimeout(timer)
       worker.terminate()
       resolve(given)
     }
-    const timer = setTimeout(() => { answer({ wrong: 'This expression takes too long on these names. Make it simpler.' }) }, LIMIT_MS)
-    worker.onmessage = ({ data }: MessageEvent<NamesAnswer>) => { answer(data) }
-    worker.onerror = () => { answer({ wrong: 'The names could not be worked out.' }) }
+    const timer = setTimeout(() => {
+      answer({ wrong: 'This expression takes too long on these names. Make it simpler.' })
+    }, LIMIT_MS)
+    worker.onmessage = ({ data }: MessageEvent<NamesAnswer>) => {
+      answer(data)
+    }
+    worker.onerror = () => {
+      answer({ wrong: 'The names could not be worked out.' })
+    }
     worker.postMessage({ documents: documents.map(document => ({ ...document })), rules: { ...rules } })
   })
 }

@@ -19,8 +19,7 @@ export const useBundles = defineStore('bundles', () => {
   async function load(): Promise<void> {
     try {
       loaded.value = { state: 'ready', value: (await readBundles()).bundles }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
@@ -32,8 +31,7 @@ export const useBundles = defineStore('bundles', () => {
     try {
       const value = await readBundle(id)
       if (openId === id) opened.value = { state: 'ready', value }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (openId === id) opened.value = { state: 'error', reason }
     }

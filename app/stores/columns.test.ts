@@ -1,5 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { COLUMN_IDS, columnsWithNotes, FIRST_COLUMNS, LEAST_WIDTH, MOST_WIDTH, moveColumn, readColumns, resizeColumn, toggleColumn, tracksOf } from './columns'
+import {
+  COLUMN_IDS,
+  columnsWithNotes,
+  FIRST_COLUMNS,
+  LEAST_WIDTH,
+  MOST_WIDTH,
+  moveColumn,
+  readColumns,
+  resizeColumn,
+  toggleColumn,
+  tracksOf,
+} from './columns'
 
 const ids = (columns: readonly { readonly id: string }[]) => columns.map(({ id }) => id)
 
@@ -10,8 +21,20 @@ describe('columns of the register', () => {
   })
 
   it('are read as they were kept, without what is not known, twice there, or too wide', () => {
-    expect(readColumns([{ id: 'size', width: 100 }, { id: 'weight', width: 5 }, null, { id: 'size', width: 60 }, { id: 'tags', width: 9999 }, { id: 'type' }]))
-      .toEqual([{ id: 'size', width: 100 }, { id: 'tags', width: MOST_WIDTH }, { id: 'type', width: 62 }])
+    expect(
+      readColumns([
+        { id: 'size', width: 100 },
+        { id: 'weight', width: 5 },
+        null,
+        { id: 'size', width: 60 },
+        { id: 'tags', width: 9999 },
+        { id: 'type' },
+      ]),
+    ).toEqual([
+      { id: 'size', width: 100 },
+      { id: 'tags', width: MOST_WIDTH },
+      { id: 'type', width: 62 },
+    ])
     expect(readColumns([])).toEqual([])
   })
 
@@ -40,7 +63,11 @@ describe('columns of the register', () => {
   })
 
   it('make the tracks of a row', () => {
-    expect(tracksOf(FIRST_COLUMNS, { places: false, noted: false })).toBe('26px 34px minmax(120px, 1fr) 62px 92px 72px 24px')
-    expect(tracksOf(FIRST_COLUMNS, { places: true, noted: true })).toBe('26px 34px minmax(140px, 3fr) minmax(80px, 2fr) 62px 150px 72px 24px')
+    expect(tracksOf(FIRST_COLUMNS, { places: false, noted: false })).toBe(
+      '26px 34px minmax(120px, 1fr) 62px 92px 72px 24px',
+    )
+    expect(tracksOf(FIRST_COLUMNS, { places: true, noted: true })).toBe(
+      '26px 34px minmax(140px, 3fr) minmax(80px, 2fr) 62px 150px 72px 24px',
+    )
   })
 })

@@ -25,9 +25,16 @@ export const COLUMNS = {
 export type ColumnId = keyof typeof COLUMNS
 export const COLUMN_IDS = Object.keys(COLUMNS) as ColumnId[]
 
-export interface ShownColumn { readonly id: ColumnId; /** Points. */ readonly width: number }
+export interface ShownColumn {
+  readonly id: ColumnId
+  /** Points. */
+  readonly width: number
+}
 
-export const FIRST_COLUMNS: readonly ShownColumn[] = (['type', 'changed', 'size'] as const).map(id => ({ id, width: COLUMNS[id].width }))
+export const FIRST_COLUMNS: readonly ShownColumn[] = (['type', 'changed', 'size'] as const).map(id => ({
+  id,
+  width: COLUMNS[id].width,
+}))
 export const [LEAST_WIDTH, MOST_WIDTH] = [44, 420]
 
 export function columnOf(id: ColumnId): Column {
@@ -43,13 +50,17 @@ export function readColumns(kept: unknown): readonly ShownColumn[] {
     const known = COLUMN_IDS.find(candidate => candidate === id)
     if (!known || seen.has(known)) return []
     seen.add(known)
-    return [{ id: known, width: clamped(typeof width === 'number' && Number.isFinite(width) ? width : COLUMNS[known].width) }]
+    return [
+      { id: known, width: clamped(typeof width === 'number' && Number.isFinite(width) ? width : COLUMNS[known].width) },
+    ]
   })
 }
 
 /** Shown at the end, or taken away. */
 export function toggleColumn(columns: readonly ShownColumn[], id: ColumnId): readonly ShownColumn[] {
-  return columns.some(column => column.id === id) ? columns.filter(column => column.id !== id) : [...columns, { id, width: COLUMNS[id].width }]
+  return columns.some(column => column.id === id)
+    ? columns.filter(column => column.id !== id)
+    : [...columns, { id, width: COLUMNS[id].width }]
 }
 
 /** Moved to the right (or left, below 0) by so many places, at most to the end. */
@@ -70,14 +81,30 @@ function clamped(width: number): number {
   return Math.round(Math.max(LEAST_WIDTH, Math.min(MOST_WIDTH, width)))
 }
 
-/** Where it is said when something was opened or how long it rests, that stands in the place of the change, always; there is no room for the size. */
+/**
+ * Where it is said when something was opened or how long it rests, that stands in the place of the change, always;
+ * there is no room for the size.
+ */
 export function columnsWithNotes(columns: readonly ShownColumn[]): readonly ShownColumn[] {
   const shown = columns.filter(({ id }) => id !== 'size')
   return shown.some(({ id }) => id === 'changed') ? shown : [...shown, { id: 'changed', width: COLUMNS.changed.width }]
 }
 
-/** The tracks of a row: mark, number, name, places (where shown), the columns, star. What is said instead of the change needs more room. */
-export function tracksOf(columns: readonly ShownColumn[], { places, noted }: { readonly places: boolean; readonly noted: boolean }): string {
+/**
+ * The tracks of a row: mark, number, name, places (where shown), the columns, star. What is said instead of the change
+ * needs more room.
+ */
+export function tracksOf(
+  columns: readonly ShownColumn[],
+  { places, noted }: { readonly places: boolean; readonly noted: boolean },
+): string {
   const widths = columns.map(({ id, width }) => `${id === 'changed' && noted ? Math.max(width, 150) : width}px`)
-  return ['26px', '34px', places ? 'minmax(140px, 3fr)' : 'minmax(120px, 1fr)', ...(places ? ['minmax(80px, 2fr)'] : []), ...widths, '24px'].join(' ')
+  return [
+    '26px',
+    '34px',
+    places ? 'minmax(140px, 3fr)' : 'minmax(120px, 1fr)',
+    ...(places ? ['minmax(80px, 2fr)'] : []),
+    ...widths,
+    '24px',
+  ].join(' ')
 }

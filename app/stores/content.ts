@@ -1,4 +1,15 @@
 // Where the bytes of documents are, and their texts: not kept in a store, since they are looked at once.
 
-export { contentAddress, pageAddress, readAgain, readBytes, readDocument, readHits, readSuggestions, readTagSuggestions, readText, thumbnailAddress } from '../api/documents'
+export {
+  contentAddress,
+  pageAddress,
+  readAgain,
+  readBytes,
+  readDocument,
+  readHits,
+  readSuggestions,
+  readTagSuggestions,
+  readText,
+  thumbnailAddress,
+} from '../api/documents'
 export { readWords } from '../api/reading'

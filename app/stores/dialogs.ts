@@ -14,7 +14,12 @@ export interface PlaceRequest {
   /** The first is the home. */
   readonly answer: (ids: FolderId[]) => void
 }
-export interface CompareRequest { readonly id: DocumentId; readonly name: string; readonly from: number; readonly to: number }
+export interface CompareRequest {
+  readonly id: DocumentId
+  readonly name: string
+  readonly from: number
+  readonly to: number
+}
 /** Things that have to be answered before an act, in parts with the same choices. */
 export interface Questions {
   readonly label: string
@@ -26,7 +31,13 @@ export interface Questions {
     readonly note?: string
     readonly choices: readonly { readonly value: string; readonly title: string }[]
     /** `first` is the answer it begins with, else the first choice; `not` are choices it does not have. */
-    readonly rows: readonly { readonly key: string; readonly name: string; readonly note?: string; readonly first?: string; readonly not?: readonly string[] }[]
+    readonly rows: readonly {
+      readonly key: string
+      readonly name: string
+      readonly note?: string
+      readonly first?: string
+      readonly not?: readonly string[]
+    }[]
   }[]
 }
 
@@ -48,12 +59,20 @@ export const useDialogs = defineStore('dialogs', () => {
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */
   const colours = ref(false)
-  const questions = ref<{ request: Questions; answer: (answers: ReadonlyMap<string, string> | null) => void } | null>(null)
+  const questions = ref<{ request: Questions; answer: (answers: ReadonlyMap<string, string> | null) => void } | null>(
+    null,
+  )
 
   /** The answer for each row by its key; null when the person leaves it. */
   function ask(request: Questions): Promise<ReadonlyMap<string, string> | null> {
-    return new Promise((resolve) => {
-      questions.value = { request, answer: (answers) => { questions.value = null; resolve(answers) } }
+    return new Promise(resolve => {
+      questions.value = {
+        request,
+        answer: answers => {
+          questions.value = null
+          resolve(answers)
+        },
+      }
     })
   }
 

@@ -24,7 +24,11 @@ const LOCALE = 'en'
 
 export type { Compared } from '../workers/draftWorker'
 
-export interface OpenDraft { readonly id: string; readonly rootId: FolderId | null; readonly additive: boolean }
+export interface OpenDraft {
+  readonly id: string
+  readonly rootId: FolderId | null
+  readonly additive: boolean
+}
 
 export const useDraft = defineStore('draft', () => {
   const [plan, acts] = [usePlan(), useActs()]
@@ -50,7 +54,9 @@ export const useDraft = defineStore('draft', () => {
 
   const rootId = computed(() => (open.value.state === 'ready' ? open.value.value.rootId : null))
   /** Its folder is in the Trash: the draft stays as it is until it is back. */
-  const isRootGone = computed(() => rootId.value !== null && plan.outline.state === 'ready' && !plan.tree.byId.has(rootId.value))
+  const isRootGone = computed(
+    () => rootId.value !== null && plan.outline.state === 'ready' && !plan.tree.byId.has(rootId.value),
+  )
   const changes = computed(() => {
     if (!compared.value) return 0
     const { rows, removed } = compared.value
@@ -74,16 +80,28 @@ export const useDraft = defineStore('draft', () => {
       hand(linesOf(draft.content.text, draft.content.folderIds))
       rebase()
       compareSoon(0)
-    }
-    catch (error) {
+    } catch (error) {
       open.value = { state: 'error', reason: refusalOf(error) }
     }
   }
 
   /** Makes a draft of lines and keeps it; the id to open it by. Throws the refusal. */
-  async function begin(draft: { name: string; rootId: FolderId | null; lines: readonly DraftLine[]; additive?: boolean; period?: PeriodOf }): Promise<string> {
+  async function begin(draft: {
+    name: string
+    rootId: FolderId | null
+    lines: readonly DraftLine[]
+    additive?: boolean
+    period?: PeriodOf
+  }): Promise<string> {
     const id = v7()
-    const content = { text: outlineText(draft.lines), folderIds: draft.lines.map(line => line.folderId), numbering: null, additive: draft.additive ?? false, period: draft.period ?? null, base: draft.additive ? [] : baseOf(plan.tree, plan.meaningName, draft.rootId) }
+    const content = {
+      text: outlineText(draft.lines),
+      folderIds: draft.lines.map(line => line.folderId),
+      numbering: null,
+      additive: draft.additive ?? false,
+      period: draft.period ?? null,
+      base: draft.additive ? [] : baseOf(plan.tree, plan.meaningName, draft.rootId),
+    }
     await api.keepDraft(id, { name: draft.name, rootId: draft.rootId, content })
     return id
   }
@@ -116,13 +134,23 @@ export const useDraft = defineStore('draft', () => {
     keepSoon()
   }
 
-  watch(() => plan.outline, () => {
-    if (open.value.state !== 'ready' || plan.outline.state !== 'ready') return
-    tellPlan()
-    rebase()
-    compareSoon()
-  })
-  watch([numbering, settings], () => { compareSoon(); keepSoon() }, { deep: true })
+  watch(
+    () => plan.outline,
+    () => {
+      if (open.value.state !== 'ready' || plan.outline.state !== 'ready') return
+      tellPlan()
+      rebase()
+      compareSoon()
+    },
+  )
+  watch(
+    [numbering, settings],
+    () => {
+      compareSoon()
+      keepSoon()
+    },
+    { deep: true },
+  )
   watch(name, keepSoon)
 
   function tellPlan(): void {
@@ -132,7 +160,9 @@ export const useDraft = defineStore('draft', () => {
   function ask(question: DraftQuestion): void {
     if (!worker) {
       worker = new Worker(new URL('../workers/draftWorker.ts', import.meta.url), { type: 'module' })
-      worker.onmessage = ({ data }: MessageEvent<{ turn: number; compared: Compared }>) => { if (data.turn === turn) compared.value = data.compared }
+      worker.onmessage = ({ data }: MessageEvent<{ turn: number; compared: Compared }>) => {
+        if (data.turn === turn) compared.value = data.compared
+      }
       if (question.kind !== 'plan') tellPlan()
     }
     worker.postMessage(question)
@@ -142,7 +172,17 @@ export const useDraft = defineStore('draft', () => {
     clearTimeout(timers.compare)
     timers.compare = setTimeout(() => {
       if (open.value.state !== 'ready') return
-      ask({ kind: 'compare', turn: ++turn, rootId: rootId.value, text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, period, settings: { ...settings.value } })
+      ask({
+        kind: 'compare',
+        turn: ++turn,
+        rootId: rootId.value,
+        text: text.value,
+        folderIds: folderIds.value,
+        numbering: numbering.value,
+        additive: additive.value,
+        period,
+        settings: { ...settings.value },
+      })
     }, after)
   }
 
@@ -159,10 +199,20 @@ export const useDraft = defineStore('draft', () => {
     keeping.value = 'keeping'
     const { id } = open.value.value
     try {
-      await (sending = api.keepDraft(id, { name: name.value, rootId: rootId.value, content: { text: text.value, folderIds: folderIds.value, numbering: numbering.value, additive: additive.value, period, base } }))
+      await (sending = api.keepDraft(id, {
+        name: name.value,
+        rootId: rootId.value,
+        content: {
+          text: text.value,
+          folderIds: folderIds.value,
+          numbering: numbering.value,
+          additive: additive.value,
+          period,
+          base,
+        },
+      }))
       if (stillKeeping()) keeping.value = 'kept'
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error)
       keeping.value = 'failed'
       timers.keep = setTimeout(() => void keep(), KEEP_MS * 4)
@@ -175,7 +225,15 @@ export const useDraft = defineStore('draft', () => {
   /** Applies what was compared, as one Change; the ids that the new folders got, by the index of their row. */
   async function apply(): Promise<Outcome & { ids?: readonly FolderId[] }> {
     const now = compared.value
-    if (!now || open.value.state !== 'ready') return { ok: false, reason: { code: 'act.nothing', message: 'The draft is still being compared with the plan.', details: {} } satisfies Refusal }
+    if (!now || open.value.state !== 'ready')
+      return {
+        ok: false,
+        reason: {
+          code: 'act.nothing',
+          message: 'The draft is still being compared with the plan.',
+          details: {},
+        } satisfies Refusal,
+      }
     const fresh = new Map<string, string>()
     const real = <Id extends string>(id: Id): Id => {
       if (!id.startsWith('new-')) return id
@@ -184,13 +242,28 @@ export const useDraft = defineStore('draft', () => {
     }
     const used = new Set(plan.meanings.map(meaning => meaning.ink))
     const inks = [...INKS.filter(ink => !used.has(ink)), ...INKS]
-    const folders = now.drafted.map(folder => ({ ...folder, id: real(folder.id), meaningId: folder.meaningId === null ? null : real(folder.meaningId) }))
-    const outcome = await acts.act({
-      kind: 'draft.apply', rootId: rootId.value, revision: now.revision, folders,
-      removed: now.removed.map(({ id }) => ({ id, documents: choices.value.get(id) ?? { to: 'parent' as const } })),
-      newMeanings: now.newMeanings.map((meaning, index) => ({ id: real(meaning.id), name: meaning.name, ink: inks[index % inks.length] ?? INKS[0] })),
-      numbering: numbering.value, additive: additive.value,
-    }, { quiet: true })
+    const folders = now.drafted.map(folder => ({
+      ...folder,
+      id: real(folder.id),
+      meaningId: folder.meaningId === null ? null : real(folder.meaningId),
+    }))
+    const outcome = await acts.act(
+      {
+        kind: 'draft.apply',
+        rootId: rootId.value,
+        revision: now.revision,
+        folders,
+        removed: now.removed.map(({ id }) => ({ id, documents: choices.value.get(id) ?? { to: 'parent' as const } })),
+        newMeanings: now.newMeanings.map((meaning, index) => ({
+          id: real(meaning.id),
+          name: meaning.name,
+          ink: inks[index % inks.length] ?? INKS[0],
+        })),
+        numbering: numbering.value,
+        additive: additive.value,
+      },
+      { quiet: true },
+    )
     if (!outcome.ok) {
       if (outcome.reason.code === 'draft.stale') await plan.load()
       return outcome
@@ -214,6 +287,12 @@ export const useDraft = defineStore('draft', () => {
     forget()
   }
 
+  /** What was taken over from the plan meanwhile has been read. */
+  function dismissRebase(): void {
+    collisions.value = []
+    taken.value = 0
+  }
+
   function forget(): void {
     clearTimeout(timers.compare)
     clearTimeout(timers.keep)
@@ -222,8 +301,7 @@ export const useDraft = defineStore('draft', () => {
     open.value = { state: 'idle' }
     compared.value = null
     choices.value = new Map()
-    collisions.value = []
-    taken.value = 0
+    dismissRebase()
     handed.value = null
     numbering.value = null
     keeping.value = 'kept'
@@ -231,5 +309,30 @@ export const useDraft = defineStore('draft', () => {
     worker = null
   }
 
-  return { open, name, text, folderIds, numbering, settings, compared, choices, collisions, taken, keeping, handed, rootId, additive, isRootGone, changes, load, begin, write, keep, apply, discard, close }
+  return {
+    open,
+    name,
+    text,
+    folderIds,
+    numbering,
+    settings,
+    compared,
+    choices,
+    collisions,
+    taken,
+    keeping,
+    handed,
+    rootId,
+    additive,
+    isRootGone,
+    changes,
+    dismissRebase,
+    load,
+    begin,
+    write,
+    keep,
+    apply,
+    discard,
+    close,
+  }
 })

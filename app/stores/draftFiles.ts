@@ -21,7 +21,8 @@ export const useDraftFiles = defineStore('draftFiles', () => {
     return files
   }
 
-  const countOf = (draftId: string) => [...waiting.value.get(draftId)?.values() ?? []].reduce((sum, files) => sum + files.length, 0)
+  const countOf = (draftId: string) =>
+    [...(waiting.value.get(draftId)?.values() ?? [])].reduce((sum, files) => sum + files.length, 0)
 
   return { keep, take, countOf }
 })

@@ -16,8 +16,7 @@ export const useDrafts = defineStore('drafts', () => {
     try {
       const [{ drafts }, { skeletons }] = await Promise.all([api.readDrafts(), api.readSkeletons()])
       loaded.value = { state: 'ready', value: { drafts, skeletons } }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }

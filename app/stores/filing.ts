@@ -12,8 +12,14 @@ import type { Remote } from './remote'
 import { refusalOf } from './remote'
 import { useView } from './view'
 
-export interface Waiting { readonly id: DocumentId; readonly name: string }
-interface PickedTag { readonly id: TagId; readonly name: string }
+export interface Waiting {
+  readonly id: DocumentId
+  readonly name: string
+}
+interface PickedTag {
+  readonly id: TagId
+  readonly name: string
+}
 
 const NONE: Suggestions = { places: [], names: [], same: [] }
 // Suggestions for several documents are those of a few of them, taken together.
@@ -32,7 +38,7 @@ export const useFiling = defineStore('filing', () => {
   let request = 0
   const ahead = new Map<string, Promise<Suggestions>>()
 
-  const only = computed(() => (documents.value.length === 1 ? documents.value[0] ?? null : null))
+  const only = computed(() => (documents.value.length === 1 ? (documents.value[0] ?? null) : null))
   const suggested = computed(() => (suggestions.value.state === 'ready' ? suggestions.value.value : NONE))
 
   /** Takes these documents in view; `next` is the one that will come after, which is looked at ahead. */
@@ -50,8 +56,7 @@ export const useFiling = defineStore('filing', () => {
       const [best] = found.places
       if (!chose) places.value = best ? [best.folderId] : []
       if (next) void fetchAhead(next)
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (mine === request) suggestions.value = { state: 'error', reason }
     }
@@ -77,14 +82,20 @@ export const useFiling = defineStore('filing', () => {
   async function together(waiting: readonly Waiting[]): Promise<Suggestions> {
     const some = await Promise.all(waiting.slice(0, ASKED_OF_MANY).map(({ id }) => fetchAhead(id)))
     const [single] = some
-    return some.length === 1 && single ? single : { ...NONE, places: placesTogether(some.map(({ places: found }) => found)) }
+    return some.length === 1 && single
+      ? single
+      : { ...NONE, places: placesTogether(some.map(({ places: found }) => found)) }
   }
 
   /** The place, or one more beside those chosen. Names are made as they are made there. */
   async function choose(folderId: FolderId, asWell = false): Promise<void> {
     chose = true
     refused.value = ''
-    places.value = !asWell ? [folderId] : places.value.includes(folderId) ? places.value.filter(id => id !== folderId) : [...places.value, folderId]
+    places.value = !asWell
+      ? [folderId]
+      : places.value.includes(folderId)
+        ? places.value.filter(id => id !== folderId)
+        : [...places.value, folderId]
     const home = places.value[0]
     const { value: document } = only
     if (!document || home === undefined || suggestions.value.state !== 'ready') return
@@ -92,18 +103,28 @@ export const useFiling = defineStore('filing', () => {
     try {
       const { names } = await readSuggestions(document.id, home)
       if (mine === request) suggestions.value = { state: 'ready', value: { ...suggested.value, names } }
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // the names that are there stay
     }
   }
 
   /** True when it was done. */
   async function file(): Promise<boolean> {
-    if (places.value.length === 0) { refused.value = 'Choose a place first: 1 to 3, or M for another folder.'; return false }
+    if (places.value.length === 0) {
+      refused.value = 'Choose a place first: 1 to 3, or M for another folder.'
+      return false
+    }
     const { value: document } = only
     const renamed = document && name.value.trim() !== document.name ? name.value : null
-    const outcome = await acts.act({ kind: 'document.file', documents: documents.value.map(({ id }) => ({ id, name: renamed })), folderIds: [...places.value], tags: tags.value }, { quiet: true })
+    const outcome = await acts.act(
+      {
+        kind: 'document.file',
+        documents: documents.value.map(({ id }) => ({ id, name: renamed })),
+        folderIds: [...places.value],
+        tags: tags.value,
+      },
+      { quiet: true },
+    )
     refused.value = outcome.ok ? '' : outcome.reason.message
     if (outcome.ok) view.wentTo(places.value)
     return outcome.ok

@@ -6,12 +6,18 @@ import * as api from '../api/find'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
-export interface FindRequest { readonly query: SearchParams; readonly more: FindMore }
+export interface FindRequest {
+  readonly query: SearchParams
+  readonly more: FindMore
+}
 export interface Results extends Found {
   readonly ms: number
   /** What was asked. */
   readonly request: FindRequest
-  /** What was looked for, which is another where a typing error was forgiven: the next pages and the numbers are of this. */
+  /**
+   * What was looked for, which is another where a typing error was forgiven: the next pages and the numbers are of
+   * this.
+   */
   readonly meant: FindRequest
 }
 
@@ -25,10 +31,19 @@ function meantBy({ query, more }: FindRequest, { corrected }: Found): FindReques
 const MOST_AT_ONCE = 200
 
 /** A first page with the next ones, until `shown` are there. */
-async function upTo(shown: number, first: Found, { query, more }: FindRequest, isWanted: () => boolean): Promise<Found> {
+async function upTo(
+  shown: number,
+  first: Found,
+  { query, more }: FindRequest,
+  isWanted: () => boolean,
+): Promise<Found> {
   let [documents, next] = [first.documents, first.next]
   while (next !== null && documents.length < shown && isWanted()) {
-    const page: Found = await api.find(query, { ...more, cursor: next, limit: Math.min(MOST_AT_ONCE, shown - documents.length) })
+    const page: Found = await api.find(query, {
+      ...more,
+      cursor: next,
+      limit: Math.min(MOST_AT_ONCE, shown - documents.length),
+    })
     documents = [...documents, ...page.documents]
     next = page.next
   }
@@ -48,7 +63,9 @@ export const useFind = defineStore('find', () => {
   const relaxed = shallowRef<readonly RelaxedSearch[]>([])
   let request = 0
 
-  const documents = computed<readonly FoundDocument[]>(() => (results.value.state === 'ready' ? results.value.value.documents : []))
+  const documents = computed<readonly FoundDocument[]>(() =>
+    results.value.state === 'ready' ? results.value.value.documents : [],
+  )
 
   async function run(query: SearchParams, more: FindMore = {}): Promise<void> {
     counted.value = 'counting'
@@ -72,8 +89,7 @@ export const useFind = defineStore('find', () => {
       relaxed.value = []
       if (found.count === 0) void relaxQuery({ query, more }, mine)
       void count(meant, mine)
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (mine === request) results.value = { state: 'error', reason }
     }
@@ -81,13 +97,15 @@ export const useFind = defineStore('find', () => {
 
   async function count({ query, more }: FindRequest, mine: number): Promise<void> {
     try {
-      const [found, weights] = await Promise.all([api.countFound(query, more.typing ?? false), query.rule ? api.countPerRule(query) : null])
+      const [found, weights] = await Promise.all([
+        api.countFound(query, more.typing ?? false),
+        query.rule ? api.countPerRule(query) : null,
+      ])
       if (mine !== request) return
       counts.value = found
       ruleCounts.value = weights
       counted.value = found
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // the search itself says what is wrong
       if (mine !== request) return
       counts.value = ruleCounts.value = null
@@ -99,8 +117,7 @@ export const useFind = defineStore('find', () => {
     try {
       const { relaxed: found } = await api.relaxQuery(query, more.typing ?? false)
       if (mine === request) relaxed.value = found
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // nothing is offered then; the search itself says what is wrong
     }
   }
@@ -119,9 +136,12 @@ export const useFind = defineStore('find', () => {
     const isStill = () => results.value.state === 'ready' && results.value.value === present
     try {
       const found = await api.find(present.meant.query, { ...present.meant.more, cursor })
-      if (isStill()) results.value = { state: 'ready', value: { ...present, documents: [...present.documents, ...found.documents], next: found.next } }
-    }
-    catch (error) {
+      if (isStill())
+        results.value = {
+          state: 'ready',
+          value: { ...present, documents: [...present.documents, ...found.documents], next: found.next },
+        }
+    } catch (error) {
       refusalOf(error) // away: asked for again when the person scrolls on
       fetching = null
     }
@@ -136,7 +156,10 @@ export const useFind = defineStore('find', () => {
     }
   }
 
-  /** The same once more, since something changed: with as many as were shown, so that nothing moves under who has scrolled down. */
+  /**
+   * The same once more, since something changed: with as many as were shown, so that nothing moves under who has
+   * scrolled down.
+   */
   async function again(): Promise<void> {
     if (!lastRequest.value) return
     const shown = documents.value.length

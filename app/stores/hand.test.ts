@@ -8,7 +8,12 @@ import { useActs } from './acts'
 import type { InHand } from './hand'
 import { useHand } from './hand'
 
-const paper = (id: string, from: string | null = 'here'): InHand => ({ kind: 'document', id, name: id, fromFolderId: from as FolderId | null })
+const paper = (id: string, from: string | null = 'here'): InHand => ({
+  kind: 'document',
+  id,
+  name: id,
+  fromFolderId: from as FolderId | null,
+})
 const folder = (id: string): InHand => ({ kind: 'folder', id, name: id, fromFolderId: null })
 const there = 'there' as FolderId
 let act: ReturnType<typeof vi.fn>
@@ -22,7 +27,9 @@ function begin(kept: Record<string, string> = {}) {
 }
 
 describe('the hand', () => {
-  beforeEach(() => { begin() })
+  beforeEach(() => {
+    begin()
+  })
 
   it('carries things from several places, each once, and lets go of single ones', () => {
     const { hand } = begin()
@@ -45,7 +52,23 @@ describe('the hand', () => {
     const { hand } = begin()
     hand.pick([paper('a'), paper('b', null), folder('f')], 'move')
     await hand.putDown('move', there)
-    expect(act.mock.calls).toEqual([[{ kind: 'move', folderIds: ['f'], documentIds: ['a', 'b'], fromFolderId: null, toFolderId: there, froms: [{ documentId: 'a', folderId: 'here' }, { documentId: 'b', folderId: null }], allowTwin: true }, { quiet: true }]])
+    expect(act.mock.calls).toEqual([
+      [
+        {
+          kind: 'move',
+          folderIds: ['f'],
+          documentIds: ['a', 'b'],
+          fromFolderId: null,
+          toFolderId: there,
+          froms: [
+            { documentId: 'a', folderId: 'here' },
+            { documentId: 'b', folderId: null },
+          ],
+          allowTwin: true,
+        },
+        { quiet: true },
+      ],
+    ])
     expect(hand.items).toEqual([])
   })
 
@@ -53,10 +76,15 @@ describe('the hand', () => {
     const { hand } = begin()
     hand.pick([paper('a'), folder('f')], 'copy')
     await hand.putDown('copy', there)
-    expect(act.mock.calls).toMatchObject([[{ kind: 'document.copy', copies: [{ id: 'a' }], folders: [{ id: 'f' }], folderId: there }, { quiet: true }]])
+    expect(act.mock.calls).toMatchObject([
+      [{ kind: 'document.copy', copies: [{ id: 'a' }], folders: [{ id: 'f' }], folderId: there }, { quiet: true }],
+    ])
     hand.pick([paper('a')], 'move')
     await hand.putDown('file', there)
-    expect(act).toHaveBeenLastCalledWith({ kind: 'document.file', documents: [{ id: 'a', name: null }], folderIds: [there], tags: [] }, { quiet: true })
+    expect(act).toHaveBeenLastCalledWith(
+      { kind: 'document.file', documents: [{ id: 'a', name: null }], folderIds: [there], tags: [] },
+      { quiet: true },
+    )
   })
 
   it('keeps what was refused, and says why', async () => {

@@ -27,15 +27,22 @@ export const useHand = defineStore('hand', () => {
   /** Ctrl+V was pressed: the bar, which knows the place, puts down. */
   const wantsDown = ref(false)
   const refused = ref('')
-  /** What was copied last and put down: Ctrl+V puts it down once more, until something else is picked up or another window was used. */
+  /**
+   * What was copied last and put down: Ctrl+V puts it down once more, until something else is picked up or another
+   * window was used.
+   */
   const again = ref<readonly InHand[]>([])
   /** Another window was used since: the system's clipboard may be what is meant. */
   const wasAway = ref(false)
   const ids = computed(() => new Set(items.value.map(({ id }) => id)))
-  const documentIds = computed(() => items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId))
+  const documentIds = computed(() =>
+    items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId),
+  )
   const folderIds = computed(() => items.value.filter(({ kind }) => kind === 'folder').map(({ id }) => id as FolderId))
 
-  watch(items, () => { localStorage.setItem(KEY, JSON.stringify(items.value)) })
+  watch(items, () => {
+    localStorage.setItem(KEY, JSON.stringify(items.value))
+  })
 
   const holds = (id: string): boolean => ids.value.has(id)
 
@@ -65,8 +72,8 @@ export const useHand = defineStore('hand', () => {
     if (outcome.ok) {
       if (how === 'copy') remember()
       empty()
-    }
-    else refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message
+    } else
+      refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message
   }
 
   function remember(): void {
@@ -83,21 +90,54 @@ export const useHand = defineStore('hand', () => {
 
   function commandFor(how: PutDown, to: FolderId | null): ClientCommand | null {
     const [documents, folders] = [documentIds.value, folderIds.value]
-    if (how === 'file') return to === null ? null : { kind: 'document.file', documents: documents.map(id => ({ id, name: null })), folderIds: [to], tags: [] }
-    if (how === 'copy') return { kind: 'document.copy', copies: documents.map(id => ({ id, newId: v7() as DocumentId })), folders: folders.map(id => ({ id, newId: v7() as FolderId })), folderId: to }
-    const froms = items.value.filter(({ kind }) => kind === 'document').map(({ id, fromFolderId }) => ({ documentId: id as DocumentId, folderId: fromFolderId }))
-    return { kind: 'move', folderIds: folders, documentIds: documents, fromFolderId: null, toFolderId: to, froms, allowTwin: true }
+    if (how === 'file')
+      return to === null
+        ? null
+        : { kind: 'document.file', documents: documents.map(id => ({ id, name: null })), folderIds: [to], tags: [] }
+    if (how === 'copy')
+      return {
+        kind: 'document.copy',
+        copies: documents.map(id => ({ id, newId: v7() as DocumentId })),
+        folders: folders.map(id => ({ id, newId: v7() as FolderId })),
+        folderId: to,
+      }
+    const froms = items.value
+      .filter(({ kind }) => kind === 'document')
+      .map(({ id, fromFolderId }) => ({ documentId: id as DocumentId, folderId: fromFolderId }))
+    return {
+      kind: 'move',
+      folderIds: folders,
+      documentIds: documents,
+      fromFolderId: null,
+      toFolderId: to,
+      froms,
+      allowTwin: true,
+    }
   }
 
-  return { items, way, again, wasAway, putDownAgain, wantsDown, refused, documentIds, folderIds, holds, pick, drop, empty, putDown }
+  return {
+    items,
+    way,
+    again,
+    wasAway,
+    putDownAgain,
+    wantsDown,
+    refused,
+    documentIds,
+    folderIds,
+    holds,
+    pick,
+    drop,
+    empty,
+    putDown,
+  }
 })
 
 function read(): readonly InHand[] {
   try {
     const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
-    return Array.isArray(kept) ? kept as InHand[] : []
-  }
-  catch (error) {
+    return Array.isArray(kept) ? (kept as InHand[]) : []
+  } catch (error) {
     if (error instanceof SyntaxError) return []
     throw error
   }

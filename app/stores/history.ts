@@ -6,7 +6,10 @@ import { readHistory } from '../api/changes'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
-interface Loaded { readonly changes: readonly ChangeEntry[]; readonly next: number | null }
+interface Loaded {
+  readonly changes: readonly ChangeEntry[]
+  readonly next: number | null
+}
 
 /** What was done to one folder or document, newest first. */
 export async function readStory(thing: string): Promise<readonly ChangeEntry[]> {
@@ -28,8 +31,7 @@ export const useHistory = defineStore('history', () => {
     try {
       const value = await readHistory(null, request.value)
       if (mine === newest) loaded.value = { state: 'ready', value }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
@@ -40,9 +42,11 @@ export const useHistory = defineStore('history', () => {
     if (present.state !== 'ready' || present.value.next === null) return
     try {
       const page = await readHistory(present.value.next, request.value)
-      loaded.value = { state: 'ready', value: { changes: [...present.value.changes, ...page.changes], next: page.next } }
-    }
-    catch (error) {
+      loaded.value = {
+        state: 'ready',
+        value: { changes: [...present.value.changes, ...page.changes], next: page.next },
+      }
+    } catch (error) {
       refusalOf(error) // away: "show earlier" can be asked for again
     }
   }

@@ -13,36 +13,61 @@ import { useUploads } from './uploads'
 
 const NAME_LENGTH = 80
 
-interface Taken { readonly files: readonly File[]; readonly written: string }
+interface Taken {
+  readonly files: readonly File[]
+  readonly written: string
+}
 
 export const useKeeping = defineStore('keeping', () => {
   const acts = useActs()
   const uploads = useUploads()
 
   /** Null, or why it could not be kept. */
-  async function link({ address, title, remark }: Link, folderId: FolderId | null, origin: 'link' | 'paste' = 'link'): Promise<string | null> {
+  async function link(
+    { address, title, remark }: Link,
+    folderId: FolderId | null,
+    origin: 'link' | 'paste' = 'link',
+  ): Promise<string | null> {
     const name = title.trim() || addressName(address)
     return send(`${name}.uri`, writeUriList({ address, title: name, remark }), folderId, origin)
   }
 
   async function text(written: string, folderId: FolderId | null): Promise<string | null> {
-    const first = written.split('\n').map(line => line.replace(/^[#>\-*\s]+/, '').trim()).find(line => line !== '') ?? 'Pasted'
+    const first =
+      written
+        .split('\n')
+        .map(line => line.replace(/^[#>\-*\s]+/, '').trim())
+        .find(line => line !== '') ?? 'Pasted'
     return send(`${first.slice(0, NAME_LENGTH).replace(/[/\\]/g, '-')}.md`, written, folderId, 'paste')
   }
 
-  async function send(name: string, contents: string, folderId: FolderId | null, origin: 'link' | 'paste'): Promise<string | null> {
+  async function send(
+    name: string,
+    contents: string,
+    folderId: FolderId | null,
+    origin: 'link' | 'paste',
+  ): Promise<string | null> {
     try {
-      await sendNew({ changeId: v7(), documentId: v7() as DocumentId, folder: folderId ?? 'in-tray', name, origin, text: contents })
+      await sendNew({
+        changeId: v7(),
+        documentId: v7() as DocumentId,
+        folder: folderId ?? 'in-tray',
+        name,
+        origin,
+        text: contents,
+      })
       await acts.refresh()
       return null
-    }
-    catch (error) {
+    } catch (error) {
       return refusalOf(error).message
     }
   }
 
   /** What a clipboard holds: it can be looked at only while something is pasted. */
-  const take = (clipboard: DataTransfer): Taken => ({ files: [...clipboard.files], written: clipboard.getData('text/plain').trim() })
+  const take = (clipboard: DataTransfer): Taken => ({
+    files: [...clipboard.files],
+    written: clipboard.getData('text/plain').trim(),
+  })
 
   /** Takes what the clipboard holds: files and pictures, an address, a text. False where there is nothing to take. */
   const paste = (clipboard: DataTransfer, folderId: FolderId | null): boolean => keepTaken(take(clipboard), folderId)
@@ -53,7 +78,11 @@ export const useKeeping = defineStore('keeping', () => {
     else {
       const address = webAddress(written)
       const isLink = address !== null && /^https?:\/\//i.test(written)
-      void (isLink ? link({ address, title: '', remark: '' }, folderId, 'paste') : text(written, folderId)).then((why) => { if (why !== null) acts.say(why) })
+      void (isLink ? link({ address, title: '', remark: '' }, folderId, 'paste') : text(written, folderId)).then(
+        why => {
+          if (why !== null) acts.say(why)
+        },
+      )
     }
     return true
   }
@@ -65,8 +94,7 @@ export const useKeeping = defineStore('keeping', () => {
       await sendSmall(named(file), { changeId: v7(), documentId, folder: folderId ?? 'in-tray' })
       await acts.refresh()
       return contentAddress(documentId, { inline: true })
-    }
-    catch (error) {
+    } catch (error) {
       acts.refuse(refusalOf(error))
       return null
     }
@@ -79,5 +107,8 @@ export const useKeeping = defineStore('keeping', () => {
 function named(file: File): File {
   if (!/^image\.\w+$/.test(file.name)) return file
   const stamp = new Date().toLocaleString('sv').replaceAll(':', '.')
-  return new File([file], `Picture ${stamp}.${file.name.split('.').pop() ?? 'png'}`, { type: file.type, lastModified: Date.now() })
+  return new File([file], `Picture ${stamp}.${file.name.split('.').pop() ?? 'png'}`, {
+    type: file.type,
+    lastModified: Date.now(),
+  })
 }

@@ -13,8 +13,7 @@ export const useLately = defineStore('lately', () => {
     if (loaded.value.state !== 'ready') loaded.value = { state: 'loading' }
     try {
       loaded.value = { state: 'ready', value: await readLately() }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
@@ -23,8 +22,7 @@ export const useLately = defineStore('lately', () => {
   async function visit(id: string): Promise<void> {
     try {
       await noteVisit(id)
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: this visit is not remembered
     }
   }

@@ -6,7 +6,17 @@ import { standIn } from '../../tests/support/replies'
 import { useMemo } from './memo'
 
 const [MEMO, OTHER] = ['m1' as DocumentId, 'm2' as DocumentId]
-const CHANGE = { id: '1', revision: 2, at: '2026-01-01T00:00:00.000Z', kind: 'x', label: '', places: [], actor: 'a', undoes: null, undoneBy: null }
+const CHANGE = {
+  id: '1',
+  revision: 2,
+  at: '2026-01-01T00:00:00.000Z',
+  kind: 'x',
+  label: '',
+  places: [],
+  actor: 'a',
+  undoes: null,
+  undoneBy: null,
+}
 let server: StandIn
 /** What the plan holds: name and text of each memo. */
 let held: Map<string, { name: string; text: string; version: number }>
@@ -17,13 +27,20 @@ beforeEach(() => {
   server = standIn()
   held = new Map()
   sentTexts = []
-  const facts = (id: string) => () => { const memo = held.get(id); return memo ? { body: { id, ...memo } } : { status: 404, body: refusal('notFound') } }
+  const facts = (id: string) => () => {
+    const memo = held.get(id)
+    return memo ? { body: { id, ...memo } } : { status: 404, body: refusal('notFound') }
+  }
   server.answers = {
     'GET /api/changes/last': { body: { last: null, undo: null, redo: null } },
     'POST /api/uploads': ({ url, sent }) => {
       const query = new URL(url, 'http://x').searchParams
       sentTexts.push(sent)
-      held.set(query.get('document') ?? '', { name: (query.get('name') ?? '').replace(/\.md$/, ''), text: sent, version: 1 })
+      held.set(query.get('document') ?? '', {
+        name: (query.get('name') ?? '').replace(/\.md$/, ''),
+        text: sent,
+        version: 1,
+      })
       return { body: CHANGE }
     },
   }
@@ -39,7 +56,10 @@ beforeEach(() => {
     }
   }
 })
-afterEach(() => { vi.useRealTimers(); vi.unstubAllGlobals() })
+afterEach(() => {
+  vi.useRealTimers()
+  vi.unstubAllGlobals()
+})
 
 const empty = () => Promise.resolve({ name: '', text: '' })
 const asks = (what: string) => server.request.filter(one => one.startsWith(what)).length
@@ -51,7 +71,12 @@ test('an empty new memo is nothing yet; what is written is kept in the browser a
   memo.write('# Winch\n\nGrease it.')
   expect([server.stored.get('hembix.memo.m1'), asks('POST')]).toEqual(['# Winch\n\nGrease it.', 0])
   await vi.advanceTimersByTimeAsync(13_000)
-  expect([held.get(MEMO), memo.name, memo.isDirty, server.stored.size]).toEqual([{ name: 'Winch', text: '# Winch\n\nGrease it.', version: 1 }, 'Winch', false, 0])
+  expect([held.get(MEMO), memo.name, memo.isDirty, server.stored.size]).toEqual([
+    { name: 'Winch', text: '# Winch\n\nGrease it.', version: 1 },
+    'Winch',
+    false,
+    0,
+  ])
   expect(server.request.find(one => one.startsWith('POST'))).toContain('folder=f1')
 })
 
@@ -61,8 +86,10 @@ test('what is typed while it is being kept is kept right after, and whoever wait
   await memo.open(MEMO, null, empty)
   const arrive: (() => void)[] = []
   const { [`POST /api/documents/${MEMO}/content`]: keeps } = server.answers
-  server.answers[`POST /api/documents/${MEMO}/content`] = async (request) => {
-    await new Promise<void>((resolve) => { arrive.push(resolve) })
+  server.answers[`POST /api/documents/${MEMO}/content`] = async request => {
+    await new Promise<void>(resolve => {
+      arrive.push(resolve)
+    })
     return typeof keeps === 'function' ? keeps(request) : new Error('no answer')
   }
   memo.write('two')
@@ -73,7 +100,14 @@ test('what is typed while it is being kept is kept right after, and whoever wait
   arrive[0]?.()
   await vi.waitFor(() => expect(arrive).toHaveLength(2))
   arrive[1]?.()
-  expect([await first, await leaving, sentTexts, held.get(MEMO)?.text, memo.isDirty, server.stored.size]).toEqual([true, true, ['two', 'three'], 'three', false, 0])
+  expect([await first, await leaving, sentTexts, held.get(MEMO)?.text, memo.isDirty, server.stored.size]).toEqual([
+    true,
+    true,
+    ['two', 'three'],
+    'three',
+    false,
+    0,
+  ])
 })
 
 test('another memo that is opened while one is being kept stays as it is', async () => {
@@ -85,7 +119,13 @@ test('another memo that is opened while one is being kept stays as it is', async
   await memo.open(OTHER, null, empty)
   memo.write('coil it')
   expect([await keeping, await memo.keep()]).toEqual([true, true])
-  expect([held.get(MEMO)?.text, held.get(OTHER)?.text, memo.document?.name, memo.name, memo.isDirty]).toEqual(['two', 'coil it', 'Rope', 'Rope', false])
+  expect([held.get(MEMO)?.text, held.get(OTHER)?.text, memo.document?.name, memo.name, memo.isDirty]).toEqual([
+    'two',
+    'coil it',
+    'Rope',
+    'Rope',
+    false,
+  ])
 })
 
 test('without the server it says so, and what was typed goes on where it ended', async () => {

@@ -28,10 +28,16 @@ export const useMemo = defineStore('memo', () => {
   let folderId: FolderId | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
 
-  const isDirty = computed(() => text.value !== kept.value || (document.value !== null && name.value.trim() !== document.value.name))
+  const isDirty = computed(
+    () => text.value !== kept.value || (document.value !== null && name.value.trim() !== document.value.name),
+  )
 
   /** A name that is typed while it is being opened stays. */
-  async function open(memo: DocumentId, folder: FolderId | null, begin: () => Promise<{ name: string; text: string }>): Promise<void> {
+  async function open(
+    memo: DocumentId,
+    folder: FolderId | null,
+    begin: () => Promise<{ name: string; text: string }>,
+  ): Promise<void> {
     stop()
     name.value = ''
     id.value = memo
@@ -45,9 +51,12 @@ export const useMemo = defineStore('memo', () => {
       document.value = await readDocument(memo)
       kept.value = new TextDecoder().decode(await readBytes(memo, document.value.version))
       name.value ||= document.value.name
-    }
-    catch (error) {
-      if (refusalOf(error).code !== 'notFound') { refused.value = refusalOf(error).message; state.value = 'gone'; return }
+    } catch (error) {
+      if (refusalOf(error).code !== 'notFound') {
+        refused.value = refusalOf(error).message
+        state.value = 'gone'
+        return
+      }
       kept.value = ''
       name.value ||= beginning.name
     }
@@ -75,21 +84,36 @@ export const useMemo = defineStore('memo', () => {
 
   let keeping: { readonly memo: DocumentId | null; readonly done: Promise<boolean> } | null = null
 
-  /** True when all is kept in the plan. An empty new memo is nothing yet. What is typed while it is being kept is kept right after. */
+  /**
+   * True when all is kept in the plan. An empty new memo is nothing yet. What is typed while it is being kept is kept
+   * right after.
+   */
   function keep(): Promise<boolean> {
     stop()
     const { value: memo } = id
     if (keeping?.memo === memo) return keeping.done
-    const mine = { memo, done: keepAll(memo).finally(() => { if (keeping === mine) keeping = null }) }
+    const mine = {
+      memo,
+      done: keepAll(memo).finally(() => {
+        if (keeping === mine) keeping = null
+      }),
+    }
     keeping = mine
     return mine.done
   }
 
   async function keepAll(memo: DocumentId | null): Promise<boolean> {
     for (;;) {
-      if (!memo || id.value !== memo || state.value !== 'ready' || !isDirty.value || (document.value === null && text.value.trim() === '')) return true
+      if (
+        !memo ||
+        id.value !== memo ||
+        state.value !== 'ready' ||
+        !isDirty.value ||
+        (document.value === null && text.value.trim() === '')
+      )
+        return true
       const before = text.value
-      if (!await keepOnce(memo)) return false
+      if (!(await keepOnce(memo))) return false
       if (text.value === before) return true
     }
   }
@@ -100,8 +124,17 @@ export const useMemo = defineStore('memo', () => {
     // Another memo may be opened meanwhile: what comes back is this one's.
     const [isOpen, isKeeping] = [() => id.value === memo, () => state.value === 'keeping']
     try {
-      if (document.value === null) await sendNew({ changeId: v7(), documentId: memo, folder: folderId ?? 'in-tray', name: `${wanted || titleOf(sent)}.md`, origin: 'memo', text: sent })
-      else if (sent !== kept.value) await sendContent(memo, { changeId: v7(), name: 'memo.md', written: true, text: sent })
+      if (document.value === null)
+        await sendNew({
+          changeId: v7(),
+          documentId: memo,
+          folder: folderId ?? 'in-tray',
+          name: `${wanted || titleOf(sent)}.md`,
+          origin: 'memo',
+          text: sent,
+        })
+      else if (sent !== kept.value)
+        await sendContent(memo, { changeId: v7(), name: 'memo.md', written: true, text: sent })
       if (localStorage.getItem(keyOf(memo)) === sent) localStorage.removeItem(keyOf(memo))
       const facts = await readDocument(memo)
       if (wanted !== '' && wanted !== facts.name) await acts.act({ kind: 'document.rename', id: memo, name: wanted })
@@ -111,16 +144,17 @@ export const useMemo = defineStore('memo', () => {
         if (wantedTags.value.length > 0) await putTags(memo, wantedTags.value.splice(0))
       }
       const now = await readDocument(memo)
-      if (isOpen()) { document.value = now; refused.value = '' }
+      if (isOpen()) {
+        document.value = now
+        refused.value = ''
+      }
       await acts.refresh()
       return true
-    }
-    catch (error) {
+    } catch (error) {
       const { message } = refusalOf(error)
       if (isOpen()) refused.value = message
       return false
-    }
-    finally {
+    } finally {
       // Opened anew meanwhile, it is being loaded.
       if (isOpen() && isKeeping()) state.value = 'ready'
     }
@@ -136,7 +170,12 @@ export const useMemo = defineStore('memo', () => {
   }
 
   async function putTags(memo: DocumentId, names: readonly string[]): Promise<void> {
-    await acts.act({ kind: 'tag.put', folderIds: [], documentIds: [memo], tags: names.map(given => ({ id: v7() as TagId, name: given })) })
+    await acts.act({
+      kind: 'tag.put',
+      folderIds: [],
+      documentIds: [memo],
+      tags: names.map(given => ({ id: v7() as TagId, name: given })),
+    })
     document.value = await readDocument(memo)
   }
 
@@ -145,6 +184,10 @@ export const useMemo = defineStore('memo', () => {
 
 /** The first heading or line, for a memo without a name. */
 function titleOf(text: string): string {
-  const line = text.split('\n').map(one => one.replace(/^[#>\-*\s[\]x]+/, '').trim()).find(one => one !== '') ?? 'Memo'
+  const line =
+    text
+      .split('\n')
+      .map(one => one.replace(/^[#>\-*\s[\]x]+/, '').trim())
+      .find(one => one !== '') ?? 'Memo'
   return line.replace(/[/\\]/g, '-').slice(0, 80)
 }

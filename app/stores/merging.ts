@@ -18,8 +18,7 @@ export const useMerging = defineStore('merging', () => {
     try {
       const value = await readMeeting(from, into)
       if (mine === request) meeting.value = { state: 'ready', value }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (mine === request) meeting.value = { state: 'error', reason }
     }

@@ -20,8 +20,7 @@ export const useNames = defineStore('names', () => {
       if (mine !== request) return
       documents.value = found.documents
       corrected.value = found.corrected
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away, or too long: the field keeps what it has; the Find page says why
     }
   }

@@ -22,8 +22,7 @@ export const useOrders = defineStore('orders', () => {
     if (loaded.value.state !== 'ready') loaded.value = { state: 'loading' }
     try {
       loaded.value = { state: 'ready', value: (await readOrders()).orders }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
@@ -33,8 +32,19 @@ export const useOrders = defineStore('orders', () => {
     tried.value = null
     refused.value = ''
     edited.value = order
-      ? { ...order, when: { ...order.when, origins: [...order.when.origins], types: [...order.when.types] }, then: { ...order.then, tags: [...order.then.tags] } }
-      : { id: v7() as OrderId, name: '', orderKey: '', active: false, when: { origins: [], types: [], sender: '', words: '' }, then: { folderId: null, pattern: null, tags: [], star: false } }
+      ? {
+          ...order,
+          when: { ...order.when, origins: [...order.when.origins], types: [...order.when.types] },
+          then: { ...order.then, tags: [...order.then.tags] },
+        }
+      : {
+          id: v7() as OrderId,
+          name: '',
+          orderKey: '',
+          active: false,
+          when: { origins: [], types: [], sender: '', words: '' },
+          then: { folderId: null, pattern: null, tags: [], star: false },
+        }
   }
 
   /** What the order being edited would have done; nothing is done. */
@@ -44,8 +54,7 @@ export const useOrders = defineStore('orders', () => {
     try {
       const found = await tryOrder(edited.value)
       if (mine === request) tried.value = found
-    }
-    catch (error) {
+    } catch (error) {
       if (mine === request) tried.value = null
       refusalOf(error) // what is missing is said when it is kept
     }
@@ -55,8 +64,14 @@ export const useOrders = defineStore('orders', () => {
     const { value: order } = edited
     if (!order) return
     const { id, name, when, then } = order
-    const outcome = await acts.act({ kind: 'order.set', id, name, active, when: { ...when }, then: { ...then } }, { quiet: true })
-    if (!outcome.ok) { refused.value = outcome.reason.message; return }
+    const outcome = await acts.act(
+      { kind: 'order.set', id, name, active, when: { ...when }, then: { ...then } },
+      { quiet: true },
+    )
+    if (!outcome.ok) {
+      refused.value = outcome.reason.message
+      return
+    }
     edited.value = null
     await load()
   }

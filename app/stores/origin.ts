@@ -1,6 +1,16 @@
 import type { Origin } from '../../core/rows/index'
 
-const WAYS: Record<Origin, string> = { upload: 'Upload', memo: 'Memo', link: 'Link', paste: 'Pasted', scan: 'Scanner', mail: 'Mail', colleague: 'Handed over', drop: 'Arrivals folder', copy: 'Copy' }
+const WAYS: Record<Origin, string> = {
+  upload: 'Upload',
+  memo: 'Memo',
+  link: 'Link',
+  paste: 'Pasted',
+  scan: 'Scanner',
+  mail: 'Mail',
+  colleague: 'Handed over',
+  drop: 'Arrivals folder',
+  copy: 'Copy',
+}
 
 export const originName = (origin: Origin): string => WAYS[origin]
 

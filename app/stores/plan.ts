@@ -13,7 +13,14 @@ import { laidOn } from './ink'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
-export interface Place { readonly code: string; readonly name: string; readonly text: string; readonly ink: string | null; /** Background for its colour, with the gaps of its pattern. */ readonly laid: string | null }
+export interface Place {
+  readonly code: string
+  readonly name: string
+  readonly text: string
+  readonly ink: string | null
+  /** Background for its colour, with the gaps of its pattern. */
+  readonly laid: string | null
+}
 
 export const usePlan = defineStore('plan', () => {
   const outline = shallowRef<Remote<OutlineReply>>({ state: 'idle' })
@@ -21,8 +28,16 @@ export const usePlan = defineStore('plan', () => {
 
   const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
   /** The folders as the rows that core works on: the outline holds live ones only. */
-  const rows = computed(() => (reply.value?.folders ?? []).map((folder): FolderRow & PlanFolder => ({ ...folder, trashedAt: null, trashRoot: null })))
-  const numbered = computed(() => numberTree(reply.value?.plan ?? { numbering: PLAIN_NUMBERING, childOrder: 'number' }, rows.value, 'en'))
+  const rows = computed(() =>
+    (reply.value?.folders ?? []).map((folder): FolderRow & PlanFolder => ({
+      ...folder,
+      trashedAt: null,
+      trashRoot: null,
+    })),
+  )
+  const numbered = computed(() =>
+    numberTree(reply.value?.plan ?? { numbering: PLAIN_NUMBERING, childOrder: 'number' }, rows.value, 'en'),
+  )
   const tree = computed(() => numbered.value.tree)
   const meanings = computed<readonly Meaning[]>(() => reply.value?.meanings ?? [])
   const meaningById = computed(() => new Map(meanings.value.map(meaning => [meaning.id, meaning])))
@@ -31,17 +46,24 @@ export const usePlan = defineStore('plan', () => {
   const tags = computed<readonly Tag[]>(() => reply.value?.tags ?? [])
   const tagById = computed(() => new Map(tags.value.map(tag => [tag.id, tag])))
   /** Folders kept in the short list, in the order of the outline. */
-  const pinned = computed(() => outlineOf(tree.value).map(({ folder }) => folder).filter(folder => folder.pinned))
+  const pinned = computed(() =>
+    outlineOf(tree.value)
+      .map(({ folder }) => folder)
+      .filter(folder => folder.pinned),
+  )
   const inTray = computed(() => reply.value?.inTray ?? 0)
-  const findable = computed(() => [...tree.value.byId.values()].map(folder => ({ id: folder.id, name: folder.name, folded: folder.folded, code: codeOf(folder.id) }))
-    .sort((a, b) => naturalOrder('en')(a.code, b.code)))
+  const findable = computed(() =>
+    [...tree.value.byId.values()]
+      .map(folder => ({ id: folder.id, name: folder.name, folded: folder.folded, code: codeOf(folder.id) }))
+      .sort((a, b) => naturalOrder('en')(a.code, b.code)),
+  )
 
   function codeOf(id: FolderId): string {
     return numbered.value.codes.get(id)?.code ?? ''
   }
 
   function inkOf(id: MeaningId | null): string | null {
-    return id === null ? null : meaningById.value.get(id)?.ink ?? null
+    return id === null ? null : (meaningById.value.get(id)?.ink ?? null)
   }
 
   function laidOf(id: MeaningId | null): string | null {
@@ -75,8 +97,7 @@ export const usePlan = defineStore('plan', () => {
     try {
       const value = await api.readPlan()
       if (mine === request) outline.value = { state: 'ready', value }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (mine === request && outline.value.state !== 'ready') outline.value = { state: 'error', reason }
     }
@@ -87,5 +108,27 @@ export const usePlan = defineStore('plan', () => {
     outline.value = { state: 'idle' }
   }
 
-  return { outline, reply, rows, tree, meanings, meaningById, tags, tagById, pinned, totals, starredFolders, inTray, findable, codeOf, inkOf, meaningName, placeOf, stripes, numbered, load, forget }
+  return {
+    outline,
+    reply,
+    rows,
+    tree,
+    meanings,
+    meaningById,
+    tags,
+    tagById,
+    pinned,
+    totals,
+    starredFolders,
+    inTray,
+    findable,
+    codeOf,
+    inkOf,
+    meaningName,
+    placeOf,
+    stripes,
+    numbered,
+    load,
+    forget,
+  }
 })

@@ -12,8 +12,7 @@ export const useRecognising = defineStore('recognising', () => {
   async function load(): Promise<void> {
     try {
       now.value = await readRecognising()
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: the notice about that is shown by the shell
     }
   }
@@ -21,8 +20,7 @@ export const useRecognising = defineStore('recognising', () => {
   async function set(recognising: boolean, languages: readonly string[] | null): Promise<void> {
     try {
       now.value = await setRecognising(recognising, languages)
-    }
-    catch (error) {
+    } catch (error) {
       useActs().refuse(refusalOf(error))
     }
   }

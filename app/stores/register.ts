@@ -21,14 +21,22 @@ const FOUND_PAGE = 200
 const IN_TRAY = 'in-tray'
 
 /** `groups`: what each document stands under, by its id; empty where the register is not grouped. */
-interface Loaded { readonly rows: readonly RegisterRow[]; readonly groups: ReadonlyMap<string, string>; readonly next: string | null }
+interface Loaded {
+  readonly rows: readonly RegisterRow[]
+  readonly groups: ReadonlyMap<string, string>
+  readonly next: string | null
+}
 const NO_GROUPS: ReadonlyMap<string, string> = new Map()
 
 export const useRegister = defineStore('register', () => {
   /** A folder's id or "in-tray"; null while no place is open. */
   const place = ref<string | null>(null)
   const view = useView()
-  const look = computed<Look>(() => (place.value === null || place.value === IN_TRAY ? { ...FIRST_LOOK, sort: 'added', descending: true } : view.lookOf(place.value)))
+  const look = computed<Look>(() =>
+    place.value === null || place.value === IN_TRAY
+      ? { ...FIRST_LOOK, sort: 'added', descending: true }
+      : view.lookOf(place.value),
+  )
   const sort = computed<Sort>(() => look.value.sort)
   const descending = computed(() => look.value.descending)
   const loaded = shallowRef<Remote<Loaded>>({ state: 'idle' })
@@ -47,14 +55,19 @@ export const useRegister = defineStore('register', () => {
 
   /** By this column; by the same once more the other way round. */
   async function sortBy(column: Sort): Promise<void> {
-    await setLook({ sort: column, descending: sort.value === column ? !descending.value : column === 'changed' || column === 'size' || column === 'added' })
+    await setLook({
+      sort: column,
+      descending:
+        sort.value === column ? !descending.value : column === 'changed' || column === 'size' || column === 'added',
+    })
   }
 
   /** Shows the open folder otherwise, from now on. */
   async function setLook(change: Partial<Look>): Promise<void> {
     if (place.value === null || place.value === IN_TRAY) return
     view.setLook(place.value, change)
-    if (change.sort !== undefined || change.descending !== undefined || change.group !== undefined) await fetchFirst(PAGE)
+    if (change.sort !== undefined || change.descending !== undefined || change.group !== undefined)
+      await fetchFirst(PAGE)
   }
 
   /** Loads what is loaded again, after something changed here or in another window. */
@@ -70,7 +83,13 @@ export const useRegister = defineStore('register', () => {
       return { rows: page.documents, groups: NO_GROUPS, next: page.next }
     }
     const rule = { kind: 'place', folderId: folder as FolderId, below: false } as const
-    const query = printSearchQuery({ ...EMPTY_QUERY, rule, group, sort: sort.value === 'type' ? 'name' : sort.value, descending: descending.value })
+    const query = printSearchQuery({
+      ...EMPTY_QUERY,
+      rule,
+      group,
+      sort: sort.value === 'type' ? 'name' : sort.value,
+      descending: descending.value,
+    })
     const documents: FoundDocument[] = []
     let next = cursor
     do {
@@ -87,8 +106,7 @@ export const useRegister = defineStore('register', () => {
     try {
       const page = await read(place.value, null, limit)
       if (mine === request) loaded.value = { state: 'ready', value: page }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (mine === request && loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
@@ -102,21 +120,27 @@ export const useRegister = defineStore('register', () => {
     loadingMore = true
     try {
       const page = await read(place.value, present.value.next, MOST)
-      if (mine === request) loaded.value = { state: 'ready', value: { rows: [...present.value.rows, ...page.rows], groups: new Map([...present.value.groups, ...page.groups]), next: page.next } }
+      if (mine === request)
+        loaded.value = {
+          state: 'ready',
+          value: {
+            rows: [...present.value.rows, ...page.rows],
+            groups: new Map([...present.value.groups, ...page.groups]),
+            next: page.next,
+          },
+        }
       return true
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: asked for again when the person scrolls on
       return false
-    }
-    finally {
+    } finally {
       loadingMore = false
     }
   }
 
   /** Loads everything to the end, for "select all" and the End key. */
   async function all(): Promise<void> {
-    while (hasMore.value) if (!await more()) return
+    while (hasMore.value) if (!(await more())) return
   }
 
   const groups = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.groups : NO_GROUPS))

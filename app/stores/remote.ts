@@ -13,4 +13,3 @@ export function refusalOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
   throw error
 }
-

@@ -27,15 +27,17 @@ export const useScans = defineStore('scans', () => {
 
   function keep(now: readonly ScannedPage[]): void {
     pages.value = [...now]
-    order.value = [...order.value.filter(id => now.some(page => page.id === id)), ...now.filter(page => !order.value.includes(page.id)).map(page => page.id)]
+    order.value = [
+      ...order.value.filter(id => now.some(page => page.id === id)),
+      ...now.filter(page => !order.value.includes(page.id)).map(page => page.id),
+    ]
   }
 
   async function load(): Promise<void> {
     try {
       keep((await readScans()).pages)
       loaded.value = { state: 'ready', value: true }
-    }
-    catch (error) {
+    } catch (error) {
       loaded.value = { state: 'error', reason: refusalOf(error) }
     }
   }
@@ -48,18 +50,19 @@ export const useScans = defineStore('scans', () => {
     try {
       await work()
       return true
-    }
-    catch (error) {
+    } catch (error) {
       useActs().refuse(refusalOf(error))
       return false
-    }
-    finally {
+    } finally {
       doing.value = ''
     }
   }
 
   const scan = () => during('The scanner draws its pages in…', async () => keep((await scanPages()).pages))
-  const add = (files: readonly File[]) => during('The pictures are looked at…', async () => { for (const file of files) keep((await addPicture(file)).pages) })
+  const add = (files: readonly File[]) =>
+    during('The pictures are looked at…', async () => {
+      for (const file of files) keep((await addPicture(file)).pages)
+    })
 
   function edit(id: string, edits: ScanEdits): void {
     const page = pages.value.find(one => one.id === id)
@@ -77,7 +80,11 @@ export const useScans = defineStore('scans', () => {
     order.value = next
   }
 
-  const drop = (id: string) => during('', async () => { await dropScan(id); keep(pages.value.filter(page => page.id !== id)) })
+  const drop = (id: string) =>
+    during('', async () => {
+      await dropScan(id)
+      keep(pages.value.filter(page => page.id !== id))
+    })
 
   /** Recognises every page, then binds them; stopping keeps the pages. The document's id, or null. */
   async function bind(name: string): Promise<DocumentId | null> {
@@ -96,7 +103,10 @@ export const useScans = defineStore('scans', () => {
       await bindScans({ change: v7(), document: documentId, name, pages: ids })
       keep(pages.value.filter(page => !ids.includes(page.id)))
       await useActs().refresh()
-      if (words === 0) useActs().say(`“${name}” is in the In-tray. No text was recognised on ${ids.length === 1 ? 'its page' : 'its pages'}; it is found by its name.`)
+      if (words === 0)
+        useActs().say(
+          `“${name}” is in the In-tray. No text was recognised on ${ids.length === 1 ? 'its page' : 'its pages'}; it is found by its name.`,
+        )
     })
     return done && !isStopped() ? documentId : null
   }

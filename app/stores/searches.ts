@@ -34,8 +34,7 @@ export const useSearches = defineStore('searches', () => {
     if (kept.value.length === 0) return
     try {
       counts.value = new Map((await api.countKept()).counts.map(({ id, count }) => [id, count]))
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: the numbers that are there stay
     }
   }
@@ -43,8 +42,7 @@ export const useSearches = defineStore('searches', () => {
   async function loadRecent(): Promise<void> {
     try {
       recent.value = (await api.readRecentSearches()).searches
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: the list that is there stays
     }
   }
@@ -55,8 +53,7 @@ export const useSearches = defineStore('searches', () => {
     try {
       await api.noteSearch(text.trim().slice(0, 500), query)
       await loadRecent()
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: it is not remembered, which harms nothing
     }
   }
@@ -66,19 +63,39 @@ export const useSearches = defineStore('searches', () => {
       await api.forgetSearches()
       recent.value = []
       acts.say('Recent searches are forgotten')
-    }
-    catch (error) {
+    } catch (error) {
       acts.refuse(refusalOf(error))
     }
   }
 
-  async function keep(search: Omit<KeptSearch, 'id' | 'createdAt'>, id = v7() as SearchId): Promise<{ ok: true; id: SearchId } | { ok: false; why: string }> {
+  async function keep(
+    search: Omit<KeptSearch, 'id' | 'createdAt'>,
+    id = v7() as SearchId,
+  ): Promise<{ ok: true; id: SearchId } | { ok: false; why: string }> {
     const { name, query, folderId, pinned: isPinned, desk } = search
-    const outcome = await acts.act({ kind: 'search.keep', id, name, query, folderId, pinned: isPinned, desk }, { quiet: true })
+    const outcome = await acts.act(
+      { kind: 'search.keep', id, name, query, folderId, pinned: isPinned, desk },
+      { quiet: true },
+    )
     return outcome.ok ? { ok: true, id } : { ok: false, why: outcome.reason.message }
   }
 
   const drop = (id: SearchId) => acts.act({ kind: 'search.drop', id })
 
-  return { counts, recent, kept, byId, pinned, onDesk, inFolder, countText, loadCounts, loadRecent, note, forget, keep, drop }
+  return {
+    counts,
+    recent,
+    kept,
+    byId,
+    pinned,
+    onDesk,
+    inFolder,
+    countText,
+    loadCounts,
+    loadRecent,
+    note,
+    forget,
+    keep,
+    drop,
+  }
 })

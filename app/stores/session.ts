@@ -8,7 +8,7 @@ import { refusalOf } from './remote'
 export const useSession = defineStore('session', () => {
   const session = ref<Remote<SessionState>>({ state: 'idle' })
 
-  const email = computed(() => (session.value.state === 'ready' ? session.value.value.account?.email ?? null : null))
+  const email = computed(() => (session.value.state === 'ready' ? (session.value.value.account?.email ?? null) : null))
   const hasDemo = computed(() => session.value.state === 'ready' && session.value.value.demo)
 
   /** Asks who is signed in; what is known stays while it is asked again. */
@@ -16,18 +16,19 @@ export const useSession = defineStore('session', () => {
     if (session.value.state !== 'ready') session.value = { state: 'loading' }
     try {
       session.value = { state: 'ready', value: await api.readSession() }
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       if (session.value.state === 'loading') session.value = { state: 'error', reason }
     }
   }
 
-  const keep = (value: SessionState) => { session.value = { state: 'ready', value } }
+  const keep = (value: SessionState) => {
+    session.value = { state: 'ready', value }
+  }
   const signIn = async (form: SignIn) => keep(await api.signIn(form))
   const openDemo = async () => keep(await api.openDemo())
   const createAccount = async (form: NewAccount) => keep(await api.createAccount(form))
-  const signOut = async () => keep({ ...await api.signOut(), demo: hasDemo.value })
+  const signOut = async () => keep({ ...(await api.signOut()), demo: hasDemo.value })
 
   return { session, email, hasDemo, load, signIn, openDemo, createAccount, signOut }
 })

@@ -20,25 +20,64 @@ import { FIRST_LOOK, useView } from './view'
 
 let server: StandIn
 
-beforeEach(() => { server = standIn() })
+beforeEach(() => {
+  server = standIn()
+})
 afterEach(() => vi.unstubAllGlobals())
 
-const folder = (id: string, more: object = {}) => ({ id: id as FolderId, parentId: null, name: id, folded: id, orderKey: id, number: null, numbering: null, childOrder: 'number', meaningId: null, purpose: '', createdAt: '', changedAt: '', ...more })
+const folder = (id: string, more: object = {}) => ({
+  id: id as FolderId,
+  parentId: null,
+  name: id,
+  folded: id,
+  orderKey: id,
+  number: null,
+  numbering: null,
+  childOrder: 'number',
+  meaningId: null,
+  purpose: '',
+  createdAt: '',
+  changedAt: '',
+  ...more,
+})
 const OUTLINE = {
   plan: { id: 'p', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number', revision: 1 },
   folders: [folder('a', { meaningId: 'm' as MeaningId }), folder('b', { parentId: 'a' }), folder('c')],
   meanings: [{ id: 'm', name: 'Office', ink: '#44AA99', orderKey: 'a0', closed: false, pattern: 'full' }],
-  starred: ['b'], counts: { a: 1, b: 2 }, inTray: 4,
+  starred: ['b'],
+  counts: { a: 1, b: 2 },
+  inTray: 4,
 }
-const CHANGE = { id: '1', revision: 2, at: '2026-01-01T00:00:00.000Z', kind: 'star', label: 'Starred “x”', places: [], actor: 'a', undoes: null, undoneBy: null }
+const CHANGE = {
+  id: '1',
+  revision: 2,
+  at: '2026-01-01T00:00:00.000Z',
+  kind: 'star',
+  label: 'Starred “x”',
+  places: [],
+  actor: 'a',
+  undoes: null,
+  undoneBy: null,
+}
 
 describe(usePlan, () => {
   it('computes codes, colours and totals of the outline', async () => {
     server.answers = { 'GET /api/plan': { body: OUTLINE } }
     const plan = usePlan()
     await plan.load()
-    expect(plan.placeOf('b' as FolderId)).toEqual({ code: '1.1', name: 'b', text: '1.1 b', ink: '#44AA99', laid: '#44AA99' })
-    expect([plan.totals.get('a' as FolderId), plan.inTray, plan.starredFolders.has('b'), plan.stripes('b' as FolderId)]).toEqual([3, 4, true, ['#44AA99', '#44AA99']])
+    expect(plan.placeOf('b' as FolderId)).toEqual({
+      code: '1.1',
+      name: 'b',
+      text: '1.1 b',
+      ink: '#44AA99',
+      laid: '#44AA99',
+    })
+    expect([
+      plan.totals.get('a' as FolderId),
+      plan.inTray,
+      plan.starredFolders.has('b'),
+      plan.stripes('b' as FolderId),
+    ]).toEqual([3, 4, true, ['#44AA99', '#44AA99']])
     expect([plan.placeOf(null)?.text, plan.placeOf('gone' as FolderId)]).toEqual(['In-tray', null])
   })
 
@@ -67,7 +106,10 @@ describe(usePlan, () => {
 
 describe(useActs, () => {
   it('shows what was done and what undo would take back', async () => {
-    server.answers = { 'POST /api/changes': { body: CHANGE }, 'GET /api/changes/last': { body: { last: CHANGE, undo: CHANGE, redo: null } } }
+    server.answers = {
+      'POST /api/changes': { body: CHANGE },
+      'GET /api/changes/last': { body: { last: CHANGE, undo: CHANGE, redo: null } },
+    }
     const acts = useActs()
     const outcome = await acts.act({ kind: 'star', folderIds: [], documentIds: [], on: true })
     expect([outcome.ok, acts.last.undo?.label, acts.notice, acts.busy]).toEqual([true, 'Starred “x”', null, 0])
@@ -93,7 +135,15 @@ describe(useRegister, () => {
   const row = (id: string) => ({ id })
 
   it('loads pages one after the other and all of them when asked', async () => {
-    server.answers = { 'GET /api/documents': ({ url }) => ({ body: url.includes('cursor=two') ? { documents: [row('c')], next: null } : url.includes('cursor=one') ? { documents: [row('b')], next: 'two' } : { documents: [row('a')], next: 'one' } }) }
+    server.answers = {
+      'GET /api/documents': ({ url }) => ({
+        body: url.includes('cursor=two')
+          ? { documents: [row('c')], next: null }
+          : url.includes('cursor=one')
+            ? { documents: [row('b')], next: 'two' }
+            : { documents: [row('a')], next: 'one' },
+      }),
+    }
     const register = useRegister()
     await register.open('folder')
     expect(register.rows.map(({ id }) => id)).toEqual(['a'])
@@ -108,21 +158,40 @@ describe(useRegister, () => {
     await register.sortBy('changed')
     await register.sortBy('changed')
     await register.sortBy('name')
-    expect(server.request.map(url => new URLSearchParams(url.split('?')[1])).map(query => `${query.get('sort')} ${query.get('descending')}`)).toEqual(['name false', 'changed true', 'changed false', 'name false'])
+    expect(
+      server.request
+        .map(url => new URLSearchParams(url.split('?')[1]))
+        .map(query => `${query.get('sort')} ${query.get('descending')}`),
+    ).toEqual(['name false', 'changed true', 'changed false', 'name false'])
   })
 
   it('is a search where it is grouped, keeps how each folder is shown, and forgets nothing of it', async () => {
     const found = (id: string, group: string) => ({ id, group })
     server.answers = {
       'GET /api/documents': { body: { documents: [row('z')], next: null } },
-      'GET /api/find': ({ url }) => ({ body: url.includes('cursor=n') ? { documents: [found('c', 'text')], next: null } : { documents: [found('a', 'pdf'), found('b', 'pdf')], next: 'n' } }),
+      'GET /api/find': ({ url }) => ({
+        body: url.includes('cursor=n')
+          ? { documents: [found('c', 'text')], next: null }
+          : { documents: [found('a', 'pdf'), found('b', 'pdf')], next: 'n' },
+      }),
     }
     const [register, view] = [useRegister(), useView()]
     await register.open('one')
     await register.setLook({ group: 'type', view: 'grid' })
     const query = new URLSearchParams(server.request.at(-1)?.split('?')[1])
-    expect([query.get('group'), query.get('sort'), query.get('rule')]).toEqual(['type', 'name', '{"kind":"place","folderId":"one","below":false}'])
-    expect([register.rows.map(({ id }) => id), [...register.groups]]).toEqual([['a', 'b', 'c'], [['a', 'pdf'], ['b', 'pdf'], ['c', 'text']]])
+    expect([query.get('group'), query.get('sort'), query.get('rule')]).toEqual([
+      'type',
+      'name',
+      '{"kind":"place","folderId":"one","below":false}',
+    ])
+    expect([register.rows.map(({ id }) => id), [...register.groups]]).toEqual([
+      ['a', 'b', 'c'],
+      [
+        ['a', 'pdf'],
+        ['b', 'pdf'],
+        ['c', 'text'],
+      ],
+    ])
     await register.open('two')
     expect([register.look, register.rows.map(({ id }) => id), register.groups.size]).toEqual([FIRST_LOOK, ['z'], 0])
     await register.open('one')
@@ -143,7 +212,12 @@ describe(useRegister, () => {
 describe('finding', () => {
   it('keeps the answer to what was typed last', async () => {
     const waiting: Record<string, (answer: Answer) => void> = {}
-    server.answers = { 'GET /api/find/names': ({ url }) => new Promise<Answer>((resolve) => { waiting[new URLSearchParams(url.split('?')[1]).get('q') ?? ''] = resolve }) }
+    server.answers = {
+      'GET /api/find/names': ({ url }) =>
+        new Promise<Answer>(resolve => {
+          waiting[new URLSearchParams(url.split('?')[1]).get('q') ?? ''] = resolve
+        }),
+    }
     const names = useNames()
     const looks = [names.look('b'), names.look('be')]
     waiting.be?.({ body: { documents: [{ id: 'be' }], corrected: null } })
@@ -154,7 +228,11 @@ describe('finding', () => {
 
   it('adds pages to what was found, and shows refusals', async () => {
     const found = { countLimit: 10, terms: [], documents: [{ id: 'a' }], count: 2, next: 'n' }
-    server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found }) }
+    server.answers = {
+      'GET /api/find': ({ url }) => ({
+        body: url.includes('cursor=n') ? { ...found, documents: [{ id: 'b' }], count: null, next: null } : found,
+      }),
+    }
     const find = useFind()
     await find.run({ q: 'x' }, { typing: true })
     await find.more()
@@ -170,7 +248,10 @@ describe('the number of what is found', () => {
 
   it('comes with the counts where the page was full before, and stays until another is known', async () => {
     let all = 300
-    server.answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': () => ({ body: { count: all, countLimit: 10_000 } }) }
+    server.answers = {
+      'GET /api/find': { body: { ...page, count: null } },
+      'GET /api/find/counts': () => ({ body: { count: all, countLimit: 10_000 } }),
+    }
     const find = useFind()
     const asking = find.run({ q: 'x' })
     expect(find.counted).toBe('counting')
@@ -185,30 +266,64 @@ describe('the number of what is found', () => {
 
   it('and the next pages are of what was looked for where a typing error was forgiven', async () => {
     const urls: string[] = []
-    const noted = (body: unknown) => ({ url }: { url: string }) => { urls.push(url); return { body } }
-    server.answers = { 'GET /api/find': noted({ ...page, count: 1, next: 'n', corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus' } }), 'GET /api/find/counts': noted({ count: 1, countLimit: 10 }) }
+    const noted =
+      (body: unknown) =>
+      ({ url }: { url: string }) => {
+        urls.push(url)
+        return { body }
+      }
+    server.answers = {
+      'GET /api/find': noted({
+        ...page,
+        count: 1,
+        next: 'n',
+        corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus' },
+      }),
+      'GET /api/find/counts': noted({ count: 1, countLimit: 10 }),
+    }
     const find = useFind()
     await find.run({ q: '-old walrsu' })
     await find.more()
-    const askedOf = (path: string) => urls.filter(url => url.split('?')[0]?.endsWith(path)).map(url => new URL(url, 'http://x').searchParams.get('q'))
-    expect([askedOf('/api/find'), askedOf('/api/find/counts')]).toEqual([['-old walrsu', '-old walrus'], ['-old walrus']])
+    const askedOf = (path: string) =>
+      urls.filter(url => url.split('?')[0]?.endsWith(path)).map(url => new URL(url, 'http://x').searchParams.get('q'))
+    expect([askedOf('/api/find'), askedOf('/api/find/counts')]).toEqual([
+      ['-old walrsu', '-old walrus'],
+      ['-old walrus'],
+    ])
     expect(find.lastRequest?.query).toEqual({ q: '-old walrsu' })
   })
 
   it('is asked for again with as many documents as were shown', async () => {
-    const pages = new Map([['', { documents: [{ id: 'a' }], count: 3, next: '1' }], ['1', { documents: [{ id: 'b' }], count: null, next: '2' }], ['2', { documents: [{ id: 'c' }], count: null, next: null }]])
-    server.answers = { 'GET /api/find': ({ url }) => ({ body: { ...page, ...pages.get(new URL(url, 'http://x').searchParams.get('cursor') ?? '') } }), 'GET /api/find/counts': { body: { count: 3, countLimit: 10 } } }
+    const pages = new Map([
+      ['', { documents: [{ id: 'a' }], count: 3, next: '1' }],
+      ['1', { documents: [{ id: 'b' }], count: null, next: '2' }],
+      ['2', { documents: [{ id: 'c' }], count: null, next: null }],
+    ])
+    server.answers = {
+      'GET /api/find': ({ url }) => ({
+        body: { ...page, ...pages.get(new URL(url, 'http://x').searchParams.get('cursor') ?? '') },
+      }),
+      'GET /api/find/counts': { body: { count: 3, countLimit: 10 } },
+    }
     const find = useFind()
     await find.run({ q: 'x' })
     await Promise.all([find.more(), find.more()])
     expect(server.request.filter(one => one.includes('cursor=1'))).toHaveLength(1)
     await find.again()
-    expect([find.documents.map(({ id }) => id), find.results.state === 'ready' && find.results.value.next]).toEqual([['a', 'b'], '2'])
+    expect([find.documents.map(({ id }) => id), find.results.state === 'ready' && find.results.value.next]).toEqual([
+      ['a', 'b'],
+      '2',
+    ])
   })
 
   it('is nothing: then what asks for one thing less is offered, until something else is asked', async () => {
     const less = { what: { kind: 'word', text: 'y' }, query: { q: 'x' }, count: 3 }
-    server.answers = { 'GET /api/find': ({ url }) => ({ body: url.includes('q=x+y') ? { ...page, documents: [], count: 0 } : { ...page, count: 3 } }), 'POST /api/find/loosen': { body: { relaxed: [less] } } }
+    server.answers = {
+      'GET /api/find': ({ url }) => ({
+        body: url.includes('q=x+y') ? { ...page, documents: [], count: 0 } : { ...page, count: 3 },
+      }),
+      'POST /api/find/loosen': { body: { relaxed: [less] } },
+    }
     const find = useFind()
     await find.run({ q: 'x y' })
     await vi.waitFor(() => expect(find.relaxed).toEqual([less]))
@@ -221,7 +336,10 @@ describe('the number of what is found', () => {
   })
 
   it('is not known while the server is away', async () => {
-    server.answers = { 'GET /api/find': { body: { ...page, count: null } }, 'GET /api/find/counts': { status: 503, body: refusal('database.away') } }
+    server.answers = {
+      'GET /api/find': { body: { ...page, count: null } },
+      'GET /api/find/counts': { status: 503, body: refusal('database.away') },
+    }
     const find = useFind()
     await find.run({ q: 'x' })
     await vi.waitFor(() => expect(find.counted).toBe('unknown'))
@@ -230,7 +348,10 @@ describe('the number of what is found', () => {
 
 describe(useSession, () => {
   it('knows who is signed in and whether there is a demo, and forgets on signing out', async () => {
-    server.answers = { 'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } }, 'DELETE /api/session': { body: { account: null } } }
+    server.answers = {
+      'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } },
+      'DELETE /api/session': { body: { account: null } },
+    }
     const session = useSession()
     await session.load()
     expect([session.email, session.hasDemo]).toEqual(['a@b.example', true])
@@ -242,7 +363,13 @@ describe(useSession, () => {
 describe('a long act', () => {
   it('is heard of while it runs, and can be stopped', async () => {
     let answer: (value: Answer) => void = () => undefined
-    server.answers = { 'POST /api/changes': () => new Promise<Answer>((resolve) => { answer = resolve }), 'GET /api/changes/last': { body: { last: null, undo: null, redo: null } } }
+    server.answers = {
+      'POST /api/changes': () =>
+        new Promise<Answer>(resolve => {
+          answer = resolve
+        }),
+      'GET /api/changes/last': { body: { last: null, undo: null, redo: null } },
+    }
     const acts = useActs()
     const acting = acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
     const [id = ''] = [...acts.underWay.keys()]
@@ -254,26 +381,60 @@ describe('a long act', () => {
     await acts.stop()
     expect(server.request.at(-1)).toBe(`POST /api/changes/${id}/stop`)
     answer({ status: 409, body: refusal('act.stopped') })
-    expect([(await acting).ok, acts.running, acts.notice?.text]).toEqual([false, null, 'Stopped before the end. Nothing was changed.'])
+    expect([(await acting).ok, acts.running, acts.notice?.text]).toEqual([
+      false,
+      null,
+      'Stopped before the end. Nothing was changed.',
+    ])
   })
 })
 
 describe('kept searches', () => {
   it('know their places and counts, and how a search is remembered', async () => {
-    const search = (id: string, more: object) => ({ id, name: id, query: { q: id }, folderId: null, pinned: false, desk: false, createdAt: '', ...more })
+    const search = (id: string, more: object) => ({
+      id,
+      name: id,
+      query: { q: id },
+      folderId: null,
+      pinned: false,
+      desk: false,
+      createdAt: '',
+      ...more,
+    })
     server.answers = {
-      'GET /api/plan': { body: { ...OUTLINE, searches: [search('one', { folderId: 'a', pinned: true }), search('two', { desk: true })] } },
-      'GET /api/find/kept': { body: { counts: [{ id: 'one', count: 12 }, { id: 'two', count: 10_001 }] } },
-      'PUT /api/find/recent': { body: null }, 'GET /api/find/recent': { body: { searches: [{ text: 'berth', query: { q: 'berth' }, at: '' }] } },
+      'GET /api/plan': {
+        body: { ...OUTLINE, searches: [search('one', { folderId: 'a', pinned: true }), search('two', { desk: true })] },
+      },
+      'GET /api/find/kept': {
+        body: {
+          counts: [
+            { id: 'one', count: 12 },
+            { id: 'two', count: 10_001 },
+          ],
+        },
+      },
+      'PUT /api/find/recent': { body: null },
+      'GET /api/find/recent': { body: { searches: [{ text: 'berth', query: { q: 'berth' }, at: '' }] } },
     }
     await usePlan().load()
     const searches = useSearches()
     await searches.loadCounts()
-    expect([searches.pinned.map(one => one.name), searches.onDesk.map(one => one.name), searches.inFolder('a' as FolderId).map(one => one.name)]).toEqual([['one'], ['two'], ['one']])
-    expect([searches.countText('one'), searches.countText('two'), searches.countText('gone')]).toEqual(['12', '10,000+', ''])
+    expect([
+      searches.pinned.map(one => one.name),
+      searches.onDesk.map(one => one.name),
+      searches.inFolder('a' as FolderId).map(one => one.name),
+    ]).toEqual([['one'], ['two'], ['one']])
+    expect([searches.countText('one'), searches.countText('two'), searches.countText('gone')]).toEqual([
+      '12',
+      '10,000+',
+      '',
+    ])
     await searches.note('  berth ', { q: 'berth' })
     await searches.note('   ', {})
-    expect([searches.recent.map(one => one.text), server.request.filter(one => one.startsWith('PUT')).length]).toEqual([['berth'], 1])
+    expect([searches.recent.map(one => one.text), server.request.filter(one => one.startsWith('PUT')).length]).toEqual([
+      ['berth'],
+      1,
+    ])
   })
 })
 
@@ -281,6 +442,11 @@ describe(useTrail, () => {
   it('leads to the documents before and after in the list', () => {
     const trail = useTrail()
     trail.ids = ['a', 'b', 'c']
-    expect([trail.beside('b', 1), trail.beside('b', -1), trail.beside('c', 1), trail.beside('x', 1)]).toEqual(['c', 'a', null, null])
+    expect([trail.beside('b', 1), trail.beside('b', -1), trail.beside('c', 1), trail.beside('x', 1)]).toEqual([
+      'c',
+      'a',
+      null,
+      null,
+    ])
   })
 })

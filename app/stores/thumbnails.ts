@@ -35,10 +35,13 @@ export const useThumbnails = defineStore('thumbnails', () => {
     for (const id of ids) wanted.delete(id)
     if (wanted.size > 0) timer = setTimeout(() => void ask(), TOGETHER_MS)
     try {
-      const { thumbnails } = await call<{ thumbnails: { id: string; state: ThumbnailState }[] }>('POST', '/api/thumbnails', { body: { ids } })
+      const { thumbnails } = await call<{ thumbnails: { id: string; state: ThumbnailState }[] }>(
+        'POST',
+        '/api/thumbnails',
+        { body: { ids } },
+      )
       states.value = new Map([...states.value, ...thumbnails.map(({ id, state }) => [id, state] as const)])
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: asked for again when the document comes into view again
     }
   }

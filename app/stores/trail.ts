@@ -8,7 +8,7 @@ export const useTrail = defineStore('trail', () => {
   /** The document before or after this one in the list; null at its ends, or where it is not in it. */
   function beside(id: string, by: 1 | -1): string | null {
     const at = ids.value.indexOf(id)
-    return at < 0 ? null : ids.value[at + by] ?? null
+    return at < 0 ? null : (ids.value[at + by] ?? null)
   }
 
   return { ids, beside }

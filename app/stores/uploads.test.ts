@@ -7,17 +7,34 @@ import { refusal } from '../../core/errors'
 import { useDialogs } from './dialogs'
 import { useUploads } from './uploads'
 
-interface Options { metadata: Record<string, string>; onProgress: (sent: number, all: number) => void; onSuccess: () => void; onError: (error: Error) => void }
+interface Options {
+  metadata: Record<string, string>
+  onProgress: (sent: number, all: number) => void
+  onSuccess: () => void
+  onError: (error: Error) => void
+}
 
 const sent = vi.hoisted(() => ({ all: [] as { url: string; options: Options; stopped: boolean }[] }))
 vi.mock('tus-js-client', () => ({
   Upload: class {
     url: string
     stopped = false
-    constructor(readonly file: File, readonly options: Options) { this.url = `/api/uploads/resumable/u-${file.name}` }
-    findPreviousUploads() { return Promise.resolve([]) }
-    start() { sent.all.push(this) }
-    abort() { this.stopped = true; return Promise.resolve() }
+    constructor(
+      readonly file: File,
+      readonly options: Options,
+    ) {
+      this.url = `/api/uploads/resumable/u-${file.name}`
+    }
+    findPreviousUploads() {
+      return Promise.resolve([])
+    }
+    start() {
+      sent.all.push(this)
+    }
+    abort() {
+      this.stopped = true
+      return Promise.resolve()
+    }
   },
 }))
 
@@ -34,8 +51,21 @@ beforeEach(() => {
   vi.stubGlobal('navigator', {})
   vi.stubGlobal('fetch', (url: string, request: { body?: string }) => {
     if (url.endsWith('/land')) commits.push(JSON.parse(request.body ?? '{}') as never)
-    if (url.endsWith('/land') && commitStatus !== 200) return Promise.resolve(new Response(JSON.stringify(refusal('folder.inTrash', { name: 'Leases' })), { status: commitStatus }))
-    return Promise.resolve(new Response(JSON.stringify(url.includes('clashes') ? { clashes } : url.includes('known') ? { sizes: [], documents: [] } : { last: null, undo: null, redo: null })))
+    if (url.endsWith('/land') && commitStatus !== 200)
+      return Promise.resolve(
+        new Response(JSON.stringify(refusal('folder.inTrash', { name: 'Leases' })), { status: commitStatus }),
+      )
+    return Promise.resolve(
+      new Response(
+        JSON.stringify(
+          url.includes('clashes')
+            ? { clashes }
+            : url.includes('known')
+              ? { sizes: [], documents: [] }
+              : { last: null, undo: null, redo: null },
+        ),
+      ),
+    )
   })
 })
 afterEach(() => vi.unstubAllGlobals())
@@ -68,7 +98,14 @@ describe('the queue', () => {
     const uploads = useUploads()
     await uploads.add([file('a'), file('b')], null)
     await settle()
-    sent.all[0]?.options.onError(Object.assign(new Error('no'), { originalResponse: { getStatus: () => 413, getBody: () => JSON.stringify(refusal('upload.large', { name: 'a', limit: '1 MB' })) } }))
+    sent.all[0]?.options.onError(
+      Object.assign(new Error('no'), {
+        originalResponse: {
+          getStatus: () => 413,
+          getBody: () => JSON.stringify(refusal('upload.large', { name: 'a', limit: '1 MB' })),
+        },
+      }),
+    )
     sent.all[1]?.options.onSuccess()
     await settle()
     const [item] = uploads.items
@@ -121,17 +158,28 @@ describe('the queue', () => {
   })
 
   it('asks about taken names before anything is sent, and sends as answered', async () => {
-    clashes = [{ fileName: 'a', twin: 'a', documentId: 'old' }, { fileName: 's', twin: 's', documentId: 'other' }]
+    clashes = [
+      { fileName: 'a', twin: 'a', documentId: 'old' },
+      { fileName: 's', twin: 's', documentId: 'other' },
+    ]
     const [uploads, dialogs] = [useUploads(), useDialogs()]
     const added = uploads.add([file('a'), file('b'), file('s')], F)
     await settle()
     expect([sent.all.length, dialogs.questions?.request.parts[0]?.rows.map(row => row.name)]).toEqual([0, ['a', 's']])
-    dialogs.questions?.answer(new Map([['0', 'version'], ['2', 'skip']]))
+    dialogs.questions?.answer(
+      new Map([
+        ['0', 'version'],
+        ['2', 'skip'],
+      ]),
+    )
     await added
     await settle()
     for (const one of sent.all) one.options.onSuccess()
     await settle()
-    expect(commits[0]?.files.map(({ uploadId, clash }) => [uploadId, clash])).toEqual([['u-a', 'version'], ['u-b', 'both']])
+    expect(commits[0]?.files.map(({ uploadId, clash }) => [uploadId, clash])).toEqual([
+      ['u-a', 'version'],
+      ['u-b', 'both'],
+    ])
   })
 
   it('sends nothing when the question is left without an answer', async () => {

@@ -27,14 +27,19 @@ export interface UploadItem {
   uploadId: string | null
 }
 
-/** Files that were brought together: they become documents as one Change when nothing of them is on its way any more. */
+/**
+ * Files that were brought together: they become documents as one Change when nothing of them is on its way any more.
+ */
 interface Batch {
   readonly id: string
   readonly target: FolderId | null
   readonly origin: 'upload' | 'paste'
   /** Made with the first files that come in. */
   folders: readonly NewFolder[]
-  /** What is being taken in, under its key: kept until it is answered, so that a lost answer makes nothing twice and leaves nothing out. */
+  /**
+   * What is being taken in, under its key: kept until it is answered, so that a lost answer makes nothing twice and
+   * leaves nothing out.
+   */
   commit: { readonly id: string; readonly items: readonly UploadItem[] } | null
 }
 
@@ -52,7 +57,9 @@ export const useUploads = defineStore('uploads', () => {
   /** What was on its way when an earlier window was closed. */
   const earlier = shallowRef<readonly PendingUpload[]>([])
 
-  const open = computed(() => items.value.filter(item => item.state === 'waiting' || item.state === 'running' || item.state === 'here'))
+  const open = computed(() =>
+    items.value.filter(item => item.state === 'waiting' || item.state === 'running' || item.state === 'here'),
+  )
   /** Of all that is not stopped, by bytes; 0 to 1. */
   const share = computed(() => {
     let [all, sent] = [0, 0]
@@ -66,32 +73,63 @@ export const useUploads = defineStore('uploads', () => {
 
   /** Files without folders of their own. null is the In-tray. */
   function add(chosen: readonly File[], folderId: FolderId | null, origin: Batch['origin'] = 'upload'): Promise<void> {
-    return bring(chosen.map(file => ({ file, path: file.name })), folderId, origin)
+    return bring(
+      chosen.map(file => ({ file, path: file.name })),
+      folderId,
+      origin,
+    )
   }
 
   /** Asks what has to be asked, then queues the files. */
-  async function bring(dropped: readonly DroppedFile[], target: FolderId | null, origin: Batch['origin'] = 'upload'): Promise<void> {
+  async function bring(
+    dropped: readonly DroppedFile[],
+    target: FolderId | null,
+    origin: Batch['origin'] = 'upload',
+  ): Promise<void> {
     if (dropped.length === 0) return
     const acts = useActs()
     try {
       const coming = await askAbout(dropped, target)
       if (!coming) return
       send(coming.files, { target, origin, folders: coming.folders })
-      for (const [folderId, ids] of coming.asWell) await acts.act({ kind: 'document.file', documents: ids.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] })
+      for (const [folderId, ids] of coming.asWell)
+        await acts.act({
+          kind: 'document.file',
+          documents: ids.map(id => ({ id, name: null })),
+          folderIds: [folderId],
+          tags: [],
+        })
       if (coming.files.length === 0 && coming.asWell.size === 0) acts.say('Nothing was brought in.')
-    }
-    catch (error) {
+    } catch (error) {
       acts.refuse(refusalOf(error))
     }
   }
 
   /** Queues files without asking; folderId null: the target of them all, which is the In-tray unless said. */
-  function send(coming: Coming['files'], { target = null, origin = 'upload', folders = [] }: Partial<Pick<Batch, 'target' | 'origin' | 'folders'>> = {}): void {
+  function send(
+    coming: Coming['files'],
+    { target = null, origin = 'upload', folders = [] }: Partial<Pick<Batch, 'target' | 'origin' | 'folders'>> = {},
+  ): void {
     if (coming.length === 0) return
     const batch: Batch = { id: v7(), target, origin, folders, commit: null }
     batches.set(batch.id, batch)
     void hold(batch.id)
-    for (const { file, folderId, clash } of coming) put({ id: v7(), batchId: batch.id, name: file.name, size: file.size, folderId, clash, state: 'waiting', share: 0, reason: '', uploadId: null }, file)
+    for (const { file, folderId, clash } of coming)
+      put(
+        {
+          id: v7(),
+          batchId: batch.id,
+          name: file.name,
+          size: file.size,
+          folderId,
+          clash,
+          state: 'waiting',
+          share: 0,
+          reason: '',
+          uploadId: null,
+        },
+        file,
+      )
     runNext()
   }
 
@@ -120,16 +158,29 @@ export const useUploads = defineStore('uploads', () => {
     try {
       // Should the window be closed: a folder that comes with the files is not there then.
       const isNew = batch.folders.some(folder => folder.id === item.folderId)
-      const metadata = { batch: batch.id, folder: (isNew ? null : item.folderId) ?? batch.target ?? 'in-tray', origin: batch.origin }
-      item.uploadId ??= await sendFile({ file, metadata, progress: (share) => { item.share = share; item.reason = '' }, waits: () => { item.reason = 'The connection was lost; it goes on by itself.' }, signal: stop.signal })
+      const metadata = {
+        batch: batch.id,
+        folder: (isNew ? null : item.folderId) ?? batch.target ?? 'in-tray',
+        origin: batch.origin,
+      }
+      item.uploadId ??= await sendFile({
+        file,
+        metadata,
+        progress: share => {
+          item.share = share
+          item.reason = ''
+        },
+        waits: () => {
+          item.reason = 'The connection was lost; it goes on by itself.'
+        },
+        signal: stop.signal,
+      })
       item.state = 'here'
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       item.state = reason.code === 'upload.stopped' ? 'stopped' : 'failed'
       item.reason = reason.message
-    }
-    finally {
+    } finally {
       running--
       stops.delete(item.id)
       runNext()
@@ -151,21 +202,37 @@ export const useUploads = defineStore('uploads', () => {
     const { id: change, items: here } = batch.commit
     try {
       await commitUploads({
-        change, folder: batch.target ?? 'in-tray', folders: [...batch.folders], origin: batch.origin,
-        files: here.map(({ id, uploadId, folderId, clash }) => ({ uploadId: uploadId ?? '', documentId: id as DocumentId, folderId, clash })),
+        change,
+        folder: batch.target ?? 'in-tray',
+        folders: [...batch.folders],
+        origin: batch.origin,
+        files: here.map(({ id, uploadId, folderId, clash }) => ({
+          uploadId: uploadId ?? '',
+          documentId: id as DocumentId,
+          folderId,
+          clash,
+        })),
       })
       batch.folders = []
       batch.commit = null
-      for (const item of here) { item.state = 'done'; files.delete(item.id) }
+      for (const item of here) {
+        item.state = 'done'
+        files.delete(item.id)
+      }
       await useActs().refresh()
       await land(batch) // what arrived meanwhile
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       // What has arrived is safe: it is taken in as soon as Hembix answers again.
-      if (reason.code === 'connection.lost' || reason.code === 'database.away') { setTimeout(() => void land(batch), AGAIN_MS); return }
+      if (reason.code === 'connection.lost' || reason.code === 'database.away') {
+        setTimeout(() => void land(batch), AGAIN_MS)
+        return
+      }
       if (reason.code === 'upload.missing') for (const item of here) item.uploadId = null
-      for (const item of here) { item.state = 'failed'; item.reason = reason.message }
+      for (const item of here) {
+        item.state = 'failed'
+        item.reason = reason.message
+      }
     }
   }
 
@@ -187,7 +254,10 @@ export const useUploads = defineStore('uploads', () => {
   }
 
   function drop(item: UploadItem): void {
-    if (item.uploadId !== null) void forgetUpload(item.uploadId).catch(() => { /* it is cleared away after a day */ })
+    if (item.uploadId !== null)
+      void forgetUpload(item.uploadId).catch(() => {
+        /* it is cleared away after a day */
+      })
     item.uploadId = null
   }
 
@@ -209,8 +279,7 @@ export const useUploads = defineStore('uploads', () => {
     try {
       const [{ uploads }, elsewhere] = [await fetchPendingUploads(), await heldBatches()]
       earlier.value = uploads.filter(({ metadata: { batch = '' } }) => !batches.has(batch) && !elsewhere.has(batch))
-    }
-    catch (error) {
+    } catch (error) {
       refusalOf(error) // away: the notice about that is shown by the shell
     }
   }
@@ -221,10 +290,20 @@ export const useUploads = defineStore('uploads', () => {
     try {
       for (const folder of new Set(whole.map(meantFor))) {
         const uploads = whole.filter(upload => meantFor(upload) === folder)
-        await commitUploads({ change: v7(), folder, folders: [], origin: 'upload', files: uploads.map(({ id }) => ({ uploadId: id, documentId: v7() as DocumentId, folderId: null, clash: 'both' as const })) })
+        await commitUploads({
+          change: v7(),
+          folder,
+          folders: [],
+          origin: 'upload',
+          files: uploads.map(({ id }) => ({
+            uploadId: id,
+            documentId: v7() as DocumentId,
+            folderId: null,
+            clash: 'both' as const,
+          })),
+        })
       }
-    }
-    catch (error) {
+    } catch (error) {
       useActs().refuse(refusalOf(error))
     }
     await look()
@@ -234,14 +313,28 @@ export const useUploads = defineStore('uploads', () => {
   async function forgetEarlier(): Promise<void> {
     try {
       for (const { id } of earlier.value) await forgetUpload(id)
-    }
-    catch (error) {
+    } catch (error) {
       useActs().refuse(refusalOf(error))
     }
     await look()
   }
 
-  return { items, open, share, earlier, add, bring, send, stop, stopAll, retry, clear, look, takeEarlier, forgetEarlier }
+  return {
+    items,
+    open,
+    share,
+    earlier,
+    add,
+    bring,
+    send,
+    stop,
+    stopAll,
+    retry,
+    clear,
+    look,
+    takeEarlier,
+    forgetEarlier,
+  }
 })
 
 /** Where an upload of an earlier window was meant to go; the In-tray where that folder is gone. */
@@ -256,7 +349,13 @@ const LOCK = 'hembix-batch-'
 const locks = (): LockManager | undefined => (navigator as { readonly locks?: LockManager }).locks
 
 async function hold(batchId: string): Promise<void> {
-  await locks()?.request(LOCK + batchId, () => new Promise(() => { /* held while the window is open */ }))
+  await locks()?.request(
+    LOCK + batchId,
+    () =>
+      new Promise(() => {
+        /* held while the window is open */
+      }),
+  )
 }
 
 async function heldBatches(): Promise<ReadonlySet<string>> {

@@ -3,15 +3,17 @@
 import type { NameRules, NewName, Renamable } from '../../core/filing/index'
 import { newNames } from '../../core/filing/index'
 
-export interface NamesRequest { readonly documents: readonly Renamable[]; readonly rules: NameRules }
+export interface NamesRequest {
+  readonly documents: readonly Renamable[]
+  readonly rules: NameRules
+}
 export type NamesAnswer = { readonly names: readonly NewName[] } | { readonly wrong: string }
 
 self.onmessage = ({ data }: MessageEvent<NamesRequest>) => {
   let answer: NamesAnswer
   try {
     answer = { names: newNames(data.documents, data.rules, []) }
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof SyntaxError)) throw error
     answer = { wrong: `This is no regular expression: ${error.message}` }
   }

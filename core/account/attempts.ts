@@ -1,5 +1,6 @@
 // How guessing passwords is slowed down. The rightful person is slowed down as well when they mistype, but nobody can
-// lock them out from elsewhere: attempts from one network weigh fully, those of all others together only delay a little.
+// lock them out from elsewhere: attempts from one network weigh fully, those of all others together only delay a
+// little.
 
 export interface Attempts {
   /** Failed attempts in the last hours, and how long ago the last one was (milliseconds; null: there was none). */
@@ -23,7 +24,11 @@ const [MOST_HERE_MS, MOST_NETWORK_MS, MOST_ACCOUNT_MS] = [15 * MINUTE_MS, 5 * MI
 
 /** Milliseconds until the next attempt is taken; 0: now. */
 export function waitBeforeAttempt({ here, network, account }: RecentAttempts): number {
-  return Math.max(left(here, FREE_HERE, MOST_HERE_MS), left(network, FREE_NETWORK, MOST_NETWORK_MS), left(account, FREE_ACCOUNT, MOST_ACCOUNT_MS))
+  return Math.max(
+    left(here, FREE_HERE, MOST_HERE_MS),
+    left(network, FREE_NETWORK, MOST_NETWORK_MS),
+    left(account, FREE_ACCOUNT, MOST_ACCOUNT_MS),
+  )
 }
 
 /** After so many free ones, each has to wait twice as long as the one before: 1, 2, 4 seconds … */

@@ -6,6 +6,9 @@ export function networkOf(address: string): string {
   const [head = '', tail] = plain.toLowerCase().split('::')
   const before = head === '' ? [] : head.split(':')
   const after = tail === undefined || tail === '' ? [] : tail.split(':')
-  const groups = tail === undefined ? before : [...before, ...Array.from({ length: Math.max(0, 8 - before.length - after.length) }, () => '0'), ...after]
+  const groups =
+    tail === undefined
+      ? before
+      : [...before, ...Array.from({ length: Math.max(0, 8 - before.length - after.length) }, () => '0'), ...after]
   return `${groups.slice(0, 4).join(':')}::/64`
 }

@@ -8,7 +8,13 @@ export type RowChange = {
   [T in TableName]:
     | { readonly table: T; readonly op: 'insert'; readonly id: string; readonly after: Tables[T] }
     | { readonly table: T; readonly op: 'delete'; readonly id: string; readonly before: Tables[T] }
-    | { readonly table: T; readonly op: 'update'; readonly id: string; readonly before: Partial<Tables[T]>; readonly after: Partial<Tables[T]> }
+    | {
+        readonly table: T
+        readonly op: 'update'
+        readonly id: string
+        readonly before: Partial<Tables[T]>
+        readonly after: Partial<Tables[T]>
+      }
 }[TableName]
 
 /** The rows of a plan in memory, by table and id. */
@@ -45,27 +51,35 @@ export function invert(rows: readonly RowChange[]): RowChange[] {
 
 function invertRow(row: RowChange): RowChange {
   switch (row.op) {
-    case 'insert': return { table: row.table, op: 'delete', id: row.id, before: row.after } as RowChange
-    case 'delete': return { table: row.table, op: 'insert', id: row.id, after: row.before } as RowChange
-    case 'update': return { table: row.table, op: 'update', id: row.id, before: row.after, after: row.before } as RowChange
+    case 'insert':
+      return { table: row.table, op: 'delete', id: row.id, before: row.after } as RowChange
+    case 'delete':
+      return { table: row.table, op: 'insert', id: row.id, after: row.before } as RowChange
+    case 'update':
+      return { table: row.table, op: 'update', id: row.id, before: row.after, after: row.before } as RowChange
   }
 }
 
 /** Those of `rows` that do not fit the state: what they found is no longer there. */
 export function conflicts(state: State, rows: readonly RowChange[]): RowChange[] {
-  return rows.filter((row) => {
+  return rows.filter(row => {
     const present = state[row.table].get(row.id) as unknown as AnyRow | undefined
     switch (row.op) {
-      case 'insert': return present !== undefined
-      case 'delete': return !present || !sameColumns(present, row.before as unknown as AnyRow)
-      case 'update': return !present || !sameColumns(present, row.before as unknown as AnyRow)
+      case 'insert':
+        return present !== undefined
+      case 'delete':
+        return !present || !sameColumns(present, row.before as unknown as AnyRow)
+      case 'update':
+        return !present || !sameColumns(present, row.before as unknown as AnyRow)
     }
   })
 }
 
 /** The state after the change; null when any row conflicts. The given state stays as it is. */
 export function tryApply(state: State, rows: readonly RowChange[]): State | null {
-  const next = Object.fromEntries(Object.entries(state).map(([table, map]) => [table, new Map(map as ReadonlyMap<string, unknown>)])) as unknown as Record<TableName, Map<string, AnyRow>>
+  const next = Object.fromEntries(
+    Object.entries(state).map(([table, map]) => [table, new Map(map as ReadonlyMap<string, unknown>)]),
+  ) as unknown as Record<TableName, Map<string, AnyRow>>
   for (const row of rows) {
     if (conflicts(next as unknown as State, [row]).length > 0) return null
     const table = next[row.table]

@@ -7,7 +7,9 @@ export type MadeBy = (typeof MADE_BY)[number]
 
 const BY_THEMSELVES: ReadonlySet<Origin> = new Set(['mail', 'drop', 'colleague'])
 
-/** Told from the rows of a Change that is no undo: what a standing order filed says so, what came in by itself as well. */
+/**
+ * Told from the rows of a Change that is no undo: what a standing order filed says so, what came in by itself as well.
+ */
 export function madeByOf(rows: readonly RowChange[]): MadeBy {
   for (const row of rows) {
     if (row.table !== 'document') continue

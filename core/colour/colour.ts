@@ -3,8 +3,22 @@ import type { Tree, TreeFolder } from '../tree/index'
 import { pathOf } from '../tree/index'
 import { linear } from './difference'
 
-/** The ten inks of the key: Paul Tol's "muted" qualitative scheme (SRON technical note 09-002), slightly darkened where paper needs it. */
-export const INKS = ['#332288', '#5FA8C9', '#44AA99', '#117733', '#999933', '#CDB75B', '#CC6677', '#882255', '#AA4499', '#B7B2A6'] as const
+/**
+ * The ten inks of the key: Paul Tol's "muted" qualitative scheme (SRON technical note 09-002), slightly darkened where
+ * paper needs it.
+ */
+export const INKS = [
+  '#332288',
+  '#5FA8C9',
+  '#44AA99',
+  '#117733',
+  '#999933',
+  '#CDB75B',
+  '#CC6677',
+  '#882255',
+  '#AA4499',
+  '#B7B2A6',
+] as const
 
 /** What a new plan's colour key holds: name, ink, closed. */
 export const FIRST_MEANINGS = [
@@ -21,7 +35,10 @@ export interface ColouredFolder extends TreeFolder {
   readonly meaningId: MeaningId | null
 }
 
-/** For each step of the path from the top folder to the folder, the meaning it shows: its own, else its parent's, else null. */
+/**
+ * For each step of the path from the top folder to the folder, the meaning it shows: its own, else its parent's, else
+ * null.
+ */
 export function stripesOf<F extends ColouredFolder>(tree: Tree<F>, id: FolderId): (MeaningId | null)[] {
   let shown: MeaningId | null = null
   return pathOf(tree, id).map(folder => (shown = folder.meaningId ?? shown))

@@ -10,7 +10,12 @@ export const TELL_APART = 9
 export const STANDS_OUT = 3
 const PAPER = '#F4F1EA'
 
-interface Inked { readonly id: string; readonly name: string; readonly ink: string; readonly pattern: string }
+interface Inked {
+  readonly id: string
+  readonly name: string
+  readonly ink: string
+  readonly pattern: string
+}
 
 export interface Confusable {
   readonly a: string
@@ -26,7 +31,13 @@ export function confusables(meanings: readonly Inked[]): Confusable[] {
   meanings.forEach((a, index) => {
     for (const b of meanings.slice(index + 1)) {
       const { distance, vision } = leastDistance(a.ink, b.ink)
-      if (distance < TELL_APART && a.pattern === b.pattern) pairs.push({ a: a.id, b: b.id, vision, better: betterInk(meanings.filter(one => one.id !== b.id).map(one => one.ink)) })
+      if (distance < TELL_APART && a.pattern === b.pattern)
+        pairs.push({
+          a: a.id,
+          b: b.id,
+          vision,
+          better: betterInk(meanings.filter(one => one.id !== b.id).map(one => one.ink)),
+        })
     }
   })
   return pairs
@@ -34,7 +45,10 @@ export function confusables(meanings: readonly Inked[]): Confusable[] {
 
 /** The ink of the set that lies furthest from all of these. */
 export function betterInk(others: readonly string[]): string | null {
-  const ranked = INKS.map(ink => ({ ink, room: Math.min(...others.map(other => leastDistance(ink, other).distance), 100) })).sort((a, b) => b.room - a.room)
+  const ranked = INKS.map(ink => ({
+    ink,
+    room: Math.min(...others.map(other => leastDistance(ink, other).distance), 100),
+  })).sort((a, b) => b.room - a.room)
   const [best] = ranked
   return best && best.room >= TELL_APART ? best.ink : null
 }

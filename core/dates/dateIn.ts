@@ -1,5 +1,19 @@
-const MONTHS = ['january', 'february', 'march', 'april', 'may', 'june', 'july', 'august', 'september', 'october', 'november', 'december']
-const MONTH = '(january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)\\.?'
+const MONTHS = [
+  'january',
+  'february',
+  'march',
+  'april',
+  'may',
+  'june',
+  'july',
+  'august',
+  'september',
+  'october',
+  'november',
+  'december',
+]
+const MONTH =
+  '(january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)\\.?'
 
 /**
  * The first date written in a name, as sortable ISO text as far as it is known ("2026", "2026-03",
@@ -8,7 +22,8 @@ const MONTH = '(january|february|march|april|may|june|july|august|september|octo
  */
 export function dateIn(name: string): string | null {
   const iso = /(?<!\d)((?:19|20)\d\d)-(\d\d)(?:-(\d\d))?(?!\d)/.exec(name)
-  if (iso && Number(iso[2]) >= 1 && Number(iso[2]) <= 12) return [iso[1], iso[2], iso[3]].filter(part => part !== undefined).join('-')
+  if (iso && Number(iso[2]) >= 1 && Number(iso[2]) <= 12)
+    return [iso[1], iso[2], iso[3]].filter(part => part !== undefined).join('-')
   const dotted = /(?<!\d)(\d{1,2})\.(\d{1,2})\.((?:19|20)\d\d)(?!\d)/.exec(name)
   if (dotted && Number(dotted[2]) <= 12) return `${dotted[3]}-${two(dotted[2])}-${two(dotted[1])}`
   const spelled = new RegExp(`(?:(?<!\\d)(\\d{1,2})\\s+)?\\b${MONTH}\\s+((?:19|20)\\d\\d)(?!\\d)`, 'iu').exec(name)

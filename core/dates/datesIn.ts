@@ -2,23 +2,59 @@
 
 /** January to December in English, German, French and Spanish, by their beginnings that tell them apart, folded. */
 const MONTHS: readonly (readonly string[])[] = [
-  ['january', 'jan', 'januar', 'janner', 'janvier', 'janv', 'enero', 'ene'], ['february', 'feb', 'februar', 'feber', 'fevrier', 'fevr', 'febrero'], ['march', 'mar', 'marz', 'mars', 'marzo'],
-  ['april', 'apr', 'avril', 'avr', 'abril', 'abr'], ['may', 'mai', 'mayo'], ['june', 'jun', 'juni', 'juin', 'junio'], ['july', 'jul', 'juli', 'juillet', 'juil', 'julio'],
-  ['august', 'aug', 'aout', 'agosto', 'ago'], ['september', 'sep', 'sept', 'septembre', 'septiembre'], ['october', 'oct', 'oktober', 'okt', 'octobre', 'octubre'],
-  ['november', 'nov', 'novembre', 'noviembre'], ['december', 'dec', 'dezember', 'dez', 'decembre', 'diciembre', 'dic'],
+  ['january', 'jan', 'januar', 'janner', 'janvier', 'janv', 'enero', 'ene'],
+  ['february', 'feb', 'februar', 'feber', 'fevrier', 'fevr', 'febrero'],
+  ['march', 'mar', 'marz', 'mars', 'marzo'],
+  ['april', 'apr', 'avril', 'avr', 'abril', 'abr'],
+  ['may', 'mai', 'mayo'],
+  ['june', 'jun', 'juni', 'juin', 'junio'],
+  ['july', 'jul', 'juli', 'juillet', 'juil', 'julio'],
+  ['august', 'aug', 'aout', 'agosto', 'ago'],
+  ['september', 'sep', 'sept', 'septembre', 'septiembre'],
+  ['october', 'oct', 'oktober', 'okt', 'octobre', 'octubre'],
+  ['november', 'nov', 'novembre', 'noviembre'],
+  ['december', 'dec', 'dezember', 'dez', 'decembre', 'diciembre', 'dic'],
 ]
 const MONTH_OF = new Map(MONTHS.flatMap((names, index) => names.map(name => [name, index + 1] as const)))
-const fold = (text: string) => text.normalize('NFD').replace(/\p{M}+/gu, '').toLowerCase()
+const fold = (text: string) =>
+  text
+    .normalize('NFD')
+    .replace(/\p{M}+/gu, '')
+    .toLowerCase()
 
 const YEAR = '((?:19|20)\\d\\d)'
 const NAME = '(\\p{L}{3,12})\\.?'
-const FORMS: readonly { readonly pattern: RegExp; readonly read: (parts: readonly string[], monthFirst: boolean) => readonly [number, number, number] | null }[] = [
-  { pattern: new RegExp(`(?<!\\d)${YEAR}[-/.](\\d{1,2})[-/.](\\d{1,2})(?!\\d)`, 'gu'), read: ([y, m, d]) => [Number(y), Number(m), Number(d)] },
-  { pattern: new RegExp(`(?<!\\d)${YEAR}(\\d\\d)(\\d\\d)(?!\\d)`, 'gu'), read: ([y, m, d]) => [Number(y), Number(m), Number(d)] },
-  { pattern: new RegExp(`(?<![\\d.])(\\d{1,2})\\.\\s?(\\d{1,2})\\.\\s?${YEAR}(?!\\.?\\d)`, 'gu'), read: ([d, m, y]) => [Number(y), Number(m), Number(d)] },
-  { pattern: new RegExp(`(?<![\\d/])(\\d{1,2})[/-](\\d{1,2})[/-]${YEAR}(?!\\d)`, 'gu'), read: ([a, b, y], monthFirst) => slashed(Number(a), Number(b), Number(y), monthFirst) },
-  { pattern: new RegExp(`(?<!\\d)(\\d{1,2})(?:st|nd|rd|th|er)?\\.?\\s+(?:of\\s+|de\\s+)?${NAME},?\\s+(?:de\\s+|del\\s+)?${YEAR}(?!\\d)`, 'giu'), read: ([d, m, y]) => spelled(m, Number(d), Number(y)) },
-  { pattern: new RegExp(`${NAME}\\s+(\\d{1,2})(?:st|nd|rd|th)?,?\\s+${YEAR}(?!\\d)`, 'giu'), read: ([m, d, y]) => spelled(m, Number(d), Number(y)) },
+const FORMS: readonly {
+  readonly pattern: RegExp
+  readonly read: (parts: readonly string[], monthFirst: boolean) => readonly [number, number, number] | null
+}[] = [
+  {
+    pattern: new RegExp(`(?<!\\d)${YEAR}[-/.](\\d{1,2})[-/.](\\d{1,2})(?!\\d)`, 'gu'),
+    read: ([y, m, d]) => [Number(y), Number(m), Number(d)],
+  },
+  {
+    pattern: new RegExp(`(?<!\\d)${YEAR}(\\d\\d)(\\d\\d)(?!\\d)`, 'gu'),
+    read: ([y, m, d]) => [Number(y), Number(m), Number(d)],
+  },
+  {
+    pattern: new RegExp(`(?<![\\d.])(\\d{1,2})\\.\\s?(\\d{1,2})\\.\\s?${YEAR}(?!\\.?\\d)`, 'gu'),
+    read: ([d, m, y]) => [Number(y), Number(m), Number(d)],
+  },
+  {
+    pattern: new RegExp(`(?<![\\d/])(\\d{1,2})[/-](\\d{1,2})[/-]${YEAR}(?!\\d)`, 'gu'),
+    read: ([a, b, y], monthFirst) => slashed(Number(a), Number(b), Number(y), monthFirst),
+  },
+  {
+    pattern: new RegExp(
+      `(?<!\\d)(\\d{1,2})(?:st|nd|rd|th|er)?\\.?\\s+(?:of\\s+|de\\s+)?${NAME},?\\s+(?:de\\s+|del\\s+)?${YEAR}(?!\\d)`,
+      'giu',
+    ),
+    read: ([d, m, y]) => spelled(m, Number(d), Number(y)),
+  },
+  {
+    pattern: new RegExp(`${NAME}\\s+(\\d{1,2})(?:st|nd|rd|th)?,?\\s+${YEAR}(?!\\d)`, 'giu'),
+    read: ([m, d, y]) => spelled(m, Number(d), Number(y)),
+  },
 ]
 
 function slashed(a: number, b: number, year: number, monthFirst: boolean): readonly [number, number, number] {
@@ -48,7 +84,8 @@ export function datesIn(text: string, { monthFirst = false } = {}): FoundDate[] 
   for (const { pattern, read } of FORMS) {
     for (const match of text.matchAll(pattern)) {
       const date = read(match.slice(1), monthFirst)
-      if (date && isDay(...date) && !found.has(match.index)) found.set(match.index, date.map(part => String(part).padStart(2, '0')).join('-'))
+      if (date && isDay(...date) && !found.has(match.index))
+        found.set(match.index, date.map(part => String(part).padStart(2, '0')).join('-'))
     }
   }
   return [...found].map(([at, date]) => ({ at, date })).sort((a, b) => a.at - b.at)

@@ -44,7 +44,11 @@ export interface DraftRow {
   readonly was: string | null
 }
 
-export interface RemovedRow { readonly id: FolderId; readonly text: string; readonly documents: number }
+export interface RemovedRow {
+  readonly id: FolderId
+  readonly text: string
+  readonly documents: number
+}
 
 export interface Difference {
   readonly rows: readonly DraftRow[]
@@ -70,27 +74,44 @@ export interface DifferenceOptions {
 }
 
 /** `newId` gives the ids of new folders and meanings. */
-export function draftDifference(present: PresentPlan, rootId: FolderId | null, lines: readonly DraftLine[], newId: (kind: 'folder' | 'meaning', index: number) => string, { numbering = null, additive = false, period = null }: DifferenceOptions = {}): Difference {
+export function draftDifference(
+  present: PresentPlan,
+  rootId: FolderId | null,
+  lines: readonly DraftLine[],
+  newId: (kind: 'folder' | 'meaning', index: number) => string,
+  { numbering = null, additive = false, period = null }: DifferenceOptions = {},
+): Difference {
   const { folders, makes, faults } = growDraft(lines)
   const before = present.numbered ?? numberTree(present.plan, present.folders, present.locale)
   const ids = additive ? [] : matchLost(folders, before.tree, rootId)
   const { meaningIds, newMeanings } = meaningsOf(folders, present, newId)
   const likes = periodLikes(folders, ids, before.tree, period)
   const drafted = folders.map((folder, index): DraftedFolder => ({
-    id: ids[index] ?? newId('folder', index) as FolderId,
+    id: ids[index] ?? (newId('folder', index) as FolderId),
     parent: folder.parent,
     name: folder.name,
     number: folder.number,
     label: folder.label,
     numbered: folder.numbered,
-    meaningId: folder.meaning === null ? null : ownMeaning(folder.meaning, before.tree.byId.get(ids[index] ?? '' as FolderId), present) ?? meaningIds.get(foldedText(folder.meaning)) ?? null,
+    meaningId:
+      folder.meaning === null
+        ? null
+        : (ownMeaning(folder.meaning, before.tree.byId.get(ids[index] ?? ('' as FolderId)), present) ??
+          meaningIds.get(foldedText(folder.meaning)) ??
+          null),
     purpose: folder.purpose,
     ...(likes[index] ? { likeId: likes[index] } : {}),
   }))
   const byId = before.tree.byId
-  const rows = draftedRows(byId, id => childrenOf(before.tree, id).map(folder => folder.id), rootId, drafted, '', { additive })
+  const rows = draftedRows(byId, id => childrenOf(before.tree, id).map(folder => folder.id), rootId, drafted, '', {
+    additive,
+  })
   const gone = additive ? [] : removedFolders(before.tree, rootId, new Set(drafted.map(folder => folder.id)))
-  const after = numberTree(planAfter(present, rootId, numbering), foldersAfter(present, rows, gone, rootId, numbering), present.locale)
+  const after = numberTree(
+    planAfter(present, rootId, numbering),
+    foldersAfter(present, rows, gone, rootId, numbering),
+    present.locale,
+  )
   const place = siblingPlaces(before.tree)
   const draftRows = rows.map((row, index): DraftRow => {
     const was = byId.get(row.id)
@@ -98,24 +119,46 @@ export function draftDifference(present: PresentPlan, rootId: FolderId | null, l
     const [code, codeBefore] = [after.codes.get(row.id)?.code ?? '', before.codes.get(row.id)?.code ?? '']
     const text = was ? codedName(codeBefore, was.name) : null
     // What lies below a folder with another number has not got another number itself.
-    const isRenumbered = before.codes.get(row.id)?.number !== after.codes.get(row.id)?.number || was?.label !== row.label || was.numbered !== row.numbered
+    const isRenumbered =
+      before.codes.get(row.id)?.number !== after.codes.get(row.id)?.number ||
+      was?.label !== row.label ||
+      was.numbered !== row.numbered
     return {
-      line: folder?.line ?? 0, id: row.id, parent: folder?.parent ?? -1, depth: folder?.depth ?? 0, name: row.name, code, meaning: folder?.meaning ?? null,
+      line: folder?.line ?? 0,
+      id: row.id,
+      parent: folder?.parent ?? -1,
+      depth: folder?.depth ?? 0,
+      name: row.name,
+      code,
+      meaning: folder?.meaning ?? null,
       states: was ? statesOf(was, row, isRenumbered) : ['new'],
       was: text !== null && text !== codedName(code, row.name) ? text : null,
     }
   })
   markReordered(draftRows, rows, byId, place)
   return {
-    rows: draftRows, drafted, newMeanings, faults, makes,
-    removed: gone.map(folder => ({ id: folder.id, text: codedName(before.codes.get(folder.id)?.code ?? '', folder.name), documents: present.counts[folder.id] ?? 0 })),
+    rows: draftRows,
+    drafted,
+    newMeanings,
+    faults,
+    makes,
+    removed: gone.map(folder => ({
+      id: folder.id,
+      text: codedName(before.codes.get(folder.id)?.code ?? '', folder.name),
+      documents: present.counts[folder.id] ?? 0,
+    })),
     counts: countStates(draftRows, gone.length),
     deepest: deepestOf(after.tree, rows),
-    tree: after.tree, codes: new Map([...after.codes].map(([id, { code }]) => [id, code])),
+    tree: after.tree,
+    codes: new Map([...after.codes].map(([id, { code }]) => [id, code])),
   }
 }
 
-function meaningsOf(folders: readonly DraftFolder[], present: PresentPlan, newId: (kind: 'folder' | 'meaning', index: number) => string): { meaningIds: Map<string, MeaningId>; newMeanings: { id: MeaningId; name: string }[] } {
+function meaningsOf(
+  folders: readonly DraftFolder[],
+  present: PresentPlan,
+  newId: (kind: 'folder' | 'meaning', index: number) => string,
+): { meaningIds: Map<string, MeaningId>; newMeanings: { id: MeaningId; name: string }[] } {
   const meaningIds = new Map(present.meanings.map(meaning => [foldedText(meaning.name), meaning.id]))
   const newMeanings: { id: MeaningId; name: string }[] = []
   for (const { meaning } of folders) {
@@ -133,11 +176,21 @@ function ownMeaning(written: string, folder: FolderRow | undefined, { meanings }
   return own && foldedText(own.name) === foldedText(written) ? own.id : null
 }
 
-function planAfter({ plan }: PresentPlan, rootId: FolderId | null, numbering: NumberedPlan['numbering'] | null): NumberedPlan {
+function planAfter(
+  { plan }: PresentPlan,
+  rootId: FolderId | null,
+  numbering: NumberedPlan['numbering'] | null,
+): NumberedPlan {
   return rootId === null && numbering ? { ...plan, numbering } : plan
 }
 
-function foldersAfter(present: PresentPlan, rows: readonly FolderRow[], gone: readonly FolderRow[], rootId: FolderId | null, numbering: NumberedPlan['numbering'] | null): FolderRow[] {
+function foldersAfter(
+  present: PresentPlan,
+  rows: readonly FolderRow[],
+  gone: readonly FolderRow[],
+  rootId: FolderId | null,
+  numbering: NumberedPlan['numbering'] | null,
+): FolderRow[] {
   const execute = new Set<string>([...rows.map(row => row.id), ...gone.map(folder => folder.id)])
   const others = present.folders.filter(folder => !execute.has(folder.id))
   return [...others.map(folder => (folder.id === rootId && numbering ? { ...folder, numbering } : folder)), ...rows]
@@ -147,7 +200,8 @@ function statesOf(was: FolderRow, row: FolderRow, codeChanged: boolean): LineSta
   const states: LineState[] = []
   if (was.name !== row.name) states.push('renamed')
   if (was.parentId !== row.parentId) states.push('moved')
-  if (was.number !== row.number || was.label !== row.label || was.numbered !== row.numbered || codeChanged) states.push('renumbered')
+  if (was.number !== row.number || was.label !== row.label || was.numbered !== row.numbered || codeChanged)
+    states.push('renumbered')
   if (was.meaningId !== row.meaningId) states.push('recoloured')
   if (was.purpose !== row.purpose) states.push('described')
   return states
@@ -160,7 +214,12 @@ function siblingPlaces(tree: Tree<FolderRow>): Map<string, number> {
 }
 
 /** Those that stay with their parent and stand elsewhere among the siblings that stay as well. */
-function markReordered(draftRows: DraftRow[], rows: readonly FolderRow[], byId: ReadonlyMap<string, FolderRow>, place: ReadonlyMap<string, number>): void {
+function markReordered(
+  draftRows: DraftRow[],
+  rows: readonly FolderRow[],
+  byId: ReadonlyMap<string, FolderRow>,
+  place: ReadonlyMap<string, number>,
+): void {
   const stay = new Map<string | null, number[]>()
   rows.forEach((row, index) => {
     const was = byId.get(row.id)
@@ -179,7 +238,17 @@ function markReordered(draftRows: DraftRow[], rows: readonly FolderRow[], byId: 
 }
 
 function countStates(rows: readonly DraftRow[], removed: number): Record<LineState | 'kept' | 'removed', number> {
-  const counts = { new: 0, renamed: 0, moved: 0, reordered: 0, renumbered: 0, recoloured: 0, described: 0, kept: 0, removed }
+  const counts = {
+    new: 0,
+    renamed: 0,
+    moved: 0,
+    reordered: 0,
+    renumbered: 0,
+    recoloured: 0,
+    described: 0,
+    kept: 0,
+    removed,
+  }
   for (const { states } of rows) {
     if (states.length === 0) counts.kept++
     for (const state of states) counts[state]++

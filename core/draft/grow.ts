@@ -25,7 +25,10 @@ export interface DraftFolder extends OutlineNode {
   readonly parent: number
 }
 
-export interface DraftFault { readonly line: number; readonly why: string }
+export interface DraftFault {
+  readonly line: number
+  readonly why: string
+}
 
 export interface GrownDraft {
   readonly folders: readonly DraftFolder[]
@@ -49,14 +52,22 @@ export function growDraft(lines: readonly DraftLine[]): GrownDraft {
   /** Adds lines from..to below `parent`; each run of lines deeper than its first belongs to that one. */
   const add = (from: number, to: number, parent: number, depth: number): void => {
     if (depth >= LEVEL_LIMIT && from < to) {
-      if (!faults.some(fault => fault.line === from)) faults.push({ line: from, why: `A plan goes at most ${LEVEL_LIMIT} levels deep. Move this line and what is below it further out.` })
+      if (!faults.some(fault => fault.line === from))
+        faults.push({
+          line: from,
+          why: `A plan goes at most ${LEVEL_LIMIT} levels deep. Move this line and what is below it further out.`,
+        })
       return
     }
     for (let at = from; at < to;) {
       const line = lines[at]
       const end = line ? branchEnd(lines, at, to) : to
       const [fact, names] = [facts[at], expansions[at]]
-      if (!line || !fact || !names) { add(at + 1, end, parent, depth); at = end; continue }
+      if (!line || !fact || !names) {
+        add(at + 1, end, parent, depth)
+        at = end
+        continue
+      }
       for (const name of names) {
         if (folders.length > FOLDER_LIMIT) break
         folders.push({ line: at, folderId: names.length === 1 ? line.folderId : null, parent, depth, ...fact, name })
@@ -71,20 +82,32 @@ export function growDraft(lines: readonly DraftLine[]): GrownDraft {
   for (const folder of folders) made.set(folder.line, (made.get(folder.line) ?? 0) + 1)
   for (const [line, count] of made) {
     if (count > 1) makes.set(line, count)
-    if (count > PATTERN_LIMIT) faults.push({ line, why: `This line would make ${count.toLocaleString('en-GB')} folders; at most ${PATTERN_LIMIT.toLocaleString('en-GB')} can be made by one line.` })
+    if (count > PATTERN_LIMIT)
+      faults.push({
+        line,
+        why: `This line would make ${count.toLocaleString('en-GB')} folders; at most ${PATTERN_LIMIT.toLocaleString('en-GB')} can be made by one line.`,
+      })
   }
-  if (folders.length > FOLDER_LIMIT) faults.push({ line: lines.length - 1, why: `A draft makes at most ${FOLDER_LIMIT.toLocaleString('en-GB')} folders.` })
+  if (folders.length > FOLDER_LIMIT)
+    faults.push({
+      line: lines.length - 1,
+      why: `A draft makes at most ${FOLDER_LIMIT.toLocaleString('en-GB')} folders.`,
+    })
   return { folders, faults, makes }
 }
 
 /** No line is more than one step deeper than the one above. */
 export function levelled<L extends { readonly depth: number }>(lines: readonly L[]): L[] {
   let above = -1
-  return lines.map(line => ({ ...line, depth: above = Math.min(line.depth, above + 1) }))
+  return lines.map(line => ({ ...line, depth: (above = Math.min(line.depth, above + 1)) }))
 }
 
 /** One past the last line that lies below the line `at`. */
-export function branchEnd(lines: readonly { readonly depth: number; readonly text: string }[], at: number, limit = lines.length): number {
+export function branchEnd(
+  lines: readonly { readonly depth: number; readonly text: string }[],
+  at: number,
+  limit = lines.length,
+): number {
   const depth = lines[at]?.depth ?? 0
   let end = at + 1
   while (end < limit && (lines[end]?.text.trim() === '' || (lines[end]?.depth ?? 0) > depth)) end++
@@ -95,11 +118,17 @@ export function branchEnd(lines: readonly { readonly depth: number; readonly tex
 
 function namesOf(fact: LineFacts, line: number, faults: DraftFault[]): readonly string[] | null {
   const expanded = expandName(fact.name)
-  if (!expanded.ok) { faults.push({ line, why: expanded.why }); return null }
+  if (!expanded.ok) {
+    faults.push({ line, why: expanded.why })
+    return null
+  }
   const names: string[] = []
   for (const name of expanded.names) {
     const checked = checkName(name)
-    if (!checked.ok) { faults.push({ line, why: checked.reason.message }); return null }
+    if (!checked.ok) {
+      faults.push({ line, why: checked.reason.message })
+      return null
+    }
     names.push(checked.name)
   }
   return names

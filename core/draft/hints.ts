@@ -8,7 +8,11 @@ import type { Difference } from './difference'
 
 export const HINT_KINDS = ['twin', 'generic', 'elsewhere', 'deep', 'many', 'number'] as const
 export type HintKind = (typeof HINT_KINDS)[number]
-export interface DraftHint { readonly kind: HintKind; readonly line: number; readonly text: string }
+export interface DraftHint {
+  readonly kind: HintKind
+  readonly line: number
+  readonly text: string
+}
 
 export interface HintSettings {
   /** Levels that are fine. */
@@ -18,17 +22,63 @@ export interface HintSettings {
 }
 export const HINT_SETTINGS: HintSettings = { levels: 3, siblings: 25 }
 
-// Names that say nothing, folded, in the languages of the plans that are read: English, German, French, Spanish, Italian, Dutch.
-const GENERIC = new Set([
-  'new folder', 'untitled', 'untitled folder', 'misc', 'miscellaneous', 'stuff', 'other', 'others', 'various', 'temp', 'tmp', 'folder', 'things', 'general', 'unsorted',
-  'neuer ordner', 'unbenannt', 'sonstiges', 'verschiedenes', 'diverses', 'allgemein', 'ordner', 'nouveau dossier', 'sans titre', 'divers', 'autres', 'dossier',
-  'nueva carpeta', 'sin titulo', 'varios', 'otros', 'carpeta', 'nuova cartella', 'senza titolo', 'varie', 'altro', 'cartella', 'nieuwe map', 'naamloos', 'overig', 'diversen', 'map',
-].map(foldedText))
+// Names that say nothing, folded, in the languages of the plans that are read: English, German, French, Spanish,
+// Italian, Dutch.
+const GENERIC = new Set(
+  [
+    'new folder',
+    'untitled',
+    'untitled folder',
+    'misc',
+    'miscellaneous',
+    'stuff',
+    'other',
+    'others',
+    'various',
+    'temp',
+    'tmp',
+    'folder',
+    'things',
+    'general',
+    'unsorted',
+    'neuer ordner',
+    'unbenannt',
+    'sonstiges',
+    'verschiedenes',
+    'diverses',
+    'allgemein',
+    'ordner',
+    'nouveau dossier',
+    'sans titre',
+    'divers',
+    'autres',
+    'dossier',
+    'nueva carpeta',
+    'sin titulo',
+    'varios',
+    'otros',
+    'carpeta',
+    'nuova cartella',
+    'senza titolo',
+    'varie',
+    'altro',
+    'cartella',
+    'nieuwe map',
+    'naamloos',
+    'overig',
+    'diversen',
+    'map',
+  ].map(foldedText),
+)
 
 const LIMIT = 200
 
 /** At most 200, in the order of the lines. Only what the draft makes new or renames is looked at, but for siblings. */
-export function draftHints(difference: Difference, rootId: FolderId | null, settings: HintSettings = HINT_SETTINGS): DraftHint[] {
+export function draftHints(
+  difference: Difference,
+  rootId: FolderId | null,
+  settings: HintSettings = HINT_SETTINGS,
+): DraftHint[] {
   const hints: DraftHint[] = []
   const { rows, tree, codes } = difference
   const drafted = new Set<string>(rows.map(row => row.id))
@@ -42,15 +92,32 @@ export function draftHints(difference: Difference, rootId: FolderId | null, sett
     const parentId = folder?.parentId ?? null
     const key = `${parentId ?? ''}/${folded}`
     siblings.set(key, (siblings.get(key) ?? 0) + 1)
-    if (siblings.get(key) === 2) hints.push({ kind: 'twin', line: row.line, text: `“${row.name}” occurs twice in the same folder.` })
-    if (fresh && GENERIC.has(folded.replace(/ \d+$/, ''))) hints.push({ kind: 'generic', line: row.line, text: `“${row.name}” says nothing about what belongs there.` })
+    if (siblings.get(key) === 2)
+      hints.push({ kind: 'twin', line: row.line, text: `“${row.name}” occurs twice in the same folder.` })
+    if (fresh && GENERIC.has(folded.replace(/ \d+$/, '')))
+      hints.push({ kind: 'generic', line: row.line, text: `“${row.name}” says nothing about what belongs there.` })
     const other = fresh ? elsewhere.get(folded) : undefined
-    if (other && other !== rootId && !(rootId !== null && isInside(tree, rootId, other))) hints.push({ kind: 'elsewhere', line: row.line, text: `There is already ${codedName(codes.get(other) ?? '', tree.byId.get(other)?.name ?? '')}.` })
+    if (other && other !== rootId && !(rootId !== null && isInside(tree, rootId, other)))
+      hints.push({
+        kind: 'elsewhere',
+        line: row.line,
+        text: `There is already ${codedName(codes.get(other) ?? '', tree.byId.get(other)?.name ?? '')}.`,
+      })
     const depth = depthOf(difference, row.id)
-    if (fresh && depth === settings.levels + 1) hints.push({ kind: 'deep', line: row.line, text: `“${row.name}” lies ${depth} levels deep; ${settings.levels} are easier to find again.` })
+    if (fresh && depth === settings.levels + 1)
+      hints.push({
+        kind: 'deep',
+        line: row.line,
+        text: `“${row.name}” lies ${depth} levels deep; ${settings.levels} are easier to find again.`,
+      })
     const count = (counts.get(row.parent) ?? 0) + 1
     counts.set(row.parent, count)
-    if (count === settings.siblings + 1) hints.push({ kind: 'many', line: row.line, text: `More than ${settings.siblings} folders lie side by side here.` })
+    if (count === settings.siblings + 1)
+      hints.push({
+        kind: 'many',
+        line: row.line,
+        text: `More than ${settings.siblings} folders lie side by side here.`,
+      })
   }
   hints.push(...numberHints(difference))
   return hints.sort((a, b) => a.line - b.line).slice(0, LIMIT)
@@ -64,7 +131,12 @@ function namesOutside({ tree }: Difference, drafted: ReadonlySet<string>): Map<s
 
 function depthOf({ tree }: Difference, id: FolderId): number {
   let depth = 0
-  for (let at = tree.byId.get(id); at && depth < 1000; at = at.parentId === null ? undefined : tree.byId.get(at.parentId)) depth++
+  for (
+    let at = tree.byId.get(id);
+    at && depth < 1000;
+    at = at.parentId === null ? undefined : tree.byId.get(at.parentId)
+  )
+    depth++
   return depth
 }
 
@@ -75,7 +147,16 @@ function numberHints({ rows, drafted }: Difference): DraftHint[] {
     const own = drafted[index]
     if (!own || (own.number === null && own.label === null)) return []
     const key = `${row.parent}/${own.label ?? own.number ?? ''}`
-    if (!seen.has(key)) { seen.add(key); return [] }
-    return [{ kind: 'number', line: row.line, text: `${own.label ?? String(own.number)} is given twice among these folders; “${row.name}” takes the next free number.` }]
+    if (!seen.has(key)) {
+      seen.add(key)
+      return []
+    }
+    return [
+      {
+        kind: 'number',
+        line: row.line,
+        text: `${own.label ?? String(own.number)} is given twice among these folders; “${row.name}” takes the next free number.`,
+      },
+    ]
   })
 }

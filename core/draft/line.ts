@@ -27,7 +27,14 @@ export function parseLine(text: string): LineFacts {
   const meanings = MEANING.exec(rest)
   const meaning = meanings?.[1] === undefined ? null : plain(meanings[1]).trim()
   if (meanings) rest = rest.slice(0, meanings.index)
-  return { number, label, numbered: numbers?.[1] === undefined, name: rest.trim(), meaning: meaning === '' ? null : meaning, purpose: purpose.replace(/\\(.)/gu, (_, sign: string) => (sign === 'n' ? '\n' : sign)) }
+  return {
+    number,
+    label,
+    numbered: numbers?.[1] === undefined,
+    name: rest.trim(),
+    meaning: meaning === '' ? null : meaning,
+    purpose: purpose.replace(/\\(.)/gu, (_, sign: string) => (sign === 'n' ? '\n' : sign)),
+  }
 }
 
 /** The line that says these facts; parseLine of it gives them back. `name` is in the notation, patterns and all. */
@@ -40,7 +47,12 @@ export function writeLine({ number, label, numbered, name, meaning, purpose }: L
 
 /** A folder's name as it is written in a draft: what would be read as notation gets its backslash. */
 export function escapeName(name: string): string {
-  return name.replace(/[\\{}]/g, '\\$&').replace(/^#/, '\\#').replace(/\[/g, name.endsWith(']') ? '\\[' : '[').replace(DASHES, '$1\\--').replace(/^([-*+•])(?=\s)/, '\\$1')
+  return name
+    .replace(/[\\{}]/g, '\\$&')
+    .replace(/^#/, '\\#')
+    .replace(/\[/g, name.endsWith(']') ? '\\[' : '[')
+    .replace(DASHES, '$1\\--')
+    .replace(/^([-*+•])(?=\s)/, '\\$1')
 }
 
 /** The name that is meant, without backslashes. */
@@ -49,5 +61,8 @@ export function plain(text: string): string {
 }
 
 function onOneLine(text: string): string {
-  return text.trim().replace(/\\/g, '\\\\').replace(/\r?\n|\r/gu, '\\n')
+  return text
+    .trim()
+    .replace(/\\/g, '\\\\')
+    .replace(/\r?\n|\r/gu, '\\n')
 }

@@ -9,7 +9,11 @@ import type { DraftFolder } from './grow'
  * and pasted, or typed again, stands for the one folder of that name that no other line stands for:
  * its documents stay with it. A folder is stood for once; a copied line is a new folder.
  */
-export function matchLost<F extends TreeFolder & { readonly name: string }>(folders: readonly DraftFolder[], tree: Tree<F>, rootId: FolderId | null): (FolderId | null)[] {
+export function matchLost<F extends TreeFolder & { readonly name: string }>(
+  folders: readonly DraftFolder[],
+  tree: Tree<F>,
+  rootId: FolderId | null,
+): (FolderId | null)[] {
   const taken = new Set<FolderId>()
   const ids = folders.map(({ folderId }) => {
     if (folderId === null || taken.has(folderId) || !tree.byId.has(folderId)) return null

@@ -1,14 +1,28 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
-import { escapeName, expandName, growDraft, LEVEL_LIMIT, linesOf, outlineText, parseLine, plain, readOutline, writeLine } from './index'
+import {
+  escapeName,
+  expandName,
+  growDraft,
+  LEVEL_LIMIT,
+  linesOf,
+  outlineText,
+  parseLine,
+  plain,
+  readOutline,
+  writeLine,
+} from './index'
 
 const PLAIN = { number: null, label: null, numbered: true, meaning: null, purpose: '' }
 
 describe(parseLine, () => {
   it.each([
     ['Leases', { ...PLAIN, name: 'Leases' }],
-    ['#30 Leases [Urgent] -- signed ones only', { number: 30, label: null, numbered: true, name: 'Leases', meaning: 'Urgent', purpose: 'signed ones only' }],
+    [
+      '#30 Leases [Urgent] -- signed ones only',
+      { number: 30, label: null, numbered: true, name: 'Leases', meaning: 'Urgent', purpose: 'signed ones only' },
+    ],
     ['#Q1 Spring', { ...PLAIN, label: 'Q1', name: 'Spring' }],
     ['#- Loose papers', { ...PLAIN, numbered: false, name: 'Loose papers' }],
     ['2026 taxes', { ...PLAIN, name: '2026 taxes' }],
@@ -21,12 +35,29 @@ describe(parseLine, () => {
 
   it('gives back what writeLine wrote, whatever the names hold', () => {
     const random = seeded(3)
-    const scrap = () => Array.from({ length: random.int(1, 6) }, () => random.pick(['#', '[', ']', '{', '}', '--', ' -- ', ' ', 'a', '12', '\\', '-', '.', 'é', '* '])).join('').replace(/\s+/g, ' ').trim()
+    const scrap = () =>
+      Array.from({ length: random.int(1, 6) }, () =>
+        random.pick(['#', '[', ']', '{', '}', '--', ' -- ', ' ', 'a', '12', '\\', '-', '.', 'é', '* ']),
+      )
+        .join('')
+        .replace(/\s+/g, ' ')
+        .trim()
     for (let round = 0; round < 4000; round++) {
-      const [name, meaning, purpose] = [scrap(), random.next() < 0.5 ? null : scrap(), random.next() < 0.5 ? '' : `${scrap()}\n${scrap()}`.trim()]
+      const [name, meaning, purpose] = [
+        scrap(),
+        random.next() < 0.5 ? null : scrap(),
+        random.next() < 0.5 ? '' : `${scrap()}\n${scrap()}`.trim(),
+      ]
       if (name === '' || meaning === '') continue
       const kind = random.int(0, 3)
-      const facts = { number: kind === 1 ? random.int(0, 300) : null, label: kind === 2 ? 'Q1' : null, numbered: kind !== 3, name: escapeName(name), meaning, purpose }
+      const facts = {
+        number: kind === 1 ? random.int(0, 300) : null,
+        label: kind === 2 ? 'Q1' : null,
+        numbered: kind !== 3,
+        name: escapeName(name),
+        meaning,
+        purpose,
+      }
       const line = writeLine(facts)
       expect(parseLine(line)).toEqual(facts)
       expect(expandName(parseLine(line).name)).toEqual({ ok: true, names: [name], made: false })
@@ -52,10 +83,20 @@ describe(expandName, () => {
   ])('makes the names of %s', (name, names) => expect(expandName(name)).toMatchObject({ ok: true, names }))
 
   it.each([
-    ['Week {1..12', 'no closing brace'], ['{}', 'empty'], ['{1..5000}', 'at most 2,000'], ['{1..50}{1..50}', 'more than 2,000'], ['{a..F}', 'capitals'],
-    ['{2026-02-30..2026-03-01 by day}', 'does not exist'], ['{2026-03-01..2026-02-01 by day}', 'before the first'], ['{2026-01-01..2026-02-01 by moon}', 'not known'], ['{x..9}', 'not understood'], ['{1..9 by 0}', 'steps of 1'],
+    ['Week {1..12', 'no closing brace'],
+    ['{}', 'empty'],
+    ['{1..5000}', 'at most 2,000'],
+    ['{1..50}{1..50}', 'more than 2,000'],
+    ['{a..F}', 'capitals'],
+    ['{2026-02-30..2026-03-01 by day}', 'does not exist'],
+    ['{2026-03-01..2026-02-01 by day}', 'before the first'],
+    ['{2026-01-01..2026-02-01 by moon}', 'not known'],
+    ['{x..9}', 'not understood'],
+    ['{1..9 by 0}', 'steps of 1'],
     ['{1000-01-01..2026-01-01 by day}', '200 years'],
-  ])('says why %s makes none', (name, why) => expect(expandName(name)).toMatchObject({ ok: false, why: expect.stringContaining(why) as string }))
+  ])('says why %s makes none', (name, why) =>
+    expect(expandName(name)).toMatchObject({ ok: false, why: expect.stringContaining(why) as string }),
+  )
 })
 
 describe(growDraft, () => {
@@ -64,32 +105,54 @@ describe(growDraft, () => {
   it('repeats what is below a pattern under each folder it makes', () => {
     const { folders, makes } = grown('Class {1..3}\n\tUnit {A..D}\n\t\tHandouts')
     expect(folders).toHaveLength(3 + 3 * 4 + 3 * 4)
-    expect(folders.filter(folder => folder.name === 'Handouts').every(folder => folders[folder.parent]?.name.startsWith('Unit'))).toBe(true)
-    expect([...makes]).toEqual([[0, 3], [1, 12], [2, 12]])
+    expect(
+      folders
+        .filter(folder => folder.name === 'Handouts')
+        .every(folder => folders[folder.parent]?.name.startsWith('Unit')),
+    ).toBe(true)
+    expect([...makes]).toEqual([
+      [0, 3],
+      [1, 12],
+      [2, 12],
+    ])
   })
 
   it('names faulty lines and keeps the rest', () => {
     const { folders, faults } = grown('Good\n\tBad/name\n\t\tBelow\n\tOther')
-    expect(folders.map(folder => [folder.name, folder.parent])).toEqual([['Good', -1], ['Below', 0], ['Other', 0]])
+    expect(folders.map(folder => [folder.name, folder.parent])).toEqual([
+      ['Good', -1],
+      ['Below', 0],
+      ['Other', 0],
+    ])
     expect(faults).toEqual([{ line: 1, why: expect.stringContaining('cannot hold') as string }])
   })
 
   it('says when levels have no end, and does not fall over them', () => {
-    const { folders, faults } = grown(Array.from({ length: 10_000 }, (_, index) => '\t'.repeat(index) + index).join('\n'))
+    const { folders, faults } = grown(
+      Array.from({ length: 10_000 }, (_, index) => '\t'.repeat(index) + index).join('\n'),
+    )
     expect(folders).toHaveLength(LEVEL_LIMIT)
     expect(faults).toEqual([{ line: LEVEL_LIMIT, why: expect.stringContaining('at most 60 levels') as string }])
   })
 
   it('stops at the limit with a sentence', () => {
-    expect(grown('A {1..50}\n\tB {1..50}').faults).toEqual([{ line: 1, why: expect.stringContaining('2,500 folders; at most 2,000') as string }])
+    expect(grown('A {1..50}\n\tB {1..50}').faults).toEqual([
+      { line: 1, why: expect.stringContaining('2,500 folders; at most 2,000') as string },
+    ])
   })
 
   it('passes over blank lines and takes too deep a line as one step deeper', () => {
-    expect(grown('A\n\n\t\t\tB\n\nC').folders.map(folder => [folder.name, folder.depth])).toEqual([['A', 0], ['B', 1], ['C', 0]])
+    expect(grown('A\n\n\t\t\tB\n\nC').folders.map(folder => [folder.name, folder.depth])).toEqual([
+      ['A', 0],
+      ['B', 1],
+      ['C', 0],
+    ])
   })
 
   it('lets a line with a pattern stand for new folders only', () => {
-    expect(growDraft([{ folderId: 'x' as FolderId, depth: 0, text: 'A {1..2}' }]).folders.map(folder => folder.folderId)).toEqual([null, null])
+    expect(
+      growDraft([{ folderId: 'x' as FolderId, depth: 0, text: 'A {1..2}' }]).folders.map(folder => folder.folderId),
+    ).toEqual([null, null])
   })
 })
 
@@ -117,9 +180,14 @@ describe(readOutline, () => {
   })
 
   it('bears 10,000 levels and 5 MB', () => {
-    const deep = Array.from({ length: 10_000 }, (_, index) => '\t'.repeat(Math.min(index, 300)) + `n${index}`).join('\n')
+    const deep = Array.from({ length: 10_000 }, (_, index) => '\t'.repeat(Math.min(index, 300)) + `n${index}`).join(
+      '\n',
+    )
     expect(readOutline(deep)).toHaveLength(10_000)
-    const long = Array.from({ length: 140_000 }, (_, index) => `${index % 7 ? '  ' : ''}- folder number ${index} of very many`).join('\n')
+    const long = Array.from(
+      { length: 140_000 },
+      (_, index) => `${index % 7 ? '  ' : ''}- folder number ${index} of very many`,
+    ).join('\n')
     expect(long.length).toBeGreaterThan(5_000_000)
     expect(readOutline(long)).toHaveLength(140_000)
   })

@@ -15,7 +15,9 @@ const HEADING = /^(#{1,6})\s+(.*?)\s*#*$/u
 const BLANK_TAB = 4
 
 /** A line as it was read; `parts` is how many parts its code had. */
-interface ReadLine extends DraftLine { readonly parts: number }
+interface ReadLine extends DraftLine {
+  readonly parts: number
+}
 
 /**
  * Depths follow from how far lines are indented among themselves, so tabs, two, three or four blanks
@@ -67,20 +69,34 @@ function lineOf(text: string, depth: number, asNotation: boolean, patterns: read
   const code = patterns.map(pattern => pattern.exec(strong)).find(found => found !== null) ?? null
   const rest = code ? strong.slice(code[0].length) : strong
   const parsed = parseLine(rest)
-  const facts = asNotation ? { ...parsed, name: parsed.name.replace(parsed.name.endsWith(']') ? /^\\(?=[\dA-Z])/u : /^\\(?=[\dA-Z[])/u, '') } : { ...parseLine(''), name: escapeName(rest.trim()) }
+  const facts = asNotation
+    ? { ...parsed, name: parsed.name.replace(parsed.name.endsWith(']') ? /^\\(?=[\dA-Z])/u : /^\\(?=[\dA-Z[])/u, '') }
+    : { ...parseLine(''), name: escapeName(rest.trim()) }
   const number = code ? Number(/(\d+)[.)-]*$/u.exec(code[1] ?? '')?.[1] ?? Number.NaN) : Number.NaN
-  const numbered = Number.isInteger(number) && number <= NUMBER_LIMIT && facts.number === null && facts.label === null && facts.numbered
-  return { folderId: null, depth, parts: (code?.[1] ?? '').split(/[.)-]/u).filter(part => part !== '').length, text: writeLine(numbered ? { ...facts, number } : facts) }
+  const numbered =
+    Number.isInteger(number) &&
+    number <= NUMBER_LIMIT &&
+    facts.number === null &&
+    facts.label === null &&
+    facts.numbered
+  return {
+    folderId: null,
+    depth,
+    parts: (code?.[1] ?? '').split(/[.)-]/u).filter(part => part !== '').length,
+    text: writeLine(numbered ? { ...facts, number } : facts),
+  }
 }
 
 /** A flat list whose codes have different lengths is indented by its codes. */
 function byCodes(lines: readonly ReadLine[]): ReadLine[] {
   if (lines.some(line => line.depth > 0) || lines.every(line => line.parts <= 1)) return [...lines]
   let under = 0
-  return levelled(lines.map((line) => {
-    under = line.parts > 0 ? line.parts : under
-    return { ...line, depth: line.parts > 0 ? line.parts - 1 : under }
-  }))
+  return levelled(
+    lines.map(line => {
+      under = line.parts > 0 ? line.parts : under
+      return { ...line, depth: line.parts > 0 ? line.parts - 1 : under }
+    }),
+  )
 }
 
 /** Lines as text: one tab for each step. */
@@ -89,7 +105,7 @@ export function outlineText(lines: readonly DraftLine[]): string {
 }
 
 /** Text of a draft, line by line, blank ones included; `folderIds` says which line stands for which folder. */
-export function linesOf(text: string, folderIds: readonly (DraftLine['folderId'])[] = []): DraftLine[] {
+export function linesOf(text: string, folderIds: readonly DraftLine['folderId'][] = []): DraftLine[] {
   return text.split('\n').map((raw, index) => {
     const indent = /^\t*/.exec(raw)?.[0].length ?? 0
     return { folderId: folderIds[index] ?? null, depth: indent, text: raw.slice(indent) }

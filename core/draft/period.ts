@@ -19,25 +19,38 @@ export interface PeriodSettings {
 }
 
 /** Which branch a draft is the next period of: its new folders are numbered inside as the old ones are. */
-export interface PeriodOf { readonly branchId: FolderId; readonly grades: boolean; readonly name: string }
-
-/** "2026" → "2027", "2025-26" → "2026-27", "2025-2026" → "2026-2027", "Autumn 26" stays; days keep month and day, but for 29 February. */
-export function countUp(name: string, { grades = false } = {}): string {
-  const counted = name.replace(/(?<!\d)(?:(19|20)(\d\d))(?:([-–])((?:19|20)?\d\d)(?![\d-]))?(?!\d)(-02-29)?/gu, (_, century: string, year: string, dash: string | undefined, end: string | undefined, leap: string | undefined) => {
-    const next = Number(century + year) + 1
-    if (dash === undefined || end === undefined) return `${next}${leap === undefined ? '' : '-02-28'}`
-    const isSpan = end.length === 4 || Number(end) === (Number(year) + 1) % 100
-    if (!isSpan) return `${next}${dash}${end}`
-    return `${next}${dash}${end.length === 4 ? Number(end) + 1 : String((Number(end) + 1) % 100).padStart(2, '0')}`
-  })
-  if (!grades) return counted
-  return counted.replace(/\b(Year|Class|Grade|Form|Klasse|Classe)\s(\d{1,2})(?!\d)/giu, (_, word: string, number: string) => `${word} ${Number(number) + 1}`)
+export interface PeriodOf {
+  readonly branchId: FolderId
+  readonly grades: boolean
+  readonly name: string
 }
 
 /**
- * The draft of the whole plan with a new period of the branch `id`. `lines` are the plan's own. With an archive, the new
- * branch takes the old one's place and number, and the old one goes there with its number; without one, the old one stays
- * as it is and the new one continues behind the last of its siblings.
+ * "2026" → "2027", "2025-26" → "2026-27", "2025-2026" → "2026-2027", "Autumn 26" stays; days keep month and day, but
+ * for 29 February.
+ */
+export function countUp(name: string, { grades = false } = {}): string {
+  const counted = name.replace(
+    /(?<!\d)(?:(19|20)(\d\d))(?:([-–])((?:19|20)?\d\d)(?![\d-]))?(?!\d)(-02-29)?/gu,
+    (_, century: string, year: string, dash: string | undefined, end: string | undefined, leap: string | undefined) => {
+      const next = Number(century + year) + 1
+      if (dash === undefined || end === undefined) return `${next}${leap === undefined ? '' : '-02-28'}`
+      const isSpan = end.length === 4 || Number(end) === (Number(year) + 1) % 100
+      if (!isSpan) return `${next}${dash}${end}`
+      return `${next}${dash}${end.length === 4 ? Number(end) + 1 : String((Number(end) + 1) % 100).padStart(2, '0')}`
+    },
+  )
+  if (!grades) return counted
+  return counted.replace(
+    /\b(Year|Class|Grade|Form|Klasse|Classe)\s(\d{1,2})(?!\d)/giu,
+    (_, word: string, number: string) => `${word} ${Number(number) + 1}`,
+  )
+}
+
+/**
+ * The draft of the whole plan with a new period of the branch `id`. `lines` are the plan's own. With an archive, the
+ * new branch takes the old one's place and number, and the old one goes there with its number; without one, the old one
+ * stays as it is and the new one continues behind the last of its siblings.
  */
 export function nextPeriod(lines: readonly DraftLine[], id: FolderId, settings: PeriodSettings): DraftLine[] {
   const at = lines.findIndex(line => line.folderId === id)
@@ -46,7 +59,11 @@ export function nextPeriod(lines: readonly DraftLine[], id: FolderId, settings: 
   const old = lines.slice(at, end)
   const archive = settings.archiveId === null ? -1 : lines.findIndex(line => line.folderId === settings.archiveId)
   const goesAway = archive >= 0 && (archive < at || archive >= end)
-  const fresh = old.map((line, index) => ({ ...line, folderId: null, text: freshText(line.text, settings, index === 0, goesAway) }))
+  const fresh = old.map((line, index) => ({
+    ...line,
+    folderId: null,
+    text: freshText(line.text, settings, index === 0, goesAway),
+  }))
   const closed = old.map((line, index) => (index === 0 ? { ...line, text: closedText(line.text, settings) } : line))
   if (!goesAway) {
     const last = siblingsEnd(lines, at)
@@ -72,11 +89,20 @@ function freshText(text: string, { grades, name }: PeriodSettings, isTop: boolea
   const facts = parseLine(text)
   const counted = countUp(plain(facts.name), { grades })
   const number = isTop && !takesNumber ? { number: null, label: null } : {}
-  return writeLine({ ...facts, ...number, name: escapeName(isTop ? name ?? counted : counted), purpose: countUp(facts.purpose, { grades }) })
+  return writeLine({
+    ...facts,
+    ...number,
+    name: escapeName(isTop ? (name ?? counted) : counted),
+    purpose: countUp(facts.purpose, { grades }),
+  })
 }
 
 /** The old branch keeps the number that it shows, wherever it goes. */
 function closedText(text: string, { closed, number = null }: PeriodSettings): string {
   const facts = parseLine(text)
-  return writeLine({ ...facts, number: facts.label === null ? facts.number ?? number : facts.number, meaning: closed ?? facts.meaning })
+  return writeLine({
+    ...facts,
+    number: facts.label === null ? (facts.number ?? number) : facts.number,
+    meaning: closed ?? facts.meaning,
+  })
 }

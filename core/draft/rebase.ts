@@ -26,13 +26,21 @@ export interface Rebased {
 const FACTS = ['name', 'number', 'label', 'numbered', 'meaning', 'purpose'] as const
 
 /** `base` and `now` hold the folders of the draft's branch, parents before children, in their order. */
-export function rebaseDraft(lines: readonly DraftLine[], base: readonly BaseFolder[], now: readonly BaseFolder[], rootId: FolderId | null): Rebased {
+export function rebaseDraft(
+  lines: readonly DraftLine[],
+  base: readonly BaseFolder[],
+  now: readonly BaseFolder[],
+  rootId: FolderId | null,
+): Rebased {
   const before = new Map(base.map(folder => [folder.id, folder]))
   const after = new Map(now.map(folder => [folder.id, folder]))
   const collisions: string[] = []
   let taken = 0
-  let next: DraftLine[] = lines.map((line) => {
-    const [was, is] = [line.folderId ? before.get(line.folderId) : undefined, line.folderId ? after.get(line.folderId) : undefined]
+  let next: DraftLine[] = lines.map(line => {
+    const [was, is] = [
+      line.folderId ? before.get(line.folderId) : undefined,
+      line.folderId ? after.get(line.folderId) : undefined,
+    ]
     if (!was || !is) return line
     const merged = mergeFacts(parseLine(line.text), was, is, collisions)
     if (merged.taken) taken++
@@ -53,8 +61,13 @@ export function rebaseDraft(lines: readonly DraftLine[], base: readonly BaseFold
       continue
     }
     const here = parentIn(next, at, rootId)
-    if (was && here === was.parentId) { next = moveBelow(next, at, into); taken++ }
-    else if (was && here !== folder.parentId) collisions.push(`“${folder.name}” was moved elsewhere in the plan; the draft moves it as well, and its move stays.`)
+    if (was && here === was.parentId) {
+      next = moveBelow(next, at, into)
+      taken++
+    } else if (was && here !== folder.parentId)
+      collisions.push(
+        `“${folder.name}” was moved elsewhere in the plan; the draft moves it as well, and its move stays.`,
+      )
   }
   return { lines: next, taken, collisions }
 }
@@ -63,7 +76,12 @@ function lineFor(folder: BaseFolder): DraftLine {
   return { folderId: folder.id, depth: 0, text: writeLine({ ...folder, name: escapeName(folder.name) }) }
 }
 
-function mergeFacts(facts: LineFacts, was: BaseFolder, is: BaseFolder, collisions: string[]): { facts: LineFacts; taken: boolean } {
+function mergeFacts(
+  facts: LineFacts,
+  was: BaseFolder,
+  is: BaseFolder,
+  collisions: string[],
+): { facts: LineFacts; taken: boolean } {
   let merged: LineFacts = facts
   let taken = false
   for (const fact of FACTS) {
@@ -71,7 +89,9 @@ function mergeFacts(facts: LineFacts, was: BaseFolder, is: BaseFolder, collision
     const mine = fact === 'name' ? plain(facts.name) : facts[fact]
     if (sameFact(fact, mine, is[fact])) continue
     if (!sameFact(fact, mine, was[fact])) {
-      collisions.push(`The ${fact} of “${is.name}” was changed in the plan (${said(is[fact])}) and in the draft (${said(mine)}); the draft’s stays.`)
+      collisions.push(
+        `The ${fact} of “${is.name}” was changed in the plan (${said(is[fact])}) and in the draft (${said(mine)}); the draft’s stays.`,
+      )
       continue
     }
     merged = { ...merged, [fact]: fact === 'name' ? escapeName(is.name) : is[fact] }
@@ -87,8 +107,16 @@ function sameFact(fact: (typeof FACTS)[number], a: unknown, b: unknown): boolean
 
 const said = (value: unknown) => (value === null || value === '' ? 'none' : `“${String(value)}”`)
 
-/** Lines of folders that are no longer there go; what hangs below them stays. Lines that were written on become new folders. */
-function dropGone(lines: readonly DraftLine[], before: ReadonlyMap<FolderId, BaseFolder>, after: ReadonlyMap<FolderId, BaseFolder>, collisions: string[]): { lines: DraftLine[]; taken: number } {
+/**
+ * Lines of folders that are no longer there go; what hangs below them stays. Lines that were written on become new
+ * folders.
+ */
+function dropGone(
+  lines: readonly DraftLine[],
+  before: ReadonlyMap<FolderId, BaseFolder>,
+  after: ReadonlyMap<FolderId, BaseFolder>,
+  collisions: string[],
+): { lines: DraftLine[]; taken: number } {
   const kept: DraftLine[] = []
   let taken = 0
   const lifted: number[] = []
@@ -97,11 +125,17 @@ function dropGone(lines: readonly DraftLine[], before: ReadonlyMap<FolderId, Bas
     const was = line.folderId ? before.get(line.folderId) : undefined
     const isGone = was !== undefined && line.folderId !== null && !after.has(line.folderId)
     const depth = line.depth - lifted.length
-    if (!isGone) { kept.push({ ...line, depth }); continue }
+    if (!isGone) {
+      kept.push({ ...line, depth })
+      continue
+    }
     taken++
     const facts = parseLine(line.text)
     const untouched = FACTS.every(fact => sameFact(fact, fact === 'name' ? plain(facts.name) : facts[fact], was[fact]))
-    if (untouched) { lifted.push(line.depth); continue }
+    if (untouched) {
+      lifted.push(line.depth)
+      continue
+    }
     collisions.push(`“${was.name}” is no longer in the plan; the draft makes it anew.`)
     kept.push({ ...line, depth, folderId: null })
   }
@@ -110,7 +144,8 @@ function dropGone(lines: readonly DraftLine[], before: ReadonlyMap<FolderId, Bas
 
 function parentIn(lines: readonly DraftLine[], at: number, rootId: FolderId | null): FolderId | null {
   const depth = lines[at]?.depth ?? 0
-  for (let above = at - 1; above >= 0; above--) if ((lines[above]?.depth ?? 0) < depth) return lines[above]?.folderId ?? null
+  for (let above = at - 1; above >= 0; above--)
+    if ((lines[above]?.depth ?? 0) < depth) return lines[above]?.folderId ?? null
   return rootId
 }
 

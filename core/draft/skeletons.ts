@@ -1,10 +1,17 @@
 // Skeletons that ship with Hembix, in the notation of drafts.
 
-export interface ShippedSkeleton { readonly id: string; readonly name: string; readonly about: string; readonly outline: string }
+export interface ShippedSkeleton {
+  readonly id: string
+  readonly name: string
+  readonly about: string
+  readonly outline: string
+}
 
 export const SKELETONS: readonly ShippedSkeleton[] = [
   {
-    id: 'school-term', name: 'A school term', about: 'Weeks, subjects and what a term needs besides.',
+    id: 'school-term',
+    name: 'A school term',
+    about: 'Weeks, subjects and what a term needs besides.',
     outline: `Term -- rename it to the term it is for
 	Timetable and dates -- the week's plan, holidays, parents' evenings
 	Weeks
@@ -17,7 +24,9 @@ export const SKELETONS: readonly ShippedSkeleton[] = [
 	Letters home`,
   },
   {
-    id: 'course', name: 'A course with units', about: 'For teaching it or for taking it.',
+    id: 'course',
+    name: 'A course with units',
+    about: 'For teaching it or for taking it.',
     outline: `Course
 	#0 About the course -- syllabus, dates, rules
 	Unit {1..6}
@@ -29,7 +38,9 @@ export const SKELETONS: readonly ShippedSkeleton[] = [
 	#- Loose papers -- what has no unit yet`,
   },
   {
-    id: 'household', name: 'A household', about: 'Home, money, health, the law, and the things one owns.',
+    id: 'household',
+    name: 'A household',
+    about: 'Home, money, health, the law, and the things one owns.',
     outline: `Home -- contract, meters, repairs
 	Contract
 	Energy and water
@@ -49,7 +60,9 @@ Devices -- manuals and guarantees
 Holidays`,
   },
   {
-    id: 'project-office', name: 'A project office', about: 'One project from the order to its end.',
+    id: 'project-office',
+    name: 'A project office',
+    about: 'One project from the order to its end.',
     outline: `Project
 	#00 Steering -- order, goals, decisions
 		Contract
@@ -67,7 +80,9 @@ Holidays`,
 	#90 Handover -- what is given away at the end`,
   },
   {
-    id: 'office-year', name: 'A year of office paperwork', about: 'Twelve months of post and accounts.',
+    id: 'office-year',
+    name: 'A year of office paperwork',
+    about: 'Twelve months of post and accounts.',
     outline: `2026
 	Accounts
 		{2026-01-01..2026-12-31 by month}

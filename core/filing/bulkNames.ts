@@ -36,7 +36,17 @@ export interface NameRules {
   readonly digits: number
 }
 
-export const NO_RULES: NameRules = { find: '', replace: '', expression: false, letters: 'as it is', tidy: false, date: 'none', pattern: '', start: 1, digits: 2 }
+export const NO_RULES: NameRules = {
+  find: '',
+  replace: '',
+  expression: false,
+  letters: 'as it is',
+  tidy: false,
+  date: 'none',
+  pattern: '',
+  start: 1,
+  digits: 2,
+}
 
 export interface NewName {
   readonly id: string
@@ -48,8 +58,15 @@ export interface NewName {
   readonly clashes: boolean
 }
 
-/** The names all documents would get, in their order. `others`: names and extensions beside them that stay. Throws SyntaxError for an expression that is none. */
-export function newNames(documents: readonly Renamable[], rules: NameRules, others: readonly { readonly name: string; readonly extension: string }[]): NewName[] {
+/**
+ * The names all documents would get, in their order. `others`: names and extensions beside them that stay. Throws
+ * SyntaxError for an expression that is none.
+ */
+export function newNames(
+  documents: readonly Renamable[],
+  rules: NameRules,
+  others: readonly { readonly name: string; readonly extension: string }[],
+): NewName[] {
   const expression = rules.find === '' ? null : rules.expression ? new RegExp(rules.find, 'gu') : null
   const taken = new Map<string, number>()
   const count = (key: string) => taken.set(key, (taken.get(key) ?? 0) + 1)
@@ -60,7 +77,13 @@ export function newNames(documents: readonly Renamable[], rules: NameRules, othe
     count(nameKey(name, document.extension))
     return { document, name, wrong: checked.ok ? '' : checked.reason.message }
   })
-  return made.map(({ document, name, wrong }) => ({ id: document.id, before: document.name, name, wrong, clashes: (taken.get(nameKey(name, document.extension)) ?? 0) > 1 }))
+  return made.map(({ document, name, wrong }) => ({
+    id: document.id,
+    before: document.name,
+    name,
+    wrong,
+    clashes: (taken.get(nameKey(name, document.extension)) ?? 0) > 1,
+  }))
 }
 
 function nameBy(document: Renamable, rules: NameRules, expression: RegExp | null, index: number): string {
@@ -72,7 +95,15 @@ function nameBy(document: Renamable, rules: NameRules, expression: RegExp | null
   const date = found?.date ?? document.changedAt.slice(0, 10)
   if (rules.pattern.trim() !== '') {
     const number = String(rules.start + index).padStart(rules.digits, '0')
-    name = filled(rules.pattern, { date, title: name, name, folder: document.folder, sender: document.sender || null, number }) ?? name
+    name =
+      filled(rules.pattern, {
+        date,
+        title: name,
+        name,
+        folder: document.folder,
+        sender: document.sender || null,
+        number,
+      }) ?? name
   }
   if (rules.date === 'changed' || (rules.date === 'name' && found)) {
     const day = rules.date === 'changed' ? document.changedAt.slice(0, 10) : date

@@ -14,8 +14,14 @@ export interface Called {
 /** With more folders that fit equally well, any of them would be a guess. */
 const EQUALLY_GOOD = 3
 
-/** Folders with each word of their name (folded, core/text), in some form of it, in the name of the document: those with the most words. */
-export function calledLike(name: string, folders: Iterable<readonly [FolderId, { readonly folded: string }]>): Called[] {
+/**
+ * Folders with each word of their name (folded, core/text), in some form of it, in the name of the document: those with
+ * the most words.
+ */
+export function calledLike(
+  name: string,
+  folders: Iterable<readonly [FolderId, { readonly folded: string }]>,
+): Called[] {
   const said = tellingWords(foldedText(name))
   if (said.length === 0) return []
   // Forms of a word begin alike: almost all of many thousand folders are passed over by that.
@@ -44,7 +50,8 @@ function mayFit(folded: string, beginnings: ReadonlySet<string>): boolean {
   for (let from = 0; from < folded.length;) {
     const space = folded.indexOf(' ', from)
     const to = space < 0 ? folded.length : space
-    if (to - from > 3 && !beginnings.has(folded.slice(from, from + 2)) && isTelling(folded.slice(from, to))) return false
+    if (to - from > 3 && !beginnings.has(folded.slice(from, from + 2)) && isTelling(folded.slice(from, to)))
+      return false
     from = to + 1
   }
   return true

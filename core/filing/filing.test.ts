@@ -6,20 +6,48 @@ import type { Filable } from './index'
 import { FilingModel, suggestNames, suggestPlaces, tidyName, titleIn, usualPattern } from './index'
 
 const id = (text: string) => text as FolderId
-const paper = (key: string, name: string, text = '', more: Partial<Filable> = {}): Filable => ({ id: key, name, text, extension: 'pdf', origin: 'upload', sender: '', ...more })
+const paper = (key: string, name: string, text = '', more: Partial<Filable> = {}): Filable => ({
+  id: key,
+  name,
+  text,
+  extension: 'pdf',
+  origin: 'upload',
+  sender: '',
+  ...more,
+})
 
-const LEASES = ['berth lease pontoon holder pays quarterly dues', 'berth lease mooring holder vessel dues', 'berth lease signed holder pontoon fenders']
-const LESSONS = ['lesson bowline rope learners tie evening', 'lesson clove hitch rope learners practise', 'lesson splice rope learners evening']
+const LEASES = [
+  'berth lease pontoon holder pays quarterly dues',
+  'berth lease mooring holder vessel dues',
+  'berth lease signed holder pontoon fenders',
+]
+const LESSONS = [
+  'lesson bowline rope learners tie evening',
+  'lesson clove hitch rope learners practise',
+  'lesson splice rope learners evening',
+]
 
 function known(): FilingModel {
   const model = new FilingModel()
-  model.describe([{ id: id('leases'), text: 'Berth leases' }, { id: id('lessons'), text: 'Lesson plans' }, { id: id('empty'), text: 'Insurance of the boathouse' }])
-  LEASES.forEach((text, index) => { model.put(paper(`l${index}`, `Lease ${index}`, text), [id('leases')]) })
-  LESSONS.forEach((text, index) => { model.put(paper(`s${index}`, `Evening ${index}`, text), [id('lessons')]) })
+  model.describe([
+    { id: id('leases'), text: 'Berth leases' },
+    { id: id('lessons'), text: 'Lesson plans' },
+    { id: id('empty'), text: 'Insurance of the boathouse' },
+  ])
+  LEASES.forEach((text, index) => {
+    model.put(paper(`l${index}`, `Lease ${index}`, text), [id('leases')])
+  })
+  LESSONS.forEach((text, index) => {
+    model.put(paper(`s${index}`, `Evening ${index}`, text), [id('lessons')])
+  })
   return model
 }
 const called = (name: string) => ({ name, folded: foldedText(name) })
-const folders = new Map([[id('leases'), called('Berth leases')], [id('lessons'), called('Lesson plans')], [id('empty'), called('Insurance')]])
+const folders = new Map([
+  [id('leases'), called('Berth leases')],
+  [id('lessons'), called('Lesson plans')],
+  [id('empty'), called('Insurance')],
+])
 const suggested = (model: FilingModel, document: Filable) => suggestPlaces(model, document, folders)
 
 describe('places', () => {
@@ -30,12 +58,17 @@ describe('places', () => {
   })
 
   it('are found by the words of the folder where nothing lies in it yet', () => {
-    expect(suggested(known(), paper('n', 'Insurance of the boathouse'))[0]).toMatchObject({ folderId: 'empty', reason: 'speaks of “insurance”, as the folder is called' })
+    expect(suggested(known(), paper('n', 'Insurance of the boathouse'))[0]).toMatchObject({
+      folderId: 'empty',
+      reason: 'speaks of “insurance”, as the folder is called',
+    })
   })
 
   it('are never where it lies already', () => {
     const lease = paper('n', 'scan 0042', 'berth lease holder pontoon vessel')
-    expect(suggestPlaces(known(), lease, folders, null, [id('leases')]).map(({ folderId }) => folderId)).not.toContain('leases')
+    expect(suggestPlaces(known(), lease, folders, null, [id('leases')]).map(({ folderId }) => folderId)).not.toContain(
+      'leases',
+    )
     expect(suggestPlaces(new FilingModel(), paper('n', 'insurance'), folders, null, [id('empty')])).toEqual([])
   })
 
@@ -43,7 +76,8 @@ describe('places', () => {
     const model = new FilingModel()
     model.put(paper('a', 'Lease of pontoon two'), [id('leases')])
     const [one] = suggested(model, paper('n', 'Lease of pontoon three'))
-    for (let count = 0; count < 20; count++) model.put(paper(`b${count}`, `Lease of pontoon ${count} again`), [id('leases')])
+    for (let count = 0; count < 20; count++)
+      model.put(paper(`b${count}`, `Lease of pontoon ${count} again`), [id('leases')])
     const [many] = suggested(model, paper('n', 'Lease of pontoon three'))
     expect(one?.share).toBeCloseTo(0.5)
     expect(many?.share).toBeGreaterThan(0.9)
@@ -52,7 +86,9 @@ describe('places', () => {
   it('follow the sender', () => {
     const model = known()
     model.put(paper('m', 'Hello', 'nothing of note', { sender: 'Rona Vail <rona@quay.example>' }), [id('lessons')])
-    expect(suggested(model, paper('n', 'News for you', '', { sender: 'Rona Vail <rona@quay.example>' }))[0]).toMatchObject({ folderId: 'lessons', reason: expect.stringContaining('other documents from Rona Vail') })
+    expect(
+      suggested(model, paper('n', 'News for you', '', { sender: 'Rona Vail <rona@quay.example>' }))[0],
+    ).toMatchObject({ folderId: 'lessons', reason: expect.stringContaining('other documents from Rona Vail') })
   })
 
   it('are none where they would be a guess', () => {
@@ -63,11 +99,23 @@ describe('places', () => {
 
   it('are those that are called like it while nothing is filed yet', () => {
     const drawers = (...all: string[]) => new Map(all.map(name => [id(name), called(name)]))
-    const first = (name: string, ...all: string[]) => suggestPlaces(new FilingModel(), paper('n', name), drawers(...all)).map(({ folderId, share, reason }) => `${folderId} ${share.toFixed(2)} ${reason}`)
-    expect(first('test 1 oceans', 'Tests', 'Lessons')).toEqual(['Tests 0.50 its name has “test”, as the folder is called'])
-    expect(first('Hausaufgaben 3. Woche', 'Hausaufgabe', 'Woche der Meere')).toEqual(['Hausaufgabe 0.50 its name has “hausaufgaben”, as the folder is called'])
-    expect(first('Berth lease 7', 'Berth leases', 'Leases', 'Berth 7 repairs')).toEqual(['Berth leases 1.00 its name has “berth” and “lease”, as the folder is called'])
-    expect(first('letter to the office', 'Office', 'Letters')).toEqual(['Office 0.25 its name has “office”, as the folder is called', 'Letters 0.25 its name has “letter”, as the folder is called'])
+    const first = (name: string, ...all: string[]) =>
+      suggestPlaces(new FilingModel(), paper('n', name), drawers(...all)).map(
+        ({ folderId, share, reason }) => `${folderId} ${share.toFixed(2)} ${reason}`,
+      )
+    expect(first('test 1 oceans', 'Tests', 'Lessons')).toEqual([
+      'Tests 0.50 its name has “test”, as the folder is called',
+    ])
+    expect(first('Hausaufgaben 3. Woche', 'Hausaufgabe', 'Woche der Meere')).toEqual([
+      'Hausaufgabe 0.50 its name has “hausaufgaben”, as the folder is called',
+    ])
+    expect(first('Berth lease 7', 'Berth leases', 'Leases', 'Berth 7 repairs')).toEqual([
+      'Berth leases 1.00 its name has “berth” and “lease”, as the folder is called',
+    ])
+    expect(first('letter to the office', 'Office', 'Letters')).toEqual([
+      'Office 0.25 its name has “office”, as the folder is called',
+      'Letters 0.25 its name has “letter”, as the folder is called',
+    ])
     expect(first('letter', ...[1, 2, 3, 4].map(year => `Letters ${year}`))).toEqual([])
   })
 
@@ -85,7 +133,9 @@ describe('places', () => {
     const share = (at: number) => {
       const model = known()
       model.put(paper('r', 'Evening 9', LESSONS[0]), [id('lessons')], at)
-      return model.score(paper('n', 'note', 'rope berth'), 3, now).find(({ folderId }) => folderId === 'lessons')?.share ?? 0
+      return (
+        model.score(paper('n', 'note', 'rope berth'), 3, now).find(({ folderId }) => folderId === 'lessons')?.share ?? 0
+      )
     }
     expect(share(now - 60_000)).toBeGreaterThan(share(now - 3_600_000))
   })
@@ -98,8 +148,10 @@ describe('places', () => {
     const [lived, filed] = [new FilingModel(), new Map<string, { document: Filable; folders: FolderId[] }>()]
     for (let step = 0; step < 300; step++) {
       const document = some(random.int(0, 30))
-      if (random.next() < 0.3) { lived.take(document.id); filed.delete(document.id) }
-      else {
+      if (random.next() < 0.3) {
+        lived.take(document.id)
+        filed.delete(document.id)
+      } else {
         const places = random.some(folders, random.int(1, 2))
         lived.put(document, places)
         filed.set(document.id, { document, folders: places })
@@ -107,10 +159,13 @@ describe('places', () => {
     }
     const anew = new FilingModel()
     for (const { document, folders: places } of filed.values()) anew.put(document, places)
-    const round = (model: FilingModel) => model.score(some(99), 3).map(({ folderId, share }) => [folderId, share.toFixed(6)])
+    const round = (model: FilingModel) =>
+      model.score(some(99), 3).map(({ folderId, share }) => [folderId, share.toFixed(6)])
     expect(lived.size).toBe(filed.size)
     const request = some(98)
-    expect(lived.score(request, 3).map(one => [one.folderId, one.share.toFixed(6)])).toEqual(anew.score(request, 3).map(one => [one.folderId, one.share.toFixed(6)]))
+    expect(lived.score(request, 3).map(one => [one.folderId, one.share.toFixed(6)])).toEqual(
+      anew.score(request, 3).map(one => [one.folderId, one.share.toFixed(6)]),
+    )
     expect(round(lived).length).toBeGreaterThan(0)
   })
 
@@ -128,17 +183,25 @@ describe('names', () => {
 
   it('are made as those in the folder are', () => {
     expect(suggestNames({ name: 'scan 0042', sender: '', text }, place)).toEqual([
-      { name: '2026-10-01 Berth lease: pontoon 7', from: 'date in the text, first line' }, { name: 'Berth lease: pontoon 7', from: 'first line of the text' },
+      { name: '2026-10-01 Berth lease: pontoon 7', from: 'date in the text, first line' },
+      { name: 'Berth lease: pontoon 7', from: 'first line of the text' },
     ])
   })
 
   it('follow the pattern of the folder', () => {
-    const [first] = suggestNames({ name: 'x', sender: 'Rona Vail', text }, { ...place, pattern: '{number} {title}, {sender} ({date})', names: ['07 Letter'] })
+    const [first] = suggestNames(
+      { name: 'x', sender: 'Rona Vail', text },
+      { ...place, pattern: '{number} {title}, {sender} ({date})', names: ['07 Letter'] },
+    )
     expect(first?.name).toBe('08 Berth lease: pontoon 7, Rona Vail (2026-10-01)')
   })
 
   it('leave a pattern out where a part of it is not known', () => {
-    expect(suggestNames({ name: 'x', sender: '', text: 'Only a heading' }, { ...place, pattern: '{date} {title}' }).map(({ name }) => name)).toEqual(['Only a heading'])
+    expect(
+      suggestNames({ name: 'x', sender: '', text: 'Only a heading' }, { ...place, pattern: '{date} {title}' }).map(
+        ({ name }) => name,
+      ),
+    ).toEqual(['Only a heading'])
   })
 
   it('are none where nothing is better than the present one', () => {
@@ -146,10 +209,30 @@ describe('names', () => {
   })
 
   it('never say a date twice', () => {
-    expect(suggestNames({ name: 'x', sender: '', text: '2026-10-01 Minutes' }, { ...place, pattern: '{date} {title}' })[0]?.name).toBe('2026-10-01 Minutes')
+    expect(
+      suggestNames({ name: 'x', sender: '', text: '2026-10-01 Minutes' }, { ...place, pattern: '{date} {title}' })[0]
+        ?.name,
+    ).toBe('2026-10-01 Minutes')
   })
 
-  it.each([['Copy of Berth_lease (final) (2)', 'Berth lease'], ['Re: Re: sockets', 'sockets'], ['scan 0042', ''], ['IMG_2231', ''], ['Untitled', ''], ['Minutes', 'Minutes']])('%s is tidied to %j', (name, tidied) => expect(tidyName(name)).toBe(tidied))
-  it.each([['\n\n  12345\n# Notice: ice.\n', 'Notice: ice'], ['', null], ['--- ***\n42', null], [`${'word '.repeat(40)}`, 'word '.repeat(18).trim()]])('the title of %j is %j', (body, title) => expect(titleIn(body)).toBe(title))
-  it('take the usual way of the folder', () => expect([usualPattern(place.names), usualPattern(['Notes']), usualPattern([])]).toEqual(['{date} {title}', '{title}', '{title}']))
+  it.each([
+    ['Copy of Berth_lease (final) (2)', 'Berth lease'],
+    ['Re: Re: sockets', 'sockets'],
+    ['scan 0042', ''],
+    ['IMG_2231', ''],
+    ['Untitled', ''],
+    ['Minutes', 'Minutes'],
+  ])('%s is tidied to %j', (name, tidied) => expect(tidyName(name)).toBe(tidied))
+  it.each([
+    ['\n\n  12345\n# Notice: ice.\n', 'Notice: ice'],
+    ['', null],
+    ['--- ***\n42', null],
+    [`${'word '.repeat(40)}`, 'word '.repeat(18).trim()],
+  ])('the title of %j is %j', (body, title) => expect(titleIn(body)).toBe(title))
+  it('take the usual way of the folder', () =>
+    expect([usualPattern(place.names), usualPattern(['Notes']), usualPattern([])]).toEqual([
+      '{date} {title}',
+      '{title}',
+      '{title}',
+    ]))
 })

@@ -13,7 +13,10 @@ import { termsOf } from './terms'
 
 /** μ as a share of what a folder holds on average. */
 const SMOOTHING = 0.3
-/** Scores differ by more than the evidence is worth, since words come in company: they are divided by this share of their weight. */
+/**
+ * Scores differ by more than the evidence is worth, since words come in company: they are divided by this share of
+ * their weight.
+ */
 const TEMPERATURE = 0.2
 const PRIOR_WEIGHT = 1.5
 const NAME_COUNT = 1.5
@@ -34,7 +37,10 @@ export interface Scored {
   readonly terms: readonly string[]
 }
 
-interface Held { readonly terms: readonly number[]; readonly folderIds: readonly FolderId[] }
+interface Held {
+  readonly terms: readonly number[]
+  readonly folderIds: readonly FolderId[]
+}
 
 export class FilingModel {
   private readonly termIds = new Map<string, number>()
@@ -82,7 +88,9 @@ export class FilingModel {
     const present = new Set(folders.map(folder => folder.id))
     for (const id of [...this.described.keys()]) if (!present.has(id)) this.forget(id)
     for (const { id, text } of folders) {
-      const terms = [...termsOf({ id, name: '', extension: '', origin: '', sender: '', text }).keys()].map(term => this.numberOf(term))
+      const terms = [...termsOf({ id, name: '', extension: '', origin: '', sender: '', text }).keys()].map(term =>
+        this.numberOf(term),
+      )
       const before = this.described.get(id)
       if (before?.join() === terms.join()) continue
       if (before) this.count(id, before, -NAME_COUNT)
@@ -96,21 +104,25 @@ export class FilingModel {
     this.described.delete(folderId)
   }
 
-  /** The likeliest folders, at most `most`; empty when nothing speaks for any. A document that is filed already is held against all but itself. */
+  /**
+   * The likeliest folders, at most `most`; empty when nothing speaks for any. A document that is filed already is held
+   * against all but itself.
+   */
   score(document: Filable, most: number, now: number | null = null): Scored[] {
     const held = this.documents.get(document.id)
     if (held) this.take(document.id)
     try {
       return this.scoreOther(termsOf(document), most, now)
-    }
-    finally {
+    } finally {
       if (held) this.restore(document.id, held)
     }
   }
 
   /** How many documents of the folder share a good part of the words of this one. */
   alike(document: Filable, folderId: FolderId): { readonly alike: number; readonly of: number } {
-    const terms = new Set([...termsOf(document).keys()].flatMap(term => this.termIds.get(term) ?? []).filter(term => this.isTelling(term)))
+    const terms = new Set(
+      [...termsOf(document).keys()].flatMap(term => this.termIds.get(term) ?? []).filter(term => this.isTelling(term)),
+    )
     let [alike, of] = [0, 0]
     for (const id of this.members.get(folderId) ?? []) {
       const held = this.documents.get(id)
@@ -126,34 +138,42 @@ export class FilingModel {
   private scoreOther(terms: Terms, most: number, now: number | null): Scored[] {
     const scores = new Map<FolderId, { score: number; parts: [number, number][] }>()
     let weight = 0
-    const mu = SMOOTHING * this.mass / Math.max(1, this.sizes.size)
+    const mu = (SMOOTHING * this.mass) / Math.max(1, this.sizes.size)
     for (const [term, importance] of terms) {
       const number = this.termIds.get(term)
-      const total = number === undefined ? 0 : this.totals[number] ?? 0
+      const total = number === undefined ? 0 : (this.totals[number] ?? 0)
       if (number === undefined || total <= 0) continue
       weight += importance
-      const background = mu * total / this.mass
+      const background = (mu * total) / this.mass
       for (const [folderId, count] of this.postings[number] ?? []) {
         const part = importance * Math.log(1 + count / background)
         const known = scores.get(folderId)
-        if (known) { known.score += part; known.parts.push([number, part]) }
-        else scores.set(folderId, { score: part, parts: [[number, part]] })
+        if (known) {
+          known.score += part
+          known.parts.push([number, part])
+        } else scores.set(folderId, { score: part, parts: [[number, part]] })
       }
     }
     if (weight === 0) return []
-    const scored = [...scores].map(([folderId, { score, parts }]) => {
-      const size = this.sizes.get(folderId) ?? 0
-      const recent = now !== null && now - (this.filedAt.get(folderId) ?? -Infinity) < RECENT_MS ? RECENT_BONUS * weight : 0
-      const prior = PRIOR_WEIGHT * Math.log(1 + (this.members.get(folderId)?.size ?? 0))
-      return { folderId, parts, score: score - weight * Math.log(1 + size / mu) + prior + recent }
-    }).sort((a, b) => b.score - a.score)
+    const scored = [...scores]
+      .map(([folderId, { score, parts }]) => {
+        const size = this.sizes.get(folderId) ?? 0
+        const recent =
+          now !== null && now - (this.filedAt.get(folderId) ?? -Infinity) < RECENT_MS ? RECENT_BONUS * weight : 0
+        const prior = PRIOR_WEIGHT * Math.log(1 + (this.members.get(folderId)?.size ?? 0))
+        return { folderId, parts, score: score - weight * Math.log(1 + size / mu) + prior + recent }
+      })
+      .sort((a, b) => b.score - a.score)
     const best = scored[0]?.score ?? 0
     const spread = Math.max(1, TEMPERATURE * weight)
     const sum = scored.reduce((all, { score }) => all + Math.exp((score - best) / spread), 0)
     return scored.slice(0, most).map(({ folderId, score, parts }) => ({
       folderId,
       share: Math.exp((score - best) / spread) / sum,
-      terms: parts.sort((a, b) => b[1] - a[1]).slice(0, 8).map(([number]) => this.termNames[number] ?? ''),
+      terms: parts
+        .sort((a, b) => b[1] - a[1])
+        .slice(0, 8)
+        .map(([number]) => this.termNames[number] ?? ''),
     }))
   }
 

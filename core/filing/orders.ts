@@ -29,20 +29,33 @@ export function isEmptyWhen({ origins, types, sender, words }: OrderWhen): boole
 
 /** The first order that is on and fits. */
 export function orderFor(orders: readonly Order[], arrival: Arrival): Order | null {
-  return [...orders].sort((a, b) => (a.orderKey < b.orderKey ? -1 : 1)).find(order => order.active && fitsOrder(order.when, arrival)) ?? null
+  return (
+    [...orders]
+      .sort((a, b) => (a.orderKey < b.orderKey ? -1 : 1))
+      .find(order => order.active && fitsOrder(order.when, arrival)) ?? null
+  )
 }
 
 /** Every word, by its beginning, in any order. */
 function holdsWords(text: string, terms: string): boolean {
   const folded = ` ${foldedText(text)}`
-  return foldedText(terms).split(' ').filter(word => word !== '').every(word => folded.includes(` ${word}`))
+  return foldedText(terms)
+    .split(' ')
+    .filter(word => word !== '')
+    .every(word => folded.includes(` ${word}`))
 }
 
 /** "from Mistral, PDF, with the words offer doors": the condition in words. */
-export function whenText(when: OrderWhen, typeName: (type: TypeGroup) => string, originName: (origin: OrderWhen['origins'][number]) => string): string {
+export function whenText(
+  when: OrderWhen,
+  typeName: (type: TypeGroup) => string,
+  originName: (origin: OrderWhen['origins'][number]) => string,
+): string {
   const parts = [
-    ...(when.origins.length > 0 ? [`by ${when.origins.map(originName).join(' or ')}`] : []), ...(when.sender.trim() ? [`from ${when.sender.trim()}`] : []),
-    ...(when.types.length > 0 ? [when.types.map(type => typeName(type as TypeGroup)).join(' or ')] : []), ...(when.words.trim() ? [`with “${when.words.trim()}”`] : []),
+    ...(when.origins.length > 0 ? [`by ${when.origins.map(originName).join(' or ')}`] : []),
+    ...(when.sender.trim() ? [`from ${when.sender.trim()}`] : []),
+    ...(when.types.length > 0 ? [when.types.map(type => typeName(type as TypeGroup)).join(' or ')] : []),
+    ...(when.words.trim() ? [`with “${when.words.trim()}”`] : []),
   ]
   return parts.length === 0 ? 'nothing yet' : parts.join(', ')
 }

@@ -18,18 +18,44 @@ const NO_IDEA = 0.12
 /** A folder that is far behind the best one is no suggestion. */
 const LEAST_SHARE = 0.02
 
-/** Up to three of the folders that are there, none of those it lies in (`lies`), with the reason in words; empty where a suggestion would be a guess. */
-export function suggestPlaces(model: FilingModel, document: Filable, folders: ReadonlyMap<FolderId, { readonly name: string; readonly folded: string }>, now: number | null = null, lies: readonly FolderId[] = []): PlaceSuggestion[] {
-  const scored = model.score(document, 6, now).filter(({ folderId }) => folders.has(folderId) && !lies.includes(folderId))
+/**
+ * Up to three of the folders that are there, none of those it lies in (`lies`), with the reason in words; empty where a
+ * suggestion would be a guess.
+ */
+export function suggestPlaces(
+  model: FilingModel,
+  document: Filable,
+  folders: ReadonlyMap<FolderId, { readonly name: string; readonly folded: string }>,
+  now: number | null = null,
+  lies: readonly FolderId[] = [],
+): PlaceSuggestion[] {
+  const scored = model
+    .score(document, 6, now)
+    .filter(({ folderId }) => folders.has(folderId) && !lies.includes(folderId))
   const [best] = scored
   if (!best || best.share < NO_IDEA || evidence(best) < 2) {
-    return calledLike(document.name, folders).filter(({ folderId }) => !lies.includes(folderId)).map(({ folderId, share, words }) => ({ folderId, share, reason: `its name has ${words.map(quoted).join(' and ')}, as the folder is called` }))
+    return calledLike(document.name, folders)
+      .filter(({ folderId }) => !lies.includes(folderId))
+      .map(({ folderId, share, words }) => ({
+        folderId,
+        share,
+        reason: `its name has ${words.map(quoted).join(' and ')}, as the folder is called`,
+      }))
   }
-  return scored.filter(({ share }) => share >= LEAST_SHARE).slice(0, 3)
-    .map(one => ({ folderId: one.folderId, share: one.share * known(model.size), reason: reasonFor(model, document, one, folders.get(one.folderId)?.name ?? '') }))
+  return scored
+    .filter(({ share }) => share >= LEAST_SHARE)
+    .slice(0, 3)
+    .map(one => ({
+      folderId: one.folderId,
+      share: one.share * known(model.size),
+      reason: reasonFor(model, document, one, folders.get(one.folderId)?.name ?? ''),
+    }))
 }
 
-/** Who has seen few documents filed knows little, however clearly these speak: (n + 1/2) / (n + 2), as in Laplace's rule of succession. */
+/**
+ * Who has seen few documents filed knows little, however clearly these speak: (n + 1/2) / (n + 2), as in Laplace's rule
+ * of succession.
+ */
 function known(documents: number): number {
   return (documents + 0.5) / (documents + 2)
 }
@@ -39,10 +65,13 @@ function evidence(scored: Scored): number {
 }
 
 function reasonFor(model: FilingModel, document: Filable, scored: Scored, name: string): string {
-  if (scored.terms.slice(0, 3).some(term => term.startsWith('@'))) return `other documents from ${document.sender} are there`
+  if (scored.terms.slice(0, 3).some(term => term.startsWith('@')))
+    return `other documents from ${document.sender} are there`
   const { alike, of } = model.alike(document, scored.folderId)
   if (alike >= 3 && alike >= of * 0.4) return `reads like ${alike} of ${of} documents there`
-  const inName = foldedText(name).split(' ').filter(word => word.length > 3 && scored.terms.includes(word))
+  const inName = foldedText(name)
+    .split(' ')
+    .filter(word => word.length > 3 && scored.terms.includes(word))
   if (inName.length > 0) return `speaks of ${inName.map(quoted).join(' and ')}, as the folder is called`
   // Short words say little to a person, and are kept without their accents.
   const known = scored.terms.filter(isWord)

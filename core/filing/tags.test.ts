@@ -5,7 +5,8 @@ import { suggestTags } from './tags'
 
 const [dues, lease, urgent] = ['dues', 'lease', 'urgent'] as TagId[] as [TagId, TagId, TagId]
 const like = (weight: number, ...tagIds: TagId[]): Neighbour => ({ name: `paper ${weight}`, weight, tagIds })
-const names = (neighbours: Neighbour[], carried: TagId[] = []) => suggestTags(neighbours, carried).map(({ tagId }) => tagId)
+const names = (neighbours: Neighbour[], carried: TagId[] = []) =>
+  suggestTags(neighbours, carried).map(({ tagId }) => tagId)
 
 describe(suggestTags, () => {
   it('gives what most of the alike carry, with the one that is most alike as the reason', () => {

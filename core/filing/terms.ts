@@ -22,8 +22,19 @@ export interface Filable {
 export type Terms = ReadonlyMap<string, number>
 
 // Set by hand on the demo plan and on a made one, whose names say little: by what filed the most of both
-// right; the report of tests/bench says how much that is. A name says more than a word of the text, since people make it.
-const WEIGHTS = { name: 2.5, pair: 1.5, shape: 8, head: 0.5, text: 0.5, year: 5, extension: 0.3, sender: 6, origin: 0.3 }
+// right; the report of tests/bench says how much that is. A name says more than a word of the text, since people make
+// it.
+const WEIGHTS = {
+  name: 2.5,
+  pair: 1.5,
+  shape: 8,
+  head: 0.5,
+  text: 0.5,
+  year: 5,
+  extension: 0.3,
+  sender: 6,
+  origin: 0.3,
+}
 const HEAD_WORDS = 12
 const TEXT_WORDS = 220
 /** Documents of one series begin with the same words, whatever their day and number. */
@@ -33,13 +44,19 @@ const WORD_LENGTHS = { least: 3, most: 40 }
 /** Words are kept as such; everything else begins with a sign that no word has. */
 export function termsOf(document: Filable): Terms {
   const terms = new Map<string, number>()
-  const add = (term: string, weight: number) => { terms.set(term, Math.max(weight, terms.get(term) ?? 0)) }
+  const add = (term: string, weight: number) => {
+    terms.set(term, Math.max(weight, terms.get(term) ?? 0))
+  }
   // A name that a machine gave says nothing but that.
   const named = tidyName(document.name) === '' ? [] : words(document.name)
   for (const word of named) add(word, WEIGHTS.name)
   for (const pair of named.length > 0 ? pairs(document.name) : []) add(`+${pair}`, WEIGHTS.pair)
   if (named.length > 0) add(`~${named.slice(0, SHAPE_WORDS).join(' ')}`, WEIGHTS.shape)
-  textWords(document).slice(0, TEXT_WORDS).forEach((word, index) => { add(word, index < HEAD_WORDS ? WEIGHTS.head : WEIGHTS.text) })
+  textWords(document)
+    .slice(0, TEXT_WORDS)
+    .forEach((word, index) => {
+      add(word, index < HEAD_WORDS ? WEIGHTS.head : WEIGHTS.text)
+    })
   if (document.extension !== '') add(`.${document.extension}`, WEIGHTS.extension)
   if (document.sender !== '') add(`@${foldedText(document.sender)}`, WEIGHTS.sender)
   else if (document.origin !== '' && document.origin !== 'upload') add(`>${document.origin}`, WEIGHTS.origin)
@@ -50,7 +67,9 @@ export function termsOf(document: Filable): Terms {
 
 /** Neighbours in a name, with short numbers: "berth 7", "week 5". */
 function pairs(name: string): string[] {
-  const all = wordsOf(name).map(word => word.text).filter(word => !/^\p{N}{4,}$/u.test(word))
+  const all = wordsOf(name)
+    .map(word => word.text)
+    .filter(word => !/^\p{N}{4,}$/u.test(word))
   return all.slice(1).flatMap((word, index) => (/\p{L}/u.test(all[index] ?? '') ? [`${all[index]} ${word}`] : []))
 }
 
@@ -60,7 +79,9 @@ function textWords({ text, folded }: Filable): string[] {
 
 /** Words with a letter in them; numbers say where a document lies only by chance. */
 function words(text: string): string[] {
-  return wordsOf(text).map(word => word.text).filter(isTerm)
+  return wordsOf(text)
+    .map(word => word.text)
+    .filter(isTerm)
 }
 
 function isTerm(word: string): boolean {

@@ -1,10 +1,19 @@
-/** "Berth lease" from "Copy of Berth_lease (final) (2)", "" from "scan 0042": what a machine or a hurry left in a name is taken out. */
+/**
+ * "Berth lease" from "Copy of Berth_lease (final) (2)", "" from "scan 0042": what a machine or a hurry left in a name
+ * is taken out.
+ */
 export function tidyName(name: string): string {
   let tidied = name.replace(/_+/g, ' ')
   for (let before = ''; before !== tidied;) {
     before = tidied
-    tidied = tidied.replace(/^(?:(?:copy of|kopie von|copie de|copia de|fwd?:|re:|aw:)\s*)+/iu, '')
-      .replace(/[\s_-]*(?:\(\d+\)|\((?:final|copy|draft|kopie)\)|[-_ ](?:final|copy|kopie)|v\d+ final)$/iu, '').trim()
+    tidied = tidied
+      .replace(/^(?:(?:copy of|kopie von|copie de|copia de|fwd?:|re:|aw:)\s*)+/iu, '')
+      .replace(/[\s_-]*(?:\(\d+\)|\((?:final|copy|draft|kopie)\)|[-_ ](?:final|copy|kopie)|v\d+ final)$/iu, '')
+      .trim()
   }
-  return /^(?:scan|img|image|dsc|pxl|document|doc|untitled|unbenannt|sans titre|sin título|new document)?[\s\d_.-]*$/iu.test(tidied) ? '' : tidied
+  return /^(?:scan|img|image|dsc|pxl|document|doc|untitled|unbenannt|sans titre|sin título|new document)?[\s\d_.-]*$/iu.test(
+    tidied,
+  )
+    ? ''
+    : tidied
 }

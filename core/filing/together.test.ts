@@ -11,8 +11,16 @@ describe('places for several documents', () => {
   })
 
   it('are the likeliest on the mean, with how many of them it is the first for', () => {
-    const found = placesTogether([[place('a', 0.9), place('b', 0.1)], [place('b', 0.6), place('c', 0.2)], [place('d', 0.05)]])
-    expect(found.map(({ folderId, reason }) => `${folderId} ${reason}`)).toEqual(['a for 1 of them the likeliest', 'b for 1 of them the likeliest', 'c possible for 1 of them'])
+    const found = placesTogether([
+      [place('a', 0.9), place('b', 0.1)],
+      [place('b', 0.6), place('c', 0.2)],
+      [place('d', 0.05)],
+    ])
+    expect(found.map(({ folderId, reason }) => `${folderId} ${reason}`)).toEqual([
+      'a for 1 of them the likeliest',
+      'b for 1 of them the likeliest',
+      'c possible for 1 of them',
+    ])
     expect(found[0]?.share).toBeCloseTo(0.3)
   })
 })

@@ -43,22 +43,42 @@ export interface FacetSelection {
 export type FacetGroup = keyof FacetSelection
 
 const NONE = { any: [], without: [] } as const
-export const NO_FACETS: FacetSelection = { types: NONE, places: NONE, meanings: NONE, tags: NONE, origins: NONE, filed: NONE, sizes: NONE, languages: NONE, span: null, starred: null }
+export const NO_FACETS: FacetSelection = {
+  types: NONE,
+  places: NONE,
+  meanings: NONE,
+  tags: NONE,
+  origins: NONE,
+  filed: NONE,
+  sizes: NONE,
+  languages: NONE,
+  span: null,
+  starred: null,
+}
 export const NARROWING_GROUPS = Object.keys(NO_FACETS) as FacetGroup[]
 
 /** The rules of what narrows a search; `but` leaves one group out. */
 export function facetRules(facets: FacetSelection, but: FacetGroup | null = null): Rule[] {
-  const { types, places, meanings, tags, origins, filed, sizes, languages, span, starred } = but === null ? facets : without(facets, but)
+  const { types, places, meanings, tags, origins, filed, sizes, languages, span, starred } =
+    but === null ? facets : without(facets, but)
   return [
     ...chosen(types, anyOf => ({ kind: 'type', anyOf })),
-    ...chosen(places, all => some(all.map((id): Rule => ({ kind: 'place', folderId: id === 'in-tray' ? null : id, below: true })))),
+    ...chosen(places, all =>
+      some(all.map((id): Rule => ({ kind: 'place', folderId: id === 'in-tray' ? null : id, below: true }))),
+    ),
     ...chosen(meanings, all => ({ kind: 'meaning', anyOf: all.map(id => (id === 'none' ? null : id)) })),
     ...tags.any.map((id): Rule => ({ kind: 'tag', anyOf: [id] })),
     ...chosen({ any: [], without: tags.without }, anyOf => ({ kind: 'tag', anyOf })),
     ...chosen(origins, anyOf => ({ kind: 'origin', anyOf })),
     ...chosen(filed, anyOf => ({ kind: 'filed', anyOf })),
-    ...chosen(sizes, all => some(all.map((name): Rule => ({ kind: 'size', from: SIZE_CLASSES[name].from, before: SIZE_CLASSES[name].before })))),
-    ...chosen(languages, all => some([...known(all), ...(all.includes('none') ? [{ kind: 'empty', field: 'language' } as const] : [])])),
+    ...chosen(sizes, all =>
+      some(
+        all.map((name): Rule => ({ kind: 'size', from: SIZE_CLASSES[name].from, before: SIZE_CLASSES[name].before })),
+      ),
+    ),
+    ...chosen(languages, all =>
+      some([...known(all), ...(all.includes('none') ? [{ kind: 'empty', field: 'language' } as const] : [])]),
+    ),
     ...(span === null ? [] : [spanRule(span)]),
     ...(starred === null ? [] : [{ kind: 'star', on: starred } as const]),
   ]
@@ -80,7 +100,10 @@ function spanRule({ field, from, before, last }: Span): Rule {
 }
 
 function chosen<T>({ any, without }: Chosen<T>, rule: (values: readonly T[]) => Rule): Rule[] {
-  return [...(any.length > 0 ? [rule(any)] : []), ...(without.length > 0 ? [{ kind: 'none', rules: [rule(without)] } as const] : [])]
+  return [
+    ...(any.length > 0 ? [rule(any)] : []),
+    ...(without.length > 0 ? [{ kind: 'none', rules: [rule(without)] } as const] : []),
+  ]
 }
 
 function some(rules: readonly Rule[]): Rule {

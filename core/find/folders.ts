@@ -1,7 +1,11 @@
 import type { FolderId } from '../ids'
 import { editDistance, foldedText, forgivenErrors } from '../text/index'
 
-export interface SearchableFolder { readonly id: FolderId; readonly code: string; readonly folded: string }
+export interface SearchableFolder {
+  readonly id: FolderId
+  readonly code: string
+  readonly folded: string
+}
 
 /**
  * Folders by code or name, best first: the very code, codes that begin so, names that begin so,
@@ -10,7 +14,9 @@ export interface SearchableFolder { readonly id: FolderId; readonly code: string
  */
 export function findFolders<F extends SearchableFolder>(folders: readonly F[], typed: string, limit: number): F[] {
   const query = typed.trim()
-  const words = foldedText(query).split(' ').filter(word => word !== '')
+  const words = foldedText(query)
+    .split(' ')
+    .filter(word => word !== '')
   if (words.length === 0) return []
   const ranked: { folder: F; rank: number }[] = []
   const request = askedFor(query, words)
@@ -19,16 +25,33 @@ export function findFolders<F extends SearchableFolder>(folders: readonly F[], t
     if (rank !== null) ranked.push({ folder, rank })
   }
   if (ranked.length === 0) return folders.filter(folder => isLike(folder, words)).slice(0, limit)
-  return ranked.sort((a, b) => a.rank - b.rank).slice(0, limit).map(({ folder }) => folder)
+  return ranked
+    .sort((a, b) => a.rank - b.rank)
+    .slice(0, limit)
+    .map(({ folder }) => folder)
 }
 
-interface FolderQuery { readonly code: string; readonly below: string; readonly start: string; readonly words: readonly string[]; readonly first: string; readonly rest: readonly string[] }
+interface FolderQuery {
+  readonly code: string
+  readonly below: string
+  readonly start: string
+  readonly words: readonly string[]
+  readonly first: string
+  readonly rest: readonly string[]
+}
 
 /** What is typed, taken apart once for all folders. */
 function askedFor(query: string, words: readonly string[]): FolderQuery {
   const code = query.toLowerCase().replace(/\.+$/, '')
   const [first = '', ...rest] = query.split(/\s+/)
-  return { code, below: `${code}.`, start: words.join(' '), words, first: first.toLowerCase(), rest: foldedText(rest.join(' ')).split(' ') }
+  return {
+    code,
+    below: `${code}.`,
+    start: words.join(' '),
+    words,
+    first: first.toLowerCase(),
+    rest: foldedText(rest.join(' ')).split(' '),
+  }
 }
 
 function rankOf(folder: SearchableFolder, { code, below, start, words, first, rest }: FolderQuery): number | null {

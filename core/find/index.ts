@@ -1,5 +1,13 @@
 export type { SearchQuery, ParsedQuery } from './searchQuery'
-export { asksOnlyWithout, beginsDown, hasFacets, EMPTY_QUERY, parseSearchQuery, ruleOf, printSearchQuery } from './searchQuery'
+export {
+  asksOnlyWithout,
+  beginsDown,
+  hasFacets,
+  EMPTY_QUERY,
+  parseSearchQuery,
+  ruleOf,
+  printSearchQuery,
+} from './searchQuery'
 export type { Compiled } from './compile'
 export { compile, READING } from './compile'
 export type { SearchableFolder } from './folders'
@@ -21,8 +29,31 @@ export type { Candidate, QueryTerm, Spot } from './rank'
 export { mostWithoutName, scoreOf, SPOTS, spotsOf, WEIGHTS } from './rank'
 export type { ReadRule } from './readRule'
 export { DEPTH_LIMIT, leavesOf, RULES_LIMIT, tryReadRule } from './readRule'
-export type { EmptyField, Filed, SearchableDocument, LeafRule, ReadingKind, Rule, TextField, TextOp, TimeField, TimeUnit, MatchContext } from './rule'
-export { EMPTY_FIELDS, FILED, filedOf, isGroup, READING_KINDS, recentFrom, TEXT_FIELDS, TEXT_OPS, TIME_FIELDS, TIME_UNITS } from './rule'
+export type {
+  EmptyField,
+  Filed,
+  SearchableDocument,
+  LeafRule,
+  ReadingKind,
+  Rule,
+  TextField,
+  TextOp,
+  TimeField,
+  TimeUnit,
+  MatchContext,
+} from './rule'
+export {
+  EMPTY_FIELDS,
+  FILED,
+  filedOf,
+  isGroup,
+  READING_KINDS,
+  recentFrom,
+  TEXT_FIELDS,
+  TEXT_OPS,
+  TIME_FIELDS,
+  TIME_UNITS,
+} from './rule'
 export { estimated, provesMore, shareFor, shareProving, SHARES } from './shares'
 export type { SizeClass } from './sizes'
 export { SIZE_CLASS_NAMES, SIZE_CLASSES, sizeClassOf } from './sizes'

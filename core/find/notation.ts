@@ -26,8 +26,22 @@ export interface Names {
 export type Typed = { readonly ok: true; readonly rule: Rule } | { readonly ok: false; readonly why: string }
 
 export const LANGUAGE_NAMES: Record<Language, string> = { en: 'English', de: 'German', fr: 'French', es: 'Spanish' }
-const READING_WORDS: Record<ReadingKind, string> = { read: 'read', wordless: 'without words', waiting: 'waiting to be read', failed: 'not readable', none: 'never read' }
-const EMPTY_WORDS: Record<EmptyField, string> = { remark: 'no remark', sender: 'no sender', number: 'no number', tags: 'no tags', language: 'no language', opened: 'never opened', dated: 'no date' }
+const READING_WORDS: Record<ReadingKind, string> = {
+  read: 'read',
+  wordless: 'without words',
+  waiting: 'waiting to be read',
+  failed: 'not readable',
+  none: 'never read',
+}
+const EMPTY_WORDS: Record<EmptyField, string> = {
+  remark: 'no remark',
+  sender: 'no sender',
+  number: 'no number',
+  tags: 'no tags',
+  language: 'no language',
+  opened: 'never opened',
+  dated: 'no date',
+}
 const FILED_WORDS: Record<Filed, string> = { none: 'nowhere', one: 'once', several: 'several times' }
 const UNITS = { KB: 1000, MB: 1_000_000, GB: 1_000_000_000 } as const
 const DAY_MS = 86_400_000
@@ -38,8 +52,7 @@ class NoClause extends Error {}
 export function parseTyped(text: string, { typing }: { readonly typing: boolean }, names: Names): Typed {
   try {
     return { ok: true, rule: group('all', text, typing, names) }
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof NoClause) return { ok: false, why: error.message }
     throw error
   }
@@ -66,7 +79,10 @@ function takeApart(text: string): { words: string; clauses: { inner: string; wit
   let words = ''
   const clauses: { inner: string; without: boolean }[] = []
   for (let at = 0; at < text.length; at++) {
-    if (text[at] !== '{') { words += text[at]; continue }
+    if (text[at] !== '{') {
+      words += text[at]
+      continue
+    }
     let depth = 1
     let end = at + 1
     for (; end < text.length && depth > 0; end++) depth += text[end] === '{' ? 1 : text[end] === '}' ? -1 : 0
@@ -96,24 +112,55 @@ function clause(text: string, names: Names): Rule {
 }
 
 function namedClause(head: string, rest: string, whole: string, names: Names): Rule {
-  const values = rest.split(/\s+or\s+/i).map(value => value.trim()).filter(value => value !== '')
+  const values = rest
+    .split(/\s+or\s+/i)
+    .map(value => value.trim())
+    .filter(value => value !== '')
   const each = <T>(what: string, find: (value: string) => T | null): T[] => {
     if (values.length === 0) throw new NoClause(`say which ${what}: {${head} …}`)
     return values.map(value => find(value) ?? missing(what, value))
   }
   switch (head) {
-    case 'type': return { kind: 'type', anyOf: each('type', value => (isTypeGroup(value.toLowerCase()) ? value.toLowerCase() as TypeGroup : null)) }
+    case 'type':
+      return {
+        kind: 'type',
+        anyOf: each('type', value => (isTypeGroup(value.toLowerCase()) ? (value.toLowerCase() as TypeGroup) : null)),
+      }
     case 'in':
-    case 'inside': return oneOrAny(each('folder', value => place(value, head === 'in', names)))
-    case 'tag': return { kind: 'tag', anyOf: each('tag', names.tag) }
-    case 'colour': return { kind: 'meaning', anyOf: each('colour', value => (/^none$/i.test(value) ? { id: null } : wrap(names.meaning(value)))).map(({ id }) => id) }
-    case 'came': return { kind: 'origin', anyOf: each('way in', value => (ORIGINS as readonly string[]).includes(value.replace(/^by\s+/i, '').toLowerCase()) ? value.replace(/^by\s+/i, '').toLowerCase() as Origin : null) }
-    case 'filed': return { kind: 'filed', anyOf: each('number of folders', value => keyOf(FILED_WORDS, value.toLowerCase())) }
-    case 'language': return { kind: 'language', anyOf: each('language', value => keyOf(LANGUAGE_NAMES, value)) }
-    case 'size': { const [from = '', before = ''] = rest.split(/\s+to\s+/i); return { kind: 'size', from: bytes(from), before: bytes(before) } }
-    case 'larger': return { kind: 'size', from: bytes(rest), before: null }
-    case 'smaller': return { kind: 'size', from: null, before: bytes(rest) }
-    case 'star': return { kind: 'star', on: true }
+    case 'inside':
+      return oneOrAny(each('folder', value => place(value, head === 'in', names)))
+    case 'tag':
+      return { kind: 'tag', anyOf: each('tag', names.tag) }
+    case 'colour':
+      return {
+        kind: 'meaning',
+        anyOf: each('colour', value => (/^none$/i.test(value) ? { id: null } : wrap(names.meaning(value)))).map(
+          ({ id }) => id,
+        ),
+      }
+    case 'came':
+      return {
+        kind: 'origin',
+        anyOf: each('way in', value =>
+          (ORIGINS as readonly string[]).includes(value.replace(/^by\s+/i, '').toLowerCase())
+            ? (value.replace(/^by\s+/i, '').toLowerCase() as Origin)
+            : null,
+        ),
+      }
+    case 'filed':
+      return { kind: 'filed', anyOf: each('number of folders', value => keyOf(FILED_WORDS, value.toLowerCase())) }
+    case 'language':
+      return { kind: 'language', anyOf: each('language', value => keyOf(LANGUAGE_NAMES, value)) }
+    case 'size': {
+      const [from = '', before = ''] = rest.split(/\s+to\s+/i)
+      return { kind: 'size', from: bytes(from), before: bytes(before) }
+    }
+    case 'larger':
+      return { kind: 'size', from: bytes(rest), before: null }
+    case 'smaller':
+      return { kind: 'size', from: null, before: bytes(rest) }
+    case 'star':
+      return { kind: 'star', on: true }
   }
   if (whole === 'no star') return { kind: 'star', on: false }
   if (whole === 'same bytes') return { kind: 'twin' }
@@ -142,24 +189,41 @@ function textClause(field: (typeof TEXT_FIELDS)[number], rest: string): Rule {
   const [, op = '', value = ''] = /^(\S*)\s*([\s\S]*)$/.exec(rest) ?? []
   const known = TEXT_OPS.find(name => name === op.toLowerCase())
   const text = foldedText(known ? value : rest)
-  if (text === '') throw new NoClause(`say what the ${field} ${known ?? 'contains'}: {${field} ${known ?? 'contains'} …}`)
+  if (text === '')
+    throw new NoClause(`say what the ${field} ${known ?? 'contains'}: {${field} ${known ?? 'contains'} …}`)
   return { kind: 'text', field, op: known ?? 'contains', value: text }
 }
 
 function timeClause(field: TimeField, rest: string): Rule {
   const last = /^(?:in the )?last\s+(\d{1,4})?\s*(day|week|month)s?$/i.exec(rest)
-  if (last) return { kind: 'recent', field, count: Number(last[1] ?? 1), unit: (last[2] ?? 'day').toLowerCase() as TimeUnit }
-  const [, word, one, two] = /^(since|before|on)?\s*(\d{4}(?:-\d\d){0,2})(?:\s+to\s+(\d{4}(?:-\d\d){0,2}))?$/i.exec(rest) ?? []
-  if (one === undefined) throw new NoClause(`write times as {${field} last 2 weeks}, {${field} since 2026-03-01} or {${field} 2026-03 to 2026-05}`)
+  if (last)
+    return { kind: 'recent', field, count: Number(last[1] ?? 1), unit: (last[2] ?? 'day').toLowerCase() as TimeUnit }
+  const [, word, one, two] =
+    /^(since|before|on)?\s*(\d{4}(?:-\d\d){0,2})(?:\s+to\s+(\d{4}(?:-\d\d){0,2}))?$/i.exec(rest) ?? []
+  if (one === undefined)
+    throw new NoClause(
+      `write times as {${field} last 2 weeks}, {${field} since 2026-03-01} or {${field} 2026-03 to 2026-05}`,
+    )
   const from = word?.toLowerCase() === 'before' ? null : edge(one, false)
-  const before = word?.toLowerCase() === 'before' ? edge(one, false) : word?.toLowerCase() === 'since' && two === undefined ? null : edge(two ?? one, true)
+  const before =
+    word?.toLowerCase() === 'before'
+      ? edge(one, false)
+      : word?.toLowerCase() === 'since' && two === undefined
+        ? null
+        : edge(two ?? one, true)
   return { kind: 'time', field, from, before }
 }
 
 /** The first moment of a year, month or day, or the one after its last. */
 function edge(text: string, after: boolean): string {
   const [year = 0, month, day] = text.split('-').map(Number)
-  const at = after ? Date.UTC(year + (month === undefined ? 1 : 0), (month ?? 1) - 1 + (month !== undefined && day === undefined ? 1 : 0), (day ?? 1) + (day === undefined ? 0 : 1)) : Date.UTC(year, (month ?? 1) - 1, day ?? 1)
+  const at = after
+    ? Date.UTC(
+        year + (month === undefined ? 1 : 0),
+        (month ?? 1) - 1 + (month !== undefined && day === undefined ? 1 : 0),
+        (day ?? 1) + (day === undefined ? 0 : 1),
+      )
+    : Date.UTC(year, (month ?? 1) - 1, day ?? 1)
   return new Date(at).toISOString()
 }
 
@@ -180,7 +244,8 @@ export function printRule(rule: Rule, names: Names): string {
 }
 
 function printPart(rule: Rule, names: Names): string {
-  if (rule.kind === 'none' && rule.rules.length === 1 && rule.rules[0] && !isGroup(rule.rules[0])) return `-${printPart(rule.rules[0], names)}`
+  if (rule.kind === 'none' && rule.rules.length === 1 && rule.rules[0] && !isGroup(rule.rules[0]))
+    return `-${printPart(rule.rules[0], names)}`
   if (isGroup(rule)) return `{${rule.kind}${rule.rules.map(part => ` ${printPart(part, names)}`).join('')}}`
   if (rule.kind === 'word') return `${rule.text}${rule.prefix ? '*' : ''}`
   if (rule.kind === 'phrase') return `"${rule.words.join(' ')}"`
@@ -190,21 +255,36 @@ function printPart(rule: Rule, names: Names): string {
 /** A rule about one field, without its braces: also what the page calls it. */
 export function clauseText(rule: Exclude<LeafRule, { kind: 'word' | 'phrase' }>, names: Names): string {
   switch (rule.kind) {
-    case 'text': return `${rule.field} ${rule.op} ${rule.value}`
-    case 'type': return `type ${rule.anyOf.join(' or ')}`
-    case 'place': return rule.folderId === null ? 'in tray' : `${rule.below ? 'in' : 'inside'} ${names.folderText(rule.folderId)}`
-    case 'time': return `${rule.field} ${spanText(rule.from, rule.before)}`
-    case 'recent': return `${rule.field} last ${rule.count} ${rule.unit}${rule.count === 1 ? '' : 's'}`
-    case 'size': return sizeText(rule.from, rule.before)
-    case 'tag': return `tag ${rule.anyOf.map(names.tagText).join(' or ')}`
-    case 'meaning': return `colour ${rule.anyOf.map(id => (id === null ? 'none' : names.meaningText(id))).join(' or ')}`
-    case 'star': return rule.on ? 'star' : 'no star'
-    case 'origin': return `came by ${rule.anyOf.join(' or ')}`
-    case 'filed': return `filed ${rule.anyOf.map(value => FILED_WORDS[value]).join(' or ')}`
-    case 'language': return `language ${rule.anyOf.map(value => LANGUAGE_NAMES[value]).join(' or ')}`
-    case 'reading': return rule.anyOf.map(value => READING_WORDS[value]).join(' or ')
-    case 'twin': return 'same bytes'
-    case 'empty': return EMPTY_WORDS[rule.field]
+    case 'text':
+      return `${rule.field} ${rule.op} ${rule.value}`
+    case 'type':
+      return `type ${rule.anyOf.join(' or ')}`
+    case 'place':
+      return rule.folderId === null ? 'in tray' : `${rule.below ? 'in' : 'inside'} ${names.folderText(rule.folderId)}`
+    case 'time':
+      return `${rule.field} ${spanText(rule.from, rule.before)}`
+    case 'recent':
+      return `${rule.field} last ${rule.count} ${rule.unit}${rule.count === 1 ? '' : 's'}`
+    case 'size':
+      return sizeText(rule.from, rule.before)
+    case 'tag':
+      return `tag ${rule.anyOf.map(names.tagText).join(' or ')}`
+    case 'meaning':
+      return `colour ${rule.anyOf.map(id => (id === null ? 'none' : names.meaningText(id))).join(' or ')}`
+    case 'star':
+      return rule.on ? 'star' : 'no star'
+    case 'origin':
+      return `came by ${rule.anyOf.join(' or ')}`
+    case 'filed':
+      return `filed ${rule.anyOf.map(value => FILED_WORDS[value]).join(' or ')}`
+    case 'language':
+      return `language ${rule.anyOf.map(value => LANGUAGE_NAMES[value]).join(' or ')}`
+    case 'reading':
+      return rule.anyOf.map(value => READING_WORDS[value]).join(' or ')
+    case 'twin':
+      return 'same bytes'
+    case 'empty':
+      return EMPTY_WORDS[rule.field]
   }
 }
 

@@ -5,8 +5,8 @@ export const QUERY_LIMIT = 500
 
 /**
  * What is typed into a find field, as a rule: words (all must be there), "words in quotes" next to
- * each other (one word in quotes: no other forms of it), -word to leave out, wor* for the rest of a word. The last word is taken as a beginning
- * while it is being typed (`typing`). Anything else counts as a space between words.
+ * each other (one word in quotes: no other forms of it), -word to leave out, wor* for the rest of a word. The last word
+ * is taken as a beginning while it is being typed (`typing`). Anything else counts as a space between words.
  */
 export function parseQuery(text: string, { typing }: { typing: boolean }): Rule {
   const rules: Rule[] = []
@@ -16,10 +16,16 @@ export function parseQuery(text: string, { typing }: { typing: boolean }): Rule 
     const into = isWithout ? without : rules
     const words = wordsOf(inside).map(word => word.text)
     if (words.length === 0) return
-    if (phrase) { into.push({ kind: 'phrase', words }); return }
+    if (phrase) {
+      into.push({ kind: 'phrase', words })
+      return
+    }
     const isLast = index === pieces.length - 1 && !/\s$/u.test(text)
     const open = inside.endsWith('*') || (typing && isLast && !isWithout)
-    if (isWithout) { into.push(wordsRule(words, open)); return }
+    if (isWithout) {
+      into.push(wordsRule(words, open))
+      return
+    }
     into.push(...words.map((word, at): Rule => ({ kind: 'word', text: word, prefix: open && at === words.length - 1 })))
   })
   return { kind: 'all', rules: without.length > 0 ? [...rules, { kind: 'none', rules: without }] : rules }
@@ -38,7 +44,11 @@ export interface Piece {
 
 export function piecesOf(text: string): Piece[] {
   return [...text.replace(/[“”„«»]/g, '"').matchAll(/(-?)"([^"]*)"?|(-?)([^\s"]+)/gu)].map(piece => ({
-    from: piece.index, to: piece.index + piece[0].length, phrase: piece[2] !== undefined, isWithout: piece[1] === '-' || piece[3] === '-', inside: piece[2] ?? piece[4] ?? '',
+    from: piece.index,
+    to: piece.index + piece[0].length,
+    phrase: piece[2] !== undefined,
+    isWithout: piece[1] === '-' || piece[3] === '-',
+    inside: piece[2] ?? piece[4] ?? '',
   }))
 }
 
@@ -50,11 +60,15 @@ function wordsRule(words: readonly string[], prefix = false): Rule {
 /** The words that a hit is marked with: every word and phrase that must be there. */
 export function termsIn(rule: Rule): { text: string; prefix: boolean }[] {
   switch (rule.kind) {
-    case 'word': return [{ text: rule.text, prefix: rule.prefix }]
-    case 'phrase': return rule.words.map(text => ({ text, prefix: false }))
+    case 'word':
+      return [{ text: rule.text, prefix: rule.prefix }]
+    case 'phrase':
+      return rule.words.map(text => ({ text, prefix: false }))
     case 'all':
-    case 'any': return rule.rules.flatMap(termsIn)
-    default: return []
+    case 'any':
+      return rule.rules.flatMap(termsIn)
+    default:
+      return []
   }
 }
 
@@ -62,4 +76,3 @@ export function termsIn(rule: Rule): { text: string; prefix: boolean }[] {
 export function isOnlyWithout(rule: Rule): boolean {
   return rule.kind === 'all' && rule.rules.length > 0 && rule.rules.every(part => part.kind === 'none')
 }
-

@@ -17,7 +17,12 @@ export function withPart(rule: Rule, path: string, change: (part: Rule) => Rule 
   if (path === '') return change(rule)
   if (!isGroup(rule)) return rule
   const [first = '', ...rest] = path.split('.')
-  return { ...rule, rules: rule.rules.flatMap((part, index) => (String(index) === first ? withPart(part, rest.join('.'), change) ?? [] : [part])) }
+  return {
+    ...rule,
+    rules: rule.rules.flatMap((part, index) =>
+      String(index) === first ? (withPart(part, rest.join('.'), change) ?? []) : [part],
+    ),
+  }
 }
 
 export function withoutPart(rule: Rule, path: string): Rule | null {
@@ -34,10 +39,23 @@ export function unwrapPart(rule: Rule, path: string): Rule {
   const steps = path.split('.')
   const [parent, index] = [steps.slice(0, -1).join('.'), Number(steps.at(-1))]
   if (path === '') return rule
-  return withPart(rule, parent, part => (isGroup(part) ? { ...part, rules: part.rules.flatMap((inner, place) => (place === index && isGroup(inner) ? inner.rules : [inner])) } : part)) ?? rule
+  return (
+    withPart(rule, parent, part =>
+      isGroup(part)
+        ? {
+            ...part,
+            rules: part.rules.flatMap((inner, place) => (place === index && isGroup(inner) ? inner.rules : [inner])),
+          }
+        : part,
+    ) ?? rule
+  )
 }
 
 /** Adds a rule at the end of the group at `path`. */
 export function addPart(rule: Rule, path: string, added: Rule): Rule {
-  return withPart(rule, path, part => (isGroup(part) ? { ...part, rules: [...part.rules, added] } : { kind: 'all', rules: [part, added] })) ?? added
+  return (
+    withPart(rule, path, part =>
+      isGroup(part) ? { ...part, rules: [...part.rules, added] } : { kind: 'all', rules: [part, added] },
+    ) ?? added
+  )
 }

@@ -11,11 +11,23 @@ import { areForms } from '../text/index'
 
 export const WEIGHTS = {
   /** Where a word stands, best first: exactly, as the beginning of a word, in another form. */
-  name: 10, tag: 7, remark: 5, sender: 5, heading: 6, text: 3,
-  beginning: 0.85, form: 0.8,
-  allInName: 6, inOrderInName: 4, wholeName: 3,
-  closeness: 4, density: 2,
-  freshness: 1, star: 0.8, opened: 0.8, near: 1,
+  name: 10,
+  tag: 7,
+  remark: 5,
+  sender: 5,
+  heading: 6,
+  text: 3,
+  beginning: 0.85,
+  form: 0.8,
+  allInName: 6,
+  inOrderInName: 4,
+  wholeName: 3,
+  closeness: 4,
+  density: 2,
+  freshness: 1,
+  star: 0.8,
+  opened: 0.8,
+  near: 1,
 } as const
 
 const HALF_LIFE_DAYS = 365
@@ -26,7 +38,10 @@ const SHORT_PAGE = 100
 const OFTEN = 16
 const DAY_MS = 86_400_000
 
-export interface QueryTerm { readonly text: string; readonly prefix: boolean }
+export interface QueryTerm {
+  readonly text: string
+  readonly prefix: boolean
+}
 
 /** What is known of a found document; texts are folded words. */
 export interface Candidate {
@@ -49,20 +64,40 @@ export const SPOTS = ['name', 'tag', 'remark', 'sender', 'heading', 'text'] as c
 export type Spot = (typeof SPOTS)[number]
 
 const TEXT_OF: Record<Spot, (candidate: Candidate) => string> = {
-  name: candidate => candidate.folded, tag: candidate => candidate.tagWords, remark: candidate => candidate.remark, sender: candidate => candidate.sender, heading: candidate => candidate.heads, text: candidate => candidate.page,
+  name: candidate => candidate.folded,
+  tag: candidate => candidate.tagWords,
+  remark: candidate => candidate.remark,
+  sender: candidate => candidate.sender,
+  heading: candidate => candidate.heads,
+  text: candidate => candidate.page,
 }
 
 /** A number that is higher for what is more likely meant; `now` is ISO 8601. */
 export function scoreOf(candidate: Candidate, terms: readonly QueryTerm[], now: string): number {
   const words = terms.reduce((sum, word) => sum + bestSpot(candidate, word).weight, 0) / Math.max(1, terms.length)
-  return words + nameBonus(candidate.folded, terms) + textBonus(candidate.page, terms)
-    + WEIGHTS.freshness * 2 ** (-Math.max(0, (Date.parse(now) - Date.parse(candidate.changedAt)) / DAY_MS) / HALF_LIFE_DAYS)
-    + (candidate.starred ? WEIGHTS.star : 0) + WEIGHTS.opened * Math.min(1, Math.log2(1 + candidate.visits) / Math.log2(1 + OFTEN)) + (candidate.near ? WEIGHTS.near : 0)
+  return (
+    words +
+    nameBonus(candidate.folded, terms) +
+    textBonus(candidate.page, terms) +
+    WEIGHTS.freshness *
+      2 ** (-Math.max(0, (Date.parse(now) - Date.parse(candidate.changedAt)) / DAY_MS) / HALF_LIFE_DAYS) +
+    (candidate.starred ? WEIGHTS.star : 0) +
+    WEIGHTS.opened * Math.min(1, Math.log2(1 + candidate.visits) / Math.log2(1 + OFTEN)) +
+    (candidate.near ? WEIGHTS.near : 0)
+  )
 }
 
 /** The most that is scored without a word in the name or a tag. */
 export function mostWithoutName(terms: readonly QueryTerm[]): number {
-  return WEIGHTS.heading + WEIGHTS.density + (terms.length > 1 ? WEIGHTS.closeness : 0) + WEIGHTS.freshness + WEIGHTS.star + WEIGHTS.opened + WEIGHTS.near
+  return (
+    WEIGHTS.heading +
+    WEIGHTS.density +
+    (terms.length > 1 ? WEIGHTS.closeness : 0) +
+    WEIGHTS.freshness +
+    WEIGHTS.star +
+    WEIGHTS.opened +
+    WEIGHTS.near
+  )
 }
 
 /** Where the sought words stand, the best spot of each, without repeats: why a document is found. */
@@ -95,7 +130,11 @@ function likeness(text: string, { text: word, prefix }: QueryTerm): number {
 function nameBonus(name: string, terms: readonly QueryTerm[]): number {
   if (terms.length === 0 || !terms.every(word => likeness(name, word) > 0)) return 0
   const typed = terms.map(word => word.text).join(' ')
-  return WEIGHTS.allInName + (` ${name}`.includes(` ${typed}`) ? WEIGHTS.inOrderInName : 0) + (name === typed ? WEIGHTS.wholeName : 0)
+  return (
+    WEIGHTS.allInName +
+    (` ${name}`.includes(` ${typed}`) ? WEIGHTS.inOrderInName : 0) +
+    (name === typed ? WEIGHTS.wholeName : 0)
+  )
 }
 
 function textBonus(page: string, terms: readonly QueryTerm[]): number {
@@ -110,7 +149,9 @@ function textBonus(page: string, terms: readonly QueryTerm[]): number {
 
 function placesOf(word: QueryTerm, words: readonly string[]): number[] {
   const at: number[] = []
-  words.forEach((other, index) => { if (isWord(other, word)) at.push(index) })
+  words.forEach((other, index) => {
+    if (isWord(other, word)) at.push(index)
+  })
   return at
 }
 

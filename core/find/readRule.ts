@@ -23,8 +23,7 @@ export function tryReadRule(value: unknown): ReadRule {
     const rule = read(value, 0)
     if (leavesOf(rule) > RULES_LIMIT) throw new NoRule(`it has more than ${RULES_LIMIT} rules`)
     return { ok: true, rule }
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof NoRule) return { ok: false, why: error.message }
     throw error
   }
@@ -48,24 +47,55 @@ function read(value: unknown, depth: number): Rule {
     case 'none':
       if (!Array.isArray(raw.rules) || raw.rules.length > RULES_LIMIT) throw new NoRule('a group has no list of rules')
       return { kind: raw.kind, rules: raw.rules.map(part => read(part, depth + 1)) }
-    case 'word': return { kind: 'word', text: word(raw.text), prefix: raw.prefix === true }
-    case 'phrase': return { kind: 'phrase', words: list(raw.words, word) }
-    case 'text': return { kind: 'text', field: one(raw.field, TEXT_FIELDS), op: one(raw.op, TEXT_OPS), value: folded(raw.value) }
-    case 'type': return { kind: 'type', anyOf: list(raw.anyOf, item => one(item, TYPE_GROUP_NAMES)) }
-    case 'place': return { kind: 'place', folderId: raw.folderId === null ? null : id<FolderId>(raw.folderId), below: raw.below === true }
-    case 'time': return { kind: 'time', field: one(raw.field, TIME_FIELDS), from: time(raw.from), before: time(raw.before) }
-    case 'recent': return { kind: 'recent', field: one(raw.field, TIME_FIELDS), count: number(raw.count, COUNT_LIMIT) ?? 1, unit: one(raw.unit, TIME_UNITS) }
-    case 'size': return { kind: 'size', from: number(raw.from, Number.MAX_SAFE_INTEGER), before: number(raw.before, Number.MAX_SAFE_INTEGER) }
-    case 'tag': return { kind: 'tag', anyOf: list(raw.anyOf, item => id<TagId>(item)) }
-    case 'meaning': return { kind: 'meaning', anyOf: list(raw.anyOf, item => (item === null ? null : id<MeaningId>(item))) }
-    case 'star': return { kind: 'star', on: raw.on !== false }
-    case 'origin': return { kind: 'origin', anyOf: list(raw.anyOf, item => one(item, ORIGINS)) }
-    case 'filed': return { kind: 'filed', anyOf: list(raw.anyOf, item => one(item, FILED)) }
-    case 'language': return { kind: 'language', anyOf: list(raw.anyOf, item => one(item, LANGUAGES)) }
-    case 'reading': return { kind: 'reading', anyOf: list(raw.anyOf, item => one(item, READING_KINDS)) }
-    case 'twin': return { kind: 'twin' }
-    case 'empty': return { kind: 'empty', field: one(raw.field, EMPTY_FIELDS) }
-    default: throw new NoRule('one of its rules is not known')
+    case 'word':
+      return { kind: 'word', text: word(raw.text), prefix: raw.prefix === true }
+    case 'phrase':
+      return { kind: 'phrase', words: list(raw.words, word) }
+    case 'text':
+      return { kind: 'text', field: one(raw.field, TEXT_FIELDS), op: one(raw.op, TEXT_OPS), value: folded(raw.value) }
+    case 'type':
+      return { kind: 'type', anyOf: list(raw.anyOf, item => one(item, TYPE_GROUP_NAMES)) }
+    case 'place':
+      return {
+        kind: 'place',
+        folderId: raw.folderId === null ? null : id<FolderId>(raw.folderId),
+        below: raw.below === true,
+      }
+    case 'time':
+      return { kind: 'time', field: one(raw.field, TIME_FIELDS), from: time(raw.from), before: time(raw.before) }
+    case 'recent':
+      return {
+        kind: 'recent',
+        field: one(raw.field, TIME_FIELDS),
+        count: number(raw.count, COUNT_LIMIT) ?? 1,
+        unit: one(raw.unit, TIME_UNITS),
+      }
+    case 'size':
+      return {
+        kind: 'size',
+        from: number(raw.from, Number.MAX_SAFE_INTEGER),
+        before: number(raw.before, Number.MAX_SAFE_INTEGER),
+      }
+    case 'tag':
+      return { kind: 'tag', anyOf: list(raw.anyOf, item => id<TagId>(item)) }
+    case 'meaning':
+      return { kind: 'meaning', anyOf: list(raw.anyOf, item => (item === null ? null : id<MeaningId>(item))) }
+    case 'star':
+      return { kind: 'star', on: raw.on !== false }
+    case 'origin':
+      return { kind: 'origin', anyOf: list(raw.anyOf, item => one(item, ORIGINS)) }
+    case 'filed':
+      return { kind: 'filed', anyOf: list(raw.anyOf, item => one(item, FILED)) }
+    case 'language':
+      return { kind: 'language', anyOf: list(raw.anyOf, item => one(item, LANGUAGES)) }
+    case 'reading':
+      return { kind: 'reading', anyOf: list(raw.anyOf, item => one(item, READING_KINDS)) }
+    case 'twin':
+      return { kind: 'twin' }
+    case 'empty':
+      return { kind: 'empty', field: one(raw.field, EMPTY_FIELDS) }
+    default:
+      throw new NoRule('one of its rules is not known')
   }
 }
 
@@ -81,7 +111,8 @@ function list<T>(value: unknown, each: (item: unknown) => T): T[] {
 }
 
 function folded(value: unknown): string {
-  if (typeof value !== 'string' || value.length > VALUE_LIMIT) throw new NoRule(`a text is missing or longer than ${VALUE_LIMIT} characters`)
+  if (typeof value !== 'string' || value.length > VALUE_LIMIT)
+    throw new NoRule(`a text is missing or longer than ${VALUE_LIMIT} characters`)
   return foldedText(value)
 }
 
@@ -105,6 +136,7 @@ function time(value: unknown): string | null {
 
 function number(value: unknown, most: number): number | null {
   if (value === null || value === undefined) return null
-  if (typeof value !== 'number' || !Number.isInteger(value) || value < 0 || value > most) throw new NoRule('a number is not one')
+  if (typeof value !== 'number' || !Number.isInteger(value) || value < 0 || value > most)
+    throw new NoRule('a number is not one')
   return value
 }

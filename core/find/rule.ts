@@ -8,7 +8,10 @@ import type { TypeGroup } from './types'
 
 export type Rule =
   | { readonly kind: 'all' | 'any' | 'none'; readonly rules: readonly Rule[] }
-  /** A word, or another form of it, in the name, remark, sender, tags or text; with `prefix`, the beginning of one. `text` is folded. */
+  /**
+   * A word, or another form of it, in the name, remark, sender, tags or text; with `prefix`, the beginning of one.
+   * `text` is folded.
+   */
   | { readonly kind: 'word'; readonly text: string; readonly prefix: boolean }
   /** Exactly these words next to each other, in the name or on one page; folded. */
   | { readonly kind: 'phrase'; readonly words: readonly string[] }
@@ -56,7 +59,10 @@ export type EmptyField = (typeof EMPTY_FIELDS)[number]
 export const FILED = ['none', 'one', 'several'] as const
 export type Filed = (typeof FILED)[number]
 
-/** wordless: it was read, and there is no word in it. waiting: also while its pages are still to be recognised. none: not of a type that is read. */
+/**
+ * wordless: it was read, and there is no word in it. waiting: also while its pages are still to be recognised. none:
+ * not of a type that is read.
+ */
 export const READING_KINDS = ['read', 'wordless', 'waiting', 'failed', 'none'] as const
 export type ReadingKind = (typeof READING_KINDS)[number]
 

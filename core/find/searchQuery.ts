@@ -26,9 +26,17 @@ export interface SearchQuery {
   readonly group: FoundGroup
 }
 
-export const EMPTY_QUERY: SearchQuery = { q: '', facets: NO_FACETS, rule: null, sort: 'best', descending: true, group: 'none' }
+export const EMPTY_QUERY: SearchQuery = {
+  q: '',
+  facets: NO_FACETS,
+  rule: null,
+  sort: 'best',
+  descending: true,
+  group: 'none',
+}
 
-export type ParsedQuery = { readonly ok: true; readonly request: SearchQuery } | { readonly ok: false; readonly why: string }
+export type ParsedQuery =
+  { readonly ok: true; readonly request: SearchQuery } | { readonly ok: false; readonly why: string }
 
 type Query = Readonly<Record<string, unknown>>
 
@@ -44,8 +52,14 @@ export function parseSearchQuery(query: Query): ParsedQuery {
       q: text('q'),
       facets: {
         types: readChosen(text('types'), isTypeGroup),
-        places: readChosen(text('places'), (id): id is FolderId | 'in-tray' => id === 'in-tray' || tryParseId(id) !== null),
-        meanings: readChosen(text('colours'), (id): id is MeaningId | 'none' => id === 'none' || tryParseId(id) !== null),
+        places: readChosen(
+          text('places'),
+          (id): id is FolderId | 'in-tray' => id === 'in-tray' || tryParseId(id) !== null,
+        ),
+        meanings: readChosen(
+          text('colours'),
+          (id): id is MeaningId | 'none' => id === 'none' || tryParseId(id) !== null,
+        ),
         tags: readChosen(text('tags'), (id): id is TagId => tryParseId(id) !== null),
         origins: readChosen(text('ways'), oneOf(ORIGINS)),
         filed: readChosen(text('filed'), oneOf(FILED)),
@@ -77,8 +91,7 @@ function oneOf<T extends string>(all: readonly T[]) {
 function readRuleText(text: string) {
   try {
     return tryReadRule(JSON.parse(text) as unknown)
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof SyntaxError) return { ok: false, why: 'it is cut off or damaged' } as const
     throw error
   }
@@ -88,32 +101,61 @@ function spanIn(text: (name: string) => string): Span | null {
   const field = TIME_FIELDS.find(name => name === text('when')) ?? 'changed'
   const [, count, unit] = /^(\d{1,4})-(day|week|month)$/.exec(text('last')) ?? []
   const [from, before] = [storableTime(text('from')), storableTime(text('before'))]
-  const last = count === undefined ? null : { count: Number(count), unit: TIME_UNITS.find(name => name === unit) ?? 'day' }
+  const last =
+    count === undefined ? null : { count: Number(count), unit: TIME_UNITS.find(name => name === unit) ?? 'day' }
   return last === null && from === null && before === null && text('when') === '' ? null : { field, from, before, last }
 }
 
 /** As the parts of a URL; what says nothing is left out. */
 export function printSearchQuery(request: SearchQuery): Record<string, string> {
-  const { facets: { types, places, meanings, tags, origins, filed, sizes, languages, span, starred }, rule } = request
+  const {
+    facets: { types, places, meanings, tags, origins, filed, sizes, languages, span, starred },
+    rule,
+  } = request
   const parts: Record<string, string> = {
-    q: request.q, types: writeChosen(types), places: writeChosen(places), colours: writeChosen(meanings), tags: writeChosen(tags), ways: writeChosen(origins), filed: writeChosen(filed),
-    sizes: writeChosen(sizes), languages: writeChosen(languages), star: starred === null ? '' : starred ? 'yes' : 'no',
-    when: span === null ? '' : span.field, last: span?.last ? `${span.last.count}-${span.last.unit}` : '', from: span?.from ?? '', before: span?.before ?? '',
-    rule: rule === null ? '' : JSON.stringify(rule), sort: request.sort === 'best' ? '' : request.sort,
-    dir: request.descending === beginsDown(request.sort) ? '' : request.descending ? 'down' : 'up', group: request.group === 'none' ? '' : request.group,
+    q: request.q,
+    types: writeChosen(types),
+    places: writeChosen(places),
+    colours: writeChosen(meanings),
+    tags: writeChosen(tags),
+    ways: writeChosen(origins),
+    filed: writeChosen(filed),
+    sizes: writeChosen(sizes),
+    languages: writeChosen(languages),
+    star: starred === null ? '' : starred ? 'yes' : 'no',
+    when: span === null ? '' : span.field,
+    last: span?.last ? `${span.last.count}-${span.last.unit}` : '',
+    from: span?.from ?? '',
+    before: span?.before ?? '',
+    rule: rule === null ? '' : JSON.stringify(rule),
+    sort: request.sort === 'best' ? '' : request.sort,
+    dir: request.descending === beginsDown(request.sort) ? '' : request.descending ? 'down' : 'up',
+    group: request.group === 'none' ? '' : request.group,
   }
   return Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== ''))
 }
 
 /** All of it as one rule; while it is typed, the last word is a beginning. */
-export function ruleOf(request: Pick<SearchQuery, 'q' | 'facets' | 'rule'>, { typing }: { readonly typing: boolean }): Rule {
+export function ruleOf(
+  request: Pick<SearchQuery, 'q' | 'facets' | 'rule'>,
+  { typing }: { readonly typing: boolean },
+): Rule {
   const words = parseQuery(request.q, { typing })
-  return { kind: 'all', rules: [...(isGroup(words) ? words.rules : [words]), ...facetRules(request.facets), ...(request.rule === null ? [] : [request.rule])] }
+  return {
+    kind: 'all',
+    rules: [
+      ...(isGroup(words) ? words.rules : [words]),
+      ...facetRules(request.facets),
+      ...(request.rule === null ? [] : [request.rule]),
+    ],
+  }
 }
 
 /** Whether anything but words is asked. */
 export function hasFacets({ facets, rule }: Pick<SearchQuery, 'facets' | 'rule'>): boolean {
-  return rule !== null || facetRules(facets).some(part => part.kind !== 'time' || part.from !== null || part.before !== null)
+  return (
+    rule !== null || facetRules(facets).some(part => part.kind !== 'time' || part.from !== null || part.before !== null)
+  )
 }
 
 /** Whether words are only left out and nothing else is asked: it would list almost everything. */

@@ -26,7 +26,14 @@ describe('more than so many', () => {
   })
 
   test('is looked for in the smallest share that should tell, the larger the nearer', () => {
-    expect([1_000_000, 32_000, 14_000, 12_500, 10_000, 0].map(expected => shareProving(expected, 10_000))).toEqual([1 / 256, 1 / 128, 1 / 4, null, null, null])
+    expect([1_000_000, 32_000, 14_000, 12_500, 10_000, 0].map(expected => shareProving(expected, 10_000))).toEqual([
+      1 / 256,
+      1 / 128,
+      1 / 4,
+      null,
+      null,
+      null,
+    ])
   })
 
   test('is said by no share that a set of exactly so many falls into', () => {

@@ -1,6 +1,10 @@
-// Random shares of all documents, by which many hits are told from few, and counted by estimate, without finding them all.
+// Random shares of all documents, by which many hits are told from few, and counted by estimate, without finding them
+// all.
 
-/** From a half down, each half as large as the one before, no document in two of them; the index of words knows them (migration 000014). */
+/**
+ * From a half down, each half as large as the one before, no document in two of them; the index of words knows them
+ * (migration 000014).
+ */
 export const SHARES: readonly number[] = [1, 2, 3, 4, 5, 6, 7, 8].map(power => 1 / 2 ** power)
 
 /** The smallest share that should hold `wanted` of the hits that are expected; null where that is none. */
@@ -19,7 +23,10 @@ export function provesMore(found: number, share: number, most: number): boolean 
 // The guess of how many there are may be so much too high.
 const TRUSTED = 0.85
 
-/** The smallest share that should prove, by so many hits as are expected, that there are more than `most`; null where none would. */
+/**
+ * The smallest share that should prove, by so many hits as are expected, that there are more than `most`; null where
+ * none would.
+ */
 export function shareProving(expected: number, most: number): number | null {
   return SHARES.filter(share => provesMore(expected * TRUSTED * share, share, most)).at(-1) ?? null
 }

@@ -21,7 +21,12 @@ const NAMES: Readonly<Record<TypeGroup, string>> = {
 export const TYPE_GROUP_NAMES = Object.keys(NAMES) as readonly TypeGroup[]
 
 /** What each is called, and the extensions that belong to it; of "other", which is whatever is left, none. */
-export const TYPE_GROUPS = Object.fromEntries(TYPE_GROUP_NAMES.map(group => [group, { name: NAMES[group], extensions: group === 'other' ? [] : extensionsWhere(format => format.group === group) }])) as unknown as Readonly<Record<TypeGroup, { readonly name: string; readonly extensions: readonly string[] }>>
+export const TYPE_GROUPS = Object.fromEntries(
+  TYPE_GROUP_NAMES.map(group => [
+    group,
+    { name: NAMES[group], extensions: group === 'other' ? [] : extensionsWhere(format => format.group === group) },
+  ]),
+) as unknown as Readonly<Record<TypeGroup, { readonly name: string; readonly extensions: readonly string[] }>>
 
 export const KNOWN_EXTENSIONS: readonly string[] = extensionsWhere(format => format.group !== 'other')
 

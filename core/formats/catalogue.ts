@@ -1,6 +1,6 @@
-// Every format that Hembix knows, in one list: what it is called by its extensions and media type, to which kind it belongs for
-// people, whether its words are read, and how it is shown. A new one is an entry here, and a reader under its key in
-// server/extract/readers where it has one.
+// Every format that Hembix knows, in one list: what it is called by its extensions and media type, to which kind it
+// belongs for people, whether its words are read, and how it is shown. A new one is an entry here, and a reader under
+// its key in server/extract/readers where it has one.
 
 export interface Format {
   /** The first is the usual one. */
@@ -8,12 +8,16 @@ export interface Format {
   /** IANA registry. */
   readonly mediaType: string
   /** Kinds of documents as people tell them apart (core/find/types). */
-  readonly group: 'pdf' | 'writing' | 'table' | 'slides' | 'text' | 'picture' | 'web' | 'mail' | 'sound' | 'archive' | 'other'
+  readonly group:
+    'pdf' | 'writing' | 'table' | 'slides' | 'text' | 'picture' | 'web' | 'mail' | 'sound' | 'archive' | 'other'
   /** There is a reader of its words. */
   readonly read?: true
   /** Its pages are pictures, whose text is recognised; the server can draw them. */
   readonly scanned?: true
-  /** How it is shown beside its words: its pages, as a picture, as a picture that the server draws, played, set as HTML, as a link. */
+  /**
+   * How it is shown beside its words: its pages, as a picture, as a picture that the server draws, played, set as HTML,
+   * as a link.
+   */
   readonly preview?: 'pages' | 'picture' | 'drawn' | 'sound' | 'film' | 'html' | 'link'
   /** A browser may show it by itself in place; everything else is only ever handed out as a download. */
   readonly inline?: true
@@ -27,8 +31,23 @@ const OOXML = 'application/vnd.openxmlformats-officedocument'
 const OPEN_DOCUMENT = 'application/vnd.oasis.opendocument'
 
 export const FORMATS = {
-  pdf: { extensions: ['pdf'], mediaType: 'application/pdf', group: 'pdf', read: true, preview: 'pages', inline: true, packed: true },
-  docx: { extensions: ['docx'], mediaType: `${OOXML}.wordprocessingml.document`, group: 'writing', read: true, preview: 'html', packed: true },
+  pdf: {
+    extensions: ['pdf'],
+    mediaType: 'application/pdf',
+    group: 'pdf',
+    read: true,
+    preview: 'pages',
+    inline: true,
+    packed: true,
+  },
+  docx: {
+    extensions: ['docx'],
+    mediaType: `${OOXML}.wordprocessingml.document`,
+    group: 'writing',
+    read: true,
+    preview: 'html',
+    packed: true,
+  },
   doc: { extensions: ['doc'], mediaType: 'application/msword', group: 'writing' },
   odt: { extensions: ['odt'], mediaType: `${OPEN_DOCUMENT}.text`, group: 'writing', read: true, packed: true },
   rtf: { extensions: ['rtf'], mediaType: 'application/rtf', group: 'writing', read: true },
@@ -37,16 +56,64 @@ export const FORMATS = {
   ods: { extensions: ['ods'], mediaType: `${OPEN_DOCUMENT}.spreadsheet`, group: 'table', read: true, packed: true },
   csv: { extensions: ['csv'], mediaType: 'text/csv', group: 'table', read: true },
   tsv: { extensions: ['tsv'], mediaType: 'text/tab-separated-values', group: 'table', read: true },
-  pptx: { extensions: ['pptx'], mediaType: `${OOXML}.presentationml.presentation`, group: 'slides', read: true, packed: true },
+  pptx: {
+    extensions: ['pptx'],
+    mediaType: `${OOXML}.presentationml.presentation`,
+    group: 'slides',
+    read: true,
+    packed: true,
+  },
   ppt: { extensions: ['ppt'], mediaType: 'application/vnd.ms-powerpoint', group: 'slides' },
   odp: { extensions: ['odp'], mediaType: `${OPEN_DOCUMENT}.presentation`, group: 'slides', read: true, packed: true },
   txt: { extensions: ['txt'], mediaType: 'text/plain', group: 'text', read: true, inline: true },
   md: { extensions: ['md'], mediaType: 'text/markdown', group: 'text', read: true, preview: 'html' },
-  png: { extensions: ['png'], mediaType: 'image/png', group: 'picture', read: true, scanned: true, preview: 'picture', inline: true, packed: true },
-  jpeg: { extensions: ['jpg', 'jpeg'], mediaType: 'image/jpeg', group: 'picture', read: true, scanned: true, preview: 'picture', inline: true, packed: true },
-  gif: { extensions: ['gif'], mediaType: 'image/gif', group: 'picture', preview: 'picture', inline: true, thumbnail: true, packed: true },
-  webp: { extensions: ['webp'], mediaType: 'image/webp', group: 'picture', read: true, scanned: true, preview: 'picture', inline: true, packed: true },
-  tiff: { extensions: ['tif', 'tiff'], mediaType: 'image/tiff', group: 'picture', read: true, scanned: true, preview: 'drawn' },
+  png: {
+    extensions: ['png'],
+    mediaType: 'image/png',
+    group: 'picture',
+    read: true,
+    scanned: true,
+    preview: 'picture',
+    inline: true,
+    packed: true,
+  },
+  jpeg: {
+    extensions: ['jpg', 'jpeg'],
+    mediaType: 'image/jpeg',
+    group: 'picture',
+    read: true,
+    scanned: true,
+    preview: 'picture',
+    inline: true,
+    packed: true,
+  },
+  gif: {
+    extensions: ['gif'],
+    mediaType: 'image/gif',
+    group: 'picture',
+    preview: 'picture',
+    inline: true,
+    thumbnail: true,
+    packed: true,
+  },
+  webp: {
+    extensions: ['webp'],
+    mediaType: 'image/webp',
+    group: 'picture',
+    read: true,
+    scanned: true,
+    preview: 'picture',
+    inline: true,
+    packed: true,
+  },
+  tiff: {
+    extensions: ['tif', 'tiff'],
+    mediaType: 'image/tiff',
+    group: 'picture',
+    read: true,
+    scanned: true,
+    preview: 'drawn',
+  },
   bmp: { extensions: ['bmp'], mediaType: 'image/bmp', group: 'picture', preview: 'picture', inline: true },
   // As a picture of a page an SVG runs nothing; handed out in place it could.
   svg: { extensions: ['svg'], mediaType: 'image/svg+xml', group: 'picture', preview: 'picture', thumbnail: true },
@@ -71,4 +138,6 @@ export const FORMATS = {
 
 export type FormatKey = keyof typeof FORMATS
 /** Formats whose words are read: each has a reader under the same key. */
-export type ReadableFormat = { [K in FormatKey]: (typeof FORMATS)[K] extends { readonly read: true } ? K : never }[FormatKey]
+export type ReadableFormat = {
+  [K in FormatKey]: (typeof FORMATS)[K] extends { readonly read: true } ? K : never
+}[FormatKey]

@@ -4,7 +4,9 @@ import type { Format, FormatKey, ReadableFormat } from './catalogue'
 import { FORMATS } from './catalogue'
 
 const BY_EXTENSION: ReadonlyMap<string, { readonly key: FormatKey; readonly format: Format }> = new Map(
-  Object.entries<Format>(FORMATS).flatMap(([key, format]) => format.extensions.map(extension => [extension, { key: key as FormatKey, format }] as const)),
+  Object.entries<Format>(FORMATS).flatMap(([key, format]) =>
+    format.extensions.map(extension => [extension, { key: key as FormatKey, format }] as const),
+  ),
 )
 
 /** null: a format that Hembix does not know. */
@@ -32,7 +34,7 @@ export function isReadable(extension: string): boolean {
 /** The format by whose reader a file of this extension is opened; null where its words are not read. */
 export function readableFormat(extension: string): ReadableFormat | null {
   const known = BY_EXTENSION.get(extension)
-  return known?.format.read ? known.key as ReadableFormat : null // those that are read are the readable ones
+  return known?.format.read ? (known.key as ReadableFormat) : null // those that are read are the readable ones
 }
 
 /** Pictures whose pages are recognised, and drawn on the server. */

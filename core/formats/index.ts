@@ -1,6 +1,21 @@
 export type { Format, FormatKey, ReadableFormat } from './catalogue'
 export { FORMATS } from './catalogue'
-export { extensionsWhere, fileNameOf, formatOf, hasThumbnail, isInlineSafe, isPacked, isPicture, isReadable, isScanned, mediaTypeOf, needsServerRendering, playedAs, READABLE, readableFormat } from './formats'
+export {
+  extensionsWhere,
+  fileNameOf,
+  formatOf,
+  hasThumbnail,
+  isInlineSafe,
+  isPacked,
+  isPicture,
+  isReadable,
+  isScanned,
+  mediaTypeOf,
+  needsServerRendering,
+  playedAs,
+  READABLE,
+  readableFormat,
+} from './formats'
 export { archiveNames } from './archiveNames'
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'

@@ -4,22 +4,38 @@
 import { SaxesParser } from 'saxes'
 import type { OutlineNode } from './outlineNode'
 
-const escape = (text: string) => text.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;').replace(/[\t\n\r]/g, sign => `&#${sign.charCodeAt(0)};`)
+const escape = (text: string) =>
+  text
+    .replaceAll('&', '&amp;')
+    .replaceAll('<', '&lt;')
+    .replaceAll('>', '&gt;')
+    .replaceAll('"', '&quot;')
+    .replace(/[\t\n\r]/g, sign => `&#${sign.charCodeAt(0)};`)
 
 /** Nodes come in the order of the outline, with their depth from 0. */
 export function writeOpml(title: string, nodes: readonly OutlineNode[]): string {
-  const parts = [`<?xml version="1.0" encoding="UTF-8"?>\n<opml version="2.0">\n<head><title>${escape(title)}</title></head>\n<body>\n`]
+  const parts = [
+    `<?xml version="1.0" encoding="UTF-8"?>\n<opml version="2.0">\n<head><title>${escape(title)}</title></head>\n<body>\n`,
+  ]
   nodes.forEach((node, index) => {
     const next = nodes[index + 1]?.depth ?? 0
     const attributes = [
-      ['text', node.name], ['number', node.number === null ? null : String(node.number)], ['label', node.label], ['unnumbered', node.numbered ? null : 'true'],
-      ['meaning', node.meaning], ['purpose', node.purpose === '' ? null : node.purpose],
-    ].filter((pair): pair is [string, string] => pair[1] !== null).map(([name, value]) => ` ${name}="${escape(value)}"`).join('')
+      ['text', node.name],
+      ['number', node.number === null ? null : String(node.number)],
+      ['label', node.label],
+      ['unnumbered', node.numbered ? null : 'true'],
+      ['meaning', node.meaning],
+      ['purpose', node.purpose === '' ? null : node.purpose],
+    ]
+      .filter((pair): pair is [string, string] => pair[1] !== null)
+      .map(([name, value]) => ` ${name}="${escape(value)}"`)
+      .join('')
     const indent = '  '.repeat(Math.min(node.depth, 40))
     if (next > node.depth) parts.push(`${indent}<outline${attributes}>\n`)
     else {
       parts.push(`${indent}<outline${attributes}/>\n`)
-      for (let depth = node.depth; depth > next; depth--) parts.push(`${'  '.repeat(Math.min(depth - 1, 40))}</outline>\n`)
+      for (let depth = node.depth; depth > next; depth--)
+        parts.push(`${'  '.repeat(Math.min(depth - 1, 40))}</outline>\n`)
     }
   })
   return `${parts.join('')}</body>\n</opml>\n`
@@ -46,8 +62,12 @@ export function readOpml(text: string): OutlineNode[] | null {
       purpose: given.purpose ?? '',
     })
   })
-  parser.on('closetag', ({ name }) => { if (name.toLowerCase() === 'outline') depth-- })
-  parser.on('error', () => { found.isBroken = true })
+  parser.on('closetag', ({ name }) => {
+    if (name.toLowerCase() === 'outline') depth--
+  })
+  parser.on('error', () => {
+    found.isBroken = true
+  })
   parser.write(text.replace(/^\uFEFF/, '')).close()
   return found.isOpml && !found.isBroken ? nodes.filter(node => node.name !== '') : null
 }

@@ -8,22 +8,33 @@ export interface Link {
 }
 
 export function writeUriList({ address, title, remark }: Link): string {
-  const comments = [title, ...remark.split('\n')].map(line => line.trim()).filter(line => line !== '').map(line => `# ${line}`)
+  const comments = [title, ...remark.split('\n')]
+    .map(line => line.trim())
+    .filter(line => line !== '')
+    .map(line => `# ${line}`)
   return [...comments, address, ''].join('\r\n')
 }
 
 /** The first address of a list; null where there is none that is safe to open. */
 export function readUriList(text: string): Link | null {
-  const lines = text.split(/\r?\n/).map(line => line.trim()).filter(line => line !== '')
+  const lines = text
+    .split(/\r?\n/)
+    .map(line => line.trim())
+    .filter(line => line !== '')
   const comments = lines.filter(line => line.startsWith('#')).map(line => line.slice(1).trim())
-  const address = lines.filter(line => !line.startsWith('#')).map(webAddress).find(found => found !== null)
+  const address = lines
+    .filter(line => !line.startsWith('#'))
+    .map(webAddress)
+    .find(found => found !== null)
   return address ? { address, title: comments[0] ?? '', remark: comments.slice(1).join('\n') } : null
 }
 
 // Scheme, host with port, the rest. A name or password in front of the host is refused: it misleads.
 const WEB = /^(https?):\/\/([\p{L}\p{N}](?:[\p{L}\p{N}.-]*[\p{L}\p{N}])?)(:\d{1,5})?([/?#]\S*)?$/iu
 
-/** What was typed as a web address (http or https), whole; null when it is none. A missing scheme is taken for https. */
+/**
+ * What was typed as a web address (http or https), whole; null when it is none. A missing scheme is taken for https.
+ */
 export function webAddress(typed: string): string | null {
   const text = typed.trim()
   const parts = WEB.exec(/^[a-z][a-z\d+.-]*:\/\//i.test(text) ? text : `https://${text}`)
@@ -43,8 +54,7 @@ export function addressName(address: string): string {
 function readable(path: string): string {
   try {
     return decodeURI(path)
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof URIError) return path
     throw error
   }

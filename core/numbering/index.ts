@@ -1,5 +1,20 @@
 export type { ChildOrder, Joint, Numbering, NumberStyle } from './numbering'
-export { CHILD_ORDERS, isNumberingSound, JOINTS, LABEL_LIMIT, NUMBER_LIMIT, NUMBER_STYLES, numberingText, OWN_TEXT_LIMIT, PLAIN_NUMBERING, sameNumbering, SKIP_LIMIT, STEP_LIMIT, WIDTH_LIMIT, writeNumber } from './numbering'
+export {
+  CHILD_ORDERS,
+  isNumberingSound,
+  JOINTS,
+  LABEL_LIMIT,
+  NUMBER_LIMIT,
+  NUMBER_STYLES,
+  numberingText,
+  OWN_TEXT_LIMIT,
+  PLAIN_NUMBERING,
+  sameNumbering,
+  SKIP_LIMIT,
+  STEP_LIMIT,
+  WIDTH_LIMIT,
+  writeNumber,
+} from './numbering'
 export { naturalOrder } from './natural'
 export type { Code, NumberedFolder, NumberedPlan, NumberedTree } from './codes'
 export { codedName, joinCode, numberTree } from './codes'

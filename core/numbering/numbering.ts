@@ -22,7 +22,10 @@ export interface Numbering {
   readonly joint?: Joint
   /** Digits of the style 01; 2 unless set. */
   readonly width?: number
-  /** What the style "own" writes: a text with # for the number ("U#"), or texts in order, with commas between ("Q1, Q2, Q3"). */
+  /**
+   * What the style "own" writes: a text with # for the number ("U#"), or texts in order, with commas between ("Q1, Q2,
+   * Q3").
+   */
   readonly text?: string
   /** Numbers that are passed over. */
   readonly skip?: readonly number[]
@@ -38,49 +41,104 @@ export const OWN_TEXT_LIMIT = 200
 
 export function isNumberingSound({ style, start, step, width = 2, skip = [], text = '' }: Numbering): boolean {
   const whole = (value: number, low: number, high: number) => Number.isInteger(value) && value >= low && value <= high
-  return whole(start, 0, NUMBER_LIMIT) && whole(step, 1, STEP_LIMIT) && whole(width, 1, WIDTH_LIMIT) && (style !== 'own' || isOwnTextSound(text)) && skip.length <= SKIP_LIMIT && skip.every(number => whole(number, 0, NUMBER_LIMIT))
+  return (
+    whole(start, 0, NUMBER_LIMIT) &&
+    whole(step, 1, STEP_LIMIT) &&
+    whole(width, 1, WIDTH_LIMIT) &&
+    (style !== 'own' || isOwnTextSound(text)) &&
+    skip.length <= SKIP_LIMIT &&
+    skip.every(number => whole(number, 0, NUMBER_LIMIT))
+  )
 }
 
-/** One text with "#" for the number, or several that differ, each with a letter, so that none reads like the number behind the last. */
+/**
+ * One text with "#" for the number, or several that differ, each with a letter, so that none reads like the number
+ * behind the last.
+ */
 function isOwnTextSound(text: string): boolean {
   const parts = ownTexts(text)
   const isShort = text.length <= OWN_TEXT_LIMIT && parts.every(part => [...part].length <= LABEL_LIMIT)
   if (parts.length === 1) return isShort && /^[\p{L}\p{N}]*#[\p{L}\p{N}]*$/u.test(text.trim())
-  return isShort && parts.length > 1 && new Set(parts).size === parts.length && parts.every(part => /^[\p{L}\p{N}]*\p{L}[\p{L}\p{N}]*$/u.test(part))
+  return (
+    isShort &&
+    parts.length > 1 &&
+    new Set(parts).size === parts.length &&
+    parts.every(part => /^[\p{L}\p{N}]*\p{L}[\p{L}\p{N}]*$/u.test(part))
+  )
 }
 
 function ownTexts(text: string): string[] {
-  return text.split(',').map(part => part.trim()).filter(part => part !== '')
+  return text
+    .split(',')
+    .map(part => part.trim())
+    .filter(part => part !== '')
 }
 
-/** How folders are numbered below one that is numbered so: the same way, but own texts and years belong to one level only. */
+/**
+ * How folders are numbered below one that is numbered so: the same way, but own texts and years belong to one level
+ * only.
+ */
 export function inheritedNumbering(numbering: Numbering): Numbering {
   if (numbering.style !== 'own' && numbering.style !== 'year') return numbering
-  return { style: '1', joined: numbering.joined, start: 1, step: 1, ...(numbering.joint ? { joint: numbering.joint } : {}) }
+  return {
+    style: '1',
+    joined: numbering.joined,
+    start: 1,
+    step: 1,
+    ...(numbering.joint ? { joint: numbering.joint } : {}),
+  }
 }
 
 /** True when two numberings write the same codes. */
 export function sameNumbering(a: Numbering | null, b: Numbering | null): boolean {
-  const plain = (numbering: Numbering | null) => (numbering === null ? null : [numbering.style, numbering.joined, numbering.start, numbering.step, numbering.joint ?? '.', numbering.width ?? 2, numbering.text ?? '', numbering.skip ?? []])
+  const plain = (numbering: Numbering | null) =>
+    numbering === null
+      ? null
+      : [
+          numbering.style,
+          numbering.joined,
+          numbering.start,
+          numbering.step,
+          numbering.joint ?? '.',
+          numbering.width ?? 2,
+          numbering.text ?? '',
+          numbering.skip ?? [],
+        ]
   return JSON.stringify(plain(a)) === JSON.stringify(plain(b))
 }
 
-/** A number as it is written: 3, 03, C, c, III or iii (26 is Z, 27 is AA; 0 stays 0), or the own text for it. Empty for the style "none". */
-export function writeNumber(number: number, numbering: Pick<Numbering, 'style' | 'width' | 'text' | 'start' | 'step'>): string {
+/**
+ * A number as it is written: 3, 03, C, c, III or iii (26 is Z, 27 is AA; 0 stays 0), or the own text for it. Empty for
+ * the style "none".
+ */
+export function writeNumber(
+  number: number,
+  numbering: Pick<Numbering, 'style' | 'width' | 'text' | 'start' | 'step'>,
+): string {
   switch (numbering.style) {
-    case 'none': return ''
+    case 'none':
+      return ''
     case '1':
-    case 'year': return String(number)
-    case '01': return String(number).padStart(numbering.width ?? 2, '0')
-    case 'A': return letters(number)
-    case 'a': return letters(number).toLowerCase()
-    case 'I': return roman(number)
-    case 'i': return roman(number).toLowerCase()
-    case 'own': return ownText(number, numbering)
+    case 'year':
+      return String(number)
+    case '01':
+      return String(number).padStart(numbering.width ?? 2, '0')
+    case 'A':
+      return letters(number)
+    case 'a':
+      return letters(number).toLowerCase()
+    case 'I':
+      return roman(number)
+    case 'i':
+      return roman(number).toLowerCase()
+    case 'own':
+      return ownText(number, numbering)
   }
 }
 
-/** The text at the number's place in the row; a number between two steps, or behind the last text, is written as such. */
+/**
+ * The text at the number's place in the row; a number between two steps, or behind the last text, is written as such.
+ */
 function ownText(number: number, { text = '#', start, step }: Pick<Numbering, 'text' | 'start' | 'step'>): string {
   const parts = ownTexts(text)
   const at = (number - start) / step
@@ -98,7 +156,21 @@ function letters(number: number): string {
   return text
 }
 
-const ROMAN = [[1000, 'M'], [900, 'CM'], [500, 'D'], [400, 'CD'], [100, 'C'], [90, 'XC'], [50, 'L'], [40, 'XL'], [10, 'X'], [9, 'IX'], [5, 'V'], [4, 'IV'], [1, 'I']] as const
+const ROMAN = [
+  [1000, 'M'],
+  [900, 'CM'],
+  [500, 'D'],
+  [400, 'CD'],
+  [100, 'C'],
+  [90, 'XC'],
+  [50, 'L'],
+  [40, 'XL'],
+  [10, 'X'],
+  [9, 'IX'],
+  [5, 'V'],
+  [4, 'IV'],
+  [1, 'I'],
+] as const
 
 /** Roman numerals with the subtractive forms; above 3,999 with further M. */
 function roman(number: number): string {
@@ -116,6 +188,7 @@ export function numberingText(numbering: Numbering): string {
   const { style, start, step, skip = [] } = numbering
   if (style === 'none') return 'no numbers'
   const sample: number[] = []
-  for (let number = start; sample.length < 3 && sample.length < SKIP_LIMIT; number += step) if (!skip.includes(number)) sample.push(number)
+  for (let number = start; sample.length < 3 && sample.length < SKIP_LIMIT; number += step)
+    if (!skip.includes(number)) sample.push(number)
   return sample.map(number => writeNumber(number, numbering)).join(', ')
 }

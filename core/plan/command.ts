@@ -1,26 +1,35 @@
-// What a command is made of. Each is one file in core/plan/commands and one line in their index.ts: its fields, what it has
-// to see of the plan, the decision with the words for History, and its line of documentation.
+// What a command is made of. Each is one file in core/plan/commands and one line in their index.ts: its fields, what it
+// has to see of the plan, the decision with the words for History, and its line of documentation.
 
 import * as yup from 'yup'
 import type { Needs } from './needs'
 import type { Decision, Moment, Slice } from './slice'
 
 type Fields = Readonly<Record<string, yup.AnySchema>>
-type Deep<T> = T extends string | number | boolean | null | undefined ? T
-  : T extends readonly (infer Item)[] ? readonly Deep<Item>[] : { readonly [K in keyof T]: Deep<T[K]> }
+type Deep<T> = T extends string | number | boolean | null | undefined
+  ? T
+  : T extends readonly (infer Item)[]
+    ? readonly Deep<Item>[]
+    : { readonly [K in keyof T]: Deep<T[K]> }
 type Output<S extends yup.AnySchema> = Deep<S['__outputType']>
 type HasDefault<S extends yup.AnySchema> = 'd' extends S['__flags'] ? true : false
 type MayBeMissing<S extends yup.AnySchema> = undefined extends S['__outputType'] ? true : false
 
 /** The values of a command with these fields, as it is decided on: what was left out has its default. */
-export type Given<F extends Fields> =
-  & { readonly [K in keyof F as MayBeMissing<F[K]> extends true ? never : K]: Output<F[K]> }
-  & { readonly [K in keyof F as MayBeMissing<F[K]> extends true ? K : never]?: Output<F[K]> }
+export type Given<F extends Fields> = {
+  readonly [K in keyof F as MayBeMissing<F[K]> extends true ? never : K]: Output<F[K]>
+} & { readonly [K in keyof F as MayBeMissing<F[K]> extends true ? K : never]?: Output<F[K]> }
 
 /** The same as it is written: a field with a default can be left out. */
-type Written<F extends Fields> =
-  & { readonly [K in keyof F as HasDefault<F[K]> extends true ? never : MayBeMissing<F[K]> extends true ? never : K]: Output<F[K]> }
-  & { readonly [K in keyof F as HasDefault<F[K]> extends true ? K : MayBeMissing<F[K]> extends true ? K : never]?: Output<F[K]> }
+type Written<F extends Fields> = {
+  readonly [
+    K in keyof F as HasDefault<F[K]> extends true ? never : MayBeMissing<F[K]> extends true ? never : K
+  ]: Output<F[K]>
+} & {
+  readonly [K in keyof F as HasDefault<F[K]> extends true ? K : MayBeMissing<F[K]> extends true ? K : never]?: Output<
+    F[K]
+  >
+}
 
 export interface Definition<Kind extends string, W, G, Shape extends yup.AnyObjectSchema | null> {
   readonly kind: Kind
@@ -46,15 +55,29 @@ const NOTHING_MORE = () => ({})
 /** A command that clients send. `decide` may take more than they can say. */
 export function command<Kind extends string, F extends Fields, G extends object>(
   kind: Kind,
-  { fields, needs = NOTHING_MORE, decide, doc }: Parts<G> & { readonly fields: F & (Given<F> extends G ? unknown : never) },
+  {
+    fields,
+    needs = NOTHING_MORE,
+    decide,
+    doc,
+  }: Parts<G> & { readonly fields: F & (Given<F> extends G ? unknown : never) },
 ): Definition<Kind, Written<F> & Omit<G, keyof F>, G, yup.AnyObjectSchema> {
   const shape = yup.object(fields)
-  const defaults = Object.fromEntries(Object.entries(shape.getDefault() as object).filter(([name, value]) => value !== undefined && fields[name]?.spec.default !== undefined))
-  const given = (written: object) => Object.fromEntries(Object.entries(written).filter(([, value]) => value !== undefined))
-  return { kind, shape, needs, decide, doc, whole: written => ({ ...defaults, ...given(written) }) as unknown as G } // the fields' defaults are of their types
+  const defaults = Object.fromEntries(
+    Object.entries(shape.getDefault() as object).filter(
+      ([name, value]) => value !== undefined && fields[name]?.spec.default !== undefined,
+    ),
+  )
+  const given = (written: object) =>
+    Object.fromEntries(Object.entries(written).filter(([, value]) => value !== undefined))
+  // the fields' defaults are of their types
+  return { kind, shape, needs, decide, doc, whole: written => ({ ...defaults, ...given(written) }) as unknown as G }
 }
 
 /** A command that only the server itself carries out. */
-export function serverCommand<Kind extends string, G extends object>(kind: Kind, { needs = NOTHING_MORE, decide, doc }: Parts<G>): Definition<Kind, G, G, null> {
+export function serverCommand<Kind extends string, G extends object>(
+  kind: Kind,
+  { needs = NOTHING_MORE, decide, doc }: Parts<G>,
+): Definition<Kind, G, G, null> {
   return { kind, shape: null, needs, decide, doc, whole: written => written }
 }

@@ -10,7 +10,7 @@ export function longestRise(numbers: readonly (number | null)[]): number[] {
       if ((numbers[tails[middle] ?? -1] ?? -1) < number) low = middle + 1
       else high = middle
     }
-    before[index] = low > 0 ? tails[low - 1] ?? -1 : -1
+    before[index] = low > 0 ? (tails[low - 1] ?? -1) : -1
     tails[low] = index
   })
   const rise: number[] = []

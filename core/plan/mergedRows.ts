@@ -7,7 +7,10 @@ import { childrenOf } from '../tree/index'
 import { nameKey } from './name'
 
 export const MERGE_CHOICES = ['both', 'one'] as const
-/** Two documents of one name: both are kept, the incoming one with a counted name; or only the one that is there, the other goes into the Trash. */
+/**
+ * Two documents of one name: both are kept, the incoming one with a counted name; or only the one that is there, the
+ * other goes into the Trash.
+ */
 export type MergeChoice = (typeof MERGE_CHOICES)[number]
 
 export interface MeetingDocuments {
@@ -29,9 +32,14 @@ export interface Meeting {
   readonly placements: readonly { readonly placement: PlacementRow; readonly folderId: FolderId }[]
 }
 
-interface Filed { readonly documents: ReadonlyMap<string, DocumentRow>; readonly placements: readonly PlacementRow[] }
+interface Filed {
+  readonly documents: ReadonlyMap<string, DocumentRow>
+  readonly placements: readonly PlacementRow[]
+}
 
-/** Walks both folders side by side: children of the same name (case and accents apart) become one, all else moves over. */
+/**
+ * Walks both folders side by side: children of the same name (case and accents apart) become one, all else moves over.
+ */
 export function meetingOf(tree: Tree<FolderRow>, filed: Filed, fromId: FolderId, intoId: FolderId): Meeting {
   const byFolder = new Map<string, PlacementRow[]>()
   for (const placement of filed.placements) {
@@ -47,14 +55,21 @@ export function meetingOf(tree: Tree<FolderRow>, filed: Filed, fromId: FolderId,
   const stack: { from: FolderId; into: FolderId }[] = [{ from: fromId, into: intoId }]
   for (let pair = stack.pop(); pair; pair = stack.pop()) {
     folders.push(pair)
-    const there = new Map(childrenOf(tree, pair.into).filter(folder => folder.id !== fromId).map(folder => [folder.folded, folder]))
+    const there = new Map(
+      childrenOf(tree, pair.into)
+        .filter(folder => folder.id !== fromId)
+        .map(folder => [folder.folded, folder]),
+    )
     for (const child of childrenOf(tree, pair.from)) {
       if (child.id === intoId) continue
       const twin = there.get(child.folded)
       if (twin) stack.push({ from: child.id, into: twin.id })
       else moved.push({ folder: child, parentId: pair.into })
     }
-    const live = (id: string) => { const document = filed.documents.get(id); return document?.trashedAt === null ? document : undefined }
+    const live = (id: string) => {
+      const document = filed.documents.get(id)
+      return document?.trashedAt === null ? document : undefined
+    }
     const named = new Map<string, DocumentRow>()
     for (const placement of byFolder.get(pair.into) ?? []) {
       const document = live(placement.documentId)
@@ -64,7 +79,14 @@ export function meetingOf(tree: Tree<FolderRow>, filed: Filed, fromId: FolderId,
       const document = live(placement.documentId)
       if (!document) continue
       const twin = named.get(nameKey(document.name, document.extension))
-      if (twin && twin.id !== document.id) documents.push({ from: document.id, into: twin.id, name: document.name, extension: document.extension, same: twin.blobId === document.blobId })
+      if (twin && twin.id !== document.id)
+        documents.push({
+          from: document.id,
+          into: twin.id,
+          name: document.name,
+          extension: document.extension,
+          same: twin.blobId === document.blobId,
+        })
       placements.push({ placement, folderId: pair.into })
     }
   }

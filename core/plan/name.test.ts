@@ -10,8 +10,14 @@ describe(checkName, () => {
 
 describe(nameFromFile, () => {
   it.each([
-    ['Minutes.PDF', 'Minutes', 'pdf'], ['archive.tar.gz', 'archive.tar', 'gz'], ['.hidden', '.hidden', ''], ['no extension', 'no extension', ''],
-    ['../../etc/passwd', '..-..-etc-passwd', ''], ['a\u0000b\u202E.txt', 'a b', 'txt'], ['....', 'unnamed', ''], ['what. is this', 'what. is this', ''],
+    ['Minutes.PDF', 'Minutes', 'pdf'],
+    ['archive.tar.gz', 'archive.tar', 'gz'],
+    ['.hidden', '.hidden', ''],
+    ['no extension', 'no extension', ''],
+    ['../../etc/passwd', '..-..-etc-passwd', ''],
+    ['a\u0000b\u202E.txt', 'a b', 'txt'],
+    ['....', 'unnamed', ''],
+    ['what. is this', 'what. is this', ''],
   ])('makes %j fit', (file, name, extension) => {
     expect(nameFromFile(file)).toEqual({ name, extension })
   })
@@ -24,6 +30,10 @@ describe(nameFromFile, () => {
 describe(nextFreeName, () => {
   it('counts up, also from a count that is there', () => {
     const taken = new Set(['Minutes', 'Minutes (2)'])
-    expect([nextFreeName('Other', name => taken.has(name)), nextFreeName('Minutes', name => taken.has(name)), nextFreeName('Minutes (2)', name => taken.has(name))]).toEqual(['Other', 'Minutes (3)', 'Minutes (3)'])
+    expect([
+      nextFreeName('Other', name => taken.has(name)),
+      nextFreeName('Minutes', name => taken.has(name)),
+      nextFreeName('Minutes (2)', name => taken.has(name)),
+    ]).toEqual(['Other', 'Minutes (3)', 'Minutes (3)'])
   })
 })

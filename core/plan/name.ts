@@ -8,7 +8,8 @@ export const NAME_LIMIT = 200
 const INVISIBLE = /[\u200B\u200E\u200F\u202A-\u202E\u2060\u2066-\u2069\uFEFF]/u
 const CONTROL = /\p{Cc}/u
 
-export type CheckedName = { readonly ok: true; readonly name: string } | { readonly ok: false; readonly reason: Refusal }
+export type CheckedName =
+  { readonly ok: true; readonly name: string } | { readonly ok: false; readonly reason: Refusal }
 
 /** A typed name in NFC with single spaces, or why it cannot be one. */
 export function checkName(typed: string): CheckedName {
@@ -41,7 +42,9 @@ export function nameFromFile(fileName: string): { name: string; extension: strin
   return { name, extension }
 }
 
-/** "Minutes", "Minutes (2)", "Minutes (3)": the first that `taken` does not hold. A count already there is counted on. */
+/**
+ * "Minutes", "Minutes (2)", "Minutes (3)": the first that `taken` does not hold. A count already there is counted on.
+ */
 export function nextFreeName(name: string, taken: (candidate: string) => boolean): string {
   if (!taken(name)) return name
   const counted = /^(.*) \((\d+)\)$/.exec(name)

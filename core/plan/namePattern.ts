@@ -19,4 +19,3 @@ export function wrongPattern(pattern: string): string | null {
 export function isNamePart(text: string): text is NamePart {
   return (NAME_PARTS as readonly string[]).includes(text)
 }
-

@@ -29,4 +29,19 @@ export interface Needs {
   readonly trashRoots: readonly string[]
 }
 
-export const NO_NEEDS: Needs = { documentIds: [], inFolder: null, inFolders: [], meaningId: null, inBranches: [], trashRoots: [], tagIds: [], taggedIds: [], versionsOf: [], starIds: [], tags: false, orders: false, searches: false, bundleId: null }
+export const NO_NEEDS: Needs = {
+  documentIds: [],
+  inFolder: null,
+  inFolders: [],
+  meaningId: null,
+  inBranches: [],
+  trashRoots: [],
+  tagIds: [],
+  taggedIds: [],
+  versionsOf: [],
+  starIds: [],
+  tags: false,
+  orders: false,
+  searches: false,
+  bundleId: null,
+}

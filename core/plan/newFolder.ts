@@ -3,7 +3,10 @@ import { foldedText } from '../text/index'
 import type { Moment } from './slice'
 
 /** The row of a new folder; what is not said stays as every folder begins. */
-export function newFolder(given: Pick<FolderRow, 'id' | 'parentId' | 'name' | 'orderKey'> & Partial<FolderRow>, moment: Pick<Moment, 'now'>): FolderRow {
+export function newFolder(
+  given: Pick<FolderRow, 'id' | 'parentId' | 'name' | 'orderKey'> & Partial<FolderRow>,
+  moment: Pick<Moment, 'now'>,
+): FolderRow {
   return {
     number: null,
     numberFixed: false,

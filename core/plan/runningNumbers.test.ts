@@ -10,7 +10,10 @@ import { readRunningNumber, serialsIn, writeRunningNumber } from './runningNumbe
 
 const id = (text: string) => text as FolderId
 const doc = (text: string) => text as DocumentId
-const lies = (documentId: string, folderId: string | null): [string, PlacementRow] => [`p-${documentId}`, { id: `p-${documentId}`, documentId: doc(documentId), folderId: folderId as FolderId | null, home: true }]
+const lies = (documentId: string, folderId: string | null): [string, PlacementRow] => [
+  `p-${documentId}`,
+  { id: `p-${documentId}`, documentId: doc(documentId), folderId: folderId as FolderId | null, home: true },
+]
 
 /** A plan with what was given out, as the server keeps it: the counters stay when a Change is taken back. */
 class Plan {
@@ -18,24 +21,39 @@ class Plan {
   state: State = {
     ...EMPTY,
     folder: new Map([folderRow('a', { name: 'Post' }), folderRow('b', { name: 'Archive' })].map(row => [row.id, row])),
-    document: new Map([documentRow('d1'), documentRow('d2', { createdAt: '2026-02-01T00:00:00.000Z' }), documentRow('d3')].map(row => [row.id, row])),
+    document: new Map(
+      [documentRow('d1'), documentRow('d2', { createdAt: '2026-02-01T00:00:00.000Z' }), documentRow('d3')].map(row => [
+        row.id,
+        row,
+      ]),
+    ),
     placement: new Map([lies('d1', 'a'), lies('d2', 'a'), lies('d3', null)]),
   }
 
   private made = 0
 
   do(command: Command) {
-    const decision = decide(sliceOf(this.state, this.serials), command, { now: NOW, newId: () => `new${this.made++}`, locale: 'en' })
+    const decision = decide(sliceOf(this.state, this.serials), command, {
+      now: NOW,
+      newId: () => `new${this.made++}`,
+      locale: 'en',
+    })
     if (!decision.ok) throw new Error(decision.reason.message)
     this.write(decision.rows)
-    return { label: decision.label, undo: () => { this.write(invert(decision.rows)) } }
+    return {
+      label: decision.label,
+      undo: () => {
+        this.write(invert(decision.rows))
+      },
+    }
   }
 
   private write(rows: Parameters<typeof tryApply>[1]): void {
     const next = tryApply(this.state, rows)
     if (!next) throw new Error('The Change does not fit.')
     this.state = next
-    for (const [prefix, last] of serialsIn(rows)) this.serials.set(prefix, Math.max(last, this.serials.get(prefix) ?? 0))
+    for (const [prefix, last] of serialsIn(rows))
+      this.serials.set(prefix, Math.max(last, this.serials.get(prefix) ?? 0))
   }
 
   get numbers(): Record<string, string | null> {
@@ -43,8 +61,31 @@ class Plan {
   }
 }
 
-const add = (key: string, folderId: string | null): Command => ({ kind: 'document.add', folderId: folderId as FolderId | null, clash: 'both', files: [{ id: doc(key), versionId: `v${key}`, placementId: `p-${key}`, fileName: `${key}.txt`, mediaType: 'text/plain', size: 1, blobId: key, changedAt: NOW }] })
-const move = (key: string, toFolderId: string | null): Command => ({ kind: 'move', folderIds: [], documentIds: [doc(key)], fromFolderId: null, toFolderId: toFolderId as FolderId | null, allowTwin: false })
+const add = (key: string, folderId: string | null): Command => ({
+  kind: 'document.add',
+  folderId: folderId as FolderId | null,
+  clash: 'both',
+  files: [
+    {
+      id: doc(key),
+      versionId: `v${key}`,
+      placementId: `p-${key}`,
+      fileName: `${key}.txt`,
+      mediaType: 'text/plain',
+      size: 1,
+      blobId: key,
+      changedAt: NOW,
+    },
+  ],
+})
+const move = (key: string, toFolderId: string | null): Command => ({
+  kind: 'move',
+  folderIds: [],
+  documentIds: [doc(key)],
+  fromFolderId: null,
+  toFolderId: toFolderId as FolderId | null,
+  allowTwin: false,
+})
 const register = (key: string, on = true): Command => ({ kind: 'folder.register', id: id(key), on })
 
 describe('running numbers', () => {
@@ -98,15 +139,26 @@ describe('running numbers', () => {
     expect(plan.numbers.d2).toBe('Post-001')
   })
 
-  it.each([['1.1-014', { prefix: '1.1', serial: 14 }], ['2-3-1200', { prefix: '2-3', serial: 1200 }]])('%s is read and written', (text, number) => {
+  it.each([
+    ['1.1-014', { prefix: '1.1', serial: 14 }],
+    ['2-3-1200', { prefix: '2-3', serial: 1200 }],
+  ])('%s is read and written', (text, number) => {
     expect(readRunningNumber(text)).toEqual(number)
     expect(writeRunningNumber(number)).toBe(text)
   })
 })
 
 describe('tags', () => {
-  const put = (name: string, key: string, documentIds: string[], folderIds: string[] = []): Command => ({ kind: 'tag.put', tags: [{ id: key as TagId, name }], documentIds: documentIds.map(doc), folderIds: folderIds.map(id) })
-  const names = (plan: Plan) => [...plan.state.tagging.values()].map(({ tagId, targetId }) => `${plan.state.tag.get(tagId)?.name ?? '?'} ${targetId}`).sort()
+  const put = (name: string, key: string, documentIds: string[], folderIds: string[] = []): Command => ({
+    kind: 'tag.put',
+    tags: [{ id: key as TagId, name }],
+    documentIds: documentIds.map(doc),
+    folderIds: folderIds.map(id),
+  })
+  const names = (plan: Plan) =>
+    [...plan.state.tagging.values()]
+      .map(({ tagId, targetId }) => `${plan.state.tag.get(tagId)?.name ?? '?'} ${targetId}`)
+      .sort()
 
   it('are put on folders and documents by name; the same word is the same tag', () => {
     const plan = new Plan()
@@ -123,7 +175,9 @@ describe('tags', () => {
     const plan = new Plan()
     plan.do(put('signed', 't1', ['d1', 'd2']))
     plan.do(put('sigend', 't2', ['d2', 'd3']))
-    expect(() => plan.do({ kind: 'tag.set', id: 't2' as TagId, name: 'Signed', meaningId: null, hidden: false })).toThrow('already the tag')
+    expect(() =>
+      plan.do({ kind: 'tag.set', id: 't2' as TagId, name: 'Signed', meaningId: null, hidden: false }),
+    ).toThrow('already the tag')
     const merged = plan.do({ kind: 'tag.merge', id: 't2' as TagId, into: 't1' as TagId })
     expect(merged.label).toBe('Merged the tag “sigend” into “signed”, on 2 things')
     expect(names(plan)).toEqual(['signed d1', 'signed d2', 'signed d3'])

@@ -11,7 +11,10 @@ import { numberedSlice, sliceAfter } from './slice'
 
 const DIGITS = 3
 
-export interface RunningNumber { readonly prefix: string; readonly serial: number }
+export interface RunningNumber {
+  readonly prefix: string
+  readonly serial: number
+}
 
 export function writeRunningNumber({ prefix, serial }: RunningNumber): string {
   return `${prefix}-${String(serial).padStart(DIGITS, '0')}`
@@ -39,7 +42,10 @@ export function serialsIn(rows: readonly RowChange[]): Map<string, number> {
   return last
 }
 
-/** The rows with a running number for each document that they bring, without one, into a folder that numbers its documents. */
+/**
+ * The rows with a running number for each document that they bring, without one, into a folder that numbers its
+ * documents.
+ */
 export function withRunningNumbers(slice: Slice, rows: readonly RowChange[], locale: string): readonly RowChange[] {
   const entering = enteringBy(slice, rows)
   if (entering.size === 0) return rows
@@ -58,20 +64,29 @@ export function withRunningNumbers(slice: Slice, rows: readonly RowChange[], loc
   return numbers.size === 0 ? rows : withNumbers(slice, rows, numbers)
 }
 
-/** Live documents without a running number, each with the folder that these rows put it into, in the order of the rows. */
+/**
+ * Live documents without a running number, each with the folder that these rows put it into, in the order of the rows.
+ */
 function enteringBy(slice: Slice, rows: readonly RowChange[]): Map<string, FolderId> {
   const entering = new Map<string, FolderId>()
-  if (![...slice.folders.values()].some(folder => folder.registering) && !rows.some(row => row.table === 'folder' && row.op === 'insert' && row.after.registering)) return entering
+  if (
+    ![...slice.folders.values()].some(folder => folder.registering) &&
+    !rows.some(row => row.table === 'folder' && row.op === 'insert' && row.after.registering)
+  )
+    return entering
   const placements = new Map(slice.placements.map(placement => [placement.id, placement]))
   const after = documentsAfter(slice, rows)
   const enter = (documentId: string | undefined, folderId: FolderId | null | undefined) => {
     const document = documentId === undefined ? undefined : after.get(documentId)
-    if (document?.trashedAt === null && document.runningNumber === null && folderId && !entering.has(document.id)) entering.set(document.id, folderId)
+    if (document?.trashedAt === null && document.runningNumber === null && folderId && !entering.has(document.id))
+      entering.set(document.id, folderId)
   }
   for (const row of rows) {
     if (row.table === 'placement' && row.op === 'insert') enter(row.after.documentId, row.after.folderId)
-    else if (row.table === 'placement' && row.op === 'update') enter(placements.get(row.id)?.documentId, row.after.folderId)
-    else if (row.table === 'document' && row.op === 'update' && row.after.trashedAt === null) for (const placement of slice.placements) if (placement.documentId === row.id) enter(row.id, placement.folderId)
+    else if (row.table === 'placement' && row.op === 'update')
+      enter(placements.get(row.id)?.documentId, row.after.folderId)
+    else if (row.table === 'document' && row.op === 'update' && row.after.trashedAt === null)
+      for (const placement of slice.placements) if (placement.documentId === row.id) enter(row.id, placement.folderId)
   }
   return entering
 }
@@ -94,13 +109,23 @@ function withNumbers(slice: Slice, rows: readonly RowChange[], numbers: Readonly
     const runningNumber = row.table === 'document' ? left.get(row.id) : undefined
     if (runningNumber === undefined || row.table !== 'document' || row.op === 'delete') return row
     left.delete(row.id)
-    if (row.op === 'insert') return { ...row, after: { ...row.after, runningNumber, folded: foldedName(row.after.name, runningNumber) } }
+    if (row.op === 'insert')
+      return { ...row, after: { ...row.after, runningNumber, folded: foldedName(row.after.name, runningNumber) } }
     const present = slice.documents.get(row.id)
     const before = { ...row.before, runningNumber: null, folded: present?.folded ?? '' }
-    return { ...row, before, after: { ...row.after, runningNumber, folded: foldedName(row.after.name ?? present?.name ?? '', runningNumber) } }
+    return {
+      ...row,
+      before,
+      after: { ...row.after, runningNumber, folded: foldedName(row.after.name ?? present?.name ?? '', runningNumber) },
+    }
   })
-  return [...numbered, ...[...left].flatMap(([id, runningNumber]) => {
-    const document = slice.documents.get(id)
-    return document ? updated('document', document, { runningNumber, folded: foldedName(document.name, runningNumber) }) : []
-  })]
+  return [
+    ...numbered,
+    ...[...left].flatMap(([id, runningNumber]) => {
+      const document = slice.documents.get(id)
+      return document
+        ? updated('document', document, { runningNumber, folded: foldedName(document.name, runningNumber) })
+        : []
+    }),
+  ]
 }

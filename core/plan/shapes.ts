@@ -23,5 +23,13 @@ export const numberingShape: yup.ObjectSchema<Numbering> = yup.object({
   joint: yup.string().oneOf(JOINTS).optional(),
   width: yup.number().optional(),
   text: yup.string().strict().max(OWN_TEXT_LIMIT).optional(),
-  skip: yup.mixed<readonly number[]>().test('skip', 'the numbers to skip are a list of numbers', value => value === undefined || (Array.isArray(value) && value.length <= SKIP_LIMIT && value.every(Number.isInteger))).optional(),
+  skip: yup
+    .mixed<readonly number[]>()
+    .test(
+      'skip',
+      'the numbers to skip are a list of numbers',
+      value =>
+        value === undefined || (Array.isArray(value) && value.length <= SKIP_LIMIT && value.every(Number.isInteger)),
+    )
+    .optional(),
 })

@@ -5,7 +5,21 @@ import type { DocumentId, FolderId } from '../ids'
 import type { NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { Tree } from '../tree/index'
-import type { BundleItemRow, BundleRow, DocumentRow, FolderRow, KeptSearchRow, MeaningRow, Order, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../rows/index'
+import type {
+  BundleItemRow,
+  BundleRow,
+  DocumentRow,
+  FolderRow,
+  KeptSearchRow,
+  MeaningRow,
+  Order,
+  PlacementRow,
+  PlanRow,
+  StarRow,
+  TaggingRow,
+  TagRow,
+  VersionRow,
+} from '../rows/index'
 
 /** The part of a plan that a command needs: all folders, and those documents that it touches with all their places. */
 export interface Slice {
@@ -65,7 +79,10 @@ export function liveFolders(slice: Slice): FolderRow[] {
 const numbered = new WeakMap<Slice['folders'], { plan: string; locale: string; tree: NumberedTree<FolderRow> }>()
 
 export function numberedSlice(slice: Slice, locale: string): NumberedTree<FolderRow> {
-  const { folders, plan: { numbering, childOrder } } = slice
+  const {
+    folders,
+    plan: { numbering, childOrder },
+  } = slice
   const plan = JSON.stringify([numbering, childOrder])
   const known = numbered.get(folders)
   if (known?.plan === plan && known.locale === locale) return known.tree
@@ -102,13 +119,19 @@ export function placeText(slice: Slice, id: FolderId | null, locale: string): st
   return codedName(numberedSlice(slice, locale).codes.get(id)?.code ?? '', name)
 }
 
-/** The slice as it will be once these rows are written, as far as folders go: labels name a place as it is found afterwards. */
+/**
+ * The slice as it will be once these rows are written, as far as folders go: labels name a place as it is found
+ * afterwards.
+ */
 export function sliceAfter(slice: Slice, rows: readonly RowChange[]): Slice {
   return { ...slice, folders: foldersAfter(slice.folders, rows) }
 }
 
 /** The folders once these rows are written; where none is among them, the very same map. */
-export function foldersAfter(present: ReadonlyMap<string, FolderRow>, rows: readonly RowChange[]): ReadonlyMap<string, FolderRow> {
+export function foldersAfter(
+  present: ReadonlyMap<string, FolderRow>,
+  rows: readonly RowChange[],
+): ReadonlyMap<string, FolderRow> {
   const changed = rows.filter(row => row.table === 'folder')
   if (changed.length === 0) return present
   const folders = new Map(present)
@@ -140,11 +163,17 @@ export function placesByDocument(slice: Slice): Map<string, PlacementRow[]> {
 }
 
 /** A live sibling under `parentId` with the same folded name, other than `except`. */
-export function twinOf(slice: Slice, parentId: FolderId | null, folded: string, except: readonly FolderId[]): FolderRow | undefined {
-  return liveFolders(slice).find(folder => folder.parentId === parentId && folder.folded === folded && !except.includes(folder.id))
+export function twinOf(
+  slice: Slice,
+  parentId: FolderId | null,
+  folded: string,
+  except: readonly FolderId[],
+): FolderRow | undefined {
+  return liveFolders(slice).find(
+    folder => folder.parentId === parentId && folder.folded === folded && !except.includes(folder.id),
+  )
 }
 
 export function twinHint(slice: Slice, twin: FolderRow, locale: string): Decision {
   return refuse('name.twin', { twin: placeText(slice, twin.id, locale), twinId: twin.id })
 }
-

@@ -228,5 +228,19 @@ export interface Tables {
 }
 
 /** In the order in which rows may be inserted: what is pointed at comes first. */
-export const TABLE_NAMES = ['plan', 'meaning', 'tag', 'folder', 'document', 'version', 'placement', 'star', 'tagging', 'standing_order', 'kept_search', 'bundle', 'bundle_item'] as const
+export const TABLE_NAMES = [
+  'plan',
+  'meaning',
+  'tag',
+  'folder',
+  'document',
+  'version',
+  'placement',
+  'star',
+  'tagging',
+  'standing_order',
+  'kept_search',
+  'bundle',
+  'bundle_item',
+] as const
 export type TableName = (typeof TABLE_NAMES)[number]

@@ -21,7 +21,7 @@ function page(degrees: number, { width = 600, height = 800, left = 92, top = 120
 }
 
 describe(skewOf, () => {
-  it.each([-6.5, -2, -0.4, 0, 0.7, 1.5, 5])('finds %d degrees to within a tenth or so, also among specks', (degrees) => {
+  it.each([-6.5, -2, -0.4, 0, 0.7, 1.5, 5])('finds %d degrees to within a tenth or so, also among specks', degrees => {
     expect(Math.abs(skewOf(page(degrees)) - degrees)).toBeLessThan(0.15)
     expect(Math.abs(skewOf(page(degrees, { noise: 2000 })) - degrees)).toBeLessThan(0.25)
   })

@@ -3,7 +3,11 @@
 // (H. S. Baird, "The Skew Angle of Printed Documents", 1987).
 
 /** A picture in grey: one byte a point, row by row, 0 is black. */
-export interface Grey { readonly width: number; readonly height: number; readonly points: Uint8Array }
+export interface Grey {
+  readonly width: number
+  readonly height: number
+  readonly points: Uint8Array
+}
 
 const MOST_DEGREES = 8
 const COARSE = 0.5
@@ -17,7 +21,8 @@ function inkOf({ width, height, points }: Grey): { x: number; y: number }[] {
   for (const point of points) sum += point
   const dark = (sum / points.length) * 0.72
   const ink: { x: number; y: number }[] = []
-  for (let y = edge; y < height - edge; y++) for (let x = edge; x < width - edge; x++) if ((points[y * width + x] ?? 255) < dark) ink.push({ x, y })
+  for (let y = edge; y < height - edge; y++)
+    for (let x = edge; x < width - edge; x++) if ((points[y * width + x] ?? 255) < dark) ink.push({ x, y })
   return ink
 }
 
@@ -33,7 +38,10 @@ function sharpness(ink: readonly { x: number; y: number }[], height: number, deg
   return score
 }
 
-/** Degrees clockwise by which the lines of the page fall, between -8 and 8; 0 where there is too little to tell. About 600 points wide is enough. */
+/**
+ * Degrees clockwise by which the lines of the page fall, between -8 and 8; 0 where there is too little to tell. About
+ * 600 points wide is enough.
+ */
 export function skewOf(grey: Grey): number {
   const ink = inkOf(grey)
   if (ink.length < LEAST_INK) return 0
@@ -50,13 +58,21 @@ export function skewOf(grey: Grey): number {
 }
 
 /** What is cut off at each side, as shares of the picture. */
-export interface Crop { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number }
+export interface Crop {
+  readonly left: number
+  readonly top: number
+  readonly right: number
+  readonly bottom: number
+}
 export const UNCUT: Crop = { left: 0, top: 0, right: 0, bottom: 0 }
 
 const MARGIN = 0.03
 const MOST_CUT = 0.08
 
-/** Cuts edges and shadows around what is written, with a margin; at most 8 % a side, since an empty half belongs to the page, and nothing where nothing is written. */
+/**
+ * Cuts edges and shadows around what is written, with a margin; at most 8 % a side, since an empty half belongs to the
+ * page, and nothing where nothing is written.
+ */
 export function cropOf(grey: Grey): Crop {
   const ink = inkOf(grey)
   if (ink.length < LEAST_INK) return UNCUT

@@ -11,14 +11,20 @@ export const NAME_LIMIT = 2000
 export const isId = (value: unknown): boolean => typeof value === 'string' && UUID_PATTERN.test(value)
 
 /** Items in the words of JSON Schema, for the description of the routes. */
-interface Described { items: object }
+interface Described {
+  items: object
+}
 
 /** `wrong` says what a bad item is; the error names the place of the first one. */
 function manyOf<T>(wrong: string, items: object, isOne: (value: unknown) => boolean) {
-  return yup.array<yup.AnyObject, T>().meta({ items } satisfies Described).max(THINGS_LIMIT).test('items', wrong, function check(list) {
-    const at = list?.findIndex(item => !isOne(item)) ?? -1
-    return at < 0 || this.createError({ path: `${this.path}[${at}]`, message: wrong })
-  })
+  return yup
+    .array<yup.AnyObject, T>()
+    .meta({ items } satisfies Described)
+    .max(THINGS_LIMIT)
+    .test('items', wrong, function check(list) {
+      const at = list?.findIndex(item => !isOne(item)) ?? -1
+      return at < 0 || this.createError({ path: `${this.path}[${at}]`, message: wrong })
+    })
 }
 
 const ID = { type: 'string', format: 'uuid' }
@@ -26,7 +32,10 @@ const idList = <Id extends string>() => manyOf<Id>('this is not an id', ID, isId
 export const folderIds = () => idList<FolderId>()
 export const documentIds = () => idList<DocumentId>()
 
-export interface Named<Name extends string | null> { id: DocumentId; name: Name }
+export interface Named<Name extends string | null> {
+  id: DocumentId
+  name: Name
+}
 
 const isName = (value: unknown): boolean => typeof value === 'string' && value.length <= NAME_LIMIT
 /** Nothing else is taken from an item; a name that was left out is none. */
@@ -37,8 +46,12 @@ const withName = (item: unknown): unknown => {
 }
 
 function namedList<Name extends string | null>(nullable: boolean) {
-  const described = { type: 'object', properties: { id: ID, name: { type: nullable ? ['string', 'null'] : 'string', maxLength: NAME_LIMIT } }, required: nullable ? ['id'] : ['id', 'name'] }
-  return manyOf<Named<Name>>(`each is an id with a name of at most ${NAME_LIMIT} characters`, described, (item) => {
+  const described = {
+    type: 'object',
+    properties: { id: ID, name: { type: nullable ? ['string', 'null'] : 'string', maxLength: NAME_LIMIT } },
+    required: nullable ? ['id'] : ['id', 'name'],
+  }
+  return manyOf<Named<Name>>(`each is an id with a name of at most ${NAME_LIMIT} characters`, described, item => {
     const { id, name } = (item ?? {}) as { id?: unknown; name?: unknown }
     return isId(id) && (isName(name) || (nullable && name === null))
   }).transform((list: unknown) => (Array.isArray(list) ? list.map(withName) : list))

@@ -8,7 +8,11 @@ describe(formsOf, () => {
     expect(formsOf('vertrage', 'de')).toEqual(formsOf('vertrag', 'de'))
     expect(formsOf('factures', 'fr')).toEqual(formsOf('facture', 'fr'))
     expect(formsOf('contratos', 'es')).toEqual(formsOf('contrato', 'es'))
-    expect([formsOf('2026', 'en'), formsOf('b7', 'en'), formsOf('moorings', null)]).toEqual([[], [], ['.moor', '.mooring', '.moorings']])
+    expect([formsOf('2026', 'en'), formsOf('b7', 'en'), formsOf('moorings', null)]).toEqual([
+      [],
+      [],
+      ['.moor', '.mooring', '.moorings'],
+    ])
   })
 
   it('makes the entries of the index: words, and their stems in the language of the document', () => {
@@ -19,7 +23,8 @@ describe(formsOf, () => {
 describe('what is looked up', () => {
   it('is the stems of a word, which every text that holds the word holds, or the word itself', () => {
     for (const language of [null, 'en', 'de', 'fr', 'es'] as const) {
-      for (const word of ['moorings', 'vertrage', 'factures', 'contratos', 'no', '2026', 'b7']) expect([...lexemesOf([word], language)].some(lexeme => entriesOf(word).includes(lexeme))).toBe(true)
+      for (const word of ['moorings', 'vertrage', 'factures', 'contratos', 'no', '2026', 'b7'])
+        expect([...lexemesOf([word], language)].some(lexeme => entriesOf(word).includes(lexeme))).toBe(true)
     }
     expect([entriesOf('b7'), entriesOf('no')]).toEqual([['b7'], ['no']])
   })
@@ -36,7 +41,14 @@ describe('what is looked up', () => {
 })
 
 describe(areForms, () => {
-  it.each([['lease', 'leases', true], ['buoy', 'buoys', true], ['vertrag', 'vertrage', true], ['lease', 'least', false], ['b7', 'b7', true], ['b7', 'b8', false]])('%s and %s: %s', (one, other, are) => {
+  it.each([
+    ['lease', 'leases', true],
+    ['buoy', 'buoys', true],
+    ['vertrag', 'vertrage', true],
+    ['lease', 'least', false],
+    ['b7', 'b7', true],
+    ['b7', 'b8', false],
+  ])('%s and %s: %s', (one, other, are) => {
     expect(areForms(one, other)).toBe(are)
   })
 })
@@ -44,8 +56,12 @@ describe(areForms, () => {
 describe('hits', () => {
   it('are marked in every form', () => {
     const text = 'Both leases end; the lease of B7 is leasehold.'
-    const marked = (prefix: boolean) => marksIn(text, [{ text: 'lease', prefix }]).map(([from, to]) => text.slice(from, to))
-    expect([marked(false), marked(true)]).toEqual([['leases', 'lease'], ['leases', 'lease', 'leasehold']])
+    const marked = (prefix: boolean) =>
+      marksIn(text, [{ text: 'lease', prefix }]).map(([from, to]) => text.slice(from, to))
+    expect([marked(false), marked(true)]).toEqual([
+      ['leases', 'lease'],
+      ['leases', 'lease', 'leasehold'],
+    ])
     expect(passageOf(text, [{ text: 'leasing', prefix: false }])?.marks).toHaveLength(2)
     expect(stemsOf('leases')).toEqual(['leas'])
   })

@@ -20,8 +20,9 @@ const PAIR_LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz012345
 const kept = new Map<string, { readonly each: readonly string[]; readonly all: readonly string[] }>()
 
 /**
- * The stems of a folded word, in its language or, where that is not known, in all, without repeats; each marked so that it
- * is never taken for a word: ".leas". Languages share their stems, so that a word is mostly looked up once and not four times.
+ * The stems of a folded word, in its language or, where that is not known, in all, without repeats; each marked so that
+ * it is never taken for a word: ".leas". Languages share their stems, so that a word is mostly looked up once and not
+ * four times.
  */
 export function formsOf(word: string, language: Language | null): readonly string[] {
   let forms = kept.get(word)
@@ -45,7 +46,10 @@ export function lexemesOf(words: Iterable<string>, language: Language | null): S
   return lexemes
 }
 
-/** The index entries by which a word is found in all its forms: its stems, which every text with the word holds, or the word where it has none. */
+/**
+ * The index entries by which a word is found in all its forms: its stems, which every text with the word holds, or the
+ * word where it has none.
+ */
 export function entriesOf(word: string): readonly string[] {
   const forms = formsOf(word, null)
   return forms.length > 0 ? forms : [word]
@@ -60,7 +64,7 @@ export function pairsOf(words: readonly string[]): string[] {
 }
 
 function pairMark(pair: string): string {
-  let hash = 0x811C9DC5
+  let hash = 0x811c9dc5
   for (let at = 0; at < pair.length; at++) hash = Math.imul(hash ^ pair.charCodeAt(at), 0x01000193)
   const folded = ((hash >>> PAIR_BITS) ^ hash) & ((1 << PAIR_BITS) - 1)
   return `=${PAIR_LETTERS.charAt(folded >> 12)}${PAIR_LETTERS.charAt((folded >> 6) & 63)}${PAIR_LETTERS.charAt(folded & 63)}`

@@ -3,9 +3,21 @@ import { indexedText } from './index'
 
 describe(indexedText, () => {
   it('numbers and folds pages, and states what the text says of itself', () => {
-    const { pages, facts } = indexedText(['# Berth leases\n\nThe holder pays quarterly dues for the berth, signed on 3 May 2026.', 'Größe'], { title: 'Leases', author: 'Orla Venn' })
-    expect(pages.map(({ page, folded }) => [page, folded])).toEqual([[1, 'berth leases the holder pays quarterly dues for the berth signed on 3 may 2026'], [2, 'grosse']])
-    expect(facts).toEqual({ language: 'en', title: 'Leases', author: 'Orla Venn', heads: 'leases berth leases grosse', datedAt: '2026-05-03T00:00:00.000Z' })
+    const { pages, facts } = indexedText(
+      ['# Berth leases\n\nThe holder pays quarterly dues for the berth, signed on 3 May 2026.', 'Größe'],
+      { title: 'Leases', author: 'Orla Venn' },
+    )
+    expect(pages.map(({ page, folded }) => [page, folded])).toEqual([
+      [1, 'berth leases the holder pays quarterly dues for the berth signed on 3 may 2026'],
+      [2, 'grosse'],
+    ])
+    expect(facts).toEqual({
+      language: 'en',
+      title: 'Leases',
+      author: 'Orla Venn',
+      heads: 'leases berth leases grosse',
+      datedAt: '2026-05-03T00:00:00.000Z',
+    })
   })
 
   it('gives words, stems and pairs once each, and words of letters for typing errors', () => {

@@ -8,7 +8,11 @@ import type { Language } from './language'
 import { languageOf } from './language'
 import { foldedText } from './words'
 
-export interface PageText { readonly page: number; readonly body: string; readonly folded: string }
+export interface PageText {
+  readonly page: number
+  readonly body: string
+  readonly folded: string
+}
 
 export interface ReadFacts {
   readonly language: Language | null
@@ -39,7 +43,11 @@ export function indexedText(bodies: readonly string[], { title = '', author = ''
     const body = given.replaceAll('\0', '').replace(/\p{Surrogate}/gu, '\ufffd') // PostgreSQL's text holds neither
     return { page: index + 1, body, folded: foldedText(body) }
   })
-  const facts = factsOf(pages.map(({ body }) => body), title, author)
+  const facts = factsOf(
+    pages.map(({ body }) => body),
+    title,
+    author,
+  )
   const folded = pages.map(page => page.folded)
   return { pages, facts, lexemes: lexemesOfPages(folded, facts.language), words: wordsOfPages(folded) }
 }

@@ -7,6 +7,7 @@ describe(languageOf, () => {
     ['Wir bitten um einen Liegeplatz für die Woche und danken Ihnen mit freundlichen Grüßen von der Mole.', 'de'],
     ['Nous vous prions de réserver une place dans le port pour les deux nuits avec notre bateau.', 'fr'],
     ['Les rogamos que reserven un amarre en el puerto para los días de la regata con nuestro barco.', 'es'],
-    ['B7 2026', null], ['', null],
+    ['B7 2026', null],
+    ['', null],
   ])('%s is %s', (text, language) => expect(languageOf(text)).toBe(language))
 })

@@ -14,8 +14,15 @@ const SURE = 3
 
 /** The language whose small words are most; null where there are too few to tell. */
 export function languageOf(text: string): Language | null {
-  const words = text.toLowerCase().slice(0, 4000).match(/\p{L}+/gu) ?? []
-  const counts = LANGUAGES.map(language => ({ language, count: words.filter(word => SETS.get(language)?.has(word)).length })).sort((a, b) => b.count - a.count)
+  const words =
+    text
+      .toLowerCase()
+      .slice(0, 4000)
+      .match(/\p{L}+/gu) ?? []
+  const counts = LANGUAGES.map(language => ({
+    language,
+    count: words.filter(word => SETS.get(language)?.has(word)).length,
+  })).sort((a, b) => b.count - a.count)
   const [best, next] = counts
   return best && best.count >= SURE && best.count > (next?.count ?? 0) ? best.language : null
 }

@@ -8,7 +8,10 @@ export interface Passage {
 }
 
 /** What a hit is: a folded word in any of its forms, or (prefix) the beginning of one. */
-export interface Term { readonly text: string; readonly prefix: boolean }
+export interface Term {
+  readonly text: string
+  readonly prefix: boolean
+}
 
 const REACH = 84
 
@@ -24,7 +27,8 @@ export function passageOf(text: string, terms: readonly Term[], reach = REACH): 
   const from = wordStart(flat, Math.max(0, best.from - reach / 2))
   const to = wordEnd(flat, Math.min(flat.length, Math.max(best.to, from + reach * 2)))
   const [lead, tail] = [from > 0 ? '… ' : '', to < flat.length ? ' …' : '']
-  const marks = hits.filter(hit => hit.from >= from && hit.to <= to)
+  const marks = hits
+    .filter(hit => hit.from >= from && hit.to <= to)
     .map(hit => [hit.from - from + lead.length, hit.to - from + lead.length] as const)
   return { text: lead + flat.slice(from, to) + tail, marks }
 }
@@ -34,11 +38,17 @@ export function marksIn(text: string, terms: readonly Term[]): (readonly [number
   return hitsIn(text, terms).map(hit => [hit.from, hit.to] as const)
 }
 
-interface Hit { readonly from: number; readonly to: number; readonly which: number }
+interface Hit {
+  readonly from: number
+  readonly to: number
+  readonly which: number
+}
 
 function hitsIn(text: string, terms: readonly Term[]): Hit[] {
-  return wordsOf(text).flatMap((word) => {
-    const which = terms.findIndex(({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want))
+  return wordsOf(text).flatMap(word => {
+    const which = terms.findIndex(
+      ({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want),
+    )
     return which < 0 ? [] : [{ from: word.from, to: word.to, which }]
   })
 }

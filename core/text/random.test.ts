@@ -4,20 +4,29 @@ import { editDistance, foldedText, marksIn, passageOf, wordsOf } from './index'
 
 /** Optimal string alignment by its definition, without the shortcuts. */
 function plainDistance(a: string, b: string): number {
-  const table = Array.from({ length: a.length + 1 }, (_, i) => Array.from({ length: b.length + 1 }, (__, j) => (i === 0 ? j : j === 0 ? i : 0)))
+  const table = Array.from({ length: a.length + 1 }, (_, i) =>
+    Array.from({ length: b.length + 1 }, (__, j) => (i === 0 ? j : j === 0 ? i : 0)),
+  )
   const at = (i: number, j: number) => table[i]?.[j] ?? 0
   for (let i = 1; i <= a.length; i++) {
     for (let j = 1; j <= b.length; j++) {
       const swapped = i > 1 && j > 1 && a[i - 1] === b[j - 2] && a[i - 2] === b[j - 1] ? at(i - 2, j - 2) + 1 : Infinity
       const line = table[i]
-      if (line) line[j] = Math.min(at(i - 1, j) + 1, at(i, j - 1) + 1, at(i - 1, j - 1) + (a[i - 1] === b[j - 1] ? 0 : 1), swapped)
+      if (line)
+        line[j] = Math.min(
+          at(i - 1, j) + 1,
+          at(i, j - 1) + 1,
+          at(i - 1, j - 1) + (a[i - 1] === b[j - 1] ? 0 : 1),
+          swapped,
+        )
     }
   }
   return at(a.length, b.length)
 }
 
 const random = seeded(77)
-const word = (letters: string, most: number) => Array.from({ length: random.int(0, most) }, () => random.pick([...letters])).join('')
+const word = (letters: string, most: number) =>
+  Array.from({ length: random.int(0, most) }, () => random.pick([...letters])).join('')
 
 describe(editDistance, () => {
   it('is the plain distance up to the limit, and limit + 1 above', () => {
@@ -35,8 +44,24 @@ describe(editDistance, () => {
   })
 })
 
-const SCRAPS = ['berth', 'Ångström', 'Straße', 'naïve', ' ', '\n\n', '—', '(2)', 'é', '2026-10-01', '日本', '\u202E', '.', 'quay']
-const scrap = () => Array.from({ length: random.int(1, 60) }, () => random.pick(SCRAPS)).join(random.pick([' ', '', ' ']))
+const SCRAPS = [
+  'berth',
+  'Ångström',
+  'Straße',
+  'naïve',
+  ' ',
+  '\n\n',
+  '—',
+  '(2)',
+  'é',
+  '2026-10-01',
+  '日本',
+  '\u202E',
+  '.',
+  'quay',
+]
+const scrap = () =>
+  Array.from({ length: random.int(1, 60) }, () => random.pick(SCRAPS)).join(random.pick([' ', '', ' ']))
 
 describe('random texts', () => {
   it('fold to the same when folded again', () => {
@@ -60,12 +85,16 @@ describe('random texts', () => {
   })
 
   it('give passages whose marks are the sought words', () => {
-    const terms = [{ text: 'berth', prefix: false }, { text: 'qu', prefix: true }]
+    const terms = [
+      { text: 'berth', prefix: false },
+      { text: 'qu', prefix: true },
+    ]
     for (let round = 0; round < 400; round++) {
       const text = scrap()
       const passage = passageOf(text, terms)
       expect(passage === null).toBe(marksIn(text, terms).length === 0)
-      for (const [from, to] of passage?.marks ?? []) expect(foldedText(passage?.text.slice(from, to) ?? '')).toMatch(/^(berth.?|qu.*)$/)
+      for (const [from, to] of passage?.marks ?? [])
+        expect(foldedText(passage?.text.slice(from, to) ?? '')).toMatch(/^(berth.?|qu.*)$/)
     }
   })
 })

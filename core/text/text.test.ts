@@ -4,7 +4,14 @@ import { marksIn, passageOf } from './passage'
 import { foldedText, wordsOf } from './words'
 
 describe(foldedText, () => {
-  it.each([['Größe & MASS', 'grosse mass'], ['l’Été à Œuvre', 'l ete a oeuvre'], ['2026-10-01_Berth.lease', '2026 10 01 berth lease'], ['ﬁne ①', 'fine 1'], ['!!!', ''], ['Ångström Łódź', 'angstrom lodz']])('folds %j', (text, folded) => {
+  it.each([
+    ['Größe & MASS', 'grosse mass'],
+    ['l’Été à Œuvre', 'l ete a oeuvre'],
+    ['2026-10-01_Berth.lease', '2026 10 01 berth lease'],
+    ['ﬁne ①', 'fine 1'],
+    ['!!!', ''],
+    ['Ångström Łódź', 'angstrom lodz'],
+  ])('folds %j', (text, folded) => {
     expect(foldedText(text)).toBe(folded)
   })
 
@@ -15,7 +22,10 @@ describe(foldedText, () => {
 
 describe(wordsOf, () => {
   it('says where each word stands', () => {
-    expect(wordsOf('Öl, fenders')).toEqual([{ text: 'ol', from: 0, to: 2 }, { text: 'fenders', from: 4, to: 11 }])
+    expect(wordsOf('Öl, fenders')).toEqual([
+      { text: 'ol', from: 0, to: 2 },
+      { text: 'fenders', from: 4, to: 11 },
+    ])
   })
 
   it('cuts what is too long to be a word', () => {
@@ -24,7 +34,14 @@ describe(wordsOf, () => {
 })
 
 describe(editDistance, () => {
-  it.each([['lease', 'lease', 0], ['laese', 'lease', 1], ['leas', 'lease', 1], ['leasse', 'lease', 1], ['lxxse', 'lease', 2], ['abc', 'xyz', 3]])('counts %s → %s as %i', (a, b, distance) => {
+  it.each([
+    ['lease', 'lease', 0],
+    ['laese', 'lease', 1],
+    ['leas', 'lease', 1],
+    ['leasse', 'lease', 1],
+    ['lxxse', 'lease', 2],
+    ['abc', 'xyz', 3],
+  ])('counts %s → %s as %i', (a, b, distance) => {
     expect(editDistance(a, b, 2)).toBe(distance)
   })
 
@@ -34,7 +51,10 @@ describe(editDistance, () => {
 })
 
 describe(passageOf, () => {
-  const terms = [{ text: 'shore', prefix: false }, { text: 'pow', prefix: true }]
+  const terms = [
+    { text: 'shore', prefix: false },
+    { text: 'pow', prefix: true },
+  ]
 
   it('shows the words around the densest spot and marks the hits', () => {
     const text = `Shore first. ${'Some other words stand here. '.repeat(20)}The shore   power is metered. ${'And more words follow. '.repeat(20)}`
@@ -50,6 +70,14 @@ describe(passageOf, () => {
 
 describe(marksIn, () => {
   it('marks whole words and beginnings, accents apart', () => {
-    expect(marksIn('Été power', [{ text: 'ete', prefix: false }, { text: 'pow', prefix: true }])).toEqual([[0, 3], [4, 9]])
+    expect(
+      marksIn('Été power', [
+        { text: 'ete', prefix: false },
+        { text: 'pow', prefix: true },
+      ]),
+    ).toEqual([
+      [0, 3],
+      [4, 9],
+    ])
   })
 })

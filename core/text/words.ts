@@ -23,13 +23,24 @@ export function fold(text: string): string {
 }
 
 function foldAll(text: string): string {
-  return text.normalize('NFKD').replace(/\p{M}+/gu, '').toLowerCase().replace(/ß/g, 'ss').replace(/æ/g, 'ae').replace(/œ/g, 'oe').replace(/ø/g, 'o').replace(/đ/g, 'd').replace(/ł/g, 'l')
+  return text
+    .normalize('NFKD')
+    .replace(/\p{M}+/gu, '')
+    .toLowerCase()
+    .replace(/ß/g, 'ss')
+    .replace(/æ/g, 'ae')
+    .replace(/œ/g, 'oe')
+    .replace(/ø/g, 'o')
+    .replace(/đ/g, 'd')
+    .replace(/ł/g, 'l')
 }
 
 export function wordsOf(text: string): Word[] {
   const words: Word[] = []
   for (const match of text.matchAll(WORD)) {
-    const folded = (PLAIN.test(match[0]) ? match[0].toLowerCase() : foldAll(match[0]).replace(/[^\p{L}\p{N}]+/gu, '')).slice(0, WORD_LIMIT)
+    const folded = (
+      PLAIN.test(match[0]) ? match[0].toLowerCase() : foldAll(match[0]).replace(/[^\p{L}\p{N}]+/gu, '')
+    ).slice(0, WORD_LIMIT)
     if (folded !== '') words.push({ text: folded, from: match.index, to: match.index + match[0].length })
   }
   return words
@@ -37,5 +48,7 @@ export function wordsOf(text: string): Word[] {
 
 /** The folded words of a text with one space between: the form in which names and pages are kept for searching. */
 export function foldedText(text: string): string {
-  return wordsOf(text).map(word => word.text).join(' ')
+  return wordsOf(text)
+    .map(word => word.text)
+    .join(' ')
 }

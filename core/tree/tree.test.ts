@@ -3,15 +3,22 @@ import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
 import { branchOf, buildTree, childrenOf, isInside, outlineOf, pathOf, totalsAbove, totalsBelow } from './index'
 
-interface Row { readonly id: FolderId; readonly parentId: FolderId | null }
+interface Row {
+  readonly id: FolderId
+  readonly parentId: FolderId | null
+}
 const id = (text: string) => text as FolderId
-const row = (name: string, parent: string | null): Row => ({ id: id(name), parentId: parent === null ? null : id(parent) })
+const row = (name: string, parent: string | null): Row => ({
+  id: id(name),
+  parentId: parent === null ? null : id(parent),
+})
 
 /** A random sound tree: each folder lies below one that was made before it, or at the top. */
 function randomRows(seed: number, count: number): Row[] {
   const random = seeded(seed)
   const rows: Row[] = []
-  for (let index = 0; index < count; index++) rows.push(row(`f${index}`, random.next() < 0.2 || index === 0 ? null : `f${random.int(0, index - 1)}`))
+  for (let index = 0; index < count; index++)
+    rows.push(row(`f${index}`, random.next() < 0.2 || index === 0 ? null : `f${random.int(0, index - 1)}`))
   return random.some(rows, rows.length)
 }
 
@@ -23,12 +30,14 @@ function slowly(rows: readonly Row[]) {
     return parent === null ? [one] : [...path(parent), one]
   }
   const outline = (parent: FolderId | null, depth: number): { id: FolderId; depth: number }[] =>
-    rows.filter(candidate => candidate.parentId === parent).flatMap(found => [{ id: found.id, depth }, ...outline(found.id, depth + 1)])
+    rows
+      .filter(candidate => candidate.parentId === parent)
+      .flatMap(found => [{ id: found.id, depth }, ...outline(found.id, depth + 1)])
   return { path, outline }
 }
 
 describe('a random tree', () => {
-  it.each([1, 2, 3, 4])('is walked as the rows say (seed %i)', (seed) => {
+  it.each([1, 2, 3, 4])('is walked as the rows say (seed %i)', seed => {
     const rows = randomRows(seed, 120)
     const tree = buildTree(rows)
     const slow = slowly(rows)
@@ -37,7 +46,10 @@ describe('a random tree', () => {
     for (const { id: one } of rows) {
       const path = slow.path(one)
       expect(pathOf(tree, one).map(folder => folder.id)).toEqual(path)
-      expect(branchOf(tree, one).map(folder => folder.id)).toEqual([one, ...slow.outline(one, 0).map(found => found.id)])
+      expect(branchOf(tree, one).map(folder => folder.id)).toEqual([
+        one,
+        ...slow.outline(one, 0).map(found => found.id),
+      ])
       for (const { id: other } of rows) expect(isInside(tree, one, other)).toBe(path.includes(other))
     }
   })
@@ -57,7 +69,20 @@ describe('a random tree', () => {
   })
 
   it('are summed upwards in an unsound tree as well', () => {
-    expect(totalsAbove(buildTree([row('a', 'b'), row('b', 'a'), row('c', 'gone')]), new Map([[id('c'), 2], [id('lost'), 3]]))).toEqual(new Map([[id('c'), 2], [id('lost'), 3]]))
+    expect(
+      totalsAbove(
+        buildTree([row('a', 'b'), row('b', 'a'), row('c', 'gone')]),
+        new Map([
+          [id('c'), 2],
+          [id('lost'), 3],
+        ]),
+      ),
+    ).toEqual(
+      new Map([
+        [id('c'), 2],
+        [id('lost'), 3],
+      ]),
+    )
     expect(totalsAbove(buildTree([row('a', 'b'), row('b', 'a')]), new Map([[id('a'), 1]])).size).toBe(2)
   })
 })
@@ -71,7 +96,15 @@ describe(outlineOf, () => {
 
 describe('faulty rows', () => {
   it('are named, and the rest stays a tree', () => {
-    const tree = buildTree([row('a', null), row('a', null), row('b', 'gone'), row('c', 'd'), row('d', 'e'), row('e', 'c'), row('f', 'e')])
+    const tree = buildTree([
+      row('a', null),
+      row('a', null),
+      row('b', 'gone'),
+      row('c', 'd'),
+      row('d', 'e'),
+      row('e', 'c'),
+      row('f', 'e'),
+    ])
     expect(tree.faults).toEqual([
       { kind: 'duplicate', id: 'a' },
       { kind: 'missingParent', id: 'b', parentId: 'gone' },

@@ -20,13 +20,19 @@ export type TreeFault =
   | { readonly kind: 'missingParent'; readonly id: FolderId; readonly parentId: FolderId }
   | { readonly kind: 'cycle'; readonly ids: readonly FolderId[] }
 
-/** Builds the tree and names every fault of the input. Folders of a cycle, or below a missing parent, are not reachable from the top. */
+/**
+ * Builds the tree and names every fault of the input. Folders of a cycle, or below a missing parent, are not reachable
+ * from the top.
+ */
 export function buildTree<F extends TreeFolder>(folders: Iterable<F>): Tree<F> {
   const byId = new Map<FolderId, F>()
   const children = new Map<FolderId | null, F[]>()
   const faults: TreeFault[] = []
   for (const folder of folders) {
-    if (byId.has(folder.id)) { faults.push({ kind: 'duplicate', id: folder.id }); continue }
+    if (byId.has(folder.id)) {
+      faults.push({ kind: 'duplicate', id: folder.id })
+      continue
+    }
     byId.set(folder.id, folder)
     const siblings = children.get(folder.parentId)
     if (siblings) siblings.push(folder)

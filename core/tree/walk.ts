@@ -8,7 +8,11 @@ export function childrenOf<F extends TreeFolder>(tree: Tree<F>, id: FolderId | n
 /** From the top folder down to the folder itself; empty when the folder is not in the tree. */
 export function pathOf<F extends TreeFolder>(tree: Tree<F>, id: FolderId | null): F[] {
   const path: F[] = []
-  for (let at = id === null ? undefined : tree.byId.get(id); at; at = at.parentId === null ? undefined : tree.byId.get(at.parentId)) {
+  for (
+    let at = id === null ? undefined : tree.byId.get(id);
+    at;
+    at = at.parentId === null ? undefined : tree.byId.get(at.parentId)
+  ) {
     if (path.includes(at)) break
     path.unshift(at)
   }
@@ -35,8 +39,13 @@ export function branchOf<F extends TreeFolder>(tree: Tree<F>, id: FolderId): F[]
   return branch
 }
 
-/** Every folder in outline order with its depth, from 0. Children of folders for which `open` is false are passed over. */
-export function outlineOf<F extends TreeFolder>(tree: Tree<F>, open: (folder: F) => boolean = () => true): { folder: F; depth: number }[] {
+/**
+ * Every folder in outline order with its depth, from 0. Children of folders for which `open` is false are passed over.
+ */
+export function outlineOf<F extends TreeFolder>(
+  tree: Tree<F>,
+  open: (folder: F) => boolean = () => true,
+): { folder: F; depth: number }[] {
   const rows: { folder: F; depth: number }[] = []
   const stack: { folder: F; depth: number }[] = []
   const push = (folders: readonly F[], depth: number) => {
@@ -69,8 +78,14 @@ export function totalsBelow<F extends TreeFolder>(tree: Tree<F>, own: (folder: F
   return totals
 }
 
-/** Sums what lies directly in some folders over these and all above them; folders without anything are left out. Those that are not in the tree keep their own. */
-export function totalsAbove<F extends TreeFolder>(tree: Tree<F>, direct: ReadonlyMap<FolderId, number>): Map<FolderId, number> {
+/**
+ * Sums what lies directly in some folders over these and all above them; folders without anything are left out. Those
+ * that are not in the tree keep their own.
+ */
+export function totalsAbove<F extends TreeFolder>(
+  tree: Tree<F>,
+  direct: ReadonlyMap<FolderId, number>,
+): Map<FolderId, number> {
   const { ids, indexOf, parents } = ranksOf(tree)
   const sums = new Float64Array(ids.length)
   const totals = new Map<FolderId, number>()
@@ -89,7 +104,11 @@ export function totalsAbove<F extends TreeFolder>(tree: Tree<F>, direct: Readonl
 }
 
 /** The folders of a tree with parents before children, and of each the index of its parent. */
-interface Ranks { readonly ids: readonly FolderId[]; readonly indexOf: ReadonlyMap<FolderId, number>; readonly parents: Int32Array }
+interface Ranks {
+  readonly ids: readonly FolderId[]
+  readonly indexOf: ReadonlyMap<FolderId, number>
+  readonly parents: Int32Array
+}
 
 const NONE = -1
 // Trees never change, so this is made once for each.
@@ -104,7 +123,7 @@ function ranksOf<F extends TreeFolder>(tree: Tree<F>): Ranks {
   const ids = [...indexOf.keys()]
   const parents = Int32Array.from(ids, (id, index) => {
     const parent = tree.byId.get(id)?.parentId ?? null
-    const at = parent === null ? NONE : indexOf.get(parent) ?? NONE
+    const at = parent === null ? NONE : (indexOf.get(parent) ?? NONE)
     return at < index ? at : NONE
   })
   const ranks = { ids, indexOf, parents }
@@ -115,6 +134,11 @@ function ranksOf<F extends TreeFolder>(tree: Tree<F>): Ranks {
 /** The folder and those above it that are not among the known ones, the highest first. */
 function lineOf<F extends TreeFolder>(tree: Tree<F>, id: FolderId, known: ReadonlyMap<FolderId, number>): FolderId[] {
   const line = new Set<FolderId>()
-  for (let at = tree.byId.get(id); at && !known.has(at.id) && !line.has(at.id); at = at.parentId === null ? undefined : tree.byId.get(at.parentId)) line.add(at.id)
+  for (
+    let at = tree.byId.get(id);
+    at && !known.has(at.id) && !line.has(at.id);
+    at = at.parentId === null ? undefined : tree.byId.get(at.parentId)
+  )
+    line.add(at.id)
   return [...line].reverse()
 }

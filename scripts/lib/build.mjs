@@ -1,5 +1,14 @@
 import { createHash } from 'node:crypto'
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs'
+import {
+  copyFileSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs'
 import { join } from 'node:path'
 import { bin, ROOT, run } from './run.mjs'
 
@@ -12,12 +21,35 @@ export async function buildApp({ quiet = true, log = () => {} } = {}) {
   const hash = hashOfSources()
   if (existsSync(STAMP) && readFileSync(STAMP, 'utf8') === hash) return false
   log('building (about a minute)')
-  await run(bin('nuxt'), ['build', '--logLevel=silent'], { quiet, env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' } })
+  await run(bin('nuxt'), ['build', '--logLevel=silent'], {
+    quiet,
+    env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' },
+  })
   rmSync(WORKERS, { recursive: true, force: true })
-  await run(bin('esbuild'), ['documents=server/extract/program.ts', 'recognise=server/extract/recognise.ts', '--bundle', '--splitting', '--platform=node', '--target=node20', '--format=esm', '--packages=external', `--outdir=${WORKERS}`, '--out-extension:.js=.mjs', '--log-level=warning'], { quiet })
+  await run(
+    bin('esbuild'),
+    [
+      'documents=server/extract/program.ts',
+      'recognise=server/extract/recognise.ts',
+      '--bundle',
+      '--splitting',
+      '--platform=node',
+      '--target=node20',
+      '--format=esm',
+      '--packages=external',
+      `--outdir=${WORKERS}`,
+      '--out-extension:.js=.mjs',
+      '--log-level=warning',
+    ],
+    { quiet },
+  )
   const languages = join(WORKERS, 'languages')
   mkdirSync(languages, { recursive: true })
-  for (const language of ['eng', 'deu', 'fra', 'spa']) copyFileSync(join(ROOT, 'node_modules', '@tesseract.js-data', language, '4.0.0_best_int', `${language}.traineddata.gz`), join(languages, `${language}.traineddata.gz`))
+  for (const language of ['eng', 'deu', 'fra', 'spa'])
+    copyFileSync(
+      join(ROOT, 'node_modules', '@tesseract.js-data', language, '4.0.0_best_int', `${language}.traineddata.gz`),
+      join(languages, `${language}.traineddata.gz`),
+    )
   writeFileSync(STAMP, hash)
   return true
 }
@@ -34,5 +66,7 @@ function hashOfSources() {
 function filesIn(path) {
   if (!existsSync(path)) return []
   if (!statSync(path).isDirectory()) return [path]
-  return readdirSync(path).sort().flatMap(name => filesIn(join(path, name)))
+  return readdirSync(path)
+    .sort()
+    .flatMap(name => filesIn(join(path, name)))
 }

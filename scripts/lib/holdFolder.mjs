@@ -1,5 +1,5 @@
-// One start command at a time for a data folder. A second one would find the database running, use it, and lose it when the
-// first one ends.
+// One start command at a time for a data folder. A second one would find the database running, use it, and lose it when
+// the first one ends.
 
 import { linkSync, mkdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
@@ -14,13 +14,17 @@ export function needFolder(folder) {
     mkdirSync(folder, { recursive: true })
     writeFileSync(join(folder, '.reachable'), '')
     rmSync(join(folder, '.reachable'))
-  }
-  catch (error) {
-    fail(`The data folder ${folder} cannot be used (${error.code}). Free that path, or name another folder with HEMBIX_DATA.`)
+  } catch (error) {
+    fail(
+      `The data folder ${folder} cannot be used (${error.code}). Free that path, or name another folder with HEMBIX_DATA.`,
+    )
   }
 }
 
-/** Waits for another start command that is ending; fails when one goes on. `ending` and `free` tell others how far this one is. */
+/**
+ * Waits for another start command that is ending; fails when one goes on. `ending` and `free` tell others how far this
+ * one is.
+ */
 export async function holdFolder(folder, log) {
   needFolder(folder)
   const file = join(folder, 'start.pid')
@@ -28,13 +32,22 @@ export async function holdFolder(folder, log) {
   let isWaiting = false
   while (!take(file)) {
     const holder = holderOf(file)
-    if (holder === null) { rmSync(file, { force: true }); continue }
-    if (!holder.isEnding || Date.now() > until) fail(`Hembix runs with the data folder ${folder} already (process ${holder.pid}). Stop it first, or name another folder with HEMBIX_DATA.`)
+    if (holder === null) {
+      rmSync(file, { force: true })
+      continue
+    }
+    if (!holder.isEnding || Date.now() > until)
+      fail(
+        `Hembix runs with the data folder ${folder} already (process ${holder.pid}). Stop it first, or name another folder with HEMBIX_DATA.`,
+      )
     if (!isWaiting) log('waiting until the Hembix that was stopped has ended')
     isWaiting = true
     await new Promise(resolve => setTimeout(resolve, 100))
   }
-  return { ending: () => writeFileSync(file, `${process.pid} ending ${startOf(process.pid)}`), free: () => rmSync(file, { force: true }) }
+  return {
+    ending: () => writeFileSync(file, `${process.pid} ending ${startOf(process.pid)}`),
+    free: () => rmSync(file, { force: true }),
+  }
 }
 
 function take(file) {
@@ -43,12 +56,10 @@ function take(file) {
   try {
     linkSync(own, file)
     return true
-  }
-  catch (error) {
+  } catch (error) {
     if (error.code !== 'EEXIST') throw error
     return false
-  }
-  finally {
+  } finally {
     rmSync(own, { force: true })
   }
 }
@@ -56,14 +67,15 @@ function take(file) {
 /** The start command that holds the file; null when it is gone, as after it was killed. */
 function holderOf(file) {
   const [pid, isEnding, ...start] = read(file).split(' ')
-  return start.length > 0 && startOf(Number(pid)) === start.join(' ') ? { pid: Number(pid), isEnding: isEnding === 'ending' } : null
+  return start.length > 0 && startOf(Number(pid)) === start.join(' ')
+    ? { pid: Number(pid), isEnding: isEnding === 'ending' }
+    : null
 }
 
 function read(file) {
   try {
     return readFileSync(file, 'utf8')
-  }
-  catch {
+  } catch {
     return '' // gone
   }
 }

@@ -1,5 +1,5 @@
-// A backup a day into a folder (HEMBIX_BACKUP_DIR): the newest seven are kept, and the last success is written down where
-// the server finds it.
+// A backup a day into a folder (HEMBIX_BACKUP_DIR): the newest seven are kept, and the last success is written down
+// where the server finds it.
 
 import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
@@ -18,8 +18,13 @@ export async function backUpIfDue(programs, url, folder, now) {
   if (last && now.getTime() - Date.parse(last.at) < DAY_MS) return null
   const name = `hembix-${now.toISOString().slice(0, 19).replaceAll(':', '-')}.backup`
   const { bytes, sha256 } = await writeBackup(programs, url, join(folder, name))
-  writeFileSync(join(folder, STATUS), `${JSON.stringify({ at: now.toISOString(), file: name, bytes, sha256 })}\n`, { mode: 0o600 })
-  const old = readdirSync(folder).filter(file => NAME.test(file)).sort().slice(0, -KEPT)
+  writeFileSync(join(folder, STATUS), `${JSON.stringify({ at: now.toISOString(), file: name, bytes, sha256 })}\n`, {
+    mode: 0o600,
+  })
+  const old = readdirSync(folder)
+    .filter(file => NAME.test(file))
+    .sort()
+    .slice(0, -KEPT)
   for (const file of old) rmSync(join(folder, file))
   return name
 }
@@ -36,12 +41,15 @@ export function planBackups(programs, url, folder, log) {
     try {
       const name = await backUpIfDue(programs, url, folder, new Date())
       if (name) log(`backed up to ${join(folder, name)}`)
-    }
-    catch (error) {
+    } catch (error) {
       log(`the planned backup failed: ${error.message}; tried again in ten minutes`)
     }
     if (!stopped) setTimeout(look, LOOK_MS).unref()
   }
   void look()
-  return { stop() { stopped = true } }
+  return {
+    stop() {
+      stopped = true
+    },
+  }
 }

@@ -11,8 +11,10 @@ const hasProc = existsSync('/proc/self/stat')
  */
 export function startOf(pid) {
   if (!hasProc) return askPs(pid, 'lstart=')
-  const [state, ...fields] = read(`/proc/${pid}/stat`).replace(/^.*\) /s, '').split(' ') // man 5 proc, stat: state is field 3, starttime 22
-  return state === 'Z' || state === 'X' ? '' : fields[18] ?? ''
+  const [state, ...fields] = read(`/proc/${pid}/stat`)
+    .replace(/^.*\) /s, '')
+    .split(' ') // man 5 proc, stat: state is field 3, starttime 22
+  return state === 'Z' || state === 'X' ? '' : (fields[18] ?? '')
 }
 
 /** The command line of a process; empty where it does not run. */
@@ -22,9 +24,11 @@ export function commandOf(pid) {
 
 function askPs(pid, field) {
   try {
-    return execFileSync('ps', ['-o', field, '-p', String(pid)], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] }).trim()
-  }
-  catch {
+    return execFileSync('ps', ['-o', field, '-p', String(pid)], {
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'ignore'],
+    }).trim()
+  } catch {
     return '' // ps ends with 1 when there is no such process
   }
 }
@@ -32,8 +36,7 @@ function askPs(pid, field) {
 function read(file) {
   try {
     return readFileSync(file, 'utf8')
-  }
-  catch {
+  } catch {
     return '' // gone
   }
 }

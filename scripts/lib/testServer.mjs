@@ -14,13 +14,37 @@ export async function withTestServer(log, { demo = false, env = {}, name = 'test
   let server = null
   try {
     const databaseUrl = await needDatabase(bin, postgres, 'hembix')
-    await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(demo ? [] : ['--empty'])], { env: { DATABASE_URL: databaseUrl } })
-    server = await serve({ port: await freePort(), databaseUrl, env: { HEMBIX_ARRIVALS: arrivals, HEMBIX_ACCOUNTS_AN_HOUR: '1000000', HEMBIX_METRICS_TOKEN: 'a token of tests', ...env }, quiet: true })
+    await run(process.execPath, ['--import', 'tsx', 'scripts/prepare.ts', ...(demo ? [] : ['--empty'])], {
+      env: { DATABASE_URL: databaseUrl },
+    })
+    server = await serve({
+      port: await freePort(),
+      databaseUrl,
+      env: {
+        HEMBIX_ARRIVALS: arrivals,
+        HEMBIX_ACCOUNTS_AN_HOUR: '1000000',
+        HEMBIX_METRICS_TOKEN: 'a token of tests',
+        ...env,
+      },
+      quiet: true,
+    })
     /** Starts the database again where it was, after a test stopped it. */
-    const startAgain = async () => { postgres = await startPostgres(bin, folder, { log, options: { fsync: 'off', ...settings }, wantedPort: postgres.port }) }
-    return await work({ address: server.address, databaseUrl, arrivals, server, stopDatabase: () => postgres.stop(), startDatabase: startAgain })
-  }
-  finally {
+    const startAgain = async () => {
+      postgres = await startPostgres(bin, folder, {
+        log,
+        options: { fsync: 'off', ...settings },
+        wantedPort: postgres.port,
+      })
+    }
+    return await work({
+      address: server.address,
+      databaseUrl,
+      arrivals,
+      server,
+      stopDatabase: () => postgres.stop(),
+      startDatabase: startAgain,
+    })
+  } finally {
     await server?.stop()
     await postgres.stop()
   }

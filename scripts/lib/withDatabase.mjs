@@ -9,8 +9,7 @@ export async function withDatabase(log, work) {
   const server = await startPostgres(programs, resolve(process.env.HEMBIX_DATA ?? join(ROOT, '.data')), { log })
   try {
     return await work(await needDatabase(programs, server, 'hembix'), programs)
-  }
-  finally {
+  } finally {
     if (!server.adopted) await server.stop()
   }
 }

@@ -10,7 +10,7 @@ const BEAT_MS = 20_000
 const [STREAMS_PER_ACCOUNT, STREAMS_LIMIT] = [24, 1000]
 
 /** Server-sent events until the window closes; a beat keeps proxies from ending the connection. */
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const giveBack = takeSlots({ [`streams of ${actor.accountId}`]: STREAMS_PER_ACCOUNT, streams: STREAMS_LIMIT })
   const stream = createEventStream(event)
@@ -19,7 +19,12 @@ export default route(async (event) => {
   const keepUp = async () => {
     const token = tokenOf(event)
     // A session that was ended hears nothing more; one that cannot be looked up now is asked about at the next beat.
-    const isEnded = token === null || await whoIs(token).then(found => found === null, () => false)
+    const isEnded =
+      token === null ||
+      (await whoIs(token).then(
+        found => found === null,
+        () => false,
+      ))
     if (isEnded) await stream.close()
     else await stream.push({ event: 'beat', data: '' })
   }

@@ -6,8 +6,11 @@ import { metricsText } from '../log/metrics'
 import { measureDatabase } from '../services/health'
 import { measureWorkers } from '../workers/measure'
 
-/** For whoever runs the server: `Authorization: Bearer` with HEMBIX_METRICS_TOKEN. Without a token set there is no such page. */
-export default route(async (event) => {
+/**
+ * For whoever runs the server: `Authorization: Bearer` with HEMBIX_METRICS_TOKEN. Without a token set there is no such
+ * page.
+ */
+export default route(async event => {
   const token = process.env.HEMBIX_METRICS_TOKEN ?? ''
   if (token === '' || !isSame(getHeader(event, 'authorization') ?? '', `Bearer ${token}`)) fail('notFound')
   const [pools, database] = await Promise.all([measureWorkers(), measureDatabase()])

@@ -2,7 +2,7 @@ import { getRequestURL, setResponseHeader } from 'h3'
 import { route } from '../http/route'
 
 /** How the browser's address line searches here (OpenSearch 1.1 description document). */
-export default route((event) => {
+export default route(event => {
   const { origin } = getRequestURL(event)
   setResponseHeader(event, 'content-type', 'application/opensearchdescription+xml; charset=utf-8')
   return `<?xml version="1.0" encoding="UTF-8"?>

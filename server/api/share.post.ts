@@ -9,11 +9,18 @@ import { uploadLimit } from '../services/documents/addUpload'
 import { storeStream } from '../services/documents/storeFile'
 
 /** What another program hands to the installed app (Web Share Target); it lies in the In-tray afterwards. */
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
-  const { fields, files } = await formOf(event, 'files', uploadLimit(), async (name, bytes) => ({ name, blob: await storeStream(actor, name, bytes) }))
+  const { fields, files } = await formOf(event, 'files', uploadLimit(), async (name, bytes) => ({
+    name,
+    blob: await storeStream(actor, name, bytes),
+  }))
   const text = (name: string) => fields.get(name) ?? ''
   const now = new Date()
-  await takeIn(actor, sharedArrival({ title: text('title'), text: text('text'), address: text('url'), files }, now), now)
+  await takeIn(
+    actor,
+    sharedArrival({ title: text('title'), text: text('text'), address: text('url'), files }, now),
+    now,
+  )
   return sendRedirect(event, '/in-tray', 303)
 })

@@ -11,7 +11,8 @@ let opened: Sequelize | null = null
 
 export function databaseUrl(): string {
   const url = process.env.DATABASE_URL
-  if (!url) throw new Error('DATABASE_URL is not set. Start Hembix with "npm start", or set it to a PostgreSQL address.')
+  if (!url)
+    throw new Error('DATABASE_URL is not set. Start Hembix with "npm start", or set it to a PostgreSQL address.')
   return url
 }
 
@@ -32,14 +33,16 @@ export function database(): Sequelize {
 const PREPARED = /^-- prepared (\S+)\n/
 
 /**
- * A statement that each connection plans once and not every time, for those that look rows up by their ids: their plan is
- * the same whatever is asked. The name stands for this very text.
+ * A statement that each connection plans once and not every time, for those that look rows up by their ids: their plan
+ * is the same whatever is asked. The name stands for this very text.
  */
 export function prepared(name: string, sql: string): string {
   return `-- prepared ${name}\n${sql}`
 }
 
-interface Queried { query: (text: unknown, ...others: unknown[]) => unknown }
+interface Queried {
+  query: (text: unknown, ...others: unknown[]) => unknown
+}
 
 /** Sequelize gives texts only; those that are to be prepared go on to PostgreSQL under their name. */
 function preparing(connection: unknown): void {
@@ -59,7 +62,8 @@ export async function closeDatabase(): Promise<void> {
 
 /** Connections that this process holds to PostgreSQL. */
 export function openConnections(): { open: number; idle: number } {
-  const pool = (database().connectionManager as unknown as { pool: { size: number; available: number } }).pool // known to the package, not to its types
+  // known to the package, not to its types
+  const pool = (database().connectionManager as unknown as { pool: { size: number; available: number } }).pool
   return { open: pool.size, idle: pool.available }
 }
 
@@ -75,15 +79,23 @@ export function withTransaction<T>(work: (transaction: Transaction) => Promise<T
 }
 
 /** One statement with `$1`-style parameters; its rows. `null` runs it outside a transaction. */
-export async function rows<Row extends object>(transaction: Transaction | null, sql: string, bind: readonly unknown[] = []): Promise<Row[]> {
+export async function rows<Row extends object>(
+  transaction: Transaction | null,
+  sql: string,
+  bind: readonly unknown[] = [],
+): Promise<Row[]> {
   return database().query<Row>(sql, { bind: [...bind], transaction, type: QueryTypes.SELECT })
 }
 
 /** One statement; how many rows it touched. */
-export async function execute(transaction: Transaction | null, sql: string, bind: readonly unknown[] = []): Promise<number> {
+export async function execute(
+  transaction: Transaction | null,
+  sql: string,
+  bind: readonly unknown[] = [],
+): Promise<number> {
   // RAW keeps Sequelize from guessing the kind of statement by its first word, which changes what it gives back.
   const [, result] = await database().query(sql, { bind: [...bind], transaction, type: QueryTypes.RAW })
-  return typeof result === 'number' ? result : (result as { rowCount?: number | null }).rowCount ?? 0
+  return typeof result === 'number' ? result : ((result as { rowCount?: number | null }).rowCount ?? 0)
 }
 
 /** A connection of its own, for LISTEN; the caller ends it. */

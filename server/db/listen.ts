@@ -28,15 +28,23 @@ export function listen({ heard, gone, back }: Listener): { stop: () => Promise<v
   const connect = () => {
     const next = newConnection()
     let over = false
-    const end = () => { if (!over) { over = true; again() } }
+    const end = () => {
+      if (!over) {
+        over = true
+        again()
+      }
+    }
     next.on('error', end)
     next.on('end', end)
     next.on('notification', message => heard(message.payload ?? ''))
-    next.connect().then(() => next.query('LISTEN hembix')).then(() => {
-      client = next
-      if (lost) back()
-      lost = false
-    }, end)
+    next
+      .connect()
+      .then(() => next.query('LISTEN hembix'))
+      .then(() => {
+        client = next
+        if (lost) back()
+        lost = false
+      }, end)
   }
   connect()
   return {

@@ -21,27 +21,54 @@ import * as sessions from './migrations/000018_sessions'
 import * as planKeys from './migrations/000019_plan_keys'
 
 // Append only: a migration that has run anywhere is never edited.
-const MIGRATIONS = [plan, building, registers, filing, stories, messages, orders, uploads, scans, acts, finding, forms, thumbnails, samples, weeks, lighter, ownCopies, sessions, planKeys]
+const MIGRATIONS = [
+  plan,
+  building,
+  registers,
+  filing,
+  stories,
+  messages,
+  orders,
+  uploads,
+  scans,
+  acts,
+  finding,
+  forms,
+  thumbnails,
+  samples,
+  weeks,
+  lighter,
+  ownCopies,
+  sessions,
+  planKeys,
+]
 
 const LOCK = 4_802_661
 
 /** Brings the database up to this version, each step in a transaction of its own; the names of those that ran. */
 export async function migrate(): Promise<string[]> {
-  await execute(null, 'CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, ran_at timestamptz NOT NULL DEFAULT now())')
+  await execute(
+    null,
+    'CREATE TABLE IF NOT EXISTS migration (name text PRIMARY KEY, ran_at timestamptz NOT NULL DEFAULT now())',
+  )
   const umzug = new Umzug({
     migrations: MIGRATIONS.map(({ name, sql }) => ({
       name,
-      up: () => withTransaction(async (transaction) => {
-        await rows(transaction, 'SELECT pg_advisory_xact_lock($1)', [LOCK])
-        const done = await rows(transaction, 'SELECT 1 FROM migration WHERE name = $1', [name])
-        if (done.length > 0) return
-        await database().query(sql, { transaction })
-        await execute(transaction, 'INSERT INTO migration (name) VALUES ($1)', [name])
-      }),
+      up: () =>
+        withTransaction(async transaction => {
+          await rows(transaction, 'SELECT pg_advisory_xact_lock($1)', [LOCK])
+          const done = await rows(transaction, 'SELECT 1 FROM migration WHERE name = $1', [name])
+          if (done.length > 0) return
+          await database().query(sql, { transaction })
+          await execute(transaction, 'INSERT INTO migration (name) VALUES ($1)', [name])
+        }),
     })),
     storage: {
-      executed: async () => (await rows<{ name: string }>(null, 'SELECT name FROM migration ORDER BY name')).map(row => row.name),
-      logMigration: async () => { /* written together with the migration, in its transaction */ },
+      executed: async () =>
+        (await rows<{ name: string }>(null, 'SELECT name FROM migration ORDER BY name')).map(row => row.name),
+      logMigration: async () => {
+        /* written together with the migration, in its transaction */
+      },
       unlogMigration: () => Promise.reject(new Error('Migrations only go forward.')),
     },
     logger: undefined,
@@ -58,5 +85,8 @@ export async function migrate(): Promise<string[]> {
  * searches are slower but right.
  */
 async function priceMatching(): Promise<void> {
-  await execute(null, `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END'`)
+  await execute(
+    null,
+    `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END'`,
+  )
 }

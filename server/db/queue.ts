@@ -1,4 +1,5 @@
-// Jobs by the clock lie in the same database (pg-boss). What waits to be opened is claimed from its own table (sql/claims).
+// Jobs by the clock lie in the same database (pg-boss). What waits to be opened is claimed from its own table
+// (sql/claims).
 
 import PgBoss from 'pg-boss'
 import { databaseUrl } from './client'
@@ -7,7 +8,11 @@ export const MAINTENANCE_QUEUE = 'daily-maintenance'
 
 let starting: Promise<PgBoss> | null = null
 
-export function queue(onError: (error: Error) => void = () => { /* the next use of the queue says it again */ }): Promise<PgBoss> {
+export function queue(
+  onError: (error: Error) => void = () => {
+    /* the next use of the queue says it again */
+  },
+): Promise<PgBoss> {
   starting ??= start(onError).catch((error: unknown) => {
     starting = null
     throw error

@@ -8,9 +8,63 @@ type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[
 export const COLUMNS: Columns = {
   plan: ['id', 'name', 'numbering', 'childOrder', 'trashDays'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed', 'pattern'],
-  folder: ['id', 'parentId', 'name', 'folded', 'orderKey', 'number', 'numberFixed', 'label', 'numbered', 'first', 'pinned', 'registering', 'numbering', 'childOrder', 'meaningId', 'purpose', 'remark', 'namePattern', 'createdAt', 'trashedAt', 'trashRoot'],
-  document: ['id', 'name', 'folded', 'extension', 'mediaType', 'size', 'blobId', 'version', 'remark', 'meaningId', 'runningNumber', 'origin', 'sender', 'copiedFrom', 'partOf', 'filedBy', 'createdAt', 'changedAt', 'trashedAt', 'trashRoot'],
-  version: ['id', 'documentId', 'number', 'blobId', 'size', 'mediaType', 'extension', 'changedAt', 'createdAt', 'remark'],
+  folder: [
+    'id',
+    'parentId',
+    'name',
+    'folded',
+    'orderKey',
+    'number',
+    'numberFixed',
+    'label',
+    'numbered',
+    'first',
+    'pinned',
+    'registering',
+    'numbering',
+    'childOrder',
+    'meaningId',
+    'purpose',
+    'remark',
+    'namePattern',
+    'createdAt',
+    'trashedAt',
+    'trashRoot',
+  ],
+  document: [
+    'id',
+    'name',
+    'folded',
+    'extension',
+    'mediaType',
+    'size',
+    'blobId',
+    'version',
+    'remark',
+    'meaningId',
+    'runningNumber',
+    'origin',
+    'sender',
+    'copiedFrom',
+    'partOf',
+    'filedBy',
+    'createdAt',
+    'changedAt',
+    'trashedAt',
+    'trashRoot',
+  ],
+  version: [
+    'id',
+    'documentId',
+    'number',
+    'blobId',
+    'size',
+    'mediaType',
+    'extension',
+    'changedAt',
+    'createdAt',
+    'remark',
+  ],
   placement: ['id', 'documentId', 'folderId', 'home'],
   star: ['id', 'target', 'createdAt'],
   tag: ['id', 'name', 'folded', 'meaningId', 'hidden'],
@@ -24,8 +78,25 @@ export const COLUMNS: Columns = {
 /** What rows of earlier versions, in the journal, do not hold yet. */
 export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
   plan: { trashDays: 60 },
-  folder: { numberFixed: false, label: null, numbered: true, first: false, pinned: false, registering: false, remark: '', namePattern: null },
-  document: { meaningId: null, runningNumber: null, origin: 'upload', sender: '', copiedFrom: null, partOf: null, filedBy: null },
+  folder: {
+    numberFixed: false,
+    label: null,
+    numbered: true,
+    first: false,
+    pinned: false,
+    registering: false,
+    remark: '',
+    namePattern: null,
+  },
+  document: {
+    meaningId: null,
+    runningNumber: null,
+    origin: 'upload',
+    sender: '',
+    copiedFrom: null,
+    partOf: null,
+    filedBy: null,
+  },
   version: { remark: '' },
   meaning: { pattern: 'full' },
 }
@@ -43,16 +114,23 @@ function snake(key: string): string {
 }
 
 // A Change of ten thousand rows asks for the same few names again and again.
-const NAMES: ReadonlyMap<string, string> = new Map(Object.values(COLUMNS).flat().map(key => [key, snake(key)]))
+const NAMES: ReadonlyMap<string, string> = new Map(
+  Object.values(COLUMNS)
+    .flat()
+    .map(key => [key, snake(key)]),
+)
 
 /** The select list that gives rows in core's shape, from the table under an alias; without the columns of `except`. */
 export function selectList(table: TableName, alias: string, except: readonly string[] = []): string {
-  return COLUMNS[table].filter(key => !except.includes(key)).map((key) => {
-    const column = `${alias}.${columnName(key)}`
-    if (key === 'size') return `${column}::float8 AS size`
-    if (TIMES.has(key)) return `${isoText(column)} AS "${key}"`
-    return `${column} AS "${key}"`
-  }).join(', ')
+  return COLUMNS[table]
+    .filter(key => !except.includes(key))
+    .map(key => {
+      const column = `${alias}.${columnName(key)}`
+      if (key === 'size') return `${column}::float8 AS size`
+      if (TIMES.has(key)) return `${isoText(column)} AS "${key}"`
+      return `${column} AS "${key}"`
+    })
+    .join(', ')
 }
 
 /** A time column as ISO 8601 text in UTC with milliseconds. */
@@ -68,7 +146,8 @@ export function toColumns(row: Readonly<Record<string, unknown>>): Record<string
 }
 
 /**
- * The condition that a column begins so, as a range that an index in the order of bytes serves. Its texts are folded and do
- * not hold U+FFFF, which stands behind everything that does begin so.
+ * The condition that a column begins so, as a range that an index in the order of bytes serves. Its texts are folded
+ * and do not hold U+FFFF, which stands behind everything that does begin so.
  */
-export const prefixRange = (column: string, start: string): string => `${column} >= ${start} AND ${column} < ${start} || U&'\\FFFF'`
+export const prefixRange = (column: string, start: string): string =>
+  `${column} >= ${start} AND ${column} < ${start} || U&'\\FFFF'`

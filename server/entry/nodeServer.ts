@@ -18,13 +18,15 @@ const server = new Server({ maxHeaderSize: 16 * 1024 }, (request: IncomingMessag
   if (request.method === 'HEAD') {
     request.headers['x-hembix-head'] = '1'
     if (!request.url?.startsWith('/api/uploads/resumable')) request.method = 'GET' // tus asks with HEAD how far an upload is
-  }
-  else delete request.headers['x-hembix-head']
+  } else delete request.headers['x-hembix-head']
   observed(request, response, () => void listener(request, response))
 })
 limitConnections(server)
-server.listen({ port: Number(process.env.NITRO_PORT ?? process.env.PORT ?? 3000), host: process.env.NITRO_HOST ?? process.env.HOST ?? '127.0.0.1' })
-server.once('error', (error) => {
+server.listen({
+  port: Number(process.env.NITRO_PORT ?? process.env.PORT ?? 3000),
+  host: process.env.NITRO_HOST ?? process.env.HOST ?? '127.0.0.1',
+})
+server.once('error', error => {
   sayFault(error, 'the server cannot listen')
   process.exit(1)
 })
@@ -32,7 +34,10 @@ server.once('error', (error) => {
 // them in a minute mean that something is out of order, and the start command begins anew.
 const MOST_A_MINUTE = 30
 let faults: number[] = []
-for (const kind of ['unhandledRejection', 'uncaughtException'] as const) process.on(kind, (error: unknown) => { countFault(error) })
+for (const kind of ['unhandledRejection', 'uncaughtException'] as const)
+  process.on(kind, (error: unknown) => {
+    countFault(error)
+  })
 
 function countFault(error: unknown): void {
   explained(error)
@@ -42,7 +47,10 @@ function countFault(error: unknown): void {
 
 const END_MS = 6000
 let isEnding = false
-for (const signal of ['SIGTERM', 'SIGINT'] as const) process.on(signal, () => { void end() })
+for (const signal of ['SIGTERM', 'SIGINT'] as const)
+  process.on(signal, () => {
+    void end()
+  })
 
 /** Requests under way may end, then what listens and works in the background is stopped. */
 async function end(): Promise<void> {

@@ -8,12 +8,14 @@ import type { RecognisedBody, Task } from './outcome'
 import { Unreadable } from './outcome'
 import { READERS } from './readers'
 
-/** The outcome of a task: what is wrong with a document is `ok: false`. Throws what a damaged document makes of its reader. */
+/**
+ * The outcome of a task: what is wrong with a document is `ok: false`. Throws what a damaged document makes of its
+ * reader.
+ */
 export async function outcomeOf(task: Task): Promise<object> {
   try {
     return await carryOut(task)
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof Unreadable) return { ok: false, reason: error.message }
     throw error
   }
@@ -22,31 +24,61 @@ export async function outcomeOf(task: Task): Promise<object> {
 /** Throws Unreadable, whose message is for the person, and whatever a damaged document makes of its reader. */
 async function carryOut(task: Task): Promise<object> {
   switch (task.kind) {
-    case 'read': return { ok: true, ...await read(await reading(task.extension, task.bytes), task.recognised) }
+    case 'read':
+      return { ok: true, ...(await read(await reading(task.extension, task.bytes), task.recognised)) }
     case 'draw': {
       const format = await reading(task.extension, task.bytes)
-      return { ok: true, picture: format === 'pdf' ? await (await import('./pdf')).drawPdfPage(task.bytes, task.page) : await (await import('./picture')).drawPicture(task.bytes, task.page) }
+      return {
+        ok: true,
+        picture:
+          format === 'pdf'
+            ? await (await import('./pdf')).drawPdfPage(task.bytes, task.page)
+            : await (await import('./picture')).drawPicture(task.bytes, task.page),
+      }
     }
     case 'thumbnail': {
-      const extension = hasThumbnail(task.extension) ? await extensionOf(task.extension, notEmpty(task.bytes)) : task.extension
+      const extension = hasThumbnail(task.extension)
+        ? await extensionOf(task.extension, notEmpty(task.bytes))
+        : task.extension
       return { ok: true, picture: await (await import('./thumbnail')).drawThumbnail(extension, task.bytes, task.text) }
     }
-    case 'mail': return { ok: true, ...await (await import('./mail')).openMail(task.bytes) }
-    case 'page.look': return { ok: true, ...await (await import('./scanPicture')).lookAtScan(Buffer.from(task.bytes)) }
-    case 'page.draw': return { ok: true, ...await (await import('./scanPicture')).drawScan(Buffer.from(task.bytes), task.edits, task.width) }
-    case 'page.compose': return { ok: true, bytes: await (await import('./scanPdf')).composePdf(picturesIn(task.bytes, task.lengths), task.pages, task.title, task.now) }
-    case 'page.simulate': return { ok: true, pages: (await import('./simulatedSheets')).simulatedSheets(task.turn) }
+    case 'mail':
+      return { ok: true, ...(await (await import('./mail')).openMail(task.bytes)) }
+    case 'page.look':
+      return { ok: true, ...(await (await import('./scanPicture')).lookAtScan(Buffer.from(task.bytes))) }
+    case 'page.draw':
+      return {
+        ok: true,
+        ...(await (await import('./scanPicture')).drawScan(Buffer.from(task.bytes), task.edits, task.width)),
+      }
+    case 'page.compose':
+      return {
+        ok: true,
+        bytes: await (
+          await import('./scanPdf')
+        ).composePdf(picturesIn(task.bytes, task.lengths), task.pages, task.title, task.now),
+      }
+    case 'page.simulate':
+      return { ok: true, pages: (await import('./simulatedSheets')).simulatedSheets(task.turn) }
     case 'ready': {
       await Promise.all([import('./pdf'), import('./picture'), import('./scanPicture'), import('./simulatedSheets')])
       return { ok: true }
     }
-    case 'index': return { ok: true, ...indexedText(JSON.parse(Buffer.from(task.bytes).toString()) as string[]) }
+    case 'index':
+      return { ok: true, ...indexedText(JSON.parse(Buffer.from(task.bytes).toString()) as string[]) }
   }
 
   async function read(format: ReadableFormat, recognised: readonly RecognisedBody[]): Promise<object> {
     const { pages, paged, scans = [], title = '', author = '' } = await READERS[format](task.bytes)
     const known = new Map(recognised.filter(({ page }) => scans.includes(page)).map(({ page, body }) => [page, body]))
-    return { ...indexedText(pages.map((body, index) => known.get(index + 1) ?? body), { title, author }), paged, scans }
+    return {
+      ...indexedText(
+        pages.map((body, index) => known.get(index + 1) ?? body),
+        { title, author },
+      ),
+      paged,
+      scans,
+    }
   }
 }
 
@@ -67,5 +99,5 @@ function notEmpty(bytes: Uint8Array): Uint8Array {
 
 function picturesIn(bytes: Uint8Array, lengths: readonly number[]): Buffer[] {
   let at = 0
-  return lengths.map((length) => Buffer.from(bytes.subarray(at, at += length)))
+  return lengths.map(length => Buffer.from(bytes.subarray(at, (at += length))))
 }

@@ -14,9 +14,12 @@ export async function readEpub(bytes: Uint8Array): Promise<string> {
   if (path === undefined || !book) throw new Unreadable('It is named EPUB but holds no book.')
   const nodes = parseXml(book)
   const parts = new Map(find(nodes, 'item').map(({ attributes }) => [attributes.id, attributes.href]))
-  return find(nodes, 'itemref').flatMap(({ attributes }) => {
-    const href = parts.get(attributes.idref)
-    const content = href === undefined ? undefined : files.get(posix.join(posix.dirname(path), decodeURIComponent(href)))
-    return content ? [readHtml(content)] : []
-  }).join('\n\n')
+  return find(nodes, 'itemref')
+    .flatMap(({ attributes }) => {
+      const href = parts.get(attributes.idref)
+      const content =
+        href === undefined ? undefined : files.get(posix.join(posix.dirname(path), decodeURIComponent(href)))
+      return content ? [readHtml(content)] : []
+    })
+    .join('\n\n')
 }

@@ -21,12 +21,19 @@ import type { Drawn, Failure, Outcome, Task } from './outcome'
 import { PROTECTED, Unreadable } from './outcome'
 import { namesIn, unpack } from './zip'
 
-const paper = (format: Format): Paper => ({ name: 'x', format, title: 'Title & more', date: new Date('2026-01-02T03:04:05Z'), paragraphs: ['First paragraph.', 'Second: ü, é, ñ.'], table: [] })
+const paper = (format: Format): Paper => ({
+  name: 'x',
+  format,
+  title: 'Title & more',
+  date: new Date('2026-01-02T03:04:05Z'),
+  paragraphs: ['First paragraph.', 'Second: ü, é, ñ.'],
+  table: [],
+})
 const run = (task: Task) => outcomeOf(task) as Promise<Drawn | Failure>
 const bytesOf = async (format: Format) => new Uint8Array(await renderFile(paper(format)))
 
 describe(readPlain, () => {
-  it.each(['utf8', 'utf16-le', 'iso-8859-1', 'windows-1252'])('reads %s', (encoding) => {
+  it.each(['utf8', 'utf16-le', 'iso-8859-1', 'windows-1252'])('reads %s', encoding => {
     const text = 'Die Größe der Boote wird über Nacht für die Gebühr am Liegeplatz gemessen. Straße, Öl und Übung.'
     const bytes = iconv.encode(text, encoding, { addBOM: encoding.startsWith('utf16') })
     expect(readPlain(new Uint8Array(bytes)).replace(/^\uFEFF/, '')).toBe(text)
@@ -58,7 +65,12 @@ describe(partsOf, () => {
 
 describe(readHtml, () => {
   it('gives the words and not the markup, scripts or addresses', () => {
-    const text = readHtml(new TextEncoder().encode('<html><head><style>p{}</style><script>alert(1)</script></head><body><h1>Head</h1><p>Some <a href="https://elsewhere.example">words</a>&amp;</p></body></html>'))
+    const text = readHtml(
+      new TextEncoder().encode(
+        '<html><head><style>p{}</style><script>alert(1)</script></head><body><h1>Head</h1><p>Some <a ' +
+          'href="https://elsewhere.example">words</a>&amp;</p></body></html>',
+      ),
+    )
     expect(text).toMatch(/Some words&/)
     expect(text).not.toMatch(/alert|elsewhere|p\{\}/)
   })
@@ -89,7 +101,10 @@ describe('formats of an office', () => {
     sheet.addRow(['Berth', 'Sum', 'Paid'])
     sheet.addRow([7, { formula: '2*206.25', result: 412.5 }, new Date('2026-04-01T00:00:00Z')])
     book.addWorksheet('Second').addRow(['Größe'])
-    expect(await readXlsx(new Uint8Array(await book.xlsx.writeBuffer()))).toEqual(['Dues\nBerth\tSum\tPaid\n7\t412.5\t2026-04-01', 'Second\nGröße'])
+    expect(await readXlsx(new Uint8Array(await book.xlsx.writeBuffer()))).toEqual([
+      'Dues\nBerth\tSum\tPaid\n7\t412.5\t2026-04-01',
+      'Second\nGröße',
+    ])
   })
 
   it('reads the sheets of an ODS and the slides of an ODP', async () => {
@@ -101,8 +116,17 @@ describe('formats of an office', () => {
   })
 
   it('reads the slides of a PPTX in their order, notes behind', async () => {
-    const slide = (text: string) => strToU8(`<p:sld><p:txBody><a:p><a:r><a:t>${text} </a:t></a:r><a:r><a:t>end</a:t></a:r></a:p></p:txBody></p:sld>`)
-    expect(await readPptx(zipSync({ 'ppt/slides/slide10.xml': slide('Ten'), 'ppt/slides/slide2.xml': slide('Two'), 'ppt/notesSlides/notesSlide2.xml': slide('Said') }))).toEqual(['Two end\nSaid end', 'Ten end'])
+    const slide = (text: string) =>
+      strToU8(`<p:sld><p:txBody><a:p><a:r><a:t>${text} </a:t></a:r><a:r><a:t>end</a:t></a:r></a:p></p:txBody></p:sld>`)
+    expect(
+      await readPptx(
+        zipSync({
+          'ppt/slides/slide10.xml': slide('Ten'),
+          'ppt/slides/slide2.xml': slide('Two'),
+          'ppt/notesSlides/notesSlide2.xml': slide('Said'),
+        }),
+      ),
+    ).toEqual(['Two end\nSaid end', 'Ten end'])
     await expect(readPptx(zipSync({ 'x.xml': strToU8('<x/>') }))).rejects.toThrow('holds no slides')
   })
 
@@ -114,21 +138,37 @@ describe('formats of an office', () => {
 
   it('reads a book in the order of its spine', async () => {
     const files = {
-      'META-INF/container.xml': strToU8('<container><rootfiles><rootfile full-path="OPS/book.opf"/></rootfiles></container>'),
-      'OPS/book.opf': strToU8('<package><manifest><item id="a" href="a.xhtml"/><item id="b" href="b%20c.xhtml"/></manifest><spine><itemref idref="b"/><itemref idref="a"/></spine></package>'),
-      'OPS/a.xhtml': strToU8('<html><body><p>last words</p></body></html>'), 'OPS/b c.xhtml': strToU8('<html><body><p>first words</p></body></html>'),
+      'META-INF/container.xml': strToU8(
+        '<container><rootfiles><rootfile full-path="OPS/book.opf"/></rootfiles></container>',
+      ),
+      'OPS/book.opf': strToU8(
+        '<package><manifest><item id="a" href="a.xhtml"/><item id="b" ' +
+          'href="b%20c.xhtml"/></manifest><spine><itemref idref="b"/><itemref idref="a"/></spine></package>',
+      ),
+      'OPS/a.xhtml': strToU8('<html><body><p>last words</p></body></html>'),
+      'OPS/b c.xhtml': strToU8('<html><body><p>first words</p></body></html>'),
     }
     expect((await readEpub(zipSync(files))).split(/\n+/)).toEqual(['first words', 'last words'])
   })
 
   it('lists the names in an archive without unpacking it', async () => {
-    expect(await namesIn(zipSync({ 'plans/pontoon.dwg': new Uint8Array(9), 'list.txt': new Uint8Array(1) }))).toBe('plans/pontoon.dwg\nlist.txt')
+    expect(await namesIn(zipSync({ 'plans/pontoon.dwg': new Uint8Array(9), 'list.txt': new Uint8Array(1) }))).toBe(
+      'plans/pontoon.dwg\nlist.txt',
+    )
   })
 
-  it.each(['xlsx', 'ods', 'odp', 'pptx', 'epub', 'zip', 'rtf', 'png', 'jpg', 'tif'] as const)('says that a broken %s is one', async (extension) => {
-    const outcome = await run({ kind: 'read', recognised: [], extension, bytes: new TextEncoder().encode('PK\u0003\u0004 nothing of the kind') })
-    expect([outcome.ok, !outcome.ok && outcome.reason.length > 10]).toEqual([false, true])
-  })
+  it.each(['xlsx', 'ods', 'odp', 'pptx', 'epub', 'zip', 'rtf', 'png', 'jpg', 'tif'] as const)(
+    'says that a broken %s is one',
+    async extension => {
+      const outcome = await run({
+        kind: 'read',
+        recognised: [],
+        extension,
+        bytes: new TextEncoder().encode('PK\u0003\u0004 nothing of the kind'),
+      })
+      expect([outcome.ok, !outcome.ok && outcome.reason.length > 10]).toEqual([false, true])
+    },
+  )
 })
 
 describe('small pictures', () => {
@@ -137,7 +177,13 @@ describe('small pictures', () => {
     if (!drawn.ok || !('picture' in drawn)) throw new Error('It was not drawn.')
     const { format, width, height } = await sharp(drawn.picture).metadata()
     const { dominant } = await sharp(drawn.picture).stats()
-    return { format, width, height, isLight: dominant.r > 200, ink: (await sharp(drawn.picture).stats()).channels[0]?.stdev ?? 0 }
+    return {
+      format,
+      width,
+      height,
+      isLight: dominant.r > 200,
+      ink: (await sharp(drawn.picture).stats()).channels[0]?.stdev ?? 0,
+    }
   }
 
   it('are the first page of a PDF, and fit into 320 x 400 points', async () => {
@@ -147,36 +193,61 @@ describe('small pictures', () => {
   })
 
   it('are the beginning of a text, set as a sheet', async () => {
-    const { format, width, height, ink } = await pictureOf('docx', await bytesOf('docx'), '# Größe der Boote\n\nThe holder pays quarterly dues for the berth on the pontoon, in advance and without being asked.')
+    const { format, width, height, ink } = await pictureOf(
+      'docx',
+      await bytesOf('docx'),
+      '# Größe der Boote\n\nThe holder pays quarterly dues for the berth on the pontoon, in advance and without ' +
+        'being asked.',
+    )
     expect([format, width, height]).toEqual(['webp', 320, 400])
     expect(ink).toBeGreaterThan(10)
   })
 
   it('are made of pictures that are not read as well', async () => {
-    const drawing = '<svg xmlns="http://www.w3.org/2000/svg" width="900" height="450"><rect width="900" height="450" fill="#fff"/><rect x="100" y="100" width="300" height="200"/></svg>'
+    const drawing =
+      '<svg xmlns="http://www.w3.org/2000/svg" width="900" height="450"><rect width="900" height="450" ' +
+      'fill="#fff"/><rect x="100" y="100" width="300" height="200"/></svg>'
     const gif = await sharp(Buffer.from(drawing)).gif().toBuffer()
-    for (const [extension, bytes] of [['svg', Buffer.from(drawing)], ['gif', gif], ['tif', await setAsTiff(['Harbour dues', 'Second page'])]] as const) {
+    for (const [extension, bytes] of [
+      ['svg', Buffer.from(drawing)],
+      ['gif', gif],
+      ['tif', await setAsTiff(['Harbour dues', 'Second page'])],
+    ] as const) {
       const { format, width, isLight, ink } = await pictureOf(extension, new Uint8Array(bytes))
       expect([extension, format, width, isLight, ink > 5]).toEqual([extension, 'webp', 320, true, true])
     }
   })
 
   it('are none where there is nothing to show', async () => {
-    expect(await run({ kind: 'thumbnail', extension: 'txt', bytes: new TextEncoder().encode(' '), text: ' \n ' })).toEqual({ ok: false, reason: 'It holds no words.' })
-    expect((await run({ kind: 'thumbnail', extension: 'pdf', bytes: new TextEncoder().encode('no PDF'), text: '' })).ok).toBe(false)
-    expect((await run({ kind: 'thumbnail', extension: 'png', bytes: new TextEncoder().encode('no picture'), text: '' })).ok).toBe(false)
+    expect(
+      await run({ kind: 'thumbnail', extension: 'txt', bytes: new TextEncoder().encode(' '), text: ' \n ' }),
+    ).toEqual({ ok: false, reason: 'It holds no words.' })
+    expect(
+      (await run({ kind: 'thumbnail', extension: 'pdf', bytes: new TextEncoder().encode('no PDF'), text: '' })).ok,
+    ).toBe(false)
+    expect(
+      (await run({ kind: 'thumbnail', extension: 'png', bytes: new TextEncoder().encode('no picture'), text: '' })).ok,
+    ).toBe(false)
   })
 })
 
 describe('pages without text', () => {
   it('of a TIFF are drawn one by one, and a page that is not there is said', async () => {
     const bytes = new Uint8Array(await setAsTiff(['First page', 'Second page']))
-    expect(await run({ kind: 'read', recognised: [], extension: 'tif', bytes })).toMatchObject({ ok: true, scans: [1, 2] })
+    expect(await run({ kind: 'read', recognised: [], extension: 'tif', bytes })).toMatchObject({
+      ok: true,
+      scans: [1, 2],
+    })
     const pictures = await Promise.all([1, 2].map(page => run({ kind: 'draw', extension: 'tiff', bytes, page })))
-    const drawn = pictures.map(picture => (picture.ok && 'picture' in picture ? Buffer.from(picture.picture) : Buffer.of()))
+    const drawn = pictures.map(picture =>
+      picture.ok && 'picture' in picture ? Buffer.from(picture.picture) : Buffer.of(),
+    )
     expect(await Promise.all(drawn.map(async picture => (await sharp(picture).metadata()).height))).toEqual([400, 400])
     expect(drawn[0]?.equals(drawn[1] ?? Buffer.of())).toBe(false)
-    expect(await run({ kind: 'draw', extension: 'tif', bytes, page: 3 })).toEqual({ ok: false, reason: 'It has no page 3.' })
+    expect(await run({ kind: 'draw', extension: 'tif', bytes, page: 3 })).toEqual({
+      ok: false,
+      reason: 'It has no page 3.',
+    })
   })
 
   it('are drawn as pictures', async () => {
@@ -185,7 +256,12 @@ describe('pages without text', () => {
   })
 
   it('are named: all of a picture', async () => {
-    expect(await run({ kind: 'read', recognised: [], extension: 'png', bytes: await bytesOf('png') })).toMatchObject({ ok: true, pages: [{ page: 1, body: '' }], paged: true, scans: [1] })
+    expect(await run({ kind: 'read', recognised: [], extension: 'png', bytes: await bytesOf('png') })).toMatchObject({
+      ok: true,
+      pages: [{ page: 1, body: '' }],
+      paged: true,
+      scans: [1],
+    })
   })
 })
 
@@ -198,7 +274,9 @@ describe(unpack, () => {
   })
 
   it('stops at the limit, counting also what is not wanted', async () => {
-    await expect(unpack(zip(2_000_000), name => name === 'b.txt', 1_000_000)).rejects.toThrow('unpacks to more than 1 MB')
+    await expect(unpack(zip(2_000_000), name => name === 'b.txt', 1_000_000)).rejects.toThrow(
+      'unpacks to more than 1 MB',
+    )
   })
 
   it('does not believe the sizes that are written in the container', async () => {
@@ -214,32 +292,74 @@ describe(unpack, () => {
 })
 
 describe(outcomeOf, () => {
-  it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('gives pages or parts of %s', async (format) => {
-    const outcome = await outcomeOf({ kind: 'read', recognised: [], extension: format, bytes: await bytesOf(format) }) as Outcome
-    expect(outcome.ok && [outcome.paged, outcome.pages.map(({ body }) => body).join(' ').includes('First paragraph.')]).toEqual([format === 'pdf', true])
+  it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('gives pages or parts of %s', async format => {
+    const outcome = (await outcomeOf({
+      kind: 'read',
+      recognised: [],
+      extension: format,
+      bytes: await bytesOf(format),
+    })) as Outcome
+    expect(
+      outcome.ok && [
+        outcome.paged,
+        outcome.pages
+          .map(({ body }) => body)
+          .join(' ')
+          .includes('First paragraph.'),
+      ],
+    ).toEqual([format === 'pdf', true])
   })
 
   it('names why it cannot, in a sentence', async () => {
-    expect(await run({ kind: 'read', recognised: [], extension: 'txt', bytes: new Uint8Array() })).toEqual({ ok: false, reason: 'It is empty: a file of zero bytes.' })
-    expect(await run({ kind: 'read', recognised: [], extension: 'exe', bytes: new Uint8Array(3) })).toEqual({ ok: false, reason: 'There is no reader for “exe”.' })
+    expect(await run({ kind: 'read', recognised: [], extension: 'txt', bytes: new Uint8Array() })).toEqual({
+      ok: false,
+      reason: 'It is empty: a file of zero bytes.',
+    })
+    expect(await run({ kind: 'read', recognised: [], extension: 'exe', bytes: new Uint8Array(3) })).toEqual({
+      ok: false,
+      reason: 'There is no reader for “exe”.',
+    })
   })
   it('opens what bytes are and not what they are named', async () => {
-    const outcome = await outcomeOf({ kind: 'read', recognised: [], extension: 'txt', bytes: await bytesOf('pdf') }) as Outcome
+    const outcome = (await outcomeOf({
+      kind: 'read',
+      recognised: [],
+      extension: 'txt',
+      bytes: await bytesOf('pdf'),
+    })) as Outcome
     expect(outcome.ok && outcome.pages[0]?.body).toContain('First paragraph.')
   })
 
   it('says that a document is protected by a password', async () => {
-    const compound = Buffer.concat([Buffer.from('d0cf11e0a1b11ae1', 'hex'), Buffer.alloc(600), Buffer.from('EncryptedPackage', 'utf16le')])
-    const manifest = strToU8('<manifest:manifest><manifest:file-entry><manifest:encryption-data/></manifest:file-entry></manifest:manifest>')
+    const compound = Buffer.concat([
+      Buffer.from('d0cf11e0a1b11ae1', 'hex'),
+      Buffer.alloc(600),
+      Buffer.from('EncryptedPackage', 'utf16le'),
+    ])
+    const manifest = strToU8(
+      '<manifest:manifest><manifest:file-entry><manifest:encryption-data/></manifest:file-entry></manifest:manifest>',
+    )
     const text = zipSync({ 'content.xml': strToU8('not xml'), 'META-INF/manifest.xml': manifest })
-    const pdf = await new Promise<Buffer>((resolve) => {
+    const pdf = await new Promise<Buffer>(resolve => {
       const parts: Buffer[] = []
       const document = new PDFDocument({ userPassword: 'tern' })
-      document.on('data', (part: Buffer) => parts.push(part)).on('end', () => { resolve(Buffer.concat(parts)) })
+      document
+        .on('data', (part: Buffer) => parts.push(part))
+        .on('end', () => {
+          resolve(Buffer.concat(parts))
+        })
       document.text('sealed').end()
     })
-    for (const [extension, bytes] of [['docx', compound], ['xlsx', compound], ['pptx', compound], ['odt', text], ['pdf', pdf]] as const) {
-      expect([extension, await run({ kind: 'read', recognised: [], extension, bytes: new Uint8Array(bytes) })]).toEqual([extension, { ok: false, reason: PROTECTED }])
+    for (const [extension, bytes] of [
+      ['docx', compound],
+      ['xlsx', compound],
+      ['pptx', compound],
+      ['odt', text],
+      ['pdf', pdf],
+    ] as const) {
+      expect([extension, await run({ kind: 'read', recognised: [], extension, bytes: new Uint8Array(bytes) })]).toEqual(
+        [extension, { ok: false, reason: PROTECTED }],
+      )
     }
   })
 })

@@ -5,22 +5,34 @@ import { readPlain } from './plain'
 import { find, parseXml, textOf } from './xml'
 import { unpack } from './zip'
 
-export interface Facts { readonly title: string; readonly author: string }
+export interface Facts {
+  readonly title: string
+  readonly author: string
+}
 
 export const NO_FACTS: Facts = { title: '', author: '' }
 const LONGEST = 300
 
 /** Drawn together and cut; what only names a program or a file that was never named counts as nothing. */
 export function tidyFacts(title: unknown, author: unknown): Facts {
-  const tidy = (value: unknown) => (typeof value === 'string' ? value.replaceAll('\0', '').replace(/\s+/g, ' ').trim().slice(0, LONGEST) : '')
-  return { title: /^(untitled|unbenannt|sans titre|sin título|microsoft word - .*|document\d*)$/i.test(tidy(title)) ? '' : tidy(title), author: tidy(author) }
+  const tidy = (value: unknown) =>
+    typeof value === 'string' ? value.replaceAll('\0', '').replace(/\s+/g, ' ').trim().slice(0, LONGEST) : ''
+  return {
+    title: /^(untitled|unbenannt|sans titre|sin título|microsoft word - .*|document\d*)$/i.test(tidy(title))
+      ? ''
+      : tidy(title),
+    author: tidy(author),
+  }
 }
 
 /** From the entry of a container that holds Dublin Core elements. */
 export async function factsInContainer(bytes: Uint8Array, entry: RegExp): Promise<Facts> {
   for (const [, content] of await unpack(bytes, name => entry.test(name))) {
     const nodes = parseXml(content)
-    const words = (name: string) => find(nodes, name).map(node => textOf(node.within, new Set()).trim()).find(text => text !== '')
+    const words = (name: string) =>
+      find(nodes, name)
+        .map(node => textOf(node.within, new Set()).trim())
+        .find(text => text !== '')
     return tidyFacts(words('dc:title'), words('dc:creator') ?? words('meta:initial-creator'))
   }
   return NO_FACTS
@@ -28,7 +40,10 @@ export async function factsInContainer(bytes: Uint8Array, entry: RegExp): Promis
 
 export function factsInHtml(bytes: Uint8Array): Facts {
   const text = readPlain(bytes)
-  return tidyFacts(/<title[^>]*>([^<]*)<\/title>/i.exec(text)?.[1], /<meta\s+name=["']author["']\s+content=["']([^"']*)["']/i.exec(text)?.[1])
+  return tidyFacts(
+    /<title[^>]*>([^<]*)<\/title>/i.exec(text)?.[1],
+    /<meta\s+name=["']author["']\s+content=["']([^"']*)["']/i.exec(text)?.[1],
+  )
 }
 
 /** From the first lines of a message as readMail writes them. */

@@ -8,22 +8,33 @@ import type { OpenedMail } from './outcome'
 import { Unreadable } from './outcome'
 
 export async function readMail(bytes: Uint8Array): Promise<string> {
-  const mail = await PostalMime.parse(bytes).catch(() => { throw new Unreadable('It is named as a message but is none.') })
+  const mail = await PostalMime.parse(bytes).catch(() => {
+    throw new Unreadable('It is named as a message but is none.')
+  })
   const body = mail.text ?? (mail.html ? await readHtml(new TextEncoder().encode(mail.html)) : '')
   const attachments = mail.attachments.map(({ filename }) => filename).filter(name => name !== null)
   return [
-    mail.subject ?? '', '',
-    ...(mail.from ? [`From: ${mailAddressText(mail.from)}`] : []), ...(mail.to?.length ? [`To: ${mail.to.map(mailAddressText).join(', ')}`] : []), ...(mail.date ? [`Date: ${mail.date}`] : []),
-    ...(attachments.length > 0 ? [`Attachments: ${attachments.join(', ')}`] : []), '', body,
+    mail.subject ?? '',
+    '',
+    ...(mail.from ? [`From: ${mailAddressText(mail.from)}`] : []),
+    ...(mail.to?.length ? [`To: ${mail.to.map(mailAddressText).join(', ')}`] : []),
+    ...(mail.date ? [`Date: ${mail.date}`] : []),
+    ...(attachments.length > 0 ? [`Attachments: ${attachments.join(', ')}`] : []),
+    '',
+    body,
   ].join('\n')
 }
 
 /** A message and what is attached to it, as documents. */
 export async function openMail(bytes: Uint8Array): Promise<OpenedMail> {
-  const mail = await PostalMime.parse(bytes).catch(() => { throw new Unreadable('It is named as a message but is none.') })
+  const mail = await PostalMime.parse(bytes).catch(() => {
+    throw new Unreadable('It is named as a message but is none.')
+  })
   const attachments = mail.attachments.filter(attachment => attachment.disposition !== 'inline' || !attachment.related)
   return {
-    subject: mail.subject?.trim() ?? '', sender: mail.from ? mailAddressText(mail.from) : '', date: mail.date ?? '',
+    subject: mail.subject?.trim() ?? '',
+    sender: mail.from ? mailAddressText(mail.from) : '',
+    date: mail.date ?? '',
     attachments: attachments.map(attachment => ({ fileName: nameOf(attachment), bytes: contentOf(attachment) })),
   }
 }

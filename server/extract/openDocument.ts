@@ -24,10 +24,19 @@ export async function readOdt(bytes: Uint8Array): Promise<string> {
 
 /** Each sheet with its name; cells with tabs between, rows in lines. */
 export async function readOds(bytes: Uint8Array): Promise<string[]> {
-  return find(await contentOf(bytes, 'ODS'), 'table:table').map(({ within, attributes }) => [
-    attributes['table:name'] ?? '',
-    ...find(within, 'table:table-row').map(row => find(row.within, 'table:table-cell').map(cell => textOf(cell.within, BLOCKS, SPACES).trim()).join('\t').trimEnd()).filter(line => line !== ''),
-  ].join('\n'))
+  return find(await contentOf(bytes, 'ODS'), 'table:table').map(({ within, attributes }) =>
+    [
+      attributes['table:name'] ?? '',
+      ...find(within, 'table:table-row')
+        .map(row =>
+          find(row.within, 'table:table-cell')
+            .map(cell => textOf(cell.within, BLOCKS, SPACES).trim())
+            .join('\t')
+            .trimEnd(),
+        )
+        .filter(line => line !== ''),
+    ].join('\n'),
+  )
 }
 
 /** Each slide. */

@@ -2,22 +2,35 @@ import type { IndexedText } from '../../core/text/index'
 import type { ScanEdits } from '../../core/scan/index'
 
 /** Bytes of a document with the extension of its name; what it really is, is told from the bytes. */
-interface Opened { readonly extension: string; readonly bytes: Uint8Array }
+interface Opened {
+  readonly extension: string
+  readonly bytes: Uint8Array
+}
 
 export type Task =
-  /** `recognised` are words of pages (from 1) that are known from an earlier reading, in place of recognising them again. */
-  | Opened & { readonly kind: 'read'; readonly recognised: readonly RecognisedBody[] }
+  /**
+   * `recognised` are words of pages (from 1) that are known from an earlier reading, in place of recognising them
+   * again.
+   */
+  | (Opened & { readonly kind: 'read'; readonly recognised: readonly RecognisedBody[] })
   /** One page (from 1) drawn as a picture, for recognition or to be looked at. */
-  | Opened & { readonly kind: 'draw'; readonly page: number }
+  | (Opened & { readonly kind: 'draw'; readonly page: number })
   /** A small picture of its beginning; `text` is what was read of it. */
-  | Opened & { readonly kind: 'thumbnail'; readonly text: string }
+  | (Opened & { readonly kind: 'thumbnail'; readonly text: string })
   /** A message, taken apart. */
   | { readonly kind: 'mail'; readonly bytes: Uint8Array }
   /** A picture from a scanner or a person: made a page, straightened and cut. */
   | { readonly kind: 'page.look'; readonly bytes: Uint8Array }
   | { readonly kind: 'page.draw'; readonly bytes: Uint8Array; readonly edits: ScanEdits; readonly width: number | null }
   /** Pages as one PDF; `bytes` are their pictures, one behind the other, each as long as `lengths` says. */
-  | { readonly kind: 'page.compose'; readonly bytes: Uint8Array; readonly lengths: readonly number[]; readonly pages: readonly ComposedPage[]; readonly title: string; readonly now: Date }
+  | {
+      readonly kind: 'page.compose'
+      readonly bytes: Uint8Array
+      readonly lengths: readonly number[]
+      readonly pages: readonly ComposedPage[]
+      readonly title: string
+      readonly now: Date
+    }
   /** Loads what draws pages, so that the first one does not wait for it. */
   | { readonly kind: 'ready'; readonly bytes: Uint8Array }
   /** The pages that lie in the simulated scanner. */
@@ -26,17 +39,34 @@ export type Task =
   | { readonly kind: 'index'; readonly bytes: Uint8Array }
 
 /** A task as it travels: its bytes are in a file. */
-export type StagedTask = Task extends infer One ? One extends Task ? Omit<One, 'bytes'> & { readonly file: string } : never : never
+export type StagedTask = Task extends infer One
+  ? One extends Task
+    ? Omit<One, 'bytes'> & { readonly file: string }
+    : never
+  : never
 
-export interface RecognisedBody { readonly page: number; readonly body: string }
+export interface RecognisedBody {
+  readonly page: number
+  readonly body: string
+}
 
 /** A word with where it stands: left, top, right, bottom as shares of the picture. */
-export interface PlacedWord { readonly text: string; readonly box: readonly [number, number, number, number] }
+export interface PlacedWord {
+  readonly text: string
+  readonly box: readonly [number, number, number, number]
+}
 
-export interface ComposedPage { readonly width: number; readonly height: number; readonly words: readonly PlacedWord[] }
+export interface ComposedPage {
+  readonly width: number
+  readonly height: number
+  readonly words: readonly PlacedWord[]
+}
 
 /** One sentence for the person about what is wrong with the document. */
-export interface Failure { readonly ok: false; readonly reason: string }
+export interface Failure {
+  readonly ok: false
+  readonly reason: string
+}
 
 export interface ReadText extends IndexedText {
   /** True where the pages are real ones; otherwise they are parts of one text. */
@@ -49,9 +79,18 @@ export type Outcome = ({ readonly ok: true } & ReadText) | Failure
 /** A PNG of a page, a WebP of a thumbnail. */
 export type Drawn = { readonly ok: true; readonly picture: Uint8Array } | Failure
 
-export interface MailPart { readonly fileName: string; readonly bytes: Uint8Array }
-export interface OpenedMail { readonly subject: string; readonly sender: string; /** As it stands in the message. */ readonly date: string; readonly attachments: readonly MailPart[] }
-export type MailOutcome = { readonly ok: true } & OpenedMail | Failure
+export interface MailPart {
+  readonly fileName: string
+  readonly bytes: Uint8Array
+}
+export interface OpenedMail {
+  readonly subject: string
+  readonly sender: string
+  /** As it stands in the message. */
+  readonly date: string
+  readonly attachments: readonly MailPart[]
+}
+export type MailOutcome = ({ readonly ok: true } & OpenedMail) | Failure
 
 /** A document that is not what its name says, or that would do harm; the message is for the person. */
 export class Unreadable extends Error {}

@@ -2,7 +2,10 @@ import { TEXT_LIMIT } from './outcome'
 
 const PART_LENGTH = 4000
 
-/** A text in parts of about 4,000 letters, cut between lines where there are some, so that a passage is found without the whole. */
+/**
+ * A text in parts of about 4,000 letters, cut between lines where there are some, so that a passage is found without
+ * the whole.
+ */
 export function partsOf(text: string): string[] {
   const parts: string[] = []
   const kept = text.slice(0, TEXT_LIMIT)

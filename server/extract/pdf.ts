@@ -22,20 +22,26 @@ async function textOfPage(pdf: PDFDocumentProxy, number: number): Promise<string
 /** The text of each page, lines as they are drawn; title and author. */
 export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & Facts> {
   const worker = await wiredWorker()
-  return withPdf(bytes, async (pdf) => {
-    const pages: string[] = []
-    let length = 0
-    for (let from = 1; from <= pdf.numPages && length < TEXT_LIMIT; from += AT_ONCE) {
-      const numbers = Array.from({ length: Math.min(AT_ONCE, pdf.numPages - from + 1) }, (_, index) => from + index)
-      for (const text of await Promise.all(numbers.map(number => textOfPage(pdf, number)))) {
-        length += text.length
-        pages.push(text)
+  return withPdf(
+    bytes,
+    async pdf => {
+      const pages: string[] = []
+      let length = 0
+      for (let from = 1; from <= pdf.numPages && length < TEXT_LIMIT; from += AT_ONCE) {
+        const numbers = Array.from({ length: Math.min(AT_ONCE, pdf.numPages - from + 1) }, (_, index) => from + index)
+        for (const text of await Promise.all(numbers.map(number => textOfPage(pdf, number)))) {
+          length += text.length
+          pages.push(text)
+        }
       }
-    }
-    const { info } = await pdf.getMetadata()
-    const { Title, Author } = info as { readonly Title?: unknown; readonly Author?: unknown }
-    return { pages, ...tidyFacts(Title, Author) }
-  }, worker).finally(() => { worker.destroy() })
+      const { info } = await pdf.getMetadata()
+      const { Title, Author } = info as { readonly Title?: unknown; readonly Author?: unknown }
+      return { pages, ...tidyFacts(Title, Author) }
+    },
+    worker,
+  ).finally(() => {
+    worker.destroy()
+  })
 }
 
 // 200 dots an inch, which recognition likes; larger pages are drawn smaller.
@@ -45,7 +51,7 @@ const WASM = `${dirname(createRequire(import.meta.url).resolve('pdfjs-dist/packa
 
 /** One page (from 1) as a PNG. */
 export async function drawPdfPage(bytes: Uint8Array, number: number): Promise<Uint8Array> {
-  return withPdf(bytes, async (pdf) => {
+  return withPdf(bytes, async pdf => {
     const page = await pdf.getPage(number)
     const { width, height } = page.getViewport({ scale: 1 })
     const viewport = page.getViewport({ scale: Math.min(DOTS, SIDE_LIMIT / Math.max(width, height)) })
@@ -55,15 +61,30 @@ export async function drawPdfPage(bytes: Uint8Array, number: number): Promise<Ui
   })
 }
 
-async function withPdf<T>(bytes: Uint8Array, work: (pdf: PDFDocumentProxy) => Promise<T>, worker?: PDFWorker): Promise<T> {
-  if (!isPdf(bytes)) throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
+async function withPdf<T>(
+  bytes: Uint8Array,
+  work: (pdf: PDFDocumentProxy) => Promise<T>,
+  worker?: PDFWorker,
+): Promise<T> {
+  if (!isPdf(bytes))
+    throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
   const { getDocument, VerbosityLevel } = await pdfLibrary()
-  const task = getDocument({ data: bytes, verbosity: VerbosityLevel.ERRORS, useSystemFonts: false, disableFontFace: true, isEvalSupported: false, stopAtErrors: false, wasmUrl: WASM, ...(worker ? { worker } : {}) })
-  const pdf = await task.promise.catch((error: unknown) => { throw new Unreadable(reasonFor(error)) })
+  const task = getDocument({
+    data: bytes,
+    verbosity: VerbosityLevel.ERRORS,
+    useSystemFonts: false,
+    disableFontFace: true,
+    isEvalSupported: false,
+    stopAtErrors: false,
+    wasmUrl: WASM,
+    ...(worker ? { worker } : {}),
+  })
+  const pdf = await task.promise.catch((error: unknown) => {
+    throw new Unreadable(reasonFor(error))
+  })
   try {
     return await work(pdf)
-  }
-  finally {
+  } finally {
     await task.destroy()
   }
 }

@@ -1,6 +1,7 @@
-// pdfjs talks to its reading part by messages, and copies each of them where both are in one thread: an eighth of the time
-// of a text. Here only the message and what it carries are copied, not what is in it: the sender goes on with the same
-// object for the next piece, but with new lists. Pages that are drawn keep the usual way, since they give buffers away.
+// pdfjs talks to its reading part by messages, and copies each of them where both are in one thread: an eighth of the
+// time of a text. Here only the message and what it carries are copied, not what is in it: the sender goes on with the
+// same object for the next piece, but with new lists. Pages that are drawn keep the usual way, since they give buffers
+// away.
 
 import type { PDFWorker } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import { pdfLibrary } from './pdfLibrary'
@@ -22,7 +23,11 @@ class Wire {
   postMessage(message: Readonly<Record<string, unknown>>): void {
     const { other } = this
     const data = { ...message, ...(isPlain(message.chunk) ? { chunk: { ...message.chunk } } : {}) }
-    queueMicrotask(() => other?.listeners.forEach((listener) => { listener({ data }) }))
+    queueMicrotask(() =>
+      other?.listeners.forEach(listener => {
+        listener({ data })
+      }),
+    )
   }
 
   addEventListener(_name: string, listener: Listener, { signal }: { readonly signal?: AbortSignal } = {}): void {
@@ -35,11 +40,15 @@ class Wire {
   }
 }
 
-const isPlain = (value: unknown): value is object => typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype
+const isPlain = (value: unknown): value is object =>
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype
 
 /** A reading part of its own in this thread; it ends with its document. */
 export async function wiredWorker(): Promise<PDFWorker> {
-  const [{ PDFWorker: Worker, VerbosityLevel }, { WorkerMessageHandler }] = [await pdfLibrary(), await import('pdfjs-dist/legacy/build/pdf.worker.mjs')]
+  const [{ PDFWorker: Worker, VerbosityLevel }, { WorkerMessageHandler }] = [
+    await pdfLibrary(),
+    await import('pdfjs-dist/legacy/build/pdf.worker.mjs'),
+  ]
   const [ours, theirs] = Wire.pair()
   WorkerMessageHandler.initializeFromPort(theirs)
   return new Worker({ port: ours as never, verbosity: VerbosityLevel.ERRORS } as never)

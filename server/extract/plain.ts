@@ -17,8 +17,7 @@ function isUtf8(bytes: Uint8Array): boolean {
   try {
     new TextDecoder('utf-8', { fatal: true }).decode(bytes)
     return true
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof TypeError) return false
     throw error
   }

@@ -11,10 +11,14 @@ const NUMBER = /^ppt\/(slides|notesSlides)\/(?:slide|notesSlide)(\d+)\.xml$/
 export async function readPptx(bytes: Uint8Array): Promise<string[]> {
   const parts = await unpack(bytes, name => NUMBER.test(name))
   const slides = new Map<number, string[]>()
-  for (const [name, content] of [...parts].sort(([a], [b]) => (a.startsWith('ppt/slides') ? -1 : 1) - (b.startsWith('ppt/slides') ? -1 : 1))) {
+  for (const [name, content] of [...parts].sort(
+    ([a], [b]) => (a.startsWith('ppt/slides') ? -1 : 1) - (b.startsWith('ppt/slides') ? -1 : 1),
+  )) {
     const number = Number(NUMBER.exec(name)?.[2])
-    const text = textOf(parseXml(content), BLOCKS, { 'a:br': '\n', 'a:tab': '\t' }, 'a:t').replace(/\n{2,}/g, '\n').trim()
-    slides.set(number, [...slides.get(number) ?? [], ...(text === '' ? [] : [text])])
+    const text = textOf(parseXml(content), BLOCKS, { 'a:br': '\n', 'a:tab': '\t' }, 'a:t')
+      .replace(/\n{2,}/g, '\n')
+      .trim()
+    slides.set(number, [...(slides.get(number) ?? []), ...(text === '' ? [] : [text])])
   }
   if (slides.size === 0) throw new Unreadable('It is named PPTX but holds no slides.')
   return [...slides].sort(([a], [b]) => a - b).map(([, texts]) => texts.join('\n'))

@@ -9,11 +9,17 @@ import { DAMAGED, Unreadable } from './outcome'
 
 const OUTPUT_LIMIT_BYTES = 256 * 1024 * 1024
 
-process.on('message', (task: StagedTask) => { void answer(task) })
+process.on('message', (task: StagedTask) => {
+  void answer(task)
+})
 process.on('disconnect', () => process.exit(0))
 // What a document makes of its reader outside of any promise is a damaged document as well, and not the end of others.
-process.on('uncaughtException', (error) => { failed(error) })
-process.on('unhandledRejection', (error) => { failed(error) })
+process.on('uncaughtException', error => {
+  failed(error)
+})
+process.on('unhandledRejection', error => {
+  failed(error)
+})
 
 let isAnswering = false
 
@@ -23,15 +29,15 @@ async function answer({ file, ...rest }: StagedTask): Promise<void> {
     const reply = serialize(await outcomeOf({ ...rest, bytes: new Uint8Array(await readFile(file)) } as Task))
     if (reply.length > OUTPUT_LIMIT_BYTES) throw new Unreadable('It holds more than Hembix can take in.')
     send({ value: reply })
-  }
-  catch (error) {
+  } catch (error) {
     failed(error)
   }
 }
 
 function failed(error: unknown): void {
   const reply: Failure = { ok: false, reason: error instanceof Unreadable ? error.message : DAMAGED }
-  if (!(error instanceof Unreadable)) process.stderr.write(`${error instanceof Error ? error.stack : JSON.stringify(error)}\n`)
+  if (!(error instanceof Unreadable))
+    process.stderr.write(`${error instanceof Error ? error.stack : JSON.stringify(error)}\n`)
   send({ value: serialize(reply) })
 }
 

@@ -1,12 +1,16 @@
-// Which reader opens which format. A reader is loaded when the first of its documents comes: all of them together take a
-// process that somebody waits for longer to load than most documents to read.
+// Which reader opens which format. A reader is loaded when the first of its documents comes: all of them together take
+// a process that somebody waits for longer to load than most documents to read.
 
 import type { ReadableFormat } from '../../core/formats/index'
 import type { Facts } from './facts'
 import { partsOf } from './parts'
 
 /** What a reader makes of a document. `scans`: pages (from 1) without text, to be recognised. */
-export interface Reading extends Partial<Facts> { readonly pages: readonly string[]; readonly paged: boolean; readonly scans?: readonly number[] }
+export interface Reading extends Partial<Facts> {
+  readonly pages: readonly string[]
+  readonly paged: boolean
+  readonly scans?: readonly number[]
+}
 
 /** Throws Unreadable, whose message is for the person, and whatever a damaged document makes of it. */
 export type Reader = (bytes: Uint8Array) => Promise<Reading>
@@ -14,11 +18,17 @@ export type Reader = (bytes: Uint8Array) => Promise<Reading>
 type Loaded<T> = () => Promise<(bytes: Uint8Array) => Promise<T> | T>
 
 /** A text without pages, in parts. */
-const inParts = (load: Loaded<string>): Reader => async bytes => ({ pages: partsOf(await (await load())(bytes)), paged: false })
+const inParts =
+  (load: Loaded<string>): Reader =>
+  async bytes => ({ pages: partsOf(await (await load())(bytes)), paged: false })
 /** Sheets or slides. */
-const inPages = (load: Loaded<readonly string[]>): Reader => async bytes => ({ pages: await (await load())(bytes), paged: true })
+const inPages =
+  (load: Loaded<readonly string[]>): Reader =>
+  async bytes => ({ pages: await (await load())(bytes), paged: true })
 /** With what its container says of title and author. */
-const described = (reader: Reader, entry: RegExp): Reader => async bytes => ({ ...await reader(bytes), ...await (await import('./facts')).factsInContainer(bytes, entry) })
+const described =
+  (reader: Reader, entry: RegExp): Reader =>
+  async bytes => ({ ...(await reader(bytes)), ...(await (await import('./facts')).factsInContainer(bytes, entry)) })
 const OOXML = /^docProps\/core\.xml$/
 const OPEN_DOCUMENT = /^meta\.xml$/
 const BOOK = /\.opf$/
@@ -27,19 +37,29 @@ const BOOK = /\.opf$/
 const LETTERS_OF_A_TEXT = 8
 const HAS_TEXT = new RegExp(`(?:\\p{L}\\P{L}*){${LETTERS_OF_A_TEXT}}`, 'u')
 
-const pdf: Reader = async (bytes) => {
+const pdf: Reader = async bytes => {
   const { pages, title, author } = await (await import('./pdf')).readPdf(bytes)
-  return { pages, title, author, paged: true, scans: pages.flatMap((text, index) => (HAS_TEXT.test(text) ? [] : [index + 1])) }
+  return {
+    pages,
+    title,
+    author,
+    paged: true,
+    scans: pages.flatMap((text, index) => (HAS_TEXT.test(text) ? [] : [index + 1])),
+  }
 }
 
-const picture: Reader = async (bytes) => {
+const picture: Reader = async bytes => {
   const scans = Array.from({ length: await (await import('./picture')).pagesOfPicture(bytes) }, (_, index) => index + 1)
   return { pages: scans.map(() => ''), paged: true, scans }
 }
 
-const html: Reader = async bytes => ({ pages: partsOf((await import('./html')).readHtml(bytes)), paged: false, ...(await import('./facts')).factsInHtml(bytes) })
+const html: Reader = async bytes => ({
+  pages: partsOf((await import('./html')).readHtml(bytes)),
+  paged: false,
+  ...(await import('./facts')).factsInHtml(bytes),
+})
 
-const eml: Reader = async (bytes) => {
+const eml: Reader = async bytes => {
   const text = await (await import('./mail')).readMail(bytes)
   return { pages: partsOf(text), paged: false, ...(await import('./facts')).factsInMail(text) }
 }
@@ -48,17 +68,45 @@ const plain = inParts(async () => (await import('./plain')).readPlain)
 
 export const READERS: Record<ReadableFormat, Reader> = {
   pdf,
-  docx: described(inParts(async () => (await import('./docx')).readDocx), OOXML),
-  odt: described(inParts(async () => (await import('./openDocument')).readOdt), OPEN_DOCUMENT),
+  docx: described(
+    inParts(async () => (await import('./docx')).readDocx),
+    OOXML,
+  ),
+  odt: described(
+    inParts(async () => (await import('./openDocument')).readOdt),
+    OPEN_DOCUMENT,
+  ),
   rtf: inParts(async () => (await import('./rtf')).readRtf),
-  xlsx: described(inPages(async () => (await import('./xlsx')).readXlsx), OOXML),
-  ods: described(inPages(async () => (await import('./openDocument')).readOds), OPEN_DOCUMENT),
-  pptx: described(inPages(async () => (await import('./pptx')).readPptx), OOXML),
-  odp: described(inPages(async () => (await import('./openDocument')).readOdp), OPEN_DOCUMENT),
-  epub: described(inParts(async () => (await import('./epub')).readEpub), BOOK),
-  txt: plain, md: plain, csv: plain, tsv: plain, uri: plain,
+  xlsx: described(
+    inPages(async () => (await import('./xlsx')).readXlsx),
+    OOXML,
+  ),
+  ods: described(
+    inPages(async () => (await import('./openDocument')).readOds),
+    OPEN_DOCUMENT,
+  ),
+  pptx: described(
+    inPages(async () => (await import('./pptx')).readPptx),
+    OOXML,
+  ),
+  odp: described(
+    inPages(async () => (await import('./openDocument')).readOdp),
+    OPEN_DOCUMENT,
+  ),
+  epub: described(
+    inParts(async () => (await import('./epub')).readEpub),
+    BOOK,
+  ),
+  txt: plain,
+  md: plain,
+  csv: plain,
+  tsv: plain,
+  uri: plain,
   html,
   eml,
   zip: inParts(async () => (await import('./zip')).namesIn),
-  png: picture, jpeg: picture, webp: picture, tiff: picture,
+  png: picture,
+  jpeg: picture,
+  webp: picture,
+  tiff: picture,
 }

@@ -1,5 +1,5 @@
-// The process that recognises text in pictures, apart from the one that opens documents, since its engine takes hundreds
-// of megabytes. One page at a time; the engine stays for the next page.
+// The process that recognises text in pictures, apart from the one that opens documents, since its engine takes
+// hundreds of megabytes. One page at a time; the engine stays for the next page.
 
 import { join } from 'node:path'
 import { readFile } from 'node:fs/promises'
@@ -18,7 +18,10 @@ const languageFolder = join(import.meta.dirname, 'languages')
 let engine: { readonly worker: Worker; readonly languages: string } | null = null
 
 process.on('message', (task: RecogniseTask) => {
-  recognise(task).then(value => process.send?.({ value: serialize(value) }), (error: unknown) => process.send?.({ threw: error instanceof Error ? error.message : String(error) }))
+  recognise(task).then(
+    value => process.send?.({ value: serialize(value) }),
+    (error: unknown) => process.send?.({ threw: error instanceof Error ? error.message : String(error) }),
+  )
 })
 process.on('disconnect', () => process.exit(0))
 
@@ -38,7 +41,9 @@ async function see(png: Buffer, languages: string): Promise<Recognised> {
   return best
 }
 
-interface Looked extends Recognised { readonly sure: number }
+interface Looked extends Recognised {
+  readonly sure: number
+}
 
 async function seeOnce(png: Buffer, languages: string, degrees: number): Promise<Looked> {
   // From the darkest point: on a page of few words the darkest hundredth is paper, and its grain would become letters.
@@ -46,13 +51,26 @@ async function seeOnce(png: Buffer, languages: string, degrees: number): Promise
   const { width = 0 } = await sharp(png).metadata()
   if (width < NARROW_POINTS) picture = picture.resize({ width: width * 2, kernel: 'lanczos3' })
   const { data: points, info } = await picture.extractChannel(0).raw().toBuffer({ resolveWithObject: true })
-  const cleaned = await sharp(withoutSpecks({ width: info.width, height: info.height, points }), { raw: { width: info.width, height: info.height, channels: 1 } }).png({ compressionLevel: 1 }).toBuffer()
+  const cleaned = await sharp(withoutSpecks({ width: info.width, height: info.height, points }), {
+    raw: { width: info.width, height: info.height, channels: 1 },
+  })
+    .png({ compressionLevel: 1 })
+    .toBuffer()
   const { data } = await (await engineFor(languages)).recognize(cleaned, {}, { text: true, blocks: true })
-  return { text: data.text, confidence: data.confidence, words: wordsOf(data, info.width, info.height, degrees), sure: sureWordsOf(data) }
+  return {
+    text: data.text,
+    confidence: data.confidence,
+    words: wordsOf(data, info.width, info.height, degrees),
+    sure: sureWordsOf(data),
+  }
 }
 
 async function engineFor(languages: string): Promise<Worker> {
-  if (engine === null) engine = { worker: await createWorker(languages, 1, { langPath: languageFolder, gzip: true, cacheMethod: 'none' }), languages }
+  if (engine === null)
+    engine = {
+      worker: await createWorker(languages, 1, { langPath: languageFolder, gzip: true, cacheMethod: 'none' }),
+      languages,
+    }
   else if (engine.languages !== languages) {
     await engine.worker.reinitialize(languages)
     engine = { worker: engine.worker, languages }
@@ -60,7 +78,8 @@ async function engineFor(languages: string): Promise<Worker> {
   return engine.worker
 }
 
-const allWords = ({ blocks }: Page) => (blocks ?? []).flatMap(block => block.paragraphs.flatMap(paragraph => paragraph.lines.flatMap(line => line.words)))
+const allWords = ({ blocks }: Page) =>
+  (blocks ?? []).flatMap(block => block.paragraphs.flatMap(paragraph => paragraph.lines.flatMap(line => line.words)))
 
 /** Words of which the recogniser is sure: noise gives letters too, but few of these. */
 function sureWordsOf(page: Page): number {
@@ -68,7 +87,10 @@ function sureWordsOf(page: Page): number {
 }
 
 function wordsOf(page: Page, width: number, height: number, degrees: number): PlacedWord[] {
-  return allWords(page).map(({ text, bbox }) => ({ text, box: upright([bbox.x0 / width, bbox.y0 / height, bbox.x1 / width, bbox.y1 / height], degrees) }))
+  return allWords(page).map(({ text, bbox }) => ({
+    text,
+    box: upright([bbox.x0 / width, bbox.y0 / height, bbox.x1 / width, bbox.y1 / height], degrees),
+  }))
 }
 
 /** Where a box of the turned picture stands in the picture as it was. */

@@ -5,11 +5,49 @@ import iconv from 'iconv-lite'
 import { TEXT_LIMIT, Unreadable } from './outcome'
 
 // Groups that hold no text of the document.
-const HIDDEN = new Set(['fonttbl', 'colortbl', 'stylesheet', 'info', 'pict', 'object', 'header', 'footer', 'generator', 'listtable', 'listoverridetable', 'themedata', 'datastore', 'latentstyles', 'xmlnstbl', 'rsidtbl', 'fldinst', 'bkmkstart', 'bkmkend'])
-const SIGNS: Readonly<Record<string, string>> = { par: '\n', line: '\n', row: '\n', sect: '\n', page: '\n', tab: '\t', cell: '\t', emdash: '—', endash: '–', lquote: '‘', rquote: '’', ldblquote: '“', rdblquote: '”', bullet: '•' }
+const HIDDEN = new Set([
+  'fonttbl',
+  'colortbl',
+  'stylesheet',
+  'info',
+  'pict',
+  'object',
+  'header',
+  'footer',
+  'generator',
+  'listtable',
+  'listoverridetable',
+  'themedata',
+  'datastore',
+  'latentstyles',
+  'xmlnstbl',
+  'rsidtbl',
+  'fldinst',
+  'bkmkstart',
+  'bkmkend',
+])
+const SIGNS: Readonly<Record<string, string>> = {
+  par: '\n',
+  line: '\n',
+  row: '\n',
+  sect: '\n',
+  page: '\n',
+  tab: '\t',
+  cell: '\t',
+  emdash: '—',
+  endash: '–',
+  lquote: '‘',
+  rquote: '’',
+  ldblquote: '“',
+  rdblquote: '”',
+  bullet: '•',
+}
 const TOKEN = /\\([a-z]+)(-?\d+)? ?|\\'([0-9a-f]{2})|\\([^a-z])|([{}])|([^\\{}\r\n]+)|[\r\n]+/gi
 
-interface Group { readonly hidden: boolean; readonly standIns: number }
+interface Group {
+  readonly hidden: boolean
+  readonly standIns: number
+}
 
 export function readRtf(bytes: Uint8Array): string {
   const source = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length).toString('latin1')
@@ -21,7 +59,10 @@ export function readRtf(bytes: Uint8Array): string {
   let skip = 0
   let text = ''
   const write = (letters: string) => {
-    if (skip > 0) { skip--; return }
+    if (skip > 0) {
+      skip--
+      return
+    }
     if (!group.hidden) text += letters
   }
   for (const [, word, number, code, symbol, brace, plain] of source.matchAll(TOKEN)) {
@@ -38,8 +79,7 @@ export function readRtf(bytes: Uint8Array): string {
       write(String.fromCharCode((Number(number) + 65_536) % 65_536))
       skip = group.standIns
       continue
-    }
-    else if (word !== undefined && HIDDEN.has(word)) group = { ...group, hidden: true }
+    } else if (word !== undefined && HIDDEN.has(word)) group = { ...group, hidden: true }
     else if (word !== undefined && word in SIGNS) write(SIGNS[word] ?? '')
     if (plain !== undefined) skip = 0
   }

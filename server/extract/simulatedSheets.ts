@@ -6,14 +6,56 @@ const [WIDTH, HEIGHT, MARGIN] = [1240, 1754, 150]
 
 const SHEETS: readonly (readonly { readonly head: string; readonly lines: readonly string[] }[])[] = [
   [
-    { head: 'Inspection of the floating pontoon', lines: ['Inspected on 14 October 2026 by Orla Venn for the quay office.', 'The pontoon was walked from the gangway to the outer berth.', 'Two cleats on the inner side are loose and were marked with red tape.'] },
-    { head: 'Findings', lines: ['Cleat 7: bolt sheared, to be replaced before winter.', 'Cleat 12: tightened on the spot.', 'The galvanised chain of the second anchor shows wear of four millimetres.'] },
-    { head: 'What is to be done', lines: ['Order two cleats of the larger size from the chandlery.', 'Lift the second anchor with the workboat in November.', 'Next inspection: April 2027. Signed, O. Venn'] },
+    {
+      head: 'Inspection of the floating pontoon',
+      lines: [
+        'Inspected on 14 October 2026 by Orla Venn for the quay office.',
+        'The pontoon was walked from the gangway to the outer berth.',
+        'Two cleats on the inner side are loose and were marked with red tape.',
+      ],
+    },
+    {
+      head: 'Findings',
+      lines: [
+        'Cleat 7: bolt sheared, to be replaced before winter.',
+        'Cleat 12: tightened on the spot.',
+        'The galvanised chain of the second anchor shows wear of four millimetres.',
+      ],
+    },
+    {
+      head: 'What is to be done',
+      lines: [
+        'Order two cleats of the larger size from the chandlery.',
+        'Lift the second anchor with the workboat in November.',
+        'Next inspection: April 2027. Signed, O. Venn',
+      ],
+    },
   ],
   [
-    { head: 'Boathouse insurance', lines: ['Policy number 5521-B for the boathouse and the slipway.', 'The yearly premium is 386.40 and is due on the first of February.', 'Water damage is covered up to twelve thousand.'] },
-    { head: 'Conditions', lines: ['The doors are to be locked from dusk to dawn.', 'Petrol is kept in the steel cabinet only.', 'Damage is to be told within fourteen days.'] },
-    { head: 'Confirmation', lines: ['We confirm the cover for the coming year.', 'Please keep this page with your papers.', 'Harbour Mutual, 3 March 2026'] },
+    {
+      head: 'Boathouse insurance',
+      lines: [
+        'Policy number 5521-B for the boathouse and the slipway.',
+        'The yearly premium is 386.40 and is due on the first of February.',
+        'Water damage is covered up to twelve thousand.',
+      ],
+    },
+    {
+      head: 'Conditions',
+      lines: [
+        'The doors are to be locked from dusk to dawn.',
+        'Petrol is kept in the steel cabinet only.',
+        'Damage is to be told within fourteen days.',
+      ],
+    },
+    {
+      head: 'Confirmation',
+      lines: [
+        'We confirm the cover for the coming year.',
+        'Please keep this page with your papers.',
+        'Harbour Mutual, 3 March 2026',
+      ],
+    },
   ],
 ]
 
@@ -39,10 +81,12 @@ function draw({ head, lines }: { readonly head: string; readonly lines: readonly
   for (const line of lines) {
     let words = ''
     for (const word of line.split(' ')) {
-      if (pen.measureText(`${words} ${word}`).width > WIDTH - 2 * MARGIN) { pen.fillText(words, MARGIN, y += 50); words = word }
-      else words = words === '' ? word : `${words} ${word}`
+      if (pen.measureText(`${words} ${word}`).width > WIDTH - 2 * MARGIN) {
+        pen.fillText(words, MARGIN, (y += 50))
+        words = word
+      } else words = words === '' ? word : `${words} ${word}`
     }
-    pen.fillText(words, MARGIN, y += 50)
+    pen.fillText(words, MARGIN, (y += 50))
     y += 24
   }
   pen.resetTransform()

@@ -13,15 +13,29 @@ const [WIDTH, HEIGHT] = [320, 400]
 const [MARGIN, LETTER, LINE, FIRST_LETTER] = [26, 13, 19, 17]
 const require = createRequire(import.meta.url)
 
-/** A WebP that fits into 320 x 400 points. `text` is the beginning of its words. Throws Unreadable where nothing can be shown. */
+/**
+ * A WebP that fits into 320 x 400 points. `text` is the beginning of its words. Throws Unreadable where nothing can be
+ * shown.
+ */
 export async function drawThumbnail(extension: string, bytes: Uint8Array, text: string): Promise<Uint8Array> {
-  const page = extension === 'pdf' ? await drawPdfPage(bytes, 1) : isScanned(extension) || !isReadable(extension) ? await drawPicture(bytes, 1) : drawSheet(text)
-  return sharp(page).resize({ width: WIDTH, height: HEIGHT, fit: 'inside', withoutEnlargement: true }).webp({ quality: 78 }).toBuffer()
+  const page =
+    extension === 'pdf'
+      ? await drawPdfPage(bytes, 1)
+      : isScanned(extension) || !isReadable(extension)
+        ? await drawPicture(bytes, 1)
+        : drawSheet(text)
+  return sharp(page)
+    .resize({ width: WIDTH, height: HEIGHT, fit: 'inside', withoutEnlargement: true })
+    .webp({ quality: 78 })
+    .toBuffer()
 }
 
 /** The first lines, the first of them larger, on white. */
 function drawSheet(text: string): Buffer {
-  const lines = text.split('\n').map(line => line.trim().replace(/^#+\s+/, '')).filter(line => line !== '')
+  const lines = text
+    .split('\n')
+    .map(line => line.trim().replace(/^#+\s+/, ''))
+    .filter(line => line !== '')
   if (lines.length === 0) throw new Unreadable('It holds no words.')
   useFonts()
   const canvas = createCanvas(WIDTH, HEIGHT)
@@ -51,13 +65,16 @@ function broken(line: string, width: number, widthOf: (text: string) => number):
     if (part !== '' && widthOf(longer) > width) {
       parts.push(part)
       part = word
-    }
-    else part = longer
+    } else part = longer
   }
   return [...parts, part]
 }
 
 function useFonts(): void {
   if (GlobalFonts.has('Sheet')) return
-  for (const part of ['latin', 'latin-ext', 'cyrillic-ext']) GlobalFonts.registerFromPath(require.resolve(`@fontsource-variable/hanken-grotesk/files/hanken-grotesk-${part}-wght-normal.woff2`), 'Sheet')
+  for (const part of ['latin', 'latin-ext', 'cyrillic-ext'])
+    GlobalFonts.registerFromPath(
+      require.resolve(`@fontsource-variable/hanken-grotesk/files/hanken-grotesk-${part}-wght-normal.woff2`),
+      'Sheet',
+    )
 }

@@ -8,7 +8,11 @@ export const UNPACKED_LIMIT_BYTES = 100 * 1024 * 1024
 const ENTRY_LIMIT = 10_000
 
 /** Unpacks the entries that `wanted` names; all others are only counted against the limit. */
-export async function unpack(bytes: Uint8Array, wanted: (name: string) => boolean, limitBytes = UNPACKED_LIMIT_BYTES): Promise<Map<string, Buffer>> {
+export async function unpack(
+  bytes: Uint8Array,
+  wanted: (name: string) => boolean,
+  limitBytes = UNPACKED_LIMIT_BYTES,
+): Promise<Map<string, Buffer>> {
   const zip = await open(bytes)
   const entries = new Map<string, Buffer>()
   let total = 0
@@ -17,14 +21,17 @@ export async function unpack(bytes: Uint8Array, wanted: (name: string) => boolea
       zip.close()
       reject(error)
     }
-    zip.on('error', () => stop(new Unreadable('Its container is damaged. Open it where it was made and save it again.')))
+    zip.on('error', () =>
+      stop(new Unreadable('Its container is damaged. Open it where it was made and save it again.')),
+    )
     zip.on('end', () => resolve(entries))
     zip.on('entry', (entry: yauzl.Entry) => {
       if (zip.entriesRead > ENTRY_LIMIT) return stop(tooMuch(limitBytes))
       if (entry.isEncrypted() && wanted(entry.fileName)) return stop(new Unreadable(PROTECTED))
       if (entry.isEncrypted()) return zip.readEntry()
       zip.openReadStream(entry, (error, stream) => {
-        if (error) return stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.'))
+        if (error)
+          return stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.'))
         const parts: Buffer[] = []
         stream.on('data', (part: Buffer) => {
           total += part.length
@@ -34,7 +41,9 @@ export async function unpack(bytes: Uint8Array, wanted: (name: string) => boolea
           }
           if (wanted(entry.fileName)) parts.push(part)
         })
-        stream.on('error', () => stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.')))
+        stream.on('error', () =>
+          stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.')),
+        )
         stream.on('end', () => {
           if (wanted(entry.fileName)) entries.set(entry.fileName, Buffer.concat(parts))
           zip.readEntry()
@@ -63,16 +72,20 @@ export async function namesIn(bytes: Uint8Array): Promise<string> {
 }
 
 function tooMuch(limitBytes: number): Unreadable {
-  return new Unreadable(`It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this kind does; it was not opened.`)
+  return new Unreadable(
+    `It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this kind does; it was not opened.`,
+  )
 }
 
-// A protected Office Open XML document is a compound file ([MS-CFB]) with a stream of this name ([MS-OFFCRYPTO], 1.3.3).
+// A protected Office Open XML document is a compound file ([MS-CFB]) with a stream of this name ([MS-OFFCRYPTO],
+// 1.3.3).
 const COMPOUND_FILE = Buffer.from('d0cf11e0a1b11ae1', 'hex')
 const ENCRYPTED_STREAM = Buffer.from('EncryptedPackage', 'utf16le')
 
 function open(bytes: Uint8Array): Promise<yauzl.ZipFile> {
   const buffer = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)
-  if (buffer.subarray(0, COMPOUND_FILE.length).equals(COMPOUND_FILE) && buffer.includes(ENCRYPTED_STREAM)) return Promise.reject(new Unreadable(PROTECTED))
+  if (buffer.subarray(0, COMPOUND_FILE.length).equals(COMPOUND_FILE) && buffer.includes(ENCRYPTED_STREAM))
+    return Promise.reject(new Unreadable(PROTECTED))
   return new Promise((resolve, reject) => {
     yauzl.fromBuffer(buffer, { lazyEntries: true, validateEntrySizes: false }, (error, zip) => {
       if (error) reject(new Unreadable('It is not what its name says: it holds no such document.'))

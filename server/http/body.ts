@@ -21,9 +21,8 @@ export async function bodyOf<S extends AnySchema>(event: H3Event, shape: S): Pro
 /** A value from outside as its shape says. Throws request.invalid. */
 export async function checked<S extends AnySchema>(shape: S, value: unknown): Promise<InferType<S>> {
   try {
-    return await shape.validate(value, { stripUnknown: true }) as InferType<S>
-  }
-  catch (error) {
+    return (await shape.validate(value, { stripUnknown: true })) as InferType<S>
+  } catch (error) {
     // An object that takes the place of a text, with a "toString" of its own, cannot even be looked at.
     if (error instanceof TypeError) return fail('request.invalid', { why: 'a value in it is of the wrong kind' })
     throw error
@@ -33,13 +32,13 @@ export async function checked<S extends AnySchema>(shape: S, value: unknown): Pr
 /** Throws request.invalid. Nothing is undefined. */
 export function parseJson(text: string, wrong: string): unknown {
   if (text.trim() === '') return undefined
-  if (jsonDepth(text, DEPTH_LIMIT) > DEPTH_LIMIT) fail('request.invalid', { why: `it is nested deeper than ${DEPTH_LIMIT} levels` })
+  if (jsonDepth(text, DEPTH_LIMIT) > DEPTH_LIMIT)
+    fail('request.invalid', { why: `it is nested deeper than ${DEPTH_LIMIT} levels` })
   try {
     const value = JSON.parse(text) as unknown
     if (SUSPICIOUS.test(text)) refuseUnstorable(value)
     return value
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof SyntaxError)) throw error
     return fail('request.invalid', { why: wrong })
   }
@@ -50,7 +49,8 @@ const SUSPICIOUS = /\\u(?:0000|d[89a-f])/i
 const UNSTORABLE = /\0|\p{Surrogate}/u
 
 function refuseUnstorable(value: unknown): void {
-  if (typeof value === 'string' && UNSTORABLE.test(value)) fail('request.invalid', { why: 'a text in it holds a null character or half of a character' })
+  if (typeof value === 'string' && UNSTORABLE.test(value))
+    fail('request.invalid', { why: 'a text in it holds a null character or half of a character' })
   if (typeof value !== 'object' || value === null) return
   for (const [name, part] of Object.entries(value)) {
     refuseUnstorable(name)
@@ -69,8 +69,7 @@ async function textOf(event: H3Event, limit: number): Promise<string> {
       parts.push(part)
     }
     return Buffer.concat(parts).toString('utf8')
-  }
-  finally {
+  } finally {
     held -= size
   }
 }

@@ -29,8 +29,10 @@ export function limitConnections(server: Server): void {
     })
     if (count > CONNECTIONS_PER_ADDRESS) socket.destroy()
   })
-  server.on('request', (request: IncomingMessage, response: ServerResponse) => { answering.set(request.socket, { request, response }) })
-  server.setTimeout(STALLED_MS, (socket) => {
+  server.on('request', (request: IncomingMessage, response: ServerResponse) => {
+    answering.set(request.socket, { request, response })
+  })
+  server.setTimeout(STALLED_MS, socket => {
     const now = answering.get(socket)
     // What takes its time on our side is not the client's fault.
     const isOurs = now !== undefined && now.request.complete && !now.response.headersSent && !now.response.writableEnded

@@ -25,7 +25,7 @@ export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean):
     'content-length': end - start + 1,
     'content-disposition': `${shown ? 'inline' : 'attachment'}; filename*=UTF-8''${encodeName(fileNameOf(bytes.name, bytes.extension))}`,
     'accept-ranges': 'bytes',
-    'etag': `"${bytes.sha256}"`,
+    etag: `"${bytes.sha256}"`,
     'cache-control': 'private, max-age=0, must-revalidate',
     'x-content-type-options': 'nosniff',
     'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; sandbox",
@@ -40,13 +40,20 @@ export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean):
     setResponseStatus(event, 206)
     setResponseHeaders(event, { 'content-range': `bytes ${start}-${end}/${bytes.size}` })
   }
-  if (bytes.size === 0 || getHeader(event, 'x-hembix-head') !== undefined) { event.node.res.end(); return }
+  if (bytes.size === 0 || getHeader(event, 'x-hembix-head') !== undefined) {
+    event.node.res.end()
+    return
+  }
   await sendStream(event, Readable.from(bytes.read(start, end), { objectMode: false }))
 }
 
 /** An archive that is written while it is sent; its size is not known before. */
 export async function sendArchive(event: H3Event, name: string, bytes: AsyncGenerator<Uint8Array>): Promise<void> {
-  setResponseHeaders(event, { 'content-type': 'application/zip', 'content-disposition': `attachment; filename*=UTF-8''${encodeName(`${name}.zip`)}`, 'x-content-type-options': 'nosniff' })
+  setResponseHeaders(event, {
+    'content-type': 'application/zip',
+    'content-disposition': `attachment; filename*=UTF-8''${encodeName(`${name}.zip`)}`,
+    'x-content-type-options': 'nosniff',
+  })
   await sendStream(event, Readable.from(bytes, { objectMode: false }))
 }
 

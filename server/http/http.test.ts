@@ -7,12 +7,20 @@ import { refusalOf } from './route'
 
 describe(rangeOf, () => {
   it.each<[string | undefined, [number, number] | null]>([
-    [undefined, null], ['bytes=0-', [0, 99]], ['bytes=10-19', [10, 19]], ['bytes=90-500', [90, 99]], ['bytes=-10', [90, 99]], ['bytes=-500', [0, 99]], ['bytes=1-2,5-6', null], ['lines=1-2', null], ['bytes=-', null],
+    [undefined, null],
+    ['bytes=0-', [0, 99]],
+    ['bytes=10-19', [10, 19]],
+    ['bytes=90-500', [90, 99]],
+    ['bytes=-10', [90, 99]],
+    ['bytes=-500', [0, 99]],
+    ['bytes=1-2,5-6', null],
+    ['lines=1-2', null],
+    ['bytes=-', null],
   ])('%s of 100 bytes', (header, range) => {
     expect(rangeOf(header, 100)).toEqual(range)
   })
 
-  it.each(['bytes=100-', 'bytes=50-10'])('refuses %s', (header) => {
+  it.each(['bytes=100-', 'bytes=50-10'])('refuses %s', header => {
     expect(() => rangeOf(header, 100)).toThrow('This part of the document does not exist.')
   })
 })
@@ -27,35 +35,64 @@ describe(placeOf, () => {
 })
 
 describe(foundCursor, () => {
-  it.each([{ at: 30 }, { after: { changedAt: '2026-01-01T00:00:00.000Z', id: '01900000-0000-7000-8000-000000000001' } }])('%j is read as it was written', (cursor) => {
+  it.each([
+    { at: 30 },
+    { after: { changedAt: '2026-01-01T00:00:00.000Z', id: '01900000-0000-7000-8000-000000000001' } },
+  ])('%j is read as it was written', cursor => {
     expect(readFoundCursor(foundCursor(cursor))).toEqual(cursor)
   })
 
-  it.each(['', 'at_-1', 'at_99999999', 'after_2026-01-01T00:00:00.000Z_x', 'after_yesterday_01900000-0000-7000-8000-000000000001', '1__'])('refuses %j', (cursor) => {
+  it.each([
+    '',
+    'at_-1',
+    'at_99999999',
+    'after_2026-01-01T00:00:00.000Z_x',
+    'after_yesterday_01900000-0000-7000-8000-000000000001',
+    '1__',
+  ])('refuses %j', cursor => {
     expect(() => readFoundCursor(cursor)).toThrow('cursor')
   })
 })
 
 describe(wholeNumberOf, () => {
-  it.each([['3', 3], ['0', 0], ['-1', null], ['1.5', null], ['', null], [undefined, null], ['x', null]])('%j is %j', (value, number) => {
+  it.each([
+    ['3', 3],
+    ['0', 0],
+    ['-1', null],
+    ['1.5', null],
+    ['', null],
+    [undefined, null],
+    ['x', null],
+  ])('%j is %j', (value, number) => {
     expect(wholeNumberOf(value)).toBe(number)
   })
 })
 
 describe(refusalOf, () => {
-  const database = (code: string) => Object.assign(new Error('query failed'), { name: 'SequelizeDatabaseError', parent: { code } })
+  const database = (code: string) =>
+    Object.assign(new Error('query failed'), { name: 'SequelizeDatabaseError', parent: { code } })
 
   it('passes a refusal on as it is', () => {
     expect(refusalOf(new HembixError(refusal('name.empty')))).toEqual(refusal('name.empty'))
   })
 
   it('says what is wrong with a request', () => {
-    expect(refusalOf(new ValidationError('id is a required field')).message).toBe('This request does not make sense: id is a required field.')
+    expect(refusalOf(new ValidationError('id is a required field')).message).toBe(
+      'This request does not make sense: id is a required field.',
+    )
   })
 
   it.each([
-    Object.assign(new Error('x'), { name: 'SequelizeConnectionRefusedError' }), database('57P01'), database('08006'), Object.assign(new Error('x'), { code: 'ECONNREFUSED' }), new Error('Connection terminated unexpectedly'), Object.assign(new Error('Client has encountered a connection error and is not queryable'), { name: 'SequelizeDatabaseError', parent: {} }),
-  ])('knows that the database is away', (error) => {
+    Object.assign(new Error('x'), { name: 'SequelizeConnectionRefusedError' }),
+    database('57P01'),
+    database('08006'),
+    Object.assign(new Error('x'), { code: 'ECONNREFUSED' }),
+    new Error('Connection terminated unexpectedly'),
+    Object.assign(new Error('Client has encountered a connection error and is not queryable'), {
+      name: 'SequelizeDatabaseError',
+      parent: {},
+    }),
+  ])('knows that the database is away', error => {
     expect(refusalOf(error).code).toBe('database.away')
   })
 

@@ -16,7 +16,10 @@ export function observed(request: IncomingMessage, response: ServerResponse, wor
     const [route, status] = [routeOf(path), String(response.writableFinished ? response.statusCode : 499)]
     const seconds = (performance.now() - began) / 1000
     noteRequest({ method, route, status }, seconds)
-    if (process.env.HEMBIX_LOG_REQUESTS === '1') withRequestId(id, () => { say('request', { method, route, status, ms: Math.round(seconds * 1000) }) })
+    if (process.env.HEMBIX_LOG_REQUESTS === '1')
+      withRequestId(id, () => {
+        say('request', { method, route, status, ms: Math.round(seconds * 1000) })
+      })
   })
   withRequestId(id, work)
 }

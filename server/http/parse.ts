@@ -45,7 +45,8 @@ export function readFoundCursor(cursor: string): Cursor {
   const [kind, first = '', second = ''] = cursor.split('_')
   const at = wholeNumberOf(first)
   if (kind === 'at' && at !== null && at <= FOUND_LIMIT) return { at }
-  if (kind === 'after' && !Number.isNaN(Date.parse(first)) && tryParseId(second) !== null) return { after: { changedAt: first, id: second } }
+  if (kind === 'after' && !Number.isNaN(Date.parse(first)) && tryParseId(second) !== null)
+    return { after: { changedAt: first, id: second } }
   return fail('request.invalid', { why: 'the cursor is not one that was given out' })
 }
 

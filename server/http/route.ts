@@ -11,13 +11,12 @@ import { noteFault } from '../log/metrics'
 
 /** A route whose refusals and faults become `{ code, message, details }` with their status. */
 export function route<T>(work: (event: H3Event) => Promise<T> | T): EventHandler {
-  return defineEventHandler(async (event) => {
+  return defineEventHandler(async event => {
     setResponseHeader(event, 'cache-control', 'no-store')
     try {
       checkOrigin(event)
       return await work(event)
-    }
-    catch (error) {
+    } catch (error) {
       const reason = refusalOf(error)
       setResponseStatus(event, ERRORS[reason.code].status)
       return reason
@@ -30,8 +29,9 @@ function checkOrigin(event: H3Event): void {
   if (event.method === 'GET' || event.method === 'HEAD') return
   const site = getHeader(event, 'sec-fetch-site')
   const origin = getHeader(event, 'origin')
-  const foreign = (site !== undefined && site !== 'same-origin' && site !== 'none')
-    || (origin !== undefined && hostOf(origin) !== getHeader(event, 'host'))
+  const foreign =
+    (site !== undefined && site !== 'same-origin' && site !== 'none') ||
+    (origin !== undefined && hostOf(origin) !== getHeader(event, 'host'))
   if (foreign) throw new HembixError(refusal('request.foreign'))
 }
 
@@ -52,7 +52,8 @@ export function explained(error: unknown): { reason: Refusal; status: number } {
 
 export function refusalOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
-  if (error instanceof ValidationError) return refusal('request.invalid', { why: error.errors[0] ?? 'something in it is missing' })
+  if (error instanceof ValidationError)
+    return refusal('request.invalid', { why: error.errors[0] ?? 'something in it is missing' })
   if (stateOf(error) === DISK_FULL) return refusal('database.full')
   if (isDatabaseAway(error)) return refusal('database.away')
   const logId = requestId() ?? randomUUID().slice(0, 8)

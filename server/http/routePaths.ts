@@ -1,6 +1,10 @@
 import { ROUTES } from '../../contract/routes'
 
-const PATHS = ROUTES.map(({ method, path }) => ({ method, path, pattern: new RegExp(`^${path.replace(/[.]/g, '\\.').replace(/\{\w+\}/g, '[^/]+')}$`) }))
+const PATHS = ROUTES.map(({ method, path }) => ({
+  method,
+  path,
+  pattern: new RegExp(`^${path.replace(/[.]/g, '\\.').replace(/\{\w+\}/g, '[^/]+')}$`),
+}))
 
 /** The methods of all routes with this path: `/api/documents/ids` is also one of `/api/documents/{id}`. */
 export function methodsOf(path: string): string[] {
@@ -10,5 +14,9 @@ export function methodsOf(path: string): string[] {
 /** The route of a path, by which requests are counted: without ids, and few in number whatever is asked. */
 export function routeOf(path: string): string {
   const fitting = PATHS.filter(({ pattern }) => pattern.test(path)).map(route => route.path)
-  return fitting.find(route => route === path) ?? fitting[0] ?? (path.startsWith('/api') ? '/api (unknown)' : path.startsWith('/_nuxt') ? '/_nuxt' : 'page')
+  return (
+    fitting.find(route => route === path) ??
+    fitting[0] ??
+    (path.startsWith('/api') ? '/api (unknown)' : path.startsWith('/_nuxt') ? '/_nuxt' : 'page')
+  )
 }

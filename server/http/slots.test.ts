@@ -3,11 +3,11 @@ import { inSlots, openSlots, takeSlots } from './slots'
 
 describe(takeSlots, () => {
   it('refuses above the limit of any key and takes none then', () => {
-    const first = takeSlots({ 'streams of a': 2, 'streams': 3 })
-    const second = takeSlots({ 'streams of a': 2, 'streams': 3 })
-    expect(() => takeSlots({ 'streams of a': 2, 'streams': 3 })).toThrow('Too many of these are open')
-    const other = takeSlots({ 'streams of b': 2, 'streams': 3 })
-    expect(() => takeSlots({ 'streams of b': 2, 'streams': 3 })).toThrow('Too many of these are open')
+    const first = takeSlots({ 'streams of a': 2, streams: 3 })
+    const second = takeSlots({ 'streams of a': 2, streams: 3 })
+    expect(() => takeSlots({ 'streams of a': 2, streams: 3 })).toThrow('Too many of these are open')
+    const other = takeSlots({ 'streams of b': 2, streams: 3 })
+    expect(() => takeSlots({ 'streams of b': 2, streams: 3 })).toThrow('Too many of these are open')
     for (const giveBack of [first, first, second, other]) giveBack() // giving back twice counts once
     expect([...openSlots()]).toEqual([])
   })

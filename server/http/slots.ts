@@ -26,8 +26,7 @@ export async function inSlots<T>(limits: Readonly<Record<string, number>>, work:
   const giveBack = takeSlots(limits)
   try {
     return await work()
-  }
-  finally {
+  } finally {
     giveBack()
   }
 }

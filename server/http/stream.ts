@@ -12,10 +12,16 @@ export function bodyStream(event: H3Event): AsyncIterable<Uint8Array> {
   res.once('finish', () => {
     if (req.destroyed || req.complete) return
     let left = DRAIN_LIMIT_BYTES
-    const end = setTimeout(() => { req.destroy() }, DRAIN_MS)
+    const end = setTimeout(() => {
+      req.destroy()
+    }, DRAIN_MS)
     end.unref()
-    req.on('data', (part: Buffer) => { if ((left -= part.length) < 0) req.destroy() })
-    req.once('close', () => { clearTimeout(end) })
+    req.on('data', (part: Buffer) => {
+      if ((left -= part.length) < 0) req.destroy()
+    })
+    req.once('close', () => {
+      clearTimeout(end)
+    })
     req.resume()
   })
   return req.iterator({ destroyOnReturn: false })

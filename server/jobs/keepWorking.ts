@@ -22,7 +22,10 @@ const IDLE_MS = 15_000
 const RETRY_MS = 1000
 const FIRST_PLAN = '00000000-0000-0000-0000-000000000000'
 
-export function keepWorking<Claim extends { readonly planId: string }>(work: Work<Claim>, log: (message: string) => void): Working {
+export function keepWorking<Claim extends { readonly planId: string }>(
+  work: Work<Claim>,
+  log: (message: string) => void,
+): Working {
   const running = new Map<string, number>()
   const failed: Claim[] = []
   let [count, stopped, isClaiming, isWanted] = [0, false, false, false]
@@ -44,8 +47,7 @@ export function keepWorking<Claim extends { readonly planId: string }>(work: Wor
     try {
       await work.carryOut(claim)
       lastError = ''
-    }
-    catch (error) {
+    } catch (error) {
       failed.push(claim)
       fail(error)
     }
@@ -74,14 +76,22 @@ export function keepWorking<Claim extends { readonly planId: string }>(work: Wor
     if (isClaiming || stopped) return
     isClaiming = true
     isWanted = false
-    fill().catch(fail).finally(() => {
-      isClaiming = false
-      if (isWanted) wake()
-    })
+    fill()
+      .catch(fail)
+      .finally(() => {
+        isClaiming = false
+        if (isWanted) wake()
+      })
   }
 
   const timer = setInterval(wake, IDLE_MS)
   timer.unref()
   wake()
-  return { wake, stop() { stopped = true; clearInterval(timer) } }
+  return {
+    wake,
+    stop() {
+      stopped = true
+      clearInterval(timer)
+    },
+  }
 }

@@ -1,4 +1,11 @@
-import { claimReading, claimScanPage, claimThumbnail, scanPageAgain, thumbnailAgain, waitAgain } from '../services/reading/claims'
+import {
+  claimReading,
+  claimScanPage,
+  claimThumbnail,
+  scanPageAgain,
+  thumbnailAgain,
+  waitAgain,
+} from '../services/reading/claims'
 import { readClaimed } from '../services/reading/keepReading'
 import { recogniseClaimed } from '../services/reading/recognise'
 import { onWork } from '../services/events/planEvents'
@@ -9,11 +16,46 @@ import { keepWorking } from './keepWorking'
 /** Opens what waits to be opened: documents to be read, small pictures, pages to be recognised. */
 export function openWaiting(log: (message: string) => void): { wake: () => void; stop: () => void } {
   const workings = [
-    keepWorking({ name: 'reading', atOnce: AT_ONCE, claim: claimReading, carryOut: claim => readClaimed(claim, documents.read), giveBack: ({ blobId }) => waitAgain(blobId) }, log),
-    keepWorking({ name: 'thumbnails', atOnce: AT_ONCE, claim: claimThumbnail, carryOut: claim => drawThumbnail(claim, documents.thumbnail), giveBack: ({ blobId }) => thumbnailAgain(blobId) }, log),
-    keepWorking({ name: 'recognising', atOnce: AT_ONCE, claim: claimScanPage, carryOut: claim => recogniseClaimed(claim, documents), giveBack: ({ blobId, page }) => scanPageAgain(blobId, page) }, log),
+    keepWorking(
+      {
+        name: 'reading',
+        atOnce: AT_ONCE,
+        claim: claimReading,
+        carryOut: claim => readClaimed(claim, documents.read),
+        giveBack: ({ blobId }) => waitAgain(blobId),
+      },
+      log,
+    ),
+    keepWorking(
+      {
+        name: 'thumbnails',
+        atOnce: AT_ONCE,
+        claim: claimThumbnail,
+        carryOut: claim => drawThumbnail(claim, documents.thumbnail),
+        giveBack: ({ blobId }) => thumbnailAgain(blobId),
+      },
+      log,
+    ),
+    keepWorking(
+      {
+        name: 'recognising',
+        atOnce: AT_ONCE,
+        claim: claimScanPage,
+        carryOut: claim => recogniseClaimed(claim, documents),
+        giveBack: ({ blobId, page }) => scanPageAgain(blobId, page),
+      },
+      log,
+    ),
   ]
-  const wake = () => { for (const working of workings) working.wake() }
+  const wake = () => {
+    for (const working of workings) working.wake()
+  }
   const unsubscribe = onWork(wake)
-  return { wake, stop() { unsubscribe(); for (const working of workings) working.stop() } }
+  return {
+    wake,
+    stop() {
+      unsubscribe()
+      for (const working of workings) working.stop()
+    },
+  }
 }

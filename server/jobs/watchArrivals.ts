@@ -15,15 +15,26 @@ export function watchArrivals(log: (message: string) => void): { stop: () => Pro
       try {
         await takeArrivals(root, seen, documents.mail, new Date())
         said = ''
-      }
-      catch (error) {
+      } catch (error) {
         const message = error instanceof Error ? error.message : String(error)
         if (message !== said) log(`arrivals: ${message}; tried again`)
         said = message
       }
-      await new Promise((resolve) => { setTimeout(resolve, EVERY_MS).unref() })
+      await new Promise(resolve => {
+        setTimeout(resolve, EVERY_MS).unref()
+      })
     }
   }
   const looking = look()
-  return { async stop() { stopped = true; await Promise.race([looking, new Promise((resolve) => { setTimeout(resolve, 2000).unref() })]) } }
+  return {
+    async stop() {
+      stopped = true
+      await Promise.race([
+        looking,
+        new Promise(resolve => {
+          setTimeout(resolve, 2000).unref()
+        }),
+      ])
+    },
+  }
 }

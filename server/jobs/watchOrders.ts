@@ -10,8 +10,7 @@ export function watchOrders(log: (message: string) => void): { stop: () => void 
     try {
       await runOrders(new Date())
       said = ''
-    }
-    catch (error) {
+    } catch (error) {
       const message = error instanceof Error ? error.message : String(error)
       if (message !== said) log(`orders: ${message}; tried again`)
       said = message
@@ -19,5 +18,9 @@ export function watchOrders(log: (message: string) => void): { stop: () => void 
     if (!stopped) setTimeout(() => void look(), EVERY_MS).unref()
   }
   void look()
-  return { stop() { stopped = true } }
+  return {
+    stop() {
+      stopped = true
+    },
+  }
 }

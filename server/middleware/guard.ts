@@ -14,8 +14,10 @@ const POLICY = {
 }
 const KNOWN_METHODS = new Set(['GET', 'HEAD', 'POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'])
 
-/** Before any route: under which name this server was called, by which method, and what every reply of the API carries. */
-export default defineEventHandler((event) => {
+/**
+ * Before any route: under which name this server was called, by which method, and what every reply of the API carries.
+ */
+export default defineEventHandler(event => {
   const refuse = (code: ErrorCode, details: ErrorDetails) => {
     setResponseHeaders(event, { ...POLICY, 'cache-control': 'no-store' })
     setResponseStatus(event, ERRORS[code].status)
@@ -28,7 +30,8 @@ export default defineEventHandler((event) => {
   if (path !== '/api' && !path.startsWith('/api/')) return undefined
   setResponseHeaders(event, POLICY)
   const allowed = methodsOf(path)
-  if (allowed.length === 0 || path.startsWith('/api/uploads/resumable') || allowed.includes(event.method)) return undefined
+  if (allowed.length === 0 || path.startsWith('/api/uploads/resumable') || allowed.includes(event.method))
+    return undefined
   setResponseHeaders(event, { allow: allowed.join(', ') })
   return refuse('method.wrong', { method: event.method })
 })

@@ -14,13 +14,21 @@ export const LOCALE = 'en'
 const POOL = Buffer.alloc(16 * 256)
 const last = { msecs: 0, seq: 0, at: POOL.length }
 
-/** A UUID of version 7, later ones after earlier ones; random bytes are drawn for many at once, since drawing costs more than the id. */
+/**
+ * A UUID of version 7, later ones after earlier ones; random bytes are drawn for many at once, since drawing costs more
+ * than the id.
+ */
 export function newId(): string {
-  if (last.at === POOL.length) { randomFillSync(POOL); last.at = 0 }
-  const random = POOL.subarray(last.at, last.at += 16)
+  if (last.at === POOL.length) {
+    randomFillSync(POOL)
+    last.at = 0
+  }
+  const random = POOL.subarray(last.at, (last.at += 16))
   const now = Date.now()
   // The counter begins anew at a random place of its lower half, so that it does not run over within a millisecond.
-  if (now > last.msecs) { last.msecs = now; last.seq = random.readUInt32LE(6) >>> 1 }
-  else last.seq += 1
+  if (now > last.msecs) {
+    last.msecs = now
+    last.seq = random.readUInt32LE(6) >>> 1
+  } else last.seq += 1
   return v7({ random, msecs: last.msecs, seq: last.seq })
 }

@@ -9,7 +9,10 @@ export async function checkHealth(): Promise<{ status: 'ok' }> {
 }
 
 /** What waits to be opened (null: the database does not answer), and this server's connections. */
-export async function measureDatabase(): Promise<{ waiting: Record<string, number> | null; connections: { open: number; idle: number } }> {
+export async function measureDatabase(): Promise<{
+  waiting: Record<string, number> | null
+  connections: { open: number; idle: number }
+}> {
   const waiting = await countWaiting().catch(() => null) // that is what is to be told
   return { waiting, connections: openConnections() }
 }

@@ -1,5 +1,5 @@
-// The simulated devices and services that have arrivals, by the names of contract/arrivals. A new one is its file, a line here
-// and its name there.
+// The simulated devices and services that have arrivals, by the names of contract/arrivals. A new one is its file, a
+// line here and its name there.
 
 import type { Device } from '../../contract/arrivals'
 import type { ArrivalSource } from '../services/arrivals/takeIn'

@@ -17,7 +17,10 @@ export interface Limits {
 export type Ending = 'time' | 'memory' | 'crash' | 'stopped'
 
 export class ProcessEnded extends Error {
-  constructor(readonly ending: Ending, detail: string) {
+  constructor(
+    readonly ending: Ending,
+    detail: string,
+  ) {
     super(detail)
   }
 }
@@ -28,7 +31,11 @@ export type Reply = { readonly value: Uint8Array } | { readonly threw: string }
 const MEMORY_CHECK_MS = 100
 const WORDS_KEPT = 2000
 
-interface Current { readonly resolve: (value: unknown) => void; readonly reject: (error: Error) => void; readonly timers: readonly NodeJS.Timeout[] }
+interface Current {
+  readonly resolve: (value: unknown) => void
+  readonly reject: (error: Error) => void
+  readonly timers: readonly NodeJS.Timeout[]
+}
 
 export class Child {
   private readonly process: ChildProcess
@@ -37,13 +44,30 @@ export class Child {
   private lastWords = ''
   private over = false
 
-  constructor(program: string, { heapMegabytes, urgent }: { readonly heapMegabytes: number; readonly urgent: boolean }, private readonly onEnd: (ending: Ending, wasBusy: boolean) => void) {
-    this.process = fork(program, { serialization: 'advanced', stdio: ['ignore', 'ignore', 'pipe', 'ipc'], execArgv: [`--max-old-space-size=${heapMegabytes}`], env: childEnvironment() })
+  constructor(
+    program: string,
+    { heapMegabytes, urgent }: { readonly heapMegabytes: number; readonly urgent: boolean },
+    private readonly onEnd: (ending: Ending, wasBusy: boolean) => void,
+  ) {
+    this.process = fork(program, {
+      serialization: 'advanced',
+      stdio: ['ignore', 'ignore', 'pipe', 'ipc'],
+      execArgv: [`--max-old-space-size=${heapMegabytes}`],
+      env: childEnvironment(),
+    })
     lowerPriority(this.process.pid, urgent ? constants.priority.PRIORITY_BELOW_NORMAL : constants.priority.PRIORITY_LOW)
-    this.process.stderr?.on('data', (part: Buffer) => { this.lastWords = (this.lastWords + part.toString()).slice(-WORDS_KEPT) })
-    this.process.on('message', (reply: Reply) => { this.answer(reply) })
-    this.process.on('error', () => { this.end(null, 'SIGKILL') }) // it could not be started, or not be written to
-    this.process.on('exit', (code, signal) => { this.end(code, signal) })
+    this.process.stderr?.on('data', (part: Buffer) => {
+      this.lastWords = (this.lastWords + part.toString()).slice(-WORDS_KEPT)
+    })
+    this.process.on('message', (reply: Reply) => {
+      this.answer(reply)
+    })
+    this.process.on('error', () => {
+      this.end(null, 'SIGKILL')
+    }) // it could not be started, or not be written to
+    this.process.on('exit', (code, signal) => {
+      this.end(code, signal)
+    })
     this.keepAlive(false)
   }
 
@@ -54,10 +78,17 @@ export class Child {
   /** Throws ProcessEnded when the process ends first, and an Error with what the task threw. */
   run(task: object, limits: Limits): Promise<unknown> {
     return new Promise((resolve, reject) => {
-      const timers = [setTimeout(() => { this.kill('time') }, limits.timeMs), setInterval(() => void this.checkMemory(limits.memoryBytes), MEMORY_CHECK_MS)]
+      const timers = [
+        setTimeout(() => {
+          this.kill('time')
+        }, limits.timeMs),
+        setInterval(() => void this.checkMemory(limits.memoryBytes), MEMORY_CHECK_MS),
+      ]
       this.current = { resolve, reject, timers }
       this.keepAlive(true)
-      this.process.send(task, (error) => { if (error) this.kill('crash') })
+      this.process.send(task, error => {
+        if (error) this.kill('crash')
+      })
     })
   }
 
@@ -98,8 +129,13 @@ export class Child {
 
   /** A process that has nothing to do must not keep the server from ending. */
   private keepAlive(on: boolean): void {
-    if (on) { this.process.ref(); this.process.channel?.ref() }
-    else { this.process.unref(); this.process.channel?.unref() }
+    if (on) {
+      this.process.ref()
+      this.process.channel?.ref()
+    } else {
+      this.process.unref()
+      this.process.channel?.unref()
+    }
     const words = this.process.stderr as { unref?: () => void } | null
     words?.unref?.()
   }
@@ -115,8 +151,11 @@ function lowerPriority(pid: number | undefined, priority: number): void {
   if (pid === undefined) return
   try {
     setPriority(pid, priority)
-  }
-  catch (error) {
-    if ((error as NodeJS.ErrnoException).code !== 'ESRCH' && (error as { info?: { code?: string } }).info?.code !== 'ESRCH') throw error // it ended at once
+  } catch (error) {
+    if (
+      (error as NodeJS.ErrnoException).code !== 'ESRCH' &&
+      (error as { info?: { code?: string } }).info?.code !== 'ESRCH'
+    )
+      throw error // it ended at once
   }
 }

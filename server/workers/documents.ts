@@ -24,12 +24,41 @@ const BACKGROUND_SIZE = Math.max(2, availableParallelism()) + 1
 const HEAP_MEGABYTES = 448
 
 const program = () => programFile('documents.mjs')
-const limits = (seconds: number, megabytes: number): Limits => ({ timeMs: seconds * 1000, memoryBytes: megabytes * MEGABYTE })
-const background = new ProcessPool({ name: 'reading', program, size: BACKGROUND_SIZE, limits: limits(50, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 1000 })
+const limits = (seconds: number, megabytes: number): Limits => ({
+  timeMs: seconds * 1000,
+  memoryBytes: megabytes * MEGABYTE,
+})
+const background = new ProcessPool({
+  name: 'reading',
+  program,
+  size: BACKGROUND_SIZE,
+  limits: limits(50, 700),
+  heapMegabytes: HEAP_MEGABYTES,
+  idleMs: 60_000,
+  waitingPerOwner: 1000,
+})
 const SPARE = 2
 /** For what somebody waits for: not behind what is read in the background. */
-const foreground = new ProcessPool({ name: 'showing', program, size: 3, limits: limits(20, 700), heapMegabytes: HEAP_MEGABYTES, idleMs: 60_000, waitingPerOwner: 60, spare: SPARE, urgent: true })
-const recognising = new ProcessPool({ name: 'recognising', program: () => programFile('recognise.mjs'), size: BACKGROUND_SIZE, limits: limits(90, 1000), heapMegabytes: 600, idleMs: 120_000, waitingPerOwner: 60 })
+const foreground = new ProcessPool({
+  name: 'showing',
+  program,
+  size: 3,
+  limits: limits(20, 700),
+  heapMegabytes: HEAP_MEGABYTES,
+  idleMs: 60_000,
+  waitingPerOwner: 60,
+  spare: SPARE,
+  urgent: true,
+})
+const recognising = new ProcessPool({
+  name: 'recognising',
+  program: () => programFile('recognise.mjs'),
+  size: BACKGROUND_SIZE,
+  limits: limits(90, 1000),
+  heapMegabytes: 600,
+  idleMs: 120_000,
+  waitingPerOwner: 60,
+})
 const POOLS = [background, foreground, recognising]
 
 /** Documents, and pages, that are worth claiming at a time. */
@@ -37,11 +66,15 @@ export const AT_ONCE = BACKGROUND_SIZE
 
 type TaskOf<K extends StagedTask['kind']> = Omit<Extract<StagedTask, { readonly kind: K }>, 'file'>
 
-async function open<K extends StagedTask['kind'], T>(pool: ProcessPool, owner: string, content: Content, task: TaskOf<K>): Promise<Opened<T>> {
+async function open<K extends StagedTask['kind'], T>(
+  pool: ProcessPool,
+  owner: string,
+  content: Content,
+  task: TaskOf<K>,
+): Promise<Opened<T>> {
   try {
-    return { ended: null, outcome: await withStagedFile(content, file => pool.run(owner, { ...task, file })) as T }
-  }
-  catch (error) {
+    return { ended: null, outcome: (await withStagedFile(content, file => pool.run(owner, { ...task, file }))) as T }
+  } catch (error) {
     if (error instanceof TooManyWaiting) return fail('server.busy')
     if (!(error instanceof ProcessEnded) || error.ending === 'stopped') throw error
     warn('a document ended its reader', { how: error.ending, detail: error.message, task: task.kind })
@@ -62,7 +95,12 @@ function plain<T>(opened: Opened<T>): T | { readonly ok: false; readonly reason:
 
 /** `owner` is the plan: plans take turns. */
 export interface DocumentWorkers {
-  readonly read: (owner: string, extension: string, content: Content, recognised: readonly RecognisedBody[]) => Promise<Opened<Outcome>>
+  readonly read: (
+    owner: string,
+    extension: string,
+    content: Content,
+    recognised: readonly RecognisedBody[],
+  ) => Promise<Opened<Outcome>>
   /** One page (from 1). */
   readonly draw: (owner: string, extension: string, content: Content, page: number) => Promise<Opened<Drawn>>
   readonly thumbnail: (owner: string, extension: string, content: Content, text: string) => Promise<Opened<Drawn>>
@@ -74,32 +112,59 @@ export interface DocumentWorkers {
 }
 
 export const documents: DocumentWorkers = {
-  read: (owner, extension, content, recognised) => open<'read', Outcome>(background, owner, content, { kind: 'read', extension, recognised }),
-  draw: (owner, extension, content, page) => open<'draw', Drawn>(background, owner, content, { kind: 'draw', extension, page }),
-  thumbnail: (owner, extension, content, text) => open<'thumbnail', Drawn>(background, owner, content, { kind: 'thumbnail', extension, text }),
+  read: (owner, extension, content, recognised) =>
+    open<'read', Outcome>(background, owner, content, { kind: 'read', extension, recognised }),
+  draw: (owner, extension, content, page) =>
+    open<'draw', Drawn>(background, owner, content, { kind: 'draw', extension, page }),
+  thumbnail: (owner, extension, content, text) =>
+    open<'thumbnail', Drawn>(background, owner, content, { kind: 'thumbnail', extension, text }),
   mail: async (owner, content) => plain(await open<'mail', MailOutcome>(foreground, owner, content, { kind: 'mail' })),
   async index(owner, bodies) {
-    const opened = await open<'index', IndexedText>(background, owner, Buffer.from(JSON.stringify(bodies)), { kind: 'index' })
+    const opened = await open<'index', IndexedText>(background, owner, Buffer.from(JSON.stringify(bodies)), {
+      kind: 'index',
+    })
     if (opened.ended !== null) throw new Error(`The words of a document could not be prepared (${opened.ended}).`)
     return opened.outcome
   },
   async recognise(owner, png, languages) {
     try {
-      return { ended: null, outcome: await withStagedFile(png, file => recognising.run(owner, { file, languages })) as Recognised }
-    }
-    catch (error) {
+      return {
+        ended: null,
+        outcome: (await withStagedFile(png, file => recognising.run(owner, { file, languages }))) as Recognised,
+      }
+    } catch (error) {
       if (error instanceof TooManyWaiting) return fail('server.busy')
       if (error instanceof ProcessEnded && error.ending === 'stopped') throw error
-      return { ended: error instanceof ProcessEnded && error.ending !== 'stopped' ? error.ending : 'crash', reason: 'The text of this page could not be recognised.' }
+      return {
+        ended: error instanceof ProcessEnded && error.ending !== 'stopped' ? error.ending : 'crash',
+        reason: 'The text of this page could not be recognised.',
+      }
     }
   },
 }
 
 /** Draws a page (from 1) while somebody waits for it. */
-export const drawPage = (owner: string, extension: string, content: Content, page: number): Promise<Opened<Drawn>> => open<'draw', Drawn>(foreground, owner, content, { kind: 'draw', extension, page })
+export const drawPage = (owner: string, extension: string, content: Content, page: number): Promise<Opened<Drawn>> =>
+  open<'draw', Drawn>(foreground, owner, content, { kind: 'draw', extension, page })
 
-type LookedAt = { readonly ok: true; readonly png: Uint8Array; readonly width: number; readonly height: number; readonly edits: ScanEdits } | { readonly ok: false; readonly reason: string }
-type DrawnScan = { readonly ok: true; readonly bytes: Uint8Array; readonly width: number; readonly height: number; readonly type: string } | { readonly ok: false; readonly reason: string }
+type LookedAt =
+  | {
+      readonly ok: true
+      readonly png: Uint8Array
+      readonly width: number
+      readonly height: number
+      readonly edits: ScanEdits
+    }
+  | { readonly ok: false; readonly reason: string }
+type DrawnScan =
+  | {
+      readonly ok: true
+      readonly bytes: Uint8Array
+      readonly width: number
+      readonly height: number
+      readonly type: string
+    }
+  | { readonly ok: false; readonly reason: string }
 
 /** Pages of a scanner: looked at, drawn, recognised and bound. Throws scan.picture for what is no picture. */
 export const scanPages = {
@@ -116,11 +181,25 @@ export const scanPages = {
     return opened.ended === null ? opened.outcome : fail('scan.picture')
   },
   async compose(owner: string, pictures: readonly Buffer[], pages: readonly ComposedPage[], title: string, now: Date) {
-    const opened = plain(await open<'page.compose', { ok: true; bytes: Uint8Array } | { ok: false; reason: string }>(foreground, owner, Buffer.concat(pictures), { kind: 'page.compose', lengths: pictures.map(({ length }) => length), pages, title, now }))
+    const opened = plain(
+      await open<'page.compose', { ok: true; bytes: Uint8Array } | { ok: false; reason: string }>(
+        foreground,
+        owner,
+        Buffer.concat(pictures),
+        { kind: 'page.compose', lengths: pictures.map(({ length }) => length), pages, title, now },
+      ),
+    )
     return opened.ok ? Buffer.from(opened.bytes) : fail('scan.picture')
   },
   async simulate(turn: number): Promise<Buffer[]> {
-    const opened = plain(await open<'page.simulate', { ok: true; pages: readonly Uint8Array[] } | { ok: false; reason: string }>(foreground, 'scanner', Buffer.of(), { kind: 'page.simulate', turn }))
+    const opened = plain(
+      await open<'page.simulate', { ok: true; pages: readonly Uint8Array[] } | { ok: false; reason: string }>(
+        foreground,
+        'scanner',
+        Buffer.of(),
+        { kind: 'page.simulate', turn },
+      ),
+    )
     return opened.ok ? opened.pages.map(page => Buffer.from(page)) : fail('scan.picture')
   },
 }
@@ -129,8 +208,7 @@ export const scanPages = {
 export async function warmUpWorkers(): Promise<void> {
   try {
     await Promise.all(Array.from({ length: SPARE }, () => open(foreground, 'ready', Buffer.of(), { kind: 'ready' })))
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof ProcessEnded)) throw error // the server is being stopped
   }
 }

@@ -10,7 +10,9 @@ vi.setConfig({ testTimeout: 60_000 })
 
 const folder = mkdtempSync(join(tmpdir(), 'hembix-pool-'))
 const program = join(folder, 'program.mjs')
-writeFileSync(program, `
+writeFileSync(
+  program,
+  `
   import { serialize } from 'node:v8'
   process.on('disconnect', () => process.exit(0))
   process.on('message', ({ act, value }) => {
@@ -19,13 +21,28 @@ writeFileSync(program, `
     if (act === 'crash') process.kill(process.pid, 'SIGSEGV')
     if (act === 'eat') { globalThis.eaten = []; setInterval(() => globalThis.eaten.push(Buffer.alloc(8_000_000, 1)), 2) }
     if (act === 'wait') setTimeout(() => process.send({ value: serialize(value) }), 150)
-  })`)
-afterAll(() => { rmSync(folder, { recursive: true, force: true }) })
+  })`,
+)
+afterAll(() => {
+  rmSync(folder, { recursive: true, force: true })
+})
 
 const pools: ProcessPool[] = []
-afterEach(() => { for (const pool of pools.splice(0)) pool.stop() })
+afterEach(() => {
+  for (const pool of pools.splice(0)) pool.stop()
+})
 function poolOf(more: Partial<PoolOptions> = {}): ProcessPool {
-  const pool = new ProcessPool({ name: 'test', program: () => program, size: 1, limits: { timeMs: 60_000, memoryBytes: 400_000_000 }, heapMegabytes: 100, urgent: true, idleMs: 60_000, waitingPerOwner: 100, ...more })
+  const pool = new ProcessPool({
+    name: 'test',
+    program: () => program,
+    size: 1,
+    limits: { timeMs: 60_000, memoryBytes: 400_000_000 },
+    heapMegabytes: 100,
+    urgent: true,
+    idleMs: 60_000,
+    waitingPerOwner: 100,
+    ...more,
+  })
   pools.push(pool)
   return pool
 }
@@ -34,7 +51,10 @@ describe(ProcessPool, () => {
   it('answers from a process that stays for the next task and knows no secrets', async () => {
     process.env.DATABASE_URL ??= 'postgres://secret'
     const pool = poolOf()
-    const [one, two] = [await pool.run('a', { act: 'echo', value: [1] }), await pool.run('b', { act: 'echo', value: 'two' })] as { value: unknown; pid: number; secret: unknown }[]
+    const [one, two] = [
+      await pool.run('a', { act: 'echo', value: [1] }),
+      await pool.run('b', { act: 'echo', value: 'two' }),
+    ] as { value: unknown; pid: number; secret: unknown }[]
     expect([one?.value, two?.value, one?.pid === two?.pid, one?.secret]).toEqual([[1], 'two', true, null])
     expect(one?.pid).not.toBe(process.pid)
   })
@@ -53,20 +73,30 @@ describe(ProcessPool, () => {
     const both = Promise.all([pool.run('a', { act: 'wait', value: 1 }), pool.run('b', { act: 'wait', value: 2 })])
     expect(pool.facts().processes).toBe(2)
     await both
-    await vi.waitFor(() => { expect(pool.facts().processes).toBe(1) }, { timeout: 10_000 })
+    await vi.waitFor(
+      () => {
+        expect(pool.facts().processes).toBe(1)
+      },
+      { timeout: 10_000 },
+    )
     const [spare] = pool.facts().pids
     await new Promise(resolve => setTimeout(resolve, 400))
     expect(await pool.run('a', { act: 'echo', value: 1 })).toMatchObject({ pid: spare })
   })
 
   it('ends a process that takes too much memory, though its heap is small', async () => {
-    await expect(poolOf({ limits: { timeMs: 60_000, memoryBytes: 300_000_000 } }).run('a', { act: 'eat' })).rejects.toMatchObject({ ending: 'memory' })
+    await expect(
+      poolOf({ limits: { timeMs: 60_000, memoryBytes: 300_000_000 } }).run('a', { act: 'eat' }),
+    ).rejects.toMatchObject({ ending: 'memory' })
   })
 
   it('lets owners take turns and keeps one process free of any single owner', async () => {
     const pool = poolOf({ size: 2 })
     const order: string[] = []
-    const run = (owner: string, value: string) => pool.run(owner, { act: 'wait', value }).then(() => { order.push(value) })
+    const run = (owner: string, value: string) =>
+      pool.run(owner, { act: 'wait', value }).then(() => {
+        order.push(value)
+      })
     await Promise.all([run('many', 'many 1'), run('many', 'many 2'), run('many', 'many 3'), run('one', 'one 1')])
     expect(order.indexOf('one 1')).toBeLessThan(order.indexOf('many 2'))
     expect(pool.facts().processes).toBe(2)
@@ -77,13 +107,19 @@ describe(ProcessPool, () => {
     const results = Promise.allSettled(Array.from({ length: 4 }, () => pool.run('many', { act: 'wait' })))
     const other = pool.run('one', { act: 'wait', value: 'mine' })
     const refused = (await results).filter(({ status }) => status === 'rejected')
-    expect([refused.length, refused[0]?.status === 'rejected' && refused[0].reason instanceof TooManyWaiting, await other]).toEqual([1, true, 'mine'])
+    expect([
+      refused.length,
+      refused[0]?.status === 'rejected' && refused[0].reason instanceof TooManyWaiting,
+      await other,
+    ]).toEqual([1, true, 'mine'])
   })
 
   it('ends what runs and refuses what waits when it is stopped', async () => {
     const pool = poolOf()
     const results = Promise.allSettled([pool.run('a', { act: 'hang' }), pool.run('a', { act: 'hang' })])
     pool.stop()
-    expect((await results).map(result => result.status === 'rejected' && (result.reason as { ending: string }).ending)).toEqual(['stopped', 'stopped'])
+    expect(
+      (await results).map(result => result.status === 'rejected' && (result.reason as { ending: string }).ending),
+    ).toEqual(['stopped', 'stopped'])
   })
 })

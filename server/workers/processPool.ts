@@ -33,8 +33,17 @@ export interface PoolFacts {
   readonly pids: readonly number[]
 }
 
-interface Waiting { readonly owner: string; readonly task: object; readonly resolve: (value: unknown) => void; readonly reject: (error: unknown) => void }
-interface Worker { readonly child: Child; owner: string | null; idle: NodeJS.Timeout | null }
+interface Waiting {
+  readonly owner: string
+  readonly task: object
+  readonly resolve: (value: unknown) => void
+  readonly reject: (error: unknown) => void
+}
+interface Worker {
+  readonly child: Child
+  owner: string | null
+  idle: NodeJS.Timeout | null
+}
 
 export class ProcessPool {
   private readonly workers: Worker[] = []
@@ -48,7 +57,8 @@ export class ProcessPool {
   /** The reply of the task. Throws ProcessEnded, TooManyWaiting, or what the task threw. */
   run(owner: string, task: object): Promise<unknown> {
     if (this.stopped) return Promise.reject(new ProcessEnded('stopped', 'Hembix is being stopped.'))
-    if (this.waiting.filter(one => one.owner === owner).length >= this.options.waitingPerOwner) return Promise.reject(new TooManyWaiting())
+    if (this.waiting.filter(one => one.owner === owner).length >= this.options.waitingPerOwner)
+      return Promise.reject(new TooManyWaiting())
     return new Promise((resolve, reject) => {
       this.waiting.push({ owner, task, resolve, reject })
       this.assign()
@@ -58,7 +68,15 @@ export class ProcessPool {
   facts(): PoolFacts {
     const { name } = this.options
     const pids = this.workers.flatMap(({ child }) => child.pid ?? [])
-    return { name, processes: this.workers.length, busy: this.workers.filter(({ owner }) => owner !== null).length, waiting: this.waiting.length, done: this.done, ended: { ...this.ended }, pids }
+    return {
+      name,
+      processes: this.workers.length,
+      busy: this.workers.filter(({ owner }) => owner !== null).length,
+      waiting: this.waiting.length,
+      done: this.done,
+      ended: { ...this.ended },
+      pids,
+    }
   }
 
   stop(): void {
@@ -98,7 +116,13 @@ export class ProcessPool {
     const free = this.workers.find(({ owner }) => owner === null)
     if (free) return free
     const { program, heapMegabytes, urgent = false } = this.options
-    const worker: Worker = { child: new Child(program(), { heapMegabytes, urgent }, (ending, wasBusy) => { this.drop(worker, ending, wasBusy) }), owner: null, idle: null }
+    const worker: Worker = {
+      child: new Child(program(), { heapMegabytes, urgent }, (ending, wasBusy) => {
+        this.drop(worker, ending, wasBusy)
+      }),
+      owner: null,
+      idle: null,
+    }
     this.workers.push(worker)
     return worker
   }
@@ -108,13 +132,14 @@ export class ProcessPool {
     if (worker.idle) clearTimeout(worker.idle)
     try {
       resolve(await worker.child.run(task, this.options.limits))
-    }
-    catch (error) {
+    } catch (error) {
       reject(error)
     }
     this.done++
     worker.owner = null
-    worker.idle = setTimeout(() => { this.retire(worker) }, this.options.idleMs)
+    worker.idle = setTimeout(() => {
+      this.retire(worker)
+    }, this.options.idleMs)
     worker.idle.unref()
     this.assign()
   }

@@ -8,9 +8,15 @@ import { withStagedFile } from './stagedFile'
 it('a staged file is there for its work only, and what killed servers left is cleared away', async () => {
   const { pid } = spawnSync(process.execPath, ['-e', ''])
   const [abandoned, parents] = [join(tmpdir(), `hembix-${pid}-left`), join(tmpdir(), `hembix-${process.ppid}-used`)]
-  for (const folder of [abandoned, parents]) { mkdirSync(folder); writeFileSync(join(folder, 'document'), 'private') }
-  const parts = async function* () { yield Buffer.from('one '); yield Buffer.from('two') }
-  const path = await withStagedFile(parts(), (file) => {
+  for (const folder of [abandoned, parents]) {
+    mkdirSync(folder)
+    writeFileSync(join(folder, 'document'), 'private')
+  }
+  const parts = async function* () {
+    yield Buffer.from('one ')
+    yield Buffer.from('two')
+  }
+  const path = await withStagedFile(parts(), file => {
     expect([readFileSync(file, 'utf8'), (statSync(file).mode & 0o777).toString(8)]).toEqual(['one two', '600'])
     return Promise.resolve(file)
   })

@@ -18,9 +18,10 @@ export async function withStagedFile<T>(content: Content, work: (path: string) =
   try {
     await writeContent(path, content)
     return await work(path)
-  }
-  finally {
-    await unlink(path).catch(() => { /* it was never made, as when the database went away */ })
+  } finally {
+    await unlink(path).catch(() => {
+      /* it was never made, as when the database went away */
+    })
   }
 }
 
@@ -29,8 +30,7 @@ async function writeContent(path: string, content: Content): Promise<void> {
   const file = await open(path, 'wx', 0o600)
   try {
     for await (const part of content) await file.write(part)
-  }
-  finally {
+  } finally {
     await file.close()
   }
 }
@@ -40,7 +40,9 @@ function stagingFolder(): string {
     clearAbandoned()
     const made = mkdtempSync(join(tmpdir(), `hembix-${process.pid}-`))
     folder = made
-    process.once('exit', () => { rmSync(made, { recursive: true, force: true }) })
+    process.once('exit', () => {
+      rmSync(made, { recursive: true, force: true })
+    })
   }
   return folder
 }
@@ -57,8 +59,7 @@ function isRunning(pid: number): boolean {
   try {
     process.kill(pid, 0)
     return true
-  }
-  catch (error) {
+  } catch (error) {
     return (error as NodeJS.ErrnoException).code !== 'ESRCH' // another user's process runs as well
   }
 }

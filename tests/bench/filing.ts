@@ -20,7 +20,12 @@ export interface Quality {
 
 type Guess = (document: Filable & { readonly folderIds: readonly FolderId[] }) => readonly FolderId[]
 
-export function qualityOf(what: string, documents: readonly FilableRow[], sample: readonly FilableRow[], folderTexts: readonly { id: FolderId; text: string }[]): Quality[] {
+export function qualityOf(
+  what: string,
+  documents: readonly FilableRow[],
+  sample: readonly FilableRow[],
+  folderTexts: readonly { id: FolderId; text: string }[],
+): Quality[] {
   const model = new FilingModel()
   model.describe(folderTexts)
   for (const document of documents) model.put(document, document.folderIds)
@@ -41,27 +46,41 @@ function judged(what: string, sample: readonly FilableRow[], guess: Guess): Qual
     if (guesses[0] && document.folderIds.includes(guesses[0])) first++
     if (guesses.slice(0, 3).some(id => document.folderIds.includes(id))) three++
   }
-  return { what, documents: sample.length, first: first / sample.length, three: three / sample.length, p50: percentile(times, 0.5), p95: percentile(times, 0.95) }
+  return {
+    what,
+    documents: sample.length,
+    first: first / sample.length,
+    three: three / sample.length,
+    p50: percentile(times, 0.5),
+    p95: percentile(times, 0.95),
+  }
 }
 
 function fullest(documents: readonly FilableRow[]): Guess {
   const counts = new Map<FolderId, number>()
   for (const { folderIds } of documents) for (const id of folderIds) counts.set(id, (counts.get(id) ?? 0) + 1)
-  const best = [...counts].sort((a, b) => b[1] - a[1]).slice(0, 3).map(([id]) => id)
+  const best = [...counts]
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, 3)
+    .map(([id]) => id)
   return () => best
 }
 
 /** The folders of the documents with the most words in common, of name and text (Jaccard index). */
 function nearest(documents: readonly FilableRow[]): Guess {
-  const wordsOf = (document: Filable) => new Set(`${document.name} ${document.text}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [])
+  const wordsOf = (document: Filable) =>
+    new Set(`${document.name} ${document.text}`.toLowerCase().match(/\p{L}{3,}/gu) ?? [])
   const known = documents.map(document => ({ document, words: wordsOf(document) }))
-  return (request) => {
+  return request => {
     const words = wordsOf(request)
-    const scored = known.filter(({ document }) => document.id !== request.id).map(({ document, words: others }) => {
-      let shared = 0
-      for (const word of words) if (others.has(word)) shared++
-      return { document, score: shared / (words.size + others.size - shared || 1) }
-    }).sort((a, b) => b.score - a.score)
+    const scored = known
+      .filter(({ document }) => document.id !== request.id)
+      .map(({ document, words: others }) => {
+        let shared = 0
+        for (const word of words) if (others.has(word)) shared++
+        return { document, score: shared / (words.size + others.size - shared || 1) }
+      })
+      .sort((a, b) => b.score - a.score)
     return [...new Set(scored.slice(0, 12).flatMap(({ document }) => document.folderIds))].slice(0, 3)
   }
 }

@@ -11,13 +11,20 @@ import type { Figure } from './measure'
 import { row } from './measure'
 
 const SIZES = (process.env.HEMBIX_BENCH_FIND ?? '100000').split(',').map(Number)
-const log = (line: string): void => { console.log(`· ${line}`) }
+const log = (line: string): void => {
+  console.log(`· ${line}`)
+}
 
 /** The demo plan, read to its last page but for what has to be recognised. */
 async function demoRead(): Promise<void> {
-  await seedDemo(() => { /* the lines of a start are of no use here */ })
+  await seedDemo(() => {
+    /* the lines of a start are of no use here */
+  })
   for (;;) {
-    const [left] = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM reading WHERE state IN ('waiting', 'reading')`)
+    const [left] = await rows<{ count: number }>(
+      null,
+      `SELECT count(*)::int AS count FROM reading WHERE state IN ('waiting', 'reading')`,
+    )
     if (left?.count === 0) return
     await new Promise(resolve => setTimeout(resolve, 500))
   }
@@ -33,7 +40,11 @@ for (const size of SIZES) {
   documents += size
   const client = await newClient()
   const { plan } = await client.outline()
-  const [account] = await rows<{ accountId: string; email: string }>(null, 'SELECT account_id AS "accountId", a.email FROM plan p JOIN account a ON a.id = p.account_id WHERE p.id = $1', [plan.id])
+  const [account] = await rows<{ accountId: string; email: string }>(
+    null,
+    'SELECT account_id AS "accountId", a.email FROM plan p JOIN account a ON a.id = p.account_id WHERE p.id = $1',
+    [plan.id],
+  )
   if (!account) throw new Error('The plan has no owner.')
   log(`a plan of ${size.toLocaleString('en-GB')} documents`)
   const filled = await fillPlan(plan.id, size, log)
@@ -53,7 +64,10 @@ function growth(): string {
   const [first, last] = [measured[0], measured.at(-1)]
   if (!first || !last || first === last) return ''
   const times = (a: number, b: number) => `${(b / a).toFixed(1)} x`
-  const lines = first.figures.map((figure, index) => `| ${figure.name} | ${times(figure.p50, last.figures[index]?.p50 ?? 0)} | ${times(figure.p95, last.figures[index]?.p95 ?? 0)} |`)
+  const lines = first.figures.map(
+    (figure, index) =>
+      `| ${figure.name} | ${times(figure.p50, last.figures[index]?.p50 ?? 0)} | ${times(figure.p95, last.figures[index]?.p95 ?? 0)} |`,
+  )
   return `\n## From ${first.size.toLocaleString('en-GB')} to ${last.size.toLocaleString('en-GB')} documents\n\n| what | p50 | p95 |\n|---|---|---|\n${lines.join('\n')}\n`
 }
 

@@ -10,9 +10,12 @@ const SERVER_PID = Number(process.env.HEMBIX_SERVER_PID)
 const REST_MS = 15_000
 const UPLOADS_AT_ONCE = 8
 const SETTLED_MS = 60_000
-const log = (line: string) => { console.log(`· ${line}`) }
+const log = (line: string) => {
+  console.log(`· ${line}`)
+}
 
-const residentMegabytes = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${SERVER_PID}/status`, 'utf8'))?.[1]) / 1024
+const residentMegabytes = () =>
+  Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${SERVER_PID}/status`, 'utf8'))?.[1]) / 1024
 
 const [worker, other] = [await newClient(), await newClient()]
 const folder = await worker.folder('Office')
@@ -30,7 +33,13 @@ function work(): { stop: () => Promise<number[]> } {
       await new Promise(resolve => setTimeout(resolve, 30))
     }
   })()
-  return { async stop() { stopping.abort(); await loop; return taken } }
+  return {
+    async stop() {
+      stopping.abort()
+      await loop
+      return taken
+    },
+  }
 }
 
 await work().stop()
@@ -43,19 +52,24 @@ const files = await hostileFiles()
 log(`${files.length} hostile files`)
 const busy = work()
 let mostMemory = 0
-const watching = setInterval(() => { mostMemory = Math.max(mostMemory, residentMegabytes()) }, 200)
+const watching = setInterval(() => {
+  mostMemory = Math.max(mostMemory, residentMegabytes())
+}, 200)
 const began = new Map<string, number>()
 const ids = new Map<string, (typeof files)[number]>()
 const left = [...files]
-await Promise.all(Array.from({ length: UPLOADS_AT_ONCE }, async () => {
-  for (let file = left.shift(); file; file = left.shift()) {
-    const { id, status } = await other.upload(file.name, file.bytes)
-    if (status !== 200) throw new Error(`${file.name} was not taken: ${status}`)
-    began.set(id, Date.now())
-    ids.set(id, file)
-  }
-}))
-for (let from = 0; from < ids.size; from += 500) await other.send('POST', '/api/thumbnails', { ids: [...ids.keys()].slice(from, from + 500) })
+await Promise.all(
+  Array.from({ length: UPLOADS_AT_ONCE }, async () => {
+    for (let file = left.shift(); file; file = left.shift()) {
+      const { id, status } = await other.upload(file.name, file.bytes)
+      if (status !== 200) throw new Error(`${file.name} was not taken: ${status}`)
+      began.set(id, Date.now())
+      ids.set(id, file)
+    }
+  }),
+)
+for (let from = 0; from < ids.size; from += 500)
+  await other.send('POST', '/api/thumbnails', { ids: [...ids.keys()].slice(from, from + 500) })
 
 // Each document's own time: from when it is opened to its outcome. What waits behind others is not its fault.
 const outcomes = new Map<string, Reading>()
@@ -81,8 +95,13 @@ await new Promise(resolve => setTimeout(resolve, 3000))
 const wrong = [...ids].flatMap(([id, file]) => {
   const reading = outcomes.get(id)
   if (!reading) return [`${file.name}: not settled`]
-  if (reading.reason !== null && (/\[object|undefined|null|\bat \w+ \(|Error:/.test(reading.reason) || !/^[A-Z].*\.$/.test(reading.reason))) return [`${file.name}: “${reading.reason}”`]
-  if (file.isProtected && !reading.reason?.includes('protected by a password')) return [`${file.name}: “${reading.reason}”`]
+  if (
+    reading.reason !== null &&
+    (/\[object|undefined|null|\bat \w+ \(|Error:/.test(reading.reason) || !/^[A-Z].*\.$/.test(reading.reason))
+  )
+    return [`${file.name}: “${reading.reason}”`]
+  if (file.isProtected && !reading.reason?.includes('protected by a password'))
+    return [`${file.name}: “${reading.reason}”`]
   return []
 })
 const count = (state: string) => [...outcomes.values()].filter(reading => reading.state === state).length
@@ -106,7 +125,10 @@ picture, while another account asks for its folder's page (plan and register) ag
 
 What is said, and of how many:
 
-${[...reasons].sort(([, a], [, b]) => b - a).map(([reason, number]) => `- ${number}: ${reason}`).join('\n')}
+${[...reasons]
+  .sort(([, a], [, b]) => b - a)
+  .map(([reason, number]) => `- ${number}: ${reason}`)
+  .join('\n')}
 `
 writeFileSync('tests/bench/holding.md', report)
 log(report)

@@ -1,7 +1,19 @@
-export interface Figure { readonly name: string; readonly p50: number; readonly p95: number; readonly count: number }
+export interface Figure {
+  readonly name: string
+  readonly p50: number
+  readonly p95: number
+  readonly count: number
+}
 
-/** Runs `work` once for each input, one after the other, and gives the median and 95th percentile in milliseconds. The first tenth warms up and is not counted. */
-export async function timings<I>(name: string, inputs: readonly I[], work: (input: I) => Promise<unknown>): Promise<Figure> {
+/**
+ * Runs `work` once for each input, one after the other, and gives the median and 95th percentile in milliseconds. The
+ * first tenth warms up and is not counted.
+ */
+export async function timings<I>(
+  name: string,
+  inputs: readonly I[],
+  work: (input: I) => Promise<unknown>,
+): Promise<Figure> {
   const taken: number[] = []
   for (const [index, input] of inputs.entries()) {
     const began = performance.now()

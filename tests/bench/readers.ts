@@ -21,18 +21,24 @@ import { documents, stopWorkers } from '../../server/workers/documents'
 
 const [FILES, WARM, PAGES, EACH, OCR_PAGES] = [40, 20, 12, 30, 3]
 const require = createRequire(import.meta.url)
-const log = (line: string): void => { console.log(`· ${line}`) }
+const log = (line: string): void => {
+  console.log(`· ${line}`)
+}
 const sentences = Object.values(POOLS).flat()
 
 function paragraphs(random: Random, count: number, from: readonly string[] = sentences): string[] {
-  return Array.from({ length: count }, () => Array.from({ length: random.int(3, 7) }, () => random.pick([...from])).join(' '))
+  return Array.from({ length: count }, () =>
+    Array.from({ length: random.int(3, 7) }, () => random.pick([...from])).join(' '),
+  )
 }
 
 /** Of the words of `known`, as often as they stand there, the share that `got` has. */
 function recall(known: string, got: string): number {
   const left = new Map<string, number>()
   for (const word of foldedText(got).split(' ')) left.set(word, (left.get(word) ?? 0) + 1)
-  const words = foldedText(known).split(' ').filter(word => word !== '')
+  const words = foldedText(known)
+    .split(' ')
+    .filter(word => word !== '')
   let found = 0
   for (const word of words) {
     const count = left.get(word) ?? 0
@@ -44,7 +50,12 @@ function recall(known: string, got: string): number {
 }
 
 const textOf = async (extension: string, bytes: Buffer): Promise<string> => {
-  const outcome = await outcomeOf({ kind: 'read', extension, recognised: [], bytes: new Uint8Array(bytes) }) as Outcome
+  const outcome = (await outcomeOf({
+    kind: 'read',
+    extension,
+    recognised: [],
+    bytes: new Uint8Array(bytes),
+  })) as Outcome
   if (!outcome.ok || !('pages' in outcome)) throw new Error('A document of the bench could not be read.')
   return outcome.pages.map(({ body }) => body).join('\n')
 }
@@ -58,7 +69,13 @@ function manyPages(random: Random): Promise<Buffer> {
     document.on('error', reject)
     for (let page = 0; page < PAGES; page++) {
       if (page > 0) document.addPage()
-      document.font(random.pick(['Times-Roman', 'Helvetica', 'Courier'])).fontSize(random.int(9, 12)).text(paragraphs(random, 6).join('\n\n'), { columns: random.int(1, 2), align: random.next() < 0.5 ? 'left' : 'justify' })
+      document
+        .font(random.pick(['Times-Roman', 'Helvetica', 'Courier']))
+        .fontSize(random.int(9, 12))
+        .text(paragraphs(random, 6).join('\n\n'), {
+          columns: random.int(1, 2),
+          align: random.next() < 0.5 ? 'left' : 'justify',
+        })
     }
     document.end()
   })
@@ -70,7 +87,11 @@ async function pdfFigures(): Promise<string> {
   const folder = mkdtempSync(join(tmpdir(), 'hembix-bench-'))
   try {
     const files = await Promise.all(Array.from({ length: FILES }, () => manyPages(random)))
-    const paths = files.map((bytes, index) => { const path = join(folder, `${index}.pdf`); writeFileSync(path, bytes); return path })
+    const paths = files.map((bytes, index) => {
+      const path = join(folder, `${index}.pdf`)
+      writeFileSync(path, bytes)
+      return path
+    })
     // Compiled before it is measured, as a reader is that has run for a while.
     for (const bytes of files.slice(0, WARM)) await textOf('pdf', bytes)
     const compares = !spawnSync('pdftotext', ['-v']).error
@@ -85,11 +106,11 @@ async function pdfFigures(): Promise<string> {
       oursMs += between - began
       theirsMs += performance.now() - between
     }
-    if (!compares) return `PDF: ${(FILES * PAGES / oursMs * 1000).toFixed(0)} pages/s on one core; Debian's pdftotext is not on this machine (package poppler-utils), so nothing is compared.`
+    if (!compares)
+      return `PDF: ${(((FILES * PAGES) / oursMs) * 1000).toFixed(0)} pages/s on one core; Debian's pdftotext is not on this machine (package poppler-utils), so nothing is compared.`
     const shares = paths.map((path, index) => recall(readFileSync(`${path}.txt`, 'utf8'), ours[index] ?? ''))
-    return `PDF, ${FILES} files of ${PAGES} pages and more, one core: ${(FILES / oursMs * 1000).toFixed(1)} files/s; Debian's pdftotext over the same files, in turns with ours (a process each): ${(FILES / theirsMs * 1000).toFixed(1)} files/s, so ${(theirsMs / oursMs).toFixed(2)} of its speed. Of its words we have ${(100 * shares.reduce((sum, one) => sum + one, 0) / shares.length).toFixed(2)} % (least in one file ${(100 * Math.min(...shares)).toFixed(2)} %).`
-  }
-  finally {
+    return `PDF, ${FILES} files of ${PAGES} pages and more, one core: ${((FILES / oursMs) * 1000).toFixed(1)} files/s; Debian's pdftotext over the same files, in turns with ours (a process each): ${((FILES / theirsMs) * 1000).toFixed(1)} files/s, so ${(theirsMs / oursMs).toFixed(2)} of its speed. Of its words we have ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % (least in one file ${(100 * Math.min(...shares)).toFixed(2)} %).`
+  } finally {
     rmSync(folder, { recursive: true, force: true })
   }
 }
@@ -97,9 +118,28 @@ async function pdfFigures(): Promise<string> {
 /** Documents a second by format, and the share of the words that were put into them. */
 async function formatRows(): Promise<string[]> {
   const rows: string[] = []
-  for (const format of ['docx', 'odt', 'xlsx', 'csv', 'md', 'txt', 'html', 'pdf'] as const satisfies readonly Format[]) {
+  for (const format of [
+    'docx',
+    'odt',
+    'xlsx',
+    'csv',
+    'md',
+    'txt',
+    'html',
+    'pdf',
+  ] as const satisfies readonly Format[]) {
     const random = seeded(11)
-    const papers = Array.from({ length: EACH }, (_, index) => ({ name: `paper ${index}`, format, title: `Paper ${index}`, date: new Date('2026-05-06T07:08:09Z'), paragraphs: paragraphs(random, 12), table: [['Berth', 'Units'], ['7', '120']] }))
+    const papers = Array.from({ length: EACH }, (_, index) => ({
+      name: `paper ${index}`,
+      format,
+      title: `Paper ${index}`,
+      date: new Date('2026-05-06T07:08:09Z'),
+      paragraphs: paragraphs(random, 12),
+      table: [
+        ['Berth', 'Units'],
+        ['7', '120'],
+      ],
+    }))
     const files = await Promise.all(papers.map(renderFile))
     const first = files[0]
     if (first) await textOf(format, first)
@@ -108,9 +148,15 @@ async function formatRows(): Promise<string[]> {
     for (const bytes of files) texts.push(await textOf(format, bytes))
     const ms = performance.now() - began
     // A table holds the table only.
-    const known = papers.map(paper => (format === 'csv' || format === 'xlsx' ? paper.table.flat().join(' ') : [paper.title, ...paper.paragraphs].join(' ')))
+    const known = papers.map(paper =>
+      format === 'csv' || format === 'xlsx'
+        ? paper.table.flat().join(' ')
+        : [paper.title, ...paper.paragraphs].join(' '),
+    )
     const share = texts.reduce((sum, text, index) => sum + recall(known[index] ?? '', text), 0) / texts.length
-    rows.push(`| ${format.toUpperCase()} | ${(EACH / ms * 1000).toFixed(0)} | ${(files.reduce((sum, bytes) => sum + bytes.length, 0) / EACH / 1024).toFixed(1)} | ${(100 * share).toFixed(1)} % |`)
+    rows.push(
+      `| ${format.toUpperCase()} | ${((EACH / ms) * 1000).toFixed(0)} | ${(files.reduce((sum, bytes) => sum + bytes.length, 0) / EACH / 1024).toFixed(1)} | ${(100 * share).toFixed(1)} % |`,
+    )
   }
   return rows
 }
@@ -128,8 +174,11 @@ function pageOf(random: Random, texts: readonly string[]): Buffer {
   for (const text of texts) {
     let line = ''
     for (const word of text.split(' ')) {
-      if (pen.measureText(`${line} ${word}`).width > 1330) { pen.fillText(line, 160, at); line = word; at += size * 1.5 }
-      else line = line === '' ? word : `${line} ${word}`
+      if (pen.measureText(`${line} ${word}`).width > 1330) {
+        pen.fillText(line, 160, at)
+        line = word
+        at += size * 1.5
+      } else line = line === '' ? word : `${line} ${word}`
     }
     pen.fillText(line, 160, at)
     at += size * 2.1
@@ -139,10 +188,23 @@ function pageOf(random: Random, texts: readonly string[]): Buffer {
 
 /** As from a scanner that stands badly: turned by up to 1.6 degrees, grey, noisy, a little soft. */
 async function badly(random: Random, page: Buffer): Promise<Buffer> {
-  const turned = await sharp(page).rotate((random.next() < 0.5 ? 1 : -1) * (0.8 + 0.8 * random.next()), { background: '#f2f0ea' }).grayscale().linear(0.72, 46).blur(0.7).toBuffer()
+  const turned = await sharp(page)
+    .rotate((random.next() < 0.5 ? 1 : -1) * (0.8 + 0.8 * random.next()), { background: '#f2f0ea' })
+    .grayscale()
+    .linear(0.72, 46)
+    .blur(0.7)
+    .toBuffer()
   const { width, height } = await sharp(turned).metadata()
-  const noise = await sharp({ create: { width, height, channels: 3, background: '#808080', noise: { type: 'gaussian', mean: 128, sigma: 26 } } }).grayscale().png().toBuffer()
-  return sharp(turned).composite([{ input: noise, blend: 'soft-light' }]).png().toBuffer()
+  const noise = await sharp({
+    create: { width, height, channels: 3, background: '#808080', noise: { type: 'gaussian', mean: 128, sigma: 26 } },
+  })
+    .grayscale()
+    .png()
+    .toBuffer()
+  return sharp(turned)
+    .composite([{ input: noise, blend: 'soft-light' }])
+    .png()
+    .toBuffer()
 }
 
 async function recognisedText(png: Uint8Array, languages: readonly string[]): Promise<string> {
@@ -152,29 +214,47 @@ async function recognisedText(png: Uint8Array, languages: readonly string[]): Pr
 }
 
 async function ocrRows(): Promise<string[]> {
-  for (const [family, file] of [['Sheet', '@fontsource-variable/hanken-grotesk/files/hanken-grotesk-latin-wght-normal.woff2'], ['Serif', '@fontsource-variable/besley/files/besley-latin-wght-normal.woff2']] as const) GlobalFonts.registerFromPath(require.resolve(file), family)
+  for (const [family, file] of [
+    ['Sheet', '@fontsource-variable/hanken-grotesk/files/hanken-grotesk-latin-wght-normal.woff2'],
+    ['Serif', '@fontsource-variable/besley/files/besley-latin-wght-normal.woff2'],
+  ] as const)
+    GlobalFonts.registerFromPath(require.resolve(file), family)
   const rows: string[] = []
   try {
-    for (const [name, spoil] of [['clean', null], ['turned, grey, noisy', badly]] as const) {
+    for (const [name, spoil] of [
+      ['clean', null],
+      ['turned, grey, noisy', badly],
+    ] as const) {
       const random = seeded(29)
       const shares: number[] = []
       const began = performance.now()
-      for (const [language, code] of [['english', 'eng'], ['german', 'deu'], ['french', 'fra'], ['spanish', 'spa']] as const) {
+      for (const [language, code] of [
+        ['english', 'eng'],
+        ['german', 'deu'],
+        ['french', 'fra'],
+        ['spanish', 'spa'],
+      ] as const) {
         for (let page = 0; page < OCR_PAGES; page++) {
           const texts = paragraphs(random, 6, LANGUAGE_SENTENCES[language])
           const drawn = pageOf(random, texts)
           // As the server does it: drawn, then straightened and cleaned where it helps.
-          const task = await outcomeOf({ kind: 'draw', extension: 'png', bytes: new Uint8Array(spoil ? await spoil(random, drawn) : drawn), page: 1 }) as Drawn
+          const task = (await outcomeOf({
+            kind: 'draw',
+            extension: 'png',
+            bytes: new Uint8Array(spoil ? await spoil(random, drawn) : drawn),
+            page: 1,
+          })) as Drawn
           if (!task.ok || !('picture' in task)) throw new Error('A page of the bench could not be drawn.')
           shares.push(recall(texts.join(' '), await recognisedText(task.picture, [code, 'eng'])))
         }
       }
       const ms = performance.now() - began
-      rows.push(`| ${name} | ${(100 * shares.reduce((sum, one) => sum + one, 0) / shares.length).toFixed(2)} % | ${(100 * Math.min(...shares)).toFixed(2)} % | ${(ms / shares.length / 1000).toFixed(1)} | ${shares.length} |`)
-      log(`recognised, ${name}: ${(100 * shares.reduce((sum, one) => sum + one, 0) / shares.length).toFixed(2)} %`)
+      rows.push(
+        `| ${name} | ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % | ${(100 * Math.min(...shares)).toFixed(2)} % | ${(ms / shares.length / 1000).toFixed(1)} | ${shares.length} |`,
+      )
+      log(`recognised, ${name}: ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} %`)
     }
-  }
-  finally {
+  } finally {
     stopWorkers()
   }
   return rows
@@ -182,9 +262,27 @@ async function ocrRows(): Promise<string[]> {
 
 const LANGUAGE_SENTENCES = {
   english: sentences.filter(sentence => / the | and /.test(sentence)),
-  german: ['Der Liegeplatz wird vierteljährlich im Voraus bezahlt, ohne dass eine Rechnung nötig wäre.', 'Die Größe des Bootes wird am Steg gemessen und in den Vertrag eingetragen.', 'Übernachtungen von Gästen sind dem Hafenmeister am selben Abend zu melden.', 'Für Schäden an der Brücke haftet, wer sie verursacht hat, nicht der Verein.', 'Der Kurs beginnt im Frühjahr, sobald das Wasser wärmer als zwölf Grad ist.'],
-  french: ['Le loyer de la place est payé au début de chaque trimestre, sans rappel préalable.', 'L’électricité à quai est mesurée et facturée à son coût réel à la fin du mois.', 'Les élèves apprennent à nouer une corde et à lire les marées avant de naviguer.', 'Toute réparation au-dessus de la ligne d’eau doit être annoncée au bureau.', 'Le résumé de la réunion est envoyé à tous les membres dans les dix jours.'],
-  spanish: ['El amarre se paga por adelantado cada trimestre, según el tamaño del barco.', 'La electricidad del muelle se mide y se cobra a su precio a fin de mes.', 'Los alumnos aprenden a hacer nudos y a leer las mareas antes de salir.', 'Cualquier daño en el pantalán se comunica a la oficina el mismo día.', 'El acta de la reunión se envía a todos los socios en diez días.'],
+  german: [
+    'Der Liegeplatz wird vierteljährlich im Voraus bezahlt, ohne dass eine Rechnung nötig wäre.',
+    'Die Größe des Bootes wird am Steg gemessen und in den Vertrag eingetragen.',
+    'Übernachtungen von Gästen sind dem Hafenmeister am selben Abend zu melden.',
+    'Für Schäden an der Brücke haftet, wer sie verursacht hat, nicht der Verein.',
+    'Der Kurs beginnt im Frühjahr, sobald das Wasser wärmer als zwölf Grad ist.',
+  ],
+  french: [
+    'Le loyer de la place est payé au début de chaque trimestre, sans rappel préalable.',
+    'L’électricité à quai est mesurée et facturée à son coût réel à la fin du mois.',
+    'Les élèves apprennent à nouer une corde et à lire les marées avant de naviguer.',
+    'Toute réparation au-dessus de la ligne d’eau doit être annoncée au bureau.',
+    'Le résumé de la réunion est envoyé à tous les membres dans les dix jours.',
+  ],
+  spanish: [
+    'El amarre se paga por adelantado cada trimestre, según el tamaño del barco.',
+    'La electricidad del muelle se mide y se cobra a su precio a fin de mes.',
+    'Los alumnos aprenden a hacer nudos y a leer las mareas antes de salir.',
+    'Cualquier daño en el pantalán se comunica a la oficina el mismo día.',
+    'El acta de la reunión se envía a todos los socios en diez días.',
+  ],
 } as const
 
 log('PDF against pdftotext')

@@ -23,9 +23,17 @@ const DOCUMENTS = Number(process.env.HEMBIX_BENCH_DOCUMENTS ?? 20_000)
 const UPLOAD_BYTES = 500 * 1024 * 1024
 const serverPid = Number(process.env.HEMBIX_SERVER_PID)
 
-async function reads(client: Client, planId: string, folderIds: readonly string[], names: readonly string[], bodies: readonly string[]): Promise<Figure[]> {
+async function reads(
+  client: Client,
+  planId: string,
+  folderIds: readonly string[],
+  names: readonly string[],
+  bodies: readonly string[],
+): Promise<Figure[]> {
   const random = seeded(99)
-  const ids = (await rows<{ id: string }>(null, 'SELECT id FROM document WHERE plan_id = $1 ORDER BY id LIMIT 5000', [planId])).map(found => found.id)
+  const ids = (
+    await rows<{ id: string }>(null, 'SELECT id FROM document WHERE plan_id = $1 ORDER BY id LIMIT 5000', [planId])
+  ).map(found => found.id)
   const many = <T>(make: () => T, count = 220) => Array.from({ length: count }, make)
   const get = (path: string) => client.get(path)
   const nameWord = () => random.pick(random.pick(names).split(' '))
@@ -33,21 +41,84 @@ async function reads(client: Client, planId: string, folderIds: readonly string[
   const typo = (word: string) => (word.length < 4 ? word : word.slice(0, 2) + word[3] + word[2] + word.slice(4))
   const q = (text: string) => encodeURIComponent(text)
   return [
-    await timings('floor: 100 rows by id, plain SQL', many(() => random.some(ids, 100)), some => fetchByIds(planId, some)),
-    await timings('floor: the smallest route (/api/health)', many(() => ''), () => get('/api/health')),
-    await timings('folder page: first 200 rows of its register', many(() => random.pick(folderIds)), id => get(`/api/documents?folder=${id}&limit=200`)),
-    await timings('folder page: first 200 of 2,000 rows, by name', many(() => folderIds[0]), id => get(`/api/documents?folder=${id}&limit=200`)),
-    await timings('outline: folders, codes’ data, colours, counts', many(() => '', 60), () => get('/api/plan')),
-    await timings('document card', many(() => random.pick(ids)), id => get(`/api/documents/${id}`)),
-    await timings('find as you type: 1 to 2 letters', many(() => nameWord().slice(0, random.int(1, 2))), text => get(`/api/find/names?q=${q(text)}`)),
-    await timings('find as you type: 3 letters to a word', many(() => { const word = nameWord(); return word.slice(0, random.int(3, Math.max(3, word.length))) }), text => get(`/api/find/names?q=${q(text)}`)),
-    await timings('find as you type: two words', many(() => `${nameWord()} ${nameWord().slice(0, 3)}`), text => get(`/api/find/names?q=${q(text)}`)),
-    await timings('find as you type: with a typing error', many(() => typo(nameWord())), text => get(`/api/find/names?q=${q(text)}`)),
+    await timings(
+      'floor: 100 rows by id, plain SQL',
+      many(() => random.some(ids, 100)),
+      some => fetchByIds(planId, some),
+    ),
+    await timings(
+      'floor: the smallest route (/api/health)',
+      many(() => ''),
+      () => get('/api/health'),
+    ),
+    await timings(
+      'folder page: first 200 rows of its register',
+      many(() => random.pick(folderIds)),
+      id => get(`/api/documents?folder=${id}&limit=200`),
+    ),
+    await timings(
+      'folder page: first 200 of 2,000 rows, by name',
+      many(() => folderIds[0]),
+      id => get(`/api/documents?folder=${id}&limit=200`),
+    ),
+    await timings(
+      'outline: folders, codes’ data, colours, counts',
+      many(() => '', 60),
+      () => get('/api/plan'),
+    ),
+    await timings(
+      'document card',
+      many(() => random.pick(ids)),
+      id => get(`/api/documents/${id}`),
+    ),
+    await timings(
+      'find as you type: 1 to 2 letters',
+      many(() => nameWord().slice(0, random.int(1, 2))),
+      text => get(`/api/find/names?q=${q(text)}`),
+    ),
+    await timings(
+      'find as you type: 3 letters to a word',
+      many(() => {
+        const word = nameWord()
+        return word.slice(0, random.int(3, Math.max(3, word.length)))
+      }),
+      text => get(`/api/find/names?q=${q(text)}`),
+    ),
+    await timings(
+      'find as you type: two words',
+      many(() => `${nameWord()} ${nameWord().slice(0, 3)}`),
+      text => get(`/api/find/names?q=${q(text)}`),
+    ),
+    await timings(
+      'find as you type: with a typing error',
+      many(() => typo(nameWord())),
+      text => get(`/api/find/names?q=${q(text)}`),
+    ),
     await timings('full text: one word', many(bodyWord), text => get(`/api/find?q=${q(text)}`)),
-    await timings('full text: a very common word', many(() => random.pick(['the', 'and', 'for', 'with', 'this'])), text => get(`/api/find?q=${q(text)}`)),
-    await timings('full text: two words', many(() => `${bodyWord()} ${bodyWord()}`), text => get(`/api/find?q=${q(text)}`)),
-    await timings('full text: a phrase', many(() => { const words = random.pick(bodies).split(' '); const at = random.int(0, words.length - 3); return `"${words.slice(at, at + 2).join(' ')}"` }), text => get(`/api/find?q=${q(text)}`)),
-    await timings('full text: one word, in a folder and below', many(() => [bodyWord(), random.pick(folderIds)] as const), ([text, id]) => get(`/api/find?q=${q(text)}&place=${id}`)),
+    await timings(
+      'full text: a very common word',
+      many(() => random.pick(['the', 'and', 'for', 'with', 'this'])),
+      text => get(`/api/find?q=${q(text)}`),
+    ),
+    await timings(
+      'full text: two words',
+      many(() => `${bodyWord()} ${bodyWord()}`),
+      text => get(`/api/find?q=${q(text)}`),
+    ),
+    await timings(
+      'full text: a phrase',
+      many(() => {
+        const words = random.pick(bodies).split(' ')
+        const at = random.int(0, words.length - 3)
+        return `"${words.slice(at, at + 2).join(' ')}"`
+      }),
+      text => get(`/api/find?q=${q(text)}`),
+    ),
+    await timings(
+      'full text: one word, in a folder and below',
+      many(() => [bodyWord(), random.pick(folderIds)] as const),
+      ([text, id]) => get(`/api/find?q=${q(text)}&place=${id}`),
+    ),
   ]
 }
 
@@ -57,14 +128,33 @@ const rssMB = () => Number(/VmRSS:\s+(\d+)/.exec(readFileSync(`/proc/${serverPid
 async function uploadLarge(client: Client): Promise<{ seconds: number; grewMB: number }> {
   const before = rssMB()
   let most = before
-  const watch = setInterval(() => { most = Math.max(most, rssMB()) }, 50)
-  const query = new URLSearchParams({ change: v7(), document: v7(), folder: 'in-tray', name: 'large.bin', changed: '2026-01-01T00:00:00.000Z' })
+  const watch = setInterval(() => {
+    most = Math.max(most, rssMB())
+  }, 50)
+  const query = new URLSearchParams({
+    change: v7(),
+    document: v7(),
+    folder: 'in-tray',
+    name: 'large.bin',
+    changed: '2026-01-01T00:00:00.000Z',
+  })
   const began = performance.now()
   await new Promise<void>((resolve, reject) => {
-    const sending = request(`${client.base}/api/uploads?${query.toString()}`, { method: 'POST', headers: { 'cookie': client.cookie, 'content-length': UPLOAD_BYTES, 'content-type': 'application/octet-stream' } }, (response) => {
-      response.resume()
-      response.on('end', () => (response.statusCode === 200 ? resolve() : reject(new Error(`The upload was answered with ${response.statusCode}.`))))
-    })
+    const sending = request(
+      `${client.base}/api/uploads?${query.toString()}`,
+      {
+        method: 'POST',
+        headers: { cookie: client.cookie, 'content-length': UPLOAD_BYTES, 'content-type': 'application/octet-stream' },
+      },
+      response => {
+        response.resume()
+        response.on('end', () =>
+          response.statusCode === 200
+            ? resolve()
+            : reject(new Error(`The upload was answered with ${response.statusCode}.`)),
+        )
+      },
+    )
     sending.on('error', reject)
     let left = UPLOAD_BYTES
     const part = randomBytes(1024 * 1024)
@@ -89,7 +179,8 @@ async function rawWrite(): Promise<number> {
   await rows(null, 'ALTER TABLE raw_chunk ALTER bytes SET STORAGE EXTERNAL')
   const part = randomBytes(1024 * 1024)
   const began = performance.now()
-  for (let seq = 0; seq < UPLOAD_BYTES / part.length; seq++) await rows(null, 'INSERT INTO raw_chunk VALUES ($1, $2, $3)', [id, seq, part])
+  for (let seq = 0; seq < UPLOAD_BYTES / part.length; seq++)
+    await rows(null, 'INSERT INTO raw_chunk VALUES ($1, $2, $3)', [id, seq, part])
   return (performance.now() - began) / 1000
 }
 
@@ -97,10 +188,23 @@ async function readingSpeed(client: Client): Promise<{ format: string; perSecond
   const random = seeded(5)
   const figures: { format: string; perSecond: number }[] = []
   for (const format of ['pdf', 'docx', 'odt', 'txt'] as const satisfies readonly Format[]) {
-    const files = await Promise.all(Array.from({ length: 60 }, (_, index) => renderFile(write(random, 'lease', { name: `${format} ${index}`, title: `Paper ${index}`, format, date: new Date('2026-01-01T00:00:00Z'), length: 40 }))))
+    const files = await Promise.all(
+      Array.from({ length: 60 }, (_, index) =>
+        renderFile(
+          write(random, 'lease', {
+            name: `${format} ${index}`,
+            title: `Paper ${index}`,
+            format,
+            date: new Date('2026-01-01T00:00:00Z'),
+            length: 40,
+          }),
+        ),
+      ),
+    )
     const began = performance.now()
     const ids: string[] = []
-    for (const [index, bytes] of files.entries()) ids.push((await client.upload(`${format} ${index}.${format}`, bytes)).id)
+    for (const [index, bytes] of files.entries())
+      ids.push((await client.upload(`${format} ${index}.${format}`, bytes)).id)
     for (const id of ids) await client.whenRead(id)
     figures.push({ format, perSecond: ids.length / ((performance.now() - began) / 1000) })
   }
@@ -115,9 +219,14 @@ const reading = await readingSpeed(client)
 const began = performance.now()
 const { folderIds, names, bodies } = await generatePlan(plan.id, 1000, DOCUMENTS)
 console.log(`· generated ${DOCUMENTS} documents in ${Math.round((performance.now() - began) / 1000)} s`)
-const scale = [...await computedInPage(20_000), ...await computedInPage(40_000), ...await movedOnServer(await newClient(), 10_000, 25_000), ...await movedOnServer(await newClient(), 20_000, 50_000)]
+const scale = [
+  ...(await computedInPage(20_000)),
+  ...(await computedInPage(40_000)),
+  ...(await movedOnServer(await newClient(), 10_000, 25_000)),
+  ...(await movedOnServer(await newClient(), 20_000, 50_000)),
+]
 const figures = await reads(client, plan.id, folderIds, names, bodies)
-const many = [...await manyAtOnce(client, plan.id), ...await suggestionSpeed(client, plan.id)]
+const many = [...(await manyAtOnce(client, plan.id)), ...(await suggestionSpeed(client, plan.id))]
 const quality = await suggestionQuality()
 const mb = UPLOAD_BYTES / 1024 / 1024
 const report = `# Figures

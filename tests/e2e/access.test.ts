@@ -5,8 +5,13 @@ import { openDemo } from './person'
 
 /** `part`: only what lies in it, such as a dialog in front of a dimmed page. */
 async function findings(page: Page, part = 'body'): Promise<string[]> {
-  const { violations } = await new AxeBuilder({ page }).include(part).withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa']).analyze()
-  return violations.filter(({ impact }) => impact === 'serious' || impact === 'critical').map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 160)} (${nodes.length})`)
+  const { violations } = await new AxeBuilder({ page })
+    .include(part)
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa'])
+    .analyze()
+  return violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html.slice(0, 160)} (${nodes.length})`)
 }
 
 for (const look of ['light', 'dark'] as const) {

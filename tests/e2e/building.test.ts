@@ -4,7 +4,17 @@ import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { expect, test } from '@playwright/test'
 import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow, unfold } from './person'
+import {
+  bottomLine,
+  bringIn,
+  makeFolders,
+  newPerson,
+  openDemo,
+  openFolder,
+  registerRow,
+  treeRow,
+  unfold,
+} from './person'
 
 test('folders are numbered and ordered as the dialog shows before', async ({ page }) => {
   await newPerson(page)
@@ -22,7 +32,12 @@ test('folders are numbered and ordered as the dialog shows before', async ({ pag
   await expect(dialog.getByText('1.10 Week 1', { exact: true })).toBeVisible()
   await dialog.getByRole('button', { name: 'Number them' }).click()
   await expect(dialog).toHaveCount(0)
-  await expect(page.getByRole('treeitem')).toHaveText([/1\s*Term/, /1\.10\s*Week 1/, /1\.20\s*Week 2/, /1\.30\s*Week 10/])
+  await expect(page.getByRole('treeitem')).toHaveText([
+    /1\s*Term/,
+    /1\.10\s*Week 1/,
+    /1\.20\s*Week 2/,
+    /1\.30\s*Week 10/,
+  ])
   await page.keyboard.press('Control+z')
   await expect(page.getByRole('treeitem').nth(1)).toHaveText(/1\.1\s*Week 10/)
 })
@@ -65,7 +80,10 @@ test('crumbs go up and offer siblings; back and forward work', async ({ page }) 
   await page.getByRole('button', { name: 'Folders beside Safety notices' }).click()
   await page.locator('.v-list-item', { hasText: '1.4 Suppliers' }).click()
   await expect(page.getByRole('heading', { level: 1, name: /Suppliers/ })).toBeVisible()
-  await page.getByRole('navigation', { name: 'Path' }).getByRole('button', { name: '1 Quay office', exact: true }).click()
+  await page
+    .getByRole('navigation', { name: 'Path' })
+    .getByRole('button', { name: '1 Quay office', exact: true })
+    .click()
   await expect(page.getByRole('heading', { level: 1, name: /Quay office/ })).toBeVisible()
   await page.goBack()
   await expect(page.getByRole('heading', { level: 1, name: /Suppliers/ })).toBeVisible()
@@ -115,7 +133,10 @@ test('a document opens in the reader, and downloads as the very same bytes', asy
   const text = '# Terms\n\nShore power is **metered**.\n'
   await bringIn(page, [{ name: 'Terms (signed).md', text }])
   await registerRow(page, 'Terms').click()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByLabel('Card').getByRole('link', { name: 'Download' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByLabel('Card').getByRole('link', { name: 'Download' }).click(),
+  ])
   expect(download.suggestedFilename()).toBe('Terms (signed).md')
   const hash = (bytes: string | Buffer) => createHash('sha256').update(bytes).digest('hex')
   expect(hash(await readFile(await download.path()))).toBe(hash(text))
@@ -132,11 +153,23 @@ test('an upload can be stopped, and nothing of it is kept', async ({ page }) => 
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
   const session = await page.context().newCDPSession(page)
-  await session.send('Network.emulateNetworkConditions', { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: 200_000 })
-  await page.getByLabel('Files to bring in').setInputFiles({ name: 'slow.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(4_000_000) })
+  await session.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: 200_000,
+  })
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles({ name: 'slow.bin', mimeType: 'application/octet-stream', buffer: Buffer.alloc(4_000_000) })
   await page.getByRole('button', { name: 'Stop slow.bin' }).click()
   await expect(page.getByText('stopped, nothing kept')).toBeVisible()
-  await session.send('Network.emulateNetworkConditions', { offline: false, latency: 0, downloadThroughput: -1, uploadThroughput: -1 })
+  await session.send('Network.emulateNetworkConditions', {
+    offline: false,
+    latency: 0,
+    downloadThroughput: -1,
+    uploadThroughput: -1,
+  })
   await page.getByRole('button', { name: 'Try slow.bin again' }).click()
   await expect(registerRow(page, 'slow')).toBeVisible()
 })
@@ -147,8 +180,10 @@ test('an upload goes on by itself after the connection was lost, from where it w
   await openFolder(page, 'Office')
   // Half a megabyte arrives, then the connection is gone, and comes back.
   const offsets: number[] = []
-  await page.route('**/api/uploads/resumable', route => route.continue({ postData: route.request().postDataBuffer()?.subarray(0, 500_000) }))
-  await page.route('**/api/uploads/resumable/*', async (route) => {
+  await page.route('**/api/uploads/resumable', route =>
+    route.continue({ postData: route.request().postDataBuffer()?.subarray(0, 500_000) }),
+  )
+  await page.route('**/api/uploads/resumable/*', async route => {
     const isPart = route.request().method() === 'PATCH'
     if (isPart) offsets.push(Number(route.request().headers()['upload-offset']))
     await (isPart && offsets.length === 1 ? route.abort('connectionreset') : route.continue())
@@ -161,13 +196,20 @@ test('an upload goes on by itself after the connection was lost, from where it w
   expect(offsets).toEqual([500_000, 500_000])
 })
 
-test('a desktop folder comes in with its folders as one act, and the same file is known the second time', async ({ page }, info) => {
+test('a desktop folder comes in with its folders as one act, and the same file is known the second time', async ({
+  page,
+}, info) => {
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
   const desktop = info.outputPath('Regatta')
   mkdirSync(join(desktop, 'Lists'), { recursive: true })
-  for (const [path, text] of [['programme.txt', 'start at nine'], ['Lists/crews.txt', 'Tern and Heron'], ['Lists/boats.txt', 'twelve']] as const) writeFileSync(join(desktop, path), text)
+  for (const [path, text] of [
+    ['programme.txt', 'start at nine'],
+    ['Lists/crews.txt', 'Tern and Heron'],
+    ['Lists/boats.txt', 'twelve'],
+  ] as const)
+    writeFileSync(join(desktop, path), text)
   await page.getByLabel('A folder of the desktop to bring in').setInputFiles(desktop)
   await expect(page.getByRole('dialog')).toContainText('3 files in 2 folders')
   await page.keyboard.press('Enter')

@@ -4,7 +4,10 @@ import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, t
 test('things are picked up in three places and put down in a fourth, also after a reload', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['One', 'Two', 'Four'])
-  for (const [folder, name] of [['One', 'alpha'], ['Two', 'beta']] as const) {
+  for (const [folder, name] of [
+    ['One', 'alpha'],
+    ['Two', 'beta'],
+  ] as const) {
     await openFolder(page, folder)
     await bringIn(page, [{ name: `${name}.txt`, text: name }])
     await registerRow(page, name).click()
@@ -49,7 +52,10 @@ test('dragging with Ctrl files as well, and the hand takes what is dropped on it
   await newPerson(page)
   await makeFolders(page, ['One', 'Two'])
   await openFolder(page, 'One')
-  await bringIn(page, [{ name: 'alpha.txt', text: 'a' }, { name: 'beta.txt', text: 'b' }])
+  await bringIn(page, [
+    { name: 'alpha.txt', text: 'a' },
+    { name: 'beta.txt', text: 'b' },
+  ])
   await registerRow(page, 'beta').click()
   await page.keyboard.press('x')
   const [from, to] = [await registerRow(page, 'alpha').boundingBox(), await treeRow(page, 'Two').boundingBox()]
@@ -82,9 +88,13 @@ test('a rectangle selects, with Ctrl it adds, and what is selected is dragged ou
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
-  await bringIn(page, ['a', 'b', 'c', 'd', 'e'].map(name => ({ name: `${name} paper.txt`, text: name })))
+  await bringIn(
+    page,
+    ['a', 'b', 'c', 'd', 'e'].map(name => ({ name: `${name} paper.txt`, text: name })),
+  )
   await expect(registerRow(page, 'e paper')).toBeVisible()
-  const box = async (name: string) => (await registerRow(page, name).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
+  const box = async (name: string) =>
+    (await registerRow(page, name).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
   const [first, third, fifth] = [await box('a paper'), await box('c paper'), await box('e paper')]
   const below = fifth.y + fifth.height + 30
   await page.mouse.move(third.x + 200, below)
@@ -100,21 +110,35 @@ test('a rectangle selects, with Ctrl it adds, and what is selected is dragged ou
   await page.keyboard.up('Control')
   await expect(page.getByRole('row', { selected: true })).toHaveCount(4)
   await registerRow(page, 'a paper').click()
-  const carried = page.evaluate(() => new Promise<string>((resolve) => { window.addEventListener('dragstart', ({ dataTransfer }) => resolve(dataTransfer?.types.join(' ') ?? '')) }))
-  const types = await Promise.all([carried, (async () => {
-    await page.mouse.move(first.x + 120, first.y + 14)
-    await page.mouse.down()
-    await page.mouse.move(first.x + 130, first.y + 24, { steps: 4 })
-    await page.mouse.up()
-  })()])
+  const carried = page.evaluate(
+    () =>
+      new Promise<string>(resolve => {
+        window.addEventListener('dragstart', ({ dataTransfer }) => resolve(dataTransfer?.types.join(' ') ?? ''))
+      }),
+  )
+  const types = await Promise.all([
+    carried,
+    (async () => {
+      await page.mouse.move(first.x + 120, first.y + 14)
+      await page.mouse.down()
+      await page.mouse.move(first.x + 130, first.y + 24, { steps: 4 })
+      await page.mouse.up()
+    })(),
+  ])
   expect(types[0]).toMatch(/downloadurl/)
 })
 
 test('a rectangle selects in the In-tray and among what is found', async ({ page }) => {
   await newPerson(page)
   await page.getByRole('link', { name: /In-tray/ }).click()
-  await bringIn(page, ['a', 'b', 'c'].map(name => ({ name: `${name} paper.txt`, text: name })))
-  for (const [list, address] of [['Waiting documents', null], ['Found documents', '/find?q=paper']] as const) {
+  await bringIn(
+    page,
+    ['a', 'b', 'c'].map(name => ({ name: `${name} paper.txt`, text: name })),
+  )
+  for (const [list, address] of [
+    ['Waiting documents', null],
+    ['Found documents', '/find?q=paper'],
+  ] as const) {
     if (address !== null) await page.goto(address)
     const rows = page.getByRole('grid', { name: list }).getByRole('row')
     await expect(rows).toHaveCount(3)

@@ -1,6 +1,16 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow, unfold } from './person'
+import {
+  bottomLine,
+  bringIn,
+  makeFolders,
+  newPerson,
+  openDemo,
+  openFolder,
+  registerRow,
+  treeRow,
+  unfold,
+} from './person'
 
 const editor = (page: Page) => page.locator('.cm-content')
 const preview = (page: Page) => page.getByRole('region', { name: 'The plan as it will be' }).getByRole('listitem')
@@ -87,7 +97,7 @@ test('the present plan is rearranged in a draft: documents go with their folders
 test('a draft of the present plan waits for the plan when its page is opened anew', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['Alpha', 'Beta'])
-  await page.route('**/api/plan', async (route) => {
+  await page.route('**/api/plan', async route => {
     await new Promise(resolve => setTimeout(resolve, 1500))
     await route.continue()
   })
@@ -133,7 +143,10 @@ test('where the documents of removed folders go is asked', async ({ page }) => {
   await expect(registerRow(page, 'Inside')).toBeVisible()
 })
 
-test('a draft is kept by itself, says what is wrong, and follows the plan from another window', async ({ page, context }) => {
+test('a draft is kept by itself, says what is wrong, and follows the plan from another window', async ({
+  page,
+  context,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Alpha', 'Beta'])
   await page.goto('/draft')
@@ -174,7 +187,10 @@ test('pointing writes the notation: number, colour, purpose, and the grip drags 
   await page.getByLabel('Purpose', { exact: true }).fill('what matters')
   await page.keyboard.press('Tab')
   await expect(page.locator('.cm-line').first()).toHaveText('#30 Alpha [Urgent] -- what matters')
-  const [grip, last] = [await page.locator('.grips .grip').nth(0).boundingBox(), await page.locator('.cm-line').nth(2).boundingBox()]
+  const [grip, last] = [
+    await page.locator('.grips .grip').nth(0).boundingBox(),
+    await page.locator('.cm-line').nth(2).boundingBox(),
+  ]
   if (!grip || !last) throw new Error('There is no grip.')
   await page.mouse.move(grip.x + 4, grip.y + 8)
   await page.mouse.down()
@@ -226,27 +242,41 @@ test('the next school year is made from this one, and the old one is closed unde
 test('the plan leaves as OPML, Markdown and CSV, and comes back from a file', async ({ page }) => {
   await openDemo(page)
   const saved: Record<string, string> = {}
-  for (const [item, kind] of [['Save as OPML', 'opml'], ['Save as Markdown', 'md'], ['Save as a table (CSV)', 'csv']] as const) {
+  for (const [item, kind] of [
+    ['Save as OPML', 'opml'],
+    ['Save as Markdown', 'md'],
+    ['Save as a table (CSV)', 'csv'],
+  ] as const) {
     await page.getByRole('button', { name: 'More' }).click()
-    const [download] = await Promise.all([page.waitForEvent('download'), page.locator('.v-list-item', { hasText: item }).click()])
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.locator('.v-list-item', { hasText: item }).click(),
+    ])
     expect(download.suggestedFilename()).toBe(`Tern Quay.${kind}`)
     saved[kind] = await (await import('node:fs/promises')).readFile(await download.path(), 'utf8')
   }
   expect(saved.csv).toContain('1.1,Berth leases,Quay office/Berth leases')
   for (const kind of ['opml', 'md', 'csv']) {
     await page.goto('/draft')
-    await page.getByLabel('A file with an outline').setInputFiles({ name: `plan.${kind}`, mimeType: 'text/plain', buffer: Buffer.from(saved[kind] ?? '') })
+    await page
+      .getByLabel('A file with an outline')
+      .setInputFiles({ name: `plan.${kind}`, mimeType: 'text/plain', buffer: Buffer.from(saved[kind] ?? '') })
     await expect(summary(page)).toContainText('60 new')
     await page.getByRole('button', { name: 'Discard' }).click()
   }
   await page.goto('/draft')
-  await page.getByLabel('A file with an outline').setInputFiles({ name: 'broken.opml', mimeType: 'text/plain', buffer: Buffer.from('<opml') })
+  await page
+    .getByLabel('A file with an outline')
+    .setInputFiles({ name: 'broken.opml', mimeType: 'text/plain', buffer: Buffer.from('<opml') })
   await expect(page.getByRole('alert')).toContainText('not a sound OPML file')
   await page.goto('/contents')
   await expect(page.getByText('Berth leases')).toBeVisible()
 })
 
-test('a draft stays whole while its folder is in the Trash, and typed words survive leaving at once', async ({ page, context }) => {
+test('a draft stays whole while its folder is in the Trash, and typed words survive leaving at once', async ({
+  page,
+  context,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
@@ -278,7 +308,7 @@ test('a folder of the desktop becomes a draft, and its documents come in when it
   await newPerson(page)
   await page.goto('/draft')
   await page.getByLabel('A folder of the desktop').evaluate((input: HTMLInputElement) => {
-    const files = ['Papers/May/sea.txt', 'Papers/May/sand.txt', 'Papers/index.txt'].map((path) => {
+    const files = ['Papers/May/sea.txt', 'Papers/May/sand.txt', 'Papers/index.txt'].map(path => {
       const file = new File([path], path.split('/').at(-1) ?? '')
       Object.defineProperty(file, 'webkitRelativePath', { value: path })
       return file

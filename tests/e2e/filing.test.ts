@@ -2,8 +2,10 @@ import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
 import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
 
-const waiting = (page: Page, name: string) => page.getByRole('grid', { name: 'Waiting documents' }).getByRole('row', { name: new RegExp(name) })
-const LEASE = 'Berth lease: pontoon 7\n\nThis lease is made on 1 October 2026. The holder pays quarterly dues for the berth.'
+const waiting = (page: Page, name: string) =>
+  page.getByRole('grid', { name: 'Waiting documents' }).getByRole('row', { name: new RegExp(name) })
+const LEASE =
+  'Berth lease: pontoon 7\n\nThis lease is made on 1 October 2026. The holder pays quarterly dues for the berth.'
 const LESSON = 'Lesson: the bowline\n\nLearners tie the bowline with a rope and practise it in pairs.'
 
 async function openTray(page: Page): Promise<void> {
@@ -15,7 +17,10 @@ async function openTray(page: Page): Promise<void> {
 async function filedPlan(page: Page): Promise<void> {
   await newPerson(page)
   await makeFolders(page, ['Leases', 'Lessons'])
-  for (const [folder, name, text] of [['Leases', '2026-09-01 Berth lease, pontoon 3', LEASE], ['Lessons', 'Evening 1', LESSON]] as const) {
+  for (const [folder, name, text] of [
+    ['Leases', '2026-09-01 Berth lease, pontoon 3', LEASE],
+    ['Lessons', 'Evening 1', LESSON],
+  ] as const) {
     await openFolder(page, folder)
     await bringIn(page, [{ name: `${name}.txt`, text: `${text}\nOnce more.` }])
     await expect(registerRow(page, name)).toBeVisible()
@@ -26,7 +31,11 @@ async function filedPlan(page: Page): Promise<void> {
 test('arrivals are named, placed and tagged from the keyboard; undo goes one back', async ({ page }) => {
   await filedPlan(page)
   await openTray(page)
-  await bringIn(page, [{ name: 'scan 0042.txt', text: LEASE }, { name: 'knots.txt', text: LESSON }, { name: 'rubbish.txt', text: 'zzz' }])
+  await bringIn(page, [
+    { name: 'scan 0042.txt', text: LEASE },
+    { name: 'knots.txt', text: LESSON },
+    { name: 'rubbish.txt', text: 'zzz' },
+  ])
   await expect(waiting(page, 'rubbish')).toBeVisible()
   await waiting(page, 'scan 0042').click()
   const panel = page.getByRole('form', { name: 'File it' })
@@ -61,7 +70,9 @@ test('arrivals are named, placed and tagged from the keyboard; undo goes one bac
   await expect(page.getByText('Nothing waits for a place.')).toBeVisible()
 })
 
-test('a missing folder is made while filing, in several places at once, and each place is told apart on the card', async ({ page }) => {
+test('a missing folder is made while filing, in several places at once, and each place is told apart on the card', async ({
+  page,
+}) => {
   await filedPlan(page)
   await openTray(page)
   await bringIn(page, [{ name: 'policy.txt', text: 'Insurance of the boathouse' }])
@@ -74,7 +85,10 @@ test('a missing folder is made while filing, in several places at once, and each
   await expect(page.getByRole('dialog')).toContainText('3 Insurance')
   await field.fill('leases')
   await field.press('Enter')
-  await expect(page.getByRole('radio', { name: /3 Insurance.*home|home.*3 Insurance|3 Insurance/ })).toHaveAttribute('aria-checked', 'true')
+  await expect(page.getByRole('radio', { name: /3 Insurance.*home|home.*3 Insurance|3 Insurance/ })).toHaveAttribute(
+    'aria-checked',
+    'true',
+  )
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toHaveText('Filed “policy” in 3 Insurance and 1 Leases')
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
@@ -106,7 +120,10 @@ test('moving suggests where else a document could lie', async ({ page }) => {
 test('a dozen are selected and filed together; dragging shows the outline', async ({ page }) => {
   await filedPlan(page)
   await openTray(page)
-  await bringIn(page, Array.from({ length: 12 }, (_, index) => ({ name: `paper ${index + 10}.txt`, text: `${LEASE} ${index}` })))
+  await bringIn(
+    page,
+    Array.from({ length: 12 }, (_, index) => ({ name: `paper ${index + 10}.txt`, text: `${LEASE} ${index}` })),
+  )
   await expect(waiting(page, 'paper 21')).toBeVisible()
   await waiting(page, 'paper').first().click()
   await page.keyboard.press('Control+a')
@@ -163,7 +180,10 @@ test('a standing order is tried out, switched on, and deals with what arrives', 
   await expect(page.getByText('with “berth lease”: files it in 1 Leases')).toBeVisible()
   await page.getByRole('link', { name: 'In-tray' }).first().click()
   await bringIn(page, [{ name: 'scan 7.txt', text: LEASE }])
-  await expect(bottomLine(page)).toHaveText('Standing order “Leases”: filed “2026-10-01 Berth lease: pontoon 7” in 1 Leases', { timeout: 15_000 })
+  await expect(bottomLine(page)).toHaveText(
+    'Standing order “Leases”: filed “2026-10-01 Berth lease: pontoon 7” in 1 Leases',
+    { timeout: 15_000 },
+  )
   await expect(page.getByText('Nothing waits for a place.')).toBeVisible()
 })
 
@@ -171,7 +191,10 @@ test('forty documents are in their places within five minutes, with the keyboard
   test.setTimeout(360_000)
   await filedPlan(page)
   await openTray(page)
-  const papers = Array.from({ length: 40 }, (_, index) => ({ name: `scan ${String(index + 1).padStart(4, '0')}.txt`, text: `${index % 2 === 0 ? LEASE : LESSON}\nNumber ${index}` }))
+  const papers = Array.from({ length: 40 }, (_, index) => ({
+    name: `scan ${String(index + 1).padStart(4, '0')}.txt`,
+    text: `${index % 2 === 0 ? LEASE : LESSON}\nNumber ${index}`,
+  }))
   await bringIn(page, papers)
   await expect(page.getByText('40 documents waiting for a place')).toBeVisible({ timeout: 30_000 })
   await page.getByRole('button', { name: 'Close' }).last().click()
@@ -184,10 +207,14 @@ test('forty documents are in their places within five minutes, with the keyboard
     const isLease = Number(/\d+/.exec(last)?.[0]) % 2 === 1
     const place = page.getByRole('radio', { name: isLease ? /1 Leases/ : /2 Lessons/ })
     await expect(place).toBeVisible()
-    if (await place.getAttribute('aria-checked') !== 'true') await page.keyboard.press('2')
+    if ((await place.getAttribute('aria-checked')) !== 'true') await page.keyboard.press('2')
     await expect(place).toHaveAttribute('aria-checked', 'true')
     await page.keyboard.press('Enter')
-    await expect(page.getByText(left === 1 ? 'Nothing waits for a place.' : left === 2 ? '1 document waiting' : `${left - 1} documents waiting`)).toBeVisible()
+    await expect(
+      page.getByText(
+        left === 1 ? 'Nothing waits for a place.' : left === 2 ? '1 document waiting' : `${left - 1} documents waiting`,
+      ),
+    ).toBeVisible()
   }
   expect(Date.now() - began).toBeLessThan(300_000)
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
@@ -213,5 +240,7 @@ test('three scanned pages become one searchable PDF, which is found by a word in
   await expect(page.getByRole('heading', { name: 'In-tray', exact: true })).toBeVisible({ timeout: 90_000 })
   await expect(waiting(page, 'Papers from the scanner')).toContainText('Scanner')
   await page.goto('/find?q=2026') // a word on one of the pages of either set
-  await expect(page.getByRole('grid', { name: 'Found documents' }).getByRole('row', { name: /Papers from the scanner/ })).toContainText(/(October|March) 2026/)
+  await expect(
+    page.getByRole('grid', { name: 'Found documents' }).getByRole('row', { name: /Papers from the scanner/ }),
+  ).toContainText(/(October|March) 2026/)
 })

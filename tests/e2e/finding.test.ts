@@ -56,7 +56,9 @@ test('a search that finds nothing says what asks one thing too many', async ({ p
   await expect(page.getByRole('heading', { name: 'Nothing is found' })).toBeVisible()
 })
 
-test('narrowing by type, place and star works together, lives in the address and can be dropped at once', async ({ page }) => {
+test('narrowing by type, place and star works together, lives in the address and can be dropped at once', async ({
+  page,
+}) => {
   await withPapers(page)
   await page.getByLabel('Plain text', { exact: true }).check()
   await expect(found(page)).toHaveCount(2)
@@ -116,7 +118,13 @@ test('the register sorts by its columns, naturally by name, and selects with Shi
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
-  await bringIn(page, ['Week 10', 'Week 2', 'Week 1'].map((name, index) => ({ name: `${name}.txt`, text: 'x'.repeat(10 + index * 1000) })))
+  await bringIn(
+    page,
+    ['Week 10', 'Week 2', 'Week 1'].map((name, index) => ({
+      name: `${name}.txt`,
+      text: 'x'.repeat(10 + index * 1000),
+    })),
+  )
   const names = page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: /Week/ })
   await expect(names).toHaveText([/Week 1(?!0)/, /Week 2/, /Week 10/])
   await page.getByRole('columnheader', { name: /Size/ }).click()

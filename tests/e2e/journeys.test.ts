@@ -9,7 +9,10 @@ test('a plan is built, filed into and searched with the keyboard, and everything
   await makeFolders(page, ['Leases'])
   await expect(bottomLine(page)).toHaveText('New folder “Leases” in 1 Office')
 
-  await bringIn(page, [{ name: 'Berth 7.txt', text: 'The shore power is metered at cost.' }, { name: 'Plain.md', text: '# Plain\n\nNothing of interest.' }])
+  await bringIn(page, [
+    { name: 'Berth 7.txt', text: 'The shore power is metered at cost.' },
+    { name: 'Plain.md', text: '# Plain\n\nNothing of interest.' },
+  ])
   await expect(registerRow(page, 'Berth 7')).toBeVisible()
   await expect(registerRow(page, 'Plain')).toBeVisible()
 
@@ -46,7 +49,11 @@ test('Esc leaves no folder behind, a twin is hinted at, and F2 renames', async (
   await page.keyboard.press('n')
   await expect(page.getByText('New folder in the top of the plan')).toBeVisible()
   const field = page.getByRole('textbox', { name: /Name of the new folder/ })
-  expect(await field.evaluate((input: HTMLInputElement) => input.value.slice(input.selectionStart ?? 0, input.selectionEnd ?? 0))).toBe('New folder')
+  expect(
+    await field.evaluate((input: HTMLInputElement) =>
+      input.value.slice(input.selectionStart ?? 0, input.selectionEnd ?? 0),
+    ),
+  ).toBe('New folder')
   await page.keyboard.press('Escape')
   await expect(page.getByRole('treeitem')).toHaveCount(0)
 
@@ -85,7 +92,11 @@ test('the find field answers while typing, and forgives errors', async ({ page }
   await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option').first()).toContainText('Handouts')
   await field.fill('ivnoice')
   await expect(page.getByText('Showing invoice for “ivnoice”')).toBeVisible()
-  await page.getByRole('listbox', { name: 'Found' }).getByRole('option', { name: /Invoice, berth/ }).first().click()
+  await page
+    .getByRole('listbox', { name: 'Found' })
+    .getByRole('option', { name: /Invoice, berth/ })
+    .first()
+    .click()
   await expect(page).toHaveURL(/\/document\//)
   await page.goBack()
   await expect(page).toHaveURL(/\/plan$/)
@@ -133,7 +144,10 @@ test('stars, the Desk and the Trash work from the demo plan', async ({ page }) =
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
-  await bringIn(page, [{ name: 'One.txt', text: '1' }, { name: 'Two.txt', text: '2' }])
+  await bringIn(page, [
+    { name: 'One.txt', text: '1' },
+    { name: 'Two.txt', text: '2' },
+  ])
   await expect(registerRow(page, 'Two')).toBeVisible()
   await page.keyboard.press('Control+a')
   await page.keyboard.press('s')

@@ -49,7 +49,11 @@ export async function unfold(page: Page, name: string): Promise<void> {
 }
 
 export async function bringIn(page: Page, files: readonly { name: string; text: string }[]): Promise<void> {
-  await page.getByLabel('Files to bring in').setInputFiles(files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })))
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles(
+      files.map(({ name, text }) => ({ name, mimeType: 'application/octet-stream', buffer: Buffer.from(text) })),
+    )
 }
 
 /** Takes hold of something and holds it over something else, at this share of its height; the drop is the asker's. */
@@ -63,5 +67,6 @@ export async function hold(page: Page, what: Locator, over: Locator, share = 0.5
 }
 
 export const treeRow = (page: Page, name: string) => page.getByRole('treeitem', { name: new RegExp(name) })
-export const registerRow = (page: Page, name: string) => page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: new RegExp(name) })
+export const registerRow = (page: Page, name: string) =>
+  page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: new RegExp(name) })
 export const bottomLine = (page: Page) => page.locator('footer [role=status]')

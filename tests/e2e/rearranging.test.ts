@@ -5,7 +5,8 @@ import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder
 const codes = (page: Page) => page.getByRole('treeitem')
 
 /** Holds a folder of the outline over another one, at this share of its height. */
-const drag = (page: Page, name: string, onto: string, share: number) => hold(page, treeRow(page, name), treeRow(page, onto), share)
+const drag = (page: Page, name: string, onto: string, share: number) =>
+  hold(page, treeRow(page, name), treeRow(page, onto), share)
 
 test('folders are laid between others by drag, with the number said before the drop; Esc cancels', async ({ page }) => {
   await newPerson(page)
@@ -53,9 +54,13 @@ test('numbers with gaps take one in between, and where none is left renumbering 
   await page.mouse.up()
   await expect(codes(page)).toHaveText([/10\s*Alpha/, /15\s*Gamma/, /20\s*Beta/])
   // Halving goes on until nothing is left.
-  for (let round = 0; round < 8 && await dialog.count() === 0; round++) {
+  for (let round = 0; round < 8 && (await dialog.count()) === 0; round++) {
     const rows = await codes(page).allTextContents()
-    const [, second, third] = ['', /Gamma/.test(rows[1] ?? '') ? 'Gamma' : 'Beta', /Gamma/.test(rows[2] ?? '') ? 'Gamma' : 'Beta']
+    const [, second, third] = [
+      '',
+      /Gamma/.test(rows[1] ?? '') ? 'Gamma' : 'Beta',
+      /Gamma/.test(rows[2] ?? '') ? 'Gamma' : 'Beta',
+    ]
     await drag(page, third, second, 0.1)
     await page.mouse.up()
     await page.waitForTimeout(300)
@@ -90,7 +95,10 @@ test('a folder holds its number, takes own text, is left out or kept first', asy
 test('a folder is merged into another: what meets what is seen first, and all of it is undone', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['Letters', 'Post'])
-  for (const [name, text] of [['Letters', 'one'], ['Post', 'two']] as const) {
+  for (const [name, text] of [
+    ['Letters', 'one'],
+    ['Post', 'two'],
+  ] as const) {
     await openFolder(page, name)
     await bringIn(page, [{ name: 'Invoice.txt', text }])
     await expect(registerRow(page, 'Invoice')).toBeVisible()
@@ -154,7 +162,12 @@ test('the outline is narrowed in place by a number or a part of a name, and Ente
   const narrow = page.getByLabel('Narrow the outline')
   await expect(narrow).toBeFocused()
   await narrow.fill('pontoon')
-  await expect(codes(page)).toHaveText([/1\s*Quay office/, /1\.1\s*Berth leases/, /1\.1\.1\s*North pontoon/, /1\.1\.2\s*South pontoon/])
+  await expect(codes(page)).toHaveText([
+    /1\s*Quay office/,
+    /1\.1\s*Berth leases/,
+    /1\.1\.1\s*North pontoon/,
+    /1\.1\.2\s*South pontoon/,
+  ])
   await narrow.fill('2.2')
   await narrow.press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: /Handouts/ })).toBeVisible()

@@ -15,8 +15,14 @@ async function withPapers(page: Page): Promise<void> {
   await makeFolders(page, ['Office', 'Class'])
   await openFolder(page, 'Office')
   await bringIn(page, [
-    { name: 'Lease of berth seven.md', text: '# Lease\n\nThe shore power is metered at cost price. The tenant pays the harbour.' },
-    { name: 'Notice 2026-03-04.txt', text: 'Power from the shore is off on Monday, said the harbour master to all of the tenants.' },
+    {
+      name: 'Lease of berth seven.md',
+      text: '# Lease\n\nThe shore power is metered at cost price. The tenant pays the harbour.',
+    },
+    {
+      name: 'Notice 2026-03-04.txt',
+      text: 'Power from the shore is off on Monday, said the harbour master to all of the tenants.',
+    },
     { name: 'Readings.csv', text: 'berth,units\n7,120\n' },
   ])
   await expect(registerRow(page, 'Readings')).toBeVisible()
@@ -165,7 +171,11 @@ test('a bundle is made from a selection, put in order, and downloaded as one ZIP
   await page.getByRole('link', { name: 'Download as one ZIP' }).click()
   const file = await download
   expect(file.suggestedFilename()).toBe('For Monday.zip')
-  expect(readFileSync(await file.path()).subarray(0, 2).toString()).toBe('PK')
+  expect(
+    readFileSync(await file.path())
+      .subarray(0, 2)
+      .toString(),
+  ).toBe('PK')
 })
 
 test('the reader finds inside, goes from hit to hit, and on to the next of the list', async ({ page }) => {

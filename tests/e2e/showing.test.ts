@@ -7,7 +7,10 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
   await makeFolders(page, ['Office', 'Post'])
   await openFolder(page, 'Office')
   await bringIn(page, [
-    { name: 'dues.txt', text: 'Quarterly dues\nfor the berth' }, { name: 'tides.csv', text: 'Day,High\n1,3.2' }, { name: 'lease.txt', text: 'Berth lease' }, { name: 'notice.md', text: '# Notice\n\nto all' },
+    { name: 'dues.txt', text: 'Quarterly dues\nfor the berth' },
+    { name: 'tides.csv', text: 'Day,High\n1,3.2' },
+    { name: 'lease.txt', text: 'Berth lease' },
+    { name: 'notice.md', text: '# Notice\n\nto all' },
   ])
   await expect(registerRow(page, 'tides')).toBeVisible()
 
@@ -35,7 +38,11 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
   await expect(sheets.locator('[data-key]')).toHaveCount(4)
 
   // Another column, further to the left, wider.
-  const names = () => page.locator('[data-column]').allTextContents().then(all => all.map(text => text.replace(/[^A-Za-z ]/g, '').trim()))
+  const names = () =>
+    page
+      .locator('[data-column]')
+      .allTextContents()
+      .then(all => all.map(text => text.replace(/[^A-Za-z ]/g, '').trim()))
   await page.getByRole('button', { name: 'Columns' }).click()
   await page.getByRole('group', { name: 'Columns' }).getByLabel('Way in').check()
   await page.getByRole('button', { name: 'Way in: further to the left' }).click()
@@ -64,7 +71,10 @@ test('tags that documents like it carry are offered, and sound is played', async
   await newPerson(page)
   await makeFolders(page, ['Dues'])
   await openFolder(page, 'Dues')
-  await bringIn(page, ['4', '9', '12'].map(berth => ({ name: `Invoice berth ${berth}.txt`, text: berth })))
+  await bringIn(
+    page,
+    ['4', '9', '12'].map(berth => ({ name: `Invoice berth ${berth}.txt`, text: berth })),
+  )
   for (const berth of ['4', '9']) {
     await registerRow(page, `Invoice berth ${berth}`).click()
     await expect(page.getByLabel('Card').getByRole('heading', { name: `Invoice berth ${berth}` })).toBeVisible()
@@ -79,7 +89,9 @@ test('tags that documents like it carry are offered, and sound is played', async
   await expect(page.getByRole('button', { name: 'Take the tag quarterly off' })).toBeVisible()
   await expect(page.getByRole('button', { name: /^Put on the tag/ })).toHaveCount(0)
 
-  await page.getByLabel('Files to bring in').setInputFiles([{ name: 'foghorn.wav', mimeType: 'audio/wav', buffer: silence() }])
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles([{ name: 'foghorn.wav', mimeType: 'audio/wav', buffer: silence() }])
   await registerRow(page, 'foghorn').click()
   const player = page.getByLabel('Card').locator('audio')
   await expect(player).toBeVisible()
@@ -105,11 +117,19 @@ function silence(): Buffer {
   return Buffer.concat([head, samples])
 }
 
-test('a fax of two pages is shown page by page, with what is sought marked where it was recognised', async ({ page }) => {
+test('a fax of two pages is shown page by page, with what is sought marked where it was recognised', async ({
+  page,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Faxes'])
   await openFolder(page, 'Faxes')
-  await page.getByLabel('Files to bring in').setInputFiles({ name: 'fax.tif', mimeType: 'image/tiff', buffer: await setAsTiff(['Harbour dues for 2027', 'Ferry timetable']) })
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles({
+      name: 'fax.tif',
+      mimeType: 'image/tiff',
+      buffer: await setAsTiff(['Harbour dues for 2027', 'Ferry timetable']),
+    })
   await registerRow(page, 'fax').click()
   const card = page.getByRole('complementary', { name: 'Card' })
   await expect(card.getByRole('img', { name: 'fax' })).toBeVisible()
@@ -122,7 +142,14 @@ test('a fax of two pages is shown page by page, with what is sought marked where
   await expect(page.locator('[data-page="1"] [data-hit]')).toHaveCount(0)
   // The mark lies on the picture of its page.
   const [mark, sheet] = [await hit.boundingBox(), await page.getByRole('img', { name: 'fax, page 2' }).boundingBox()]
-  expect(mark && sheet && mark.x > sheet.x && mark.x + mark.width < sheet.x + sheet.width && mark.y > sheet.y && mark.y + mark.height < sheet.y + sheet.height).toBe(true)
+  expect(
+    mark &&
+      sheet &&
+      mark.x > sheet.x &&
+      mark.x + mark.width < sheet.x + sheet.width &&
+      mark.y > sheet.y &&
+      mark.y + mark.height < sheet.y + sheet.height,
+  ).toBe(true)
   await page.getByLabel('To a page').selectOption('2')
   await expect(hit).toBeInViewport()
 })

@@ -5,10 +5,14 @@ import PDFDocument from 'pdfkit'
 import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
 
 function pages(texts: readonly string[]): Promise<Buffer> {
-  return new Promise((resolve) => {
+  return new Promise(resolve => {
     const parts: Buffer[] = []
     const document = new PDFDocument({ autoFirstPage: false })
-    document.on('data', (part: Buffer) => parts.push(part)).on('end', () => { resolve(Buffer.concat(parts)) })
+    document
+      .on('data', (part: Buffer) => parts.push(part))
+      .on('end', () => {
+        resolve(Buffer.concat(parts))
+      })
     for (const text of texts) document.addPage().fontSize(20).text(text)
     document.end()
   })
@@ -23,7 +27,10 @@ test('emptying the Trash offers no Undo, since it would undo something else', as
   await page.getByRole('link', { name: 'Trash', exact: true }).click()
   await expect(page.getByRole('contentinfo').getByRole('button', { name: 'Undo' })).toBeVisible()
   await page.getByRole('button', { name: 'Empty the Trash' }).click()
-  await page.getByRole('dialog').getByRole('button', { name: /Delete/ }).click()
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Delete/ })
+    .click()
   await expect(bottomLine(page)).toContainText('for good')
   await expect(page.getByRole('contentinfo').getByRole('button', { name: 'Undo' })).toHaveCount(0)
   await page.keyboard.press('Control+z')
@@ -59,8 +66,15 @@ test('the reader opens a hit on its page and counts those that are not drawn yet
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
-  const bytes = await pages([...Array.from({ length: 11 }, (_, index) => `Page ${index + 1} about ropes`), 'The capstan stands here', 'Ropes again', 'A second capstan'])
-  await page.getByLabel('Files to bring in').setInputFiles([{ name: 'manual.pdf', mimeType: 'application/pdf', buffer: bytes }])
+  const bytes = await pages([
+    ...Array.from({ length: 11 }, (_, index) => `Page ${index + 1} about ropes`),
+    'The capstan stands here',
+    'Ropes again',
+    'A second capstan',
+  ])
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles([{ name: 'manual.pdf', mimeType: 'application/pdf', buffer: bytes }])
   await registerRow(page, 'manual').click()
   await expect(page.getByRole('complementary', { name: 'Card' })).toContainText('14 pages')
   await page.goto('/find?q=capstan')
@@ -105,7 +119,9 @@ test('keys act on nothing once the folder itself is chosen', async ({ page }) =>
 
 test('a person sees their space and sessions, ends the others and changes the password', async ({ page, browser }) => {
   await newPerson(page)
-  const email = await page.request.get('/api/account').then(async reply => (await reply.json() as { email: string }).email)
+  const email = await page.request
+    .get('/api/account')
+    .then(async reply => ((await reply.json()) as { email: string }).email)
   const second = await browser.newContext()
   const other = await second.newPage()
   await other.goto('/')
@@ -113,7 +129,10 @@ test('a person sees their space and sessions, ends the others and changes the pa
   await other.getByLabel('Password').fill('a long enough password')
   await other.getByRole('button', { name: 'Sign in', exact: true }).click()
   await expect(other.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
-  await page.getByRole('navigation', { name: 'Beside the plan' }).getByRole('button', { name: /My plan/ }).click()
+  await page
+    .getByRole('navigation', { name: 'Beside the plan' })
+    .getByRole('button', { name: /My plan/ })
+    .click()
   await page.locator('.v-list-item', { hasText: email }).click()
   await expect(page.getByText(/take 0 .{1,5} of 200 GB/)).toBeVisible()
   await page.getByRole('button', { name: 'End all others' }).click()

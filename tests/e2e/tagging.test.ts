@@ -7,7 +7,10 @@ test('documents get running numbers, tags are typed and found again, a folder is
   await openFolder(page, 'Post')
   await page.getByLabel('running numbers for its documents').check()
   await expect(bottomLine(page)).toHaveText('Began running numbers in 1 Post')
-  await bringIn(page, [{ name: 'letter.txt', text: 'a' }, { name: 'notice.txt', text: 'b' }])
+  await bringIn(page, [
+    { name: 'letter.txt', text: 'a' },
+    { name: 'notice.txt', text: 'b' },
+  ])
   await expect(registerRow(page, 'letter')).toContainText(/1-00[12]/)
   await expect(registerRow(page, 'notice')).toContainText(/1-00[12]/)
 
@@ -38,11 +41,17 @@ test('documents get running numbers, tags are typed and found again, a folder is
   await expect(treeRow(page, 'Post')).toHaveAttribute('aria-selected', 'true')
 })
 
-test('tags are put right for all that carry them: renamed, merged, hidden, deleted, and taken back', async ({ page }) => {
+test('tags are put right for all that carry them: renamed, merged, hidden, deleted, and taken back', async ({
+  page,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
-  for (const [name, tag] of [['a', 'urgent'], ['b', 'pressing'], ['c', 'urgent']] as const) {
+  for (const [name, tag] of [
+    ['a', 'urgent'],
+    ['b', 'pressing'],
+    ['c', 'urgent'],
+  ] as const) {
     await bringIn(page, [{ name: `${name} paper.txt`, text: name }])
     await registerRow(page, `${name} paper`).click()
     await expect(page.getByLabel('Card').getByRole('heading', { name: `${name} paper` })).toBeVisible()

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { bottomLine, makeFolders, newPerson, openFolder, registerRow } from './person'
 
-test('a memo is written, tagged without leaving the text, has versions, and survives a closed window', async ({ page }) => {
+test('a memo is written, tagged without leaving the text, has versions, and survives a closed window', async ({
+  page,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Meetings'])
   await openFolder(page, 'Meetings')
@@ -59,13 +61,17 @@ test('links are kept, and what is pasted becomes a memo, a link or a picture', a
   await page.keyboard.press('Enter')
   await expect(registerRow(page, 'Tide tables 2027')).toContainText('uri')
   await registerRow(page, 'Tide tables 2027').click()
-  await expect(page.getByRole('link', { name: 'https://tides.example/2027' })).toHaveAttribute('rel', 'noopener noreferrer')
-  const paste = (parts: { text?: string; picture?: boolean }) => page.evaluate(({ text, picture }) => {
-    const data = new DataTransfer()
-    if (text) data.setData('text/plain', text)
-    if (picture) data.items.add(new File([new Uint8Array([137, 80, 78, 71])], 'image.png', { type: 'image/png' }))
-    document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
-  }, parts)
+  await expect(page.getByRole('link', { name: 'https://tides.example/2027' })).toHaveAttribute(
+    'rel',
+    'noopener noreferrer',
+  )
+  const paste = (parts: { text?: string; picture?: boolean }) =>
+    page.evaluate(({ text, picture }) => {
+      const data = new DataTransfer()
+      if (text) data.setData('text/plain', text)
+      if (picture) data.items.add(new File([new Uint8Array([137, 80, 78, 71])], 'image.png', { type: 'image/png' }))
+      document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+    }, parts)
   await paste({ text: 'https://weather.example/coast' })
   await expect(registerRow(page, 'weather.example')).toContainText('uri')
   await paste({ text: '## Sea breeze\n\nsets in before noon' })
@@ -78,7 +84,15 @@ test('several are renamed together, with every name before', async ({ page }) =>
   await newPerson(page)
   await makeFolders(page, ['Scans'])
   await openFolder(page, 'Scans')
-  await page.getByLabel('Files to bring in').setInputFiles(['lease (final)', 'letter (final)'].map(name => ({ name: `${name}.txt`, mimeType: 'text/plain', buffer: Buffer.from(name) })))
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles(
+      ['lease (final)', 'letter (final)'].map(name => ({
+        name: `${name}.txt`,
+        mimeType: 'text/plain',
+        buffer: Buffer.from(name),
+      })),
+    )
   await expect(registerRow(page, 'letter')).toBeVisible()
   await registerRow(page, 'lease').click()
   await page.keyboard.press('Control+a')
@@ -101,7 +115,9 @@ test('what is deleted for good says what goes, and History is narrowed', async (
   await newPerson(page)
   await makeFolders(page, ['Old', 'New'])
   await openFolder(page, 'Old')
-  await page.getByLabel('Files to bring in').setInputFiles([{ name: 'paper.txt', mimeType: 'text/plain', buffer: Buffer.from('x') }])
+  await page
+    .getByLabel('Files to bring in')
+    .setInputFiles([{ name: 'paper.txt', mimeType: 'text/plain', buffer: Buffer.from('x') }])
   await expect(registerRow(page, 'paper')).toBeVisible()
   await registerRow(page, 'paper').click()
   await page.keyboard.press('Delete')
@@ -128,14 +144,18 @@ test('a bad afternoon is taken back in one go, after looking at what that is', a
   await page.getByRole('button', { name: 'Put into Trash' }).click()
   await expect(bottomLine(page)).toContainText('into the Trash')
   await page.getByRole('link', { name: 'History' }).click()
-  await page.getByRole('button', { name: 'Undo everything since: Renamed “Dues” to “Rubbish” in the top of the plan' }).click()
+  await page
+    .getByRole('button', { name: 'Undo everything since: Renamed “Dues” to “Rubbish” in the top of the plan' })
+    .click()
   await expect(page.getByRole('dialog').getByRole('listitem')).toHaveCount(2)
   await page.getByRole('button', { name: 'Undo 2 changes' }).click()
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
   await expect(page.getByRole('treeitem', { name: /Dues/ })).toBeVisible()
 })
 
-test('a picture is put into a memo by a button, kept beside it, and shown; letters typed at once are not lost', async ({ page }) => {
+test('a picture is put into a memo by a button, kept beside it, and shown; letters typed at once are not lost', async ({
+  page,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
@@ -143,8 +163,13 @@ test('a picture is put into a memo by a button, kept beside it, and shown; lette
   await page.waitForURL('**/memo/**')
   await page.keyboard.type('The broken cleat\n')
   await expect(page.locator('.cm-content')).toContainText('The broken cleat')
-  const png = Buffer.from('iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==', 'base64')
-  await page.getByLabel('Pictures for the memo').setInputFiles({ name: 'cleat.png', mimeType: 'image/png', buffer: png })
+  const png = Buffer.from(
+    'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==',
+    'base64',
+  )
+  await page
+    .getByLabel('Pictures for the memo')
+    .setInputFiles({ name: 'cleat.png', mimeType: 'image/png', buffer: png })
   await expect(page.locator('.cm-content')).toContainText('![cleat](/api/documents/')
   await page.getByRole('button', { name: 'Done' }).click()
   await expect(registerRow(page, 'cleat')).toHaveCount(2)

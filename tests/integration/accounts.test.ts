@@ -18,7 +18,10 @@ describe('an account', () => {
 
   it('signs in with its password and not with another', async () => {
     const { email } = await newClient()
-    const right = await new Client().send<SessionState>('POST', '/api/session', { email: email.toUpperCase(), password: PASSWORD })
+    const right = await new Client().send<SessionState>('POST', '/api/session', {
+      email: email.toUpperCase(),
+      password: PASSWORD,
+    })
     const wrong = await new Client().send<Refused>('POST', '/api/session', { email, password: 'something else' })
     expect([right.status, wrong.status, wrong.body.code]).toEqual([200, 401, 'session.wrong'])
   })
@@ -33,19 +36,21 @@ describe('an account', () => {
 
   it('slows down guessing, also when sixty try at once, and lets the rightful person in a little later', async () => {
     const { email } = await newClient()
-    const guess = async () => (await new Client().send<Refused>('POST', '/api/session', { email, password: 'wrong wrong' })).body.code
+    const guess = async () =>
+      (await new Client().send<Refused>('POST', '/api/session', { email, password: 'wrong wrong' })).body.code
     const codes = await Promise.all(Array.from({ length: 60 }, guess))
     expect(codes.filter(code => code === 'session.wrong')).toHaveLength(6)
     expect(codes.filter(code => code === 'session.throttled')).toHaveLength(54)
     const refused = (await new Client().send<Refused>('POST', '/api/session', { email, password: PASSWORD })).body
     expect(refused.message).toMatch(/^Too many attempts\. Try again in (a second|2 seconds)\.$/)
     const signIn = async () => (await new Client().send('POST', '/api/session', { email, password: PASSWORD })).status
-    while (await signIn() !== 200) await new Promise(resolve => setTimeout(resolve, 200))
+    while ((await signIn()) !== 200) await new Promise(resolve => setTimeout(resolve, 200))
     expect(await guess()).toBe('session.wrong') // the right password wiped the slate clean
   })
 
   it('is not made with a password that is easy to guess, or that is its address', async () => {
-    const make = async (email: string, password: string) => (await new Client().send<Refused>('POST', '/api/accounts', { email, password })).body
+    const make = async (email: string, password: string) =>
+      (await new Client().send<Refused>('POST', '/api/accounts', { email, password })).body
     expect((await make('weak@test.example', 'password1234')).code).toBe('password.weak')
     expect((await make('orla.venn@test.example', 'orla.venn@test.example!')).message).toContain('it holds your address')
     expect((await make('keys@test.example', 'qwertzuiopasdf')).code).toBe('password.weak')
@@ -53,15 +58,28 @@ describe('an account', () => {
 })
 
 describe('sessions', () => {
-  interface Facts { readonly email: string; readonly sessions: { id: string; current: boolean; agent: string }[]; readonly quota: { usedBytes: number; limitBytes: number } }
-  const signedIn = async (email: string, password = PASSWORD) => { const client = new Client(); await client.send('POST', '/api/session', { email, password }, { 'user-agent': 'a test' }); return client }
+  interface Facts {
+    readonly email: string
+    readonly sessions: { id: string; current: boolean; agent: string }[]
+    readonly quota: { usedBytes: number; limitBytes: number }
+  }
+  const signedIn = async (email: string, password = PASSWORD) => {
+    const client = new Client()
+    await client.send('POST', '/api/session', { email, password }, { 'user-agent': 'a test' })
+    return client
+  }
   const isIn = async (client: Client) => (await client.get('/api/plan')).status === 200
 
   it('are listed, ended one by one, and all others at once', async () => {
     const first = await newClient()
     const [second, third] = [await signedIn(first.email), await signedIn(first.email)]
     const { sessions, quota } = (await first.get<Facts>('/api/account')).body
-    expect([sessions.length, sessions.filter(({ current }) => current).length, sessions.filter(({ agent }) => agent === 'a test').length, quota.usedBytes]).toEqual([3, 1, 2, 0])
+    expect([
+      sessions.length,
+      sessions.filter(({ current }) => current).length,
+      sessions.filter(({ agent }) => agent === 'a test').length,
+      quota.usedBytes,
+    ]).toEqual([3, 1, 2, 0])
     const other = sessions.find(({ agent }) => agent === 'a test')
     const stranger = await newClient()
     expect((await stranger.send('DELETE', `/api/account/sessions/${other?.id}`)).status).toBe(404)
@@ -75,10 +93,19 @@ describe('sessions', () => {
     const first = await newClient()
     const second = await signedIn(first.email)
     const next = 'another rather lengthy secret'
-    expect((await first.send<Refused>('PUT', '/api/account/password', { current: 'not this one', next })).body.code).toBe('session.wrong')
-    expect((await first.send<Refused>('PUT', '/api/account/password', { current: PASSWORD, next: '1234567890' })).body.code).toBe('password.weak')
+    expect(
+      (await first.send<Refused>('PUT', '/api/account/password', { current: 'not this one', next })).body.code,
+    ).toBe('session.wrong')
+    expect(
+      (await first.send<Refused>('PUT', '/api/account/password', { current: PASSWORD, next: '1234567890' })).body.code,
+    ).toBe('password.weak')
     expect((await first.send('PUT', '/api/account/password', { current: PASSWORD, next })).body).toEqual({ ended: 1 })
-    expect([await isIn(first), await isIn(second), await isIn(await signedIn(first.email)), await isIn(await signedIn(first.email, next))]).toEqual([true, false, false, true])
+    expect([
+      await isIn(first),
+      await isIn(second),
+      await isIn(await signedIn(first.email)),
+      await isIn(await signedIn(first.email, next)),
+    ]).toEqual([true, false, false, true])
   })
 })
 
@@ -86,10 +113,12 @@ describe('every route', () => {
   const strangerPath = (path: string, id: string) => path.replace('{id}', id)
 
   it('that needs a session refuses to answer without one', async () => {
-    const answers = await Promise.all(ROUTES.filter(route => route.signedIn).map(async ({ method, path }) => {
-      const { status } = await new Client().send(method, strangerPath(path, v7()), method === 'GET' ? undefined : {})
-      return `${method} ${path} ${status}`
-    }))
+    const answers = await Promise.all(
+      ROUTES.filter(route => route.signedIn).map(async ({ method, path }) => {
+        const { status } = await new Client().send(method, strangerPath(path, v7()), method === 'GET' ? undefined : {})
+        return `${method} ${path} ${status}`
+      }),
+    )
     expect(answers).toEqual(ROUTES.filter(route => route.signedIn).map(({ method, path }) => `${method} ${path} 401`))
   })
 
@@ -97,8 +126,16 @@ describe('every route', () => {
     const owner = await newClient()
     const { id } = await owner.upload('secret.txt', 'nobody else reads this')
     const stranger = await newClient()
-    const routes = ROUTES.filter(route => route.path.includes('{id}') && route.method !== 'PUT' && !route.path.startsWith('/api/account/laid-aside'))
-    const statuses = await Promise.all(routes.map(async ({ method, path }) => (await stranger.send(method, strangerPath(path, id), method === 'GET' ? undefined : {})).status))
+    const routes = ROUTES.filter(
+      route =>
+        route.path.includes('{id}') && route.method !== 'PUT' && !route.path.startsWith('/api/account/laid-aside'),
+    )
+    const statuses = await Promise.all(
+      routes.map(
+        async ({ method, path }) =>
+          (await stranger.send(method, strangerPath(path, id), method === 'GET' ? undefined : {})).status,
+      ),
+    )
     expect(statuses).toEqual(routes.map(() => 404))
     expect(routes.length).toBeGreaterThan(3)
   })
@@ -114,7 +151,14 @@ describe('every route', () => {
       stranger.try({ kind: 'trash', folderIds: [folder], documentIds: [] }),
       stranger.try({ kind: 'document.rename', id, name: 'Mine now' }),
       stranger.try({ kind: 'star', folderIds: [], documentIds: [id], on: true }),
-      stranger.try({ kind: 'move', folderIds: [], documentIds: [id], toFolderId: null, fromFolderId: null, allowTwin: false }),
+      stranger.try({
+        kind: 'move',
+        folderIds: [],
+        documentIds: [id],
+        toFolderId: null,
+        fromFolderId: null,
+        allowTwin: false,
+      }),
       stranger.upload('into.txt', 'x', folder),
       stranger.send<Refused>('GET', `/api/documents/${id}`),
     ])
@@ -125,7 +169,12 @@ describe('every route', () => {
 
   it('that writes refuses a request from another site', async () => {
     const client = await newClient()
-    const foreign = await client.send<Refused>('POST', '/api/changes/undo', { id: v7() }, { origin: 'https://elsewhere.example' })
+    const foreign = await client.send<Refused>(
+      'POST',
+      '/api/changes/undo',
+      { id: v7() },
+      { origin: 'https://elsewhere.example' },
+    )
     expect([foreign.status, foreign.body.code]).toEqual([403, 'request.foreign'])
   })
 })

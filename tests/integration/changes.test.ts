@@ -6,13 +6,21 @@ import type { Client, Refused } from '../support/client'
 import { newClient } from '../support/client'
 
 let client: Client
-beforeEach(async () => { client = await newClient() })
+beforeEach(async () => {
+  client = await newClient()
+})
 
 const names = async () => (await client.outline()).folders.map(folder => folder.name).sort()
 
 describe('a command', () => {
   it('sent twice with the same id is carried out once', async () => {
-    const command = { kind: 'folder.create', id: v7() as FolderId, parentId: null, name: 'Office', allowTwin: false } as const
+    const command = {
+      kind: 'folder.create',
+      id: v7() as FolderId,
+      parentId: null,
+      name: 'Office',
+      allowTwin: false,
+    } as const
     const id = v7()
     const [first, second] = [await client.act(command, id), await client.act(command, id)]
     expect(second).toEqual(first)
@@ -20,15 +28,35 @@ describe('a command', () => {
   })
 
   it('with a bad name is refused in one sentence and changes nothing', async () => {
-    const refused = async (name: string) => ((await client.try({ kind: 'folder.create', id: v7() as FolderId, parentId: null, name, allowTwin: false })).body as Refused).code
-    expect(await Promise.all(['', '   ', 'x'.repeat(300), 'a/b', 'a\\b', 'a\u0007b', 'gnp\u202Efdp', '...'].map(refused)))
-      .toEqual(['name.empty', 'name.empty', 'name.long', 'name.slash', 'name.slash', 'name.control', 'name.invisible', 'name.dots'])
+    const refused = async (name: string) =>
+      (
+        (await client.try({ kind: 'folder.create', id: v7() as FolderId, parentId: null, name, allowTwin: false }))
+          .body as Refused
+      ).code
+    expect(
+      await Promise.all(['', '   ', 'x'.repeat(300), 'a/b', 'a\\b', 'a\u0007b', 'gnp\u202Efdp', '...'].map(refused)),
+    ).toEqual([
+      'name.empty',
+      'name.empty',
+      'name.long',
+      'name.slash',
+      'name.slash',
+      'name.control',
+      'name.invisible',
+      'name.dots',
+    ])
     expect(await names()).toEqual([])
   })
 
   it('that makes a twin is held up by a hint that names the other, and kept when asked again', async () => {
     await client.folder('Rôle')
-    const twin = { kind: 'folder.create', id: v7() as FolderId, parentId: null, name: 'role', allowTwin: false } as const
+    const twin = {
+      kind: 'folder.create',
+      id: v7() as FolderId,
+      parentId: null,
+      name: 'role',
+      allowTwin: false,
+    } as const
     const hint = (await client.try(twin)).body as Refused
     expect([hint.code, hint.details.twin]).toEqual(['name.twin', '1 Rôle'])
     await client.act({ ...twin, allowTwin: true })
@@ -37,7 +65,8 @@ describe('a command', () => {
 
   it('cannot put a folder into itself, not even from two windows at once', async () => {
     const [a, b] = [await client.folder('A'), await client.folder('B')]
-    const into = (id: FolderId, toFolderId: FolderId) => client.try({ kind: 'move', folderIds: [id], documentIds: [], toFolderId, fromFolderId: null, allowTwin: false })
+    const into = (id: FolderId, toFolderId: FolderId) =>
+      client.try({ kind: 'move', folderIds: [id], documentIds: [], toFolderId, fromFolderId: null, allowTwin: false })
     expect(((await into(a, a)).body as Refused).code).toBe('folder.intoItself')
     const both = await Promise.all([into(a, b), into(b, a)])
     expect(both.map(reply => reply.status).sort()).toEqual([200, 409])
@@ -45,9 +74,15 @@ describe('a command', () => {
   })
 
   it('of no known kind, or without what it needs, says what is wrong', async () => {
-    const { status, body } = await client.send<Refused>('POST', '/api/changes', { id: v7(), command: { kind: 'folder.explode' } })
+    const { status, body } = await client.send<Refused>('POST', '/api/changes', {
+      id: v7(),
+      command: { kind: 'folder.explode' },
+    })
     expect([status, body.code]).toEqual([400, 'request.invalid'])
-    const half = await client.send<Refused>('POST', '/api/changes', { id: v7(), command: { kind: 'folder.rename', id: 'x' } })
+    const half = await client.send<Refused>('POST', '/api/changes', {
+      id: v7(),
+      command: { kind: 'folder.rename', id: 'x' },
+    })
     expect(half.status).toBe(400)
   })
 })
@@ -87,7 +122,13 @@ describe('undo', () => {
   })
 
   it('says what stands against it', async () => {
-    const create = await client.act({ kind: 'folder.create', id: v7() as FolderId, parentId: null, name: 'Office', allowTwin: false })
+    const create = await client.act({
+      kind: 'folder.create',
+      id: v7() as FolderId,
+      parentId: null,
+      name: 'Office',
+      allowTwin: false,
+    })
     const office = (await client.outline()).folders[0]?.id as FolderId
     await client.upload('notes.txt', 'hello', office)
     const { status, body } = await client.undo(create.id)
@@ -97,7 +138,13 @@ describe('undo', () => {
   })
 
   it('does not undo the same change twice', async () => {
-    const create = await client.act({ kind: 'folder.create', id: v7() as FolderId, parentId: null, name: 'Office', allowTwin: false })
+    const create = await client.act({
+      kind: 'folder.create',
+      id: v7() as FolderId,
+      parentId: null,
+      name: 'Office',
+      allowTwin: false,
+    })
     await client.undo(create.id)
     expect((await client.undo(create.id)).body.code).toBe('undo.done')
   })
@@ -107,7 +154,8 @@ describe('undo', () => {
     await client.undo()
     const { changes } = (await client.get<HistoryPage>('/api/changes')).body
     expect(changes.map(change => [change.label, change.undoneBy !== null])).toEqual([
-      ['Undid: New folder “Office” in the top of the plan', false], ['New folder “Office” in the top of the plan', true],
+      ['Undid: New folder “Office” in the top of the plan', false],
+      ['New folder “Office” in the top of the plan', true],
     ])
   })
 })
@@ -119,7 +167,9 @@ describe('the Trash', () => {
     const { id } = await client.upload('lease.txt', 'shore power', leases)
     await client.act({ kind: 'trash', folderIds: [office], documentIds: [] })
     expect(await names()).toEqual([])
-    const { body: trash } = await client.get<{ items: { id: string; folders: number; documents: number }[] }>('/api/trash')
+    const { body: trash } = await client.get<{ items: { id: string; folders: number; documents: number }[] }>(
+      '/api/trash',
+    )
     expect(trash.items.map(item => [item.id, item.folders, item.documents])).toEqual([[office, 1, 1]])
     await client.act({ kind: 'restore', folderIds: [office], documentIds: [] })
     expect(await names()).toEqual(['Leases', 'Office'])
@@ -149,7 +199,10 @@ describe('the Trash', () => {
 describe('two windows', () => {
   it('hear of each other’s changes within a second', async () => {
     const stop = new AbortController()
-    const response = await fetch(`${client.base}/api/events`, { headers: { cookie: client.cookie }, signal: stop.signal })
+    const response = await fetch(`${client.base}/api/events`, {
+      headers: { cookie: client.cookie },
+      signal: stop.signal,
+    })
     const heard = (async () => {
       const decoder = new TextDecoder()
       let text = ''
@@ -161,7 +214,7 @@ describe('two windows', () => {
     })()
     const began = performance.now()
     await client.folder('Office')
-    const took = await heard - began
+    const took = (await heard) - began
     stop.abort()
     expect(took).toBeLessThan(1000)
   })

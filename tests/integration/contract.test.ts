@@ -21,15 +21,23 @@ describe('the contract', () => {
   })
 
   it('is given as OpenAPI with every route', async () => {
-    const { body } = await new Client().get<{ openapi: string; paths: Record<string, Record<string, unknown>> }>('/api/openapi.json')
+    const { body } = await new Client().get<{ openapi: string; paths: Record<string, Record<string, unknown>> }>(
+      '/api/openapi.json',
+    )
     expect(body.openapi).toBe('3.1.0')
     expect(ROUTES.every(({ path, method }) => body.paths[path]?.[method.toLowerCase()] !== undefined)).toBe(true)
   })
 
   it('is what docs/api.md says: every route, every error code', () => {
     const docs = readFileSync(new URL('../../docs/api.md', import.meta.url), 'utf8')
-    expect(ROUTES.filter(({ method, path }) => !docs.includes(`\`${method} ${path}\``)).map(route => route.path)).toEqual([])
+    expect(
+      ROUTES.filter(({ method, path }) => !docs.includes(`\`${method} ${path}\``)).map(route => route.path),
+    ).toEqual([])
     const listed = [...docs.matchAll(/^\| `([\w.]+)` \| (\d{3}) \|/gm)].map(match => `${match[1]} ${match[2]}`)
-    expect(listed.sort()).toEqual(Object.entries(ERRORS).map(([code, { status }]) => `${code} ${status}`).sort())
+    expect(listed.sort()).toEqual(
+      Object.entries(ERRORS)
+        .map(([code, { status }]) => `${code} ${status}`)
+        .sort(),
+    )
   })
 })

@@ -20,7 +20,10 @@ describe('an upload', () => {
     const { headers, bytes: back } = await client.content(id)
     expect(sha256(back)).toBe(sha256(bytes))
     expect(decodeURIComponent(headers.get('content-disposition')?.split("''")[1] ?? '')).toBe('Größe & „Maß“.bin')
-    expect([headers.get('x-content-type-options'), headers.get('content-disposition')?.startsWith('attachment')]).toEqual(['nosniff', true])
+    expect([
+      headers.get('x-content-type-options'),
+      headers.get('content-disposition')?.startsWith('attachment'),
+    ]).toEqual(['nosniff', true])
   })
 
   it('can be fetched in parts across chunks', async () => {
@@ -49,7 +52,10 @@ describe('an upload', () => {
 
   it('with a name that is taken becomes a new version when asked so, and the old one can be fetched', async () => {
     const { id } = await client.upload('notes.txt', 'one', folder)
-    const clashes = await client.send<{ clashes: { documentId: string }[] }>('POST', '/api/uploads/clashes', { folder, names: ['notes.txt', 'other.txt'] })
+    const clashes = await client.send<{ clashes: { documentId: string }[] }>('POST', '/api/uploads/clashes', {
+      folder,
+      names: ['notes.txt', 'other.txt'],
+    })
     expect(clashes.body.clashes.map(clash => clash.documentId)).toEqual([id])
     await client.upload('notes.txt', 'two!', folder, { clash: 'version' })
     const document = await client.document(id)
@@ -61,11 +67,24 @@ describe('an upload', () => {
   it('that breaks off leaves nothing behind', async () => {
     const { host } = new URL(client.base)
     const [name, port] = host.split(':')
-    const query = new URLSearchParams({ change: v7(), document: v7(), folder, name: 'half.bin', changed: '2026-01-01T00:00:00.000Z' })
-    await new Promise<void>((resolve) => {
+    const query = new URLSearchParams({
+      change: v7(),
+      document: v7(),
+      folder,
+      name: 'half.bin',
+      changed: '2026-01-01T00:00:00.000Z',
+    })
+    await new Promise<void>(resolve => {
       const socket = connect(Number(port), name, () => {
-        socket.write(`POST /api/uploads?${query.toString()} HTTP/1.1\r\nHost: ${host}\r\nCookie: ${client.cookie}\r\nContent-Type: application/octet-stream\r\nContent-Length: 5000000\r\n\r\n`)
-        socket.write(randomBytes(2_000_000), () => setTimeout(() => { socket.destroy(); resolve() }, 200))
+        socket.write(
+          `POST /api/uploads?${query.toString()} HTTP/1.1\r\nHost: ${host}\r\nCookie: ${client.cookie}\r\nContent-Type: application/octet-stream\r\nContent-Length: 5000000\r\n\r\n`,
+        )
+        socket.write(randomBytes(2_000_000), () =>
+          setTimeout(() => {
+            socket.destroy()
+            resolve()
+          }, 200),
+        )
       })
     })
     await new Promise(resolve => setTimeout(resolve, 500))
@@ -91,7 +110,13 @@ describe('the register', () => {
     const first = await client.register(folder, '&limit=2')
     const second = await client.register(folder, `&limit=2&cursor=${first.next}`)
     const third = await client.register(folder, `&limit=2&cursor=${second.next}`)
-    expect([...first.documents, ...second.documents, ...third.documents].map(row => row.name)).toEqual(['Week 1', 'Week 2', 'Week 4', 'Week 10', 'Week 33'])
+    expect([...first.documents, ...second.documents, ...third.documents].map(row => row.name)).toEqual([
+      'Week 1',
+      'Week 2',
+      'Week 4',
+      'Week 10',
+      'Week 33',
+    ])
     expect(third.next).toBeNull()
   })
 
@@ -99,12 +124,18 @@ describe('the register', () => {
     await client.upload('a.txt', 'xxx', folder, { changed: '2026-01-01T00:00:00.000Z' })
     await client.upload('b.txt', 'x', folder, { changed: '2026-01-03T00:00:00.000Z' })
     await client.upload('c.txt', 'xx', folder, { changed: '2026-01-02T00:00:00.000Z' })
-    const order = async (query: string) => (await client.register(folder, query)).documents.map(row => row.name).join('')
-    expect([await order('&sort=size'), await order('&sort=changed&descending=true'), await order('&sort=name&descending=true')]).toEqual(['bca', 'bca', 'cba'])
+    const order = async (query: string) =>
+      (await client.register(folder, query)).documents.map(row => row.name).join('')
+    expect([
+      await order('&sort=size'),
+      await order('&sort=changed&descending=true'),
+      await order('&sort=name&descending=true'),
+    ]).toEqual(['bca', 'bca', 'cba'])
   })
 
-  it.each(['size', 'type'] as const)('pages without gaps or repeats where many are equal by %s', async (sort) => {
-    for (let count = 0; count < 7; count++) await client.upload(`n${count}.${count % 2 ? 'txt' : 'csv'}`, count % 2 ? 'xx' : 'x', folder)
+  it.each(['size', 'type'] as const)('pages without gaps or repeats where many are equal by %s', async sort => {
+    for (let count = 0; count < 7; count++)
+      await client.upload(`n${count}.${count % 2 ? 'txt' : 'csv'}`, count % 2 ? 'xx' : 'x', folder)
     const whole = (await client.register(folder, `&sort=${sort}&descending=true`)).documents.map(row => row.id)
     const paged: string[] = []
     let cursor = ''
@@ -126,7 +157,14 @@ describe('moving documents', () => {
   it('takes them out of the In-tray and counts follow', async () => {
     const { id } = await client.upload('a.txt', 'x')
     expect((await client.outline()).inTray).toBe(1)
-    const moved = await client.act({ kind: 'move', folderIds: [], documentIds: [id], toFolderId: folder, fromFolderId: null, allowTwin: false })
+    const moved = await client.act({
+      kind: 'move',
+      folderIds: [],
+      documentIds: [id],
+      toFolderId: folder,
+      fromFolderId: null,
+      allowTwin: false,
+    })
     expect(moved.label).toBe('Moved “a” to 1 Office')
     const outline = await client.outline()
     expect([outline.inTray, outline.counts[folder]]).toEqual([0, 1])

@@ -7,9 +7,15 @@ import { newClient } from '../support/client'
 
 const LEASE = 'Berth lease\n\nThe holder pays quarterly dues for the berth on the pontoon.'
 const LESSON = 'Lesson plan\n\nLearners tie the bowline with a rope and practise it in pairs.'
-const suggestions = async (client: Client, id: string, folder = '') => (await client.get<Suggestions>(`/api/documents/${id}/suggestions?folder=${folder}`)).body
+const suggestions = async (client: Client, id: string, folder = '') =>
+  (await client.get<Suggestions>(`/api/documents/${id}/suggestions?folder=${folder}`)).body
 
-async function brought(client: Client, name: string, text: string, folderId: Parameters<Client['upload']>[2] = null): Promise<string> {
+async function brought(
+  client: Client,
+  name: string,
+  text: string,
+  folderId: Parameters<Client['upload']>[2] = null,
+): Promise<string> {
   const { id } = await client.upload(name, text, folderId)
   await client.whenRead(id)
   return id
@@ -18,7 +24,11 @@ async function brought(client: Client, name: string, text: string, folderId: Par
 describe('suggestions', () => {
   it('come from what is filed, follow each act, and go back with an undo', async () => {
     const client = await newClient()
-    const [leases, lessons, other] = [await client.folder('Leases'), await client.folder('Lessons'), await client.folder('Other')]
+    const [leases, lessons, other] = [
+      await client.folder('Leases'),
+      await client.folder('Lessons'),
+      await client.folder('Other'),
+    ]
     await brought(client, 'One.txt', `${LEASE} One.`, leases)
     await brought(client, 'Two.txt', `${LESSON} Two.`, lessons)
     const arrived = await brought(client, 'scan 1.txt', `${LEASE} On 1 October 2026.`)
@@ -26,7 +36,14 @@ describe('suggestions', () => {
     expect(first.places[0]?.folderId).toBe(leases)
     expect(first.names.map(({ name }) => name)).toEqual(['Berth lease', '2026-10-01 Berth lease'])
     const filed = await client.document((await client.register(leases)).documents[0]?.id ?? '')
-    await client.act({ kind: 'move', folderIds: [], documentIds: [filed.id], fromFolderId: leases, toFolderId: other, allowTwin: false })
+    await client.act({
+      kind: 'move',
+      folderIds: [],
+      documentIds: [filed.id],
+      fromFolderId: leases,
+      toFolderId: other,
+      allowTwin: false,
+    })
     expect((await suggestions(client, arrived)).places[0]?.folderId).toBe(other)
     await client.undo()
     expect((await suggestions(client, arrived)).places[0]?.folderId).toBe(leases)
@@ -59,16 +76,27 @@ describe('suggestions of tags', () => {
     const [client, stranger] = [await newClient(), await newClient()]
     const [dues, lessons] = [await client.folder('Dues'), await client.folder('Lessons')]
     const tag = { id: v7() as TagId, name: 'quarterly' }
-    const suggested = async (id: string, folder = '') => (await client.get<TagSuggestions>(`/api/documents/${id}/tag-suggestions?folder=${folder}`)).body.tags
-    const ids = await Promise.all(['Invoice berth 4.txt', 'Invoice berth 9.txt', 'Invoices berths.txt'].map(async name => (await client.upload(name, name, dues)).id))
+    const suggested = async (id: string, folder = '') =>
+      (await client.get<TagSuggestions>(`/api/documents/${id}/tag-suggestions?folder=${folder}`)).body.tags
+    const ids = await Promise.all(
+      ['Invoice berth 4.txt', 'Invoice berth 9.txt', 'Invoices berths.txt'].map(
+        async name => (await client.upload(name, name, dues)).id,
+      ),
+    )
     for (const name of ['Knots.txt', 'Ropes.txt']) await client.upload(name, name, lessons)
     const { id: arrived } = await client.upload('Invoice berth 12.txt', 'new')
     const { id: scan } = await client.upload('IMG_0042.txt', 'scan')
     await client.act({ kind: 'tag.put', folderIds: [], documentIds: ids.slice(0, 1), tags: [tag] })
     expect(await suggested(arrived)).toEqual([])
     await client.act({ kind: 'tag.put', folderIds: [], documentIds: ids, tags: [tag] })
-    expect((await suggested(arrived)).map(({ tagId, reason }) => [tagId, reason.endsWith('2 more like it')])).toEqual([[tag.id, true]])
-    expect([await suggested(scan), (await suggested(scan, dues)).map(({ tagId }) => tagId), await suggested(scan, lessons)]).toEqual([[], [tag.id], []])
+    expect((await suggested(arrived)).map(({ tagId, reason }) => [tagId, reason.endsWith('2 more like it')])).toEqual([
+      [tag.id, true],
+    ])
+    expect([
+      await suggested(scan),
+      (await suggested(scan, dues)).map(({ tagId }) => tagId),
+      await suggested(scan, lessons),
+    ]).toEqual([[], [tag.id], []])
     await client.act({ kind: 'tag.put', folderIds: [], documentIds: [arrived], tags: [tag] })
     expect(await suggested(arrived)).toEqual([])
     expect((await stranger.get(`/api/documents/${arrived}/tag-suggestions`)).status).toBe(404)
@@ -80,7 +108,8 @@ describe('filing', () => {
     const client = await newClient()
     const [a, b] = [await client.folder('A'), await client.folder('B')]
     const { id } = await client.upload('x.txt', 'x')
-    const file = (folder: typeof a) => client.try({ kind: 'document.file', documents: [{ id, name: null }], folderIds: [folder], tags: [] })
+    const file = (folder: typeof a) =>
+      client.try({ kind: 'document.file', documents: [{ id, name: null }], folderIds: [folder], tags: [] })
     const replies = await Promise.all([file(a), file(b)])
     expect(replies.map(({ status }) => status)).toEqual([200, 200])
     expect([...(await client.document(id)).folderIds].sort()).toEqual([a, b].sort())
@@ -91,7 +120,11 @@ describe('filing', () => {
     const client = await newClient()
     for (const name of ['a.txt', 'c.txt', 'b.txt']) await client.upload(name, name)
     const { documents } = await client.register('in-tray', '&sort=added&descending=true')
-    expect(documents.map(({ name, origin }) => [name, origin])).toEqual([['b', 'upload'], ['c', 'upload'], ['a', 'upload']])
+    expect(documents.map(({ name, origin }) => [name, origin])).toEqual([
+      ['b', 'upload'],
+      ['c', 'upload'],
+      ['a', 'upload'],
+    ])
   })
 
   it('keeps a copy apart from what it was copied from', async () => {
@@ -99,10 +132,15 @@ describe('filing', () => {
     const folder = await client.folder('A')
     const { id } = await client.upload('x.txt', 'one', folder)
     const newId = v7() as typeof id
-    expect((await client.try({ kind: 'document.copy', copies: [{ id, newId: id }], folderId: folder })).status).toBe(409)
+    expect((await client.try({ kind: 'document.copy', copies: [{ id, newId: id }], folderId: folder })).status).toBe(
+      409,
+    )
     await client.act({ kind: 'document.copy', copies: [{ id, newId }], folderId: folder })
     await client.upload('x.txt', 'two', folder, { clash: 'version' })
-    expect([(await client.content(id)).bytes.toString(), (await client.content(newId)).bytes.toString()]).toEqual(['two', 'one'])
+    expect([(await client.content(id)).bytes.toString(), (await client.content(newId)).bytes.toString()]).toEqual([
+      'two',
+      'one',
+    ])
     expect(await client.document(newId)).toMatchObject({ name: 'x (2)', copiedFrom: id })
   })
 })

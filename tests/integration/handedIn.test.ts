@@ -14,19 +14,34 @@ async function share(client: Client, parts: Record<string, string>, files: Recor
   const form = new FormData()
   for (const [name, value] of Object.entries(parts)) form.set(name, value)
   for (const [name, value] of Object.entries(files)) form.append('files', new Blob([value]), name)
-  return fetch(`${BASE}/api/share`, { method: 'POST', headers: { cookie: client.cookie }, body: form, redirect: 'manual' })
+  return fetch(`${BASE}/api/share`, {
+    method: 'POST',
+    headers: { cookie: client.cookie },
+    body: form,
+    redirect: 'manual',
+  })
 }
 
-const inTray = async (client: Client) => (await client.register('in-tray')).documents.map(row => `${row.name}.${row.extension} ${row.origin}`).sort()
+const inTray = async (client: Client) =>
+  (await client.register('in-tray')).documents.map(row => `${row.name}.${row.extension} ${row.origin}`).sort()
 
 describe('what is handed to the installed app', () => {
   it('lies in the In-tray: files, a text as a memo, an address as a link', async () => {
     const client = await newClient()
-    const response = await share(client, { title: 'Tide times' }, { 'tides.csv': 'day,high\n1,04:12\n', 'notes.txt': 'x' })
+    const response = await share(
+      client,
+      { title: 'Tide times' },
+      { 'tides.csv': 'day,high\n1,04:12\n', 'notes.txt': 'x' },
+    )
     expect([response.status, response.headers.get('location')]).toEqual([303, '/in-tray'])
     await share(client, { title: 'Thoughts', text: 'Paint the rail/n before May' })
     await share(client, { title: '', text: 'https://quay.example/tides' })
-    expect(await inTray(client)).toEqual(['Thoughts.md memo', 'notes.txt paste', 'quay.example – tides.uri link', 'tides.csv paste'])
+    expect(await inTray(client)).toEqual([
+      'Thoughts.md memo',
+      'notes.txt paste',
+      'quay.example – tides.uri link',
+      'tides.csv paste',
+    ])
     await client.undo()
     await client.undo()
     await client.undo()
@@ -46,12 +61,19 @@ describe('what a colleague hands over', () => {
     const client = await newClient()
     await client.send('POST', '/api/arrivals/colleague', { as: 'pointers' })
     const { documents } = await client.register('in-tray')
-    expect(documents.map(row => [row.extension, row.origin, row.sender])).toEqual(Array.from({ length: 2 }, () => ['uri', 'colleague', 'the evening school']))
-    expect((await client.content(documents[0]?.id ?? '')).bytes.toString()).toMatch(/# Belongs to the evening school\r\nhttps:\/\/evening\.example\/papers\//)
+    expect(documents.map(row => [row.extension, row.origin, row.sender])).toEqual(
+      Array.from({ length: 2 }, () => ['uri', 'colleague', 'the evening school']),
+    )
+    expect((await client.content(documents[0]?.id ?? '')).bytes.toString()).toMatch(
+      /# Belongs to the evening school\r\nhttps:\/\/evening\.example\/papers\//,
+    )
     const { changes } = (await client.send<Arrivals>('POST', '/api/arrivals/colleague', { folder: true })).body
     expect(changes[0]?.label).toBe('Added 1 folder with 3 documents to the top of the plan')
     const [folder] = (await client.outline()).folders
-    expect([folder?.name, (await client.register(folder?.id ?? '')).documents.length]).toEqual(['Evening school papers', 3])
+    expect([folder?.name, (await client.register(folder?.id ?? '')).documents.length]).toEqual([
+      'Evening school papers',
+      3,
+    ])
   })
 })
 
@@ -65,27 +87,52 @@ describe('a folder in the Trash', () => {
     expect((await client.get<Refused>(`/api/trash/${top}`)).status).toBe(404)
     await client.act({ kind: 'trash', folderIds: [top], documentIds: [] })
     const { items } = (await client.get<{ items: InsideTrash[] }>(`/api/trash/${top}`)).body
-    expect(items.map(({ target, name, parentId }) => [target, name, parentId])).toEqual([['folder', 'Week 1', top], ['document', 'list', top], ['document', 'plan', week]])
+    expect(items.map(({ target, name, parentId }) => [target, name, parentId])).toEqual([
+      ['folder', 'Week 1', top],
+      ['document', 'list', top],
+      ['document', 'plan', week],
+    ])
     expect((await stranger.get<Refused>(`/api/trash/${top}`)).status).toBe(404)
   })
 })
 
 describe('finished bytes that nothing holds', () => {
-  const age = (id: string) => rows(null, `UPDATE blob SET created_at = now() - interval '2 days' WHERE id = $1 RETURNING id`, [id])
+  const age = (id: string) =>
+    rows(null, `UPDATE blob SET created_at = now() - interval '2 days' WHERE id = $1 RETURNING id`, [id])
   const isThere = async (id: string) => (await rows(null, 'SELECT 1 FROM blob WHERE id = $1', [id])).length === 1
-  const store = async (planId: string, text: string) => (await blobStore.write(planId, v7(), (async function* () { yield Buffer.from(text) })(), 1000)).id
+  const store = async (planId: string, text: string) =>
+    (
+      await blobStore.write(
+        planId,
+        v7(),
+        (async function* () {
+          yield Buffer.from(text)
+        })(),
+        1000,
+      )
+    ).id
 
   it('are cleared away after a day, and not before; what an undone act could bring back stays', async () => {
     const client = await newClient()
     const { id } = await client.upload('undone.txt', `comes back ${v7()}`)
-    const [held] = await rows<{ blobId: string; planId: string }>(null, 'SELECT blob_id AS "blobId", plan_id AS "planId" FROM document WHERE id = $1', [id])
+    const [held] = await rows<{ blobId: string; planId: string }>(
+      null,
+      'SELECT blob_id AS "blobId", plan_id AS "planId" FROM document WHERE id = $1',
+      [id],
+    )
     const planId = held?.planId ?? ''
     const [old, fresh] = [await store(planId, `loose ${v7()}`), await store(planId, `loose ${v7()}`)]
     await client.undo()
     await age(old)
     await age(held?.blobId ?? '')
     const { count, bytes } = await dropOrphans(new Date())
-    expect([count >= 1, bytes > 0, await isThere(old), await isThere(fresh), await isThere(held?.blobId ?? '')]).toEqual([true, true, false, true, true])
+    expect([
+      count >= 1,
+      bytes > 0,
+      await isThere(old),
+      await isThere(fresh),
+      await isThere(held?.blobId ?? ''),
+    ]).toEqual([true, true, false, true, true])
     expect((await client.redo()).status).toBe(200)
     expect((await client.content(id)).bytes.toString()).toContain('comes back')
   })

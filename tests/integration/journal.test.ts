@@ -16,18 +16,35 @@ const TABLES = ['folder', 'document', 'version', 'placement', 'star', 'search_ro
 async function snapshot(planId: string): Promise<Record<string, unknown[]>> {
   const taken: Record<string, unknown[]> = {}
   for (const table of TABLES) {
-    const found = await rows<{ row: Record<string, unknown> }>(null, `SELECT to_jsonb(t) - 'pad'${table === 'folder' ? ' - \'changed_at\'' : ''} AS row FROM ${table} t WHERE t.plan_id = $1`, [planId])
+    const found = await rows<{ row: Record<string, unknown> }>(
+      null,
+      `SELECT to_jsonb(t) - 'pad'${table === 'folder' ? " - 'changed_at'" : ''} AS row FROM ${table} t
+        WHERE t.plan_id = $1`,
+      [planId],
+    )
     taken[table] = found.map(({ row }) => row).sort((a, b) => JSON.stringify(a).localeCompare(JSON.stringify(b)))
   }
   return taken
 }
 
-async function randomAct(client: Client, random: ReturnType<typeof seeded>, folders: FolderId[], documents: DocumentId[]): Promise<boolean> {
+async function randomAct(
+  client: Client,
+  random: ReturnType<typeof seeded>,
+  folders: FolderId[],
+  documents: DocumentId[],
+): Promise<boolean> {
   const folder = () => random.pick(folders)
   const place = () => (random.next() < 0.25 ? null : random.pick(folders))
-  const things = () => ({ folderIds: random.some(folders, random.int(0, 1)), documentIds: random.some(documents, random.int(0, 3)) })
+  const things = () => ({
+    folderIds: random.some(folders, random.int(0, 1)),
+    documentIds: random.some(documents, random.int(0, 3)),
+  })
   const commands: (() => ClientCommand)[] = [
-    () => { const id = v7() as FolderId; folders.push(id); return { kind: 'folder.create', id, parentId: place(), name: random.pick(['A', 'B', 'C']), allowTwin: true } },
+    () => {
+      const id = v7() as FolderId
+      folders.push(id)
+      return { kind: 'folder.create', id, parentId: place(), name: random.pick(['A', 'B', 'C']), allowTwin: true }
+    },
     () => ({ kind: 'folder.rename', id: folder(), name: `Name ${random.int(1, 9)}`, allowTwin: true }),
     () => ({ kind: 'folder.number', id: folder(), number: random.int(0, 30) }),
     () => ({ kind: 'folder.order', id: folder(), order: random.pick(['name', 'number']) }),
@@ -41,23 +58,27 @@ async function randomAct(client: Client, random: ReturnType<typeof seeded>, fold
 }
 
 describe('any sequence of acts', () => {
-  it.each([11, 12, 13])('undone one after the other leaves the database as it was, and redone as it became (seed %i)', async (seed) => {
-    const client = await newClient()
-    const planId = (await client.outline()).plan.id
-    const random = seeded(seed)
-    const folders = [await client.folder('One'), await client.folder('Two')]
-    const documents: DocumentId[] = []
-    for (let count = 0; count < 5; count++) documents.push((await client.upload(`paper ${count}.xyz`, `${seed} ${count}`, random.pick(folders))).id)
-    const before = await snapshot(planId)
-    let done = 0
-    for (let step = 0; step < 40; step++) if (await randomAct(client, random, folders, documents)) done++
-    const after = await snapshot(planId)
-    for (let step = 0; step < done; step++) expect((await client.undo()).status).toBe(200)
-    expect(await snapshot(planId)).toEqual(before)
-    for (let step = 0; step < done; step++) expect((await client.redo()).status).toBe(200)
-    expect(await snapshot(planId)).toEqual(after)
-    expect(done).toBeGreaterThan(10)
-  })
+  it.each([11, 12, 13])(
+    'undone one after the other leaves the database as it was, and redone as it became (seed %i)',
+    async seed => {
+      const client = await newClient()
+      const planId = (await client.outline()).plan.id
+      const random = seeded(seed)
+      const folders = [await client.folder('One'), await client.folder('Two')]
+      const documents: DocumentId[] = []
+      for (let count = 0; count < 5; count++)
+        documents.push((await client.upload(`paper ${count}.xyz`, `${seed} ${count}`, random.pick(folders))).id)
+      const before = await snapshot(planId)
+      let done = 0
+      for (let step = 0; step < 40; step++) if (await randomAct(client, random, folders, documents)) done++
+      const after = await snapshot(planId)
+      for (let step = 0; step < done; step++) expect((await client.undo()).status).toBe(200)
+      expect(await snapshot(planId)).toEqual(before)
+      for (let step = 0; step < done; step++) expect((await client.redo()).status).toBe(200)
+      expect(await snapshot(planId)).toEqual(after)
+      expect(done).toBeGreaterThan(10)
+    },
+  )
 })
 
 describe('two windows', () => {
@@ -65,9 +86,22 @@ describe('two windows', () => {
     const client = await newClient()
     const [a, b] = [await client.folder('A'), await client.folder('B')]
     const { id } = await client.upload('paper.txt', 'x', a)
-    const acts = await Promise.all(Array.from({ length: 12 }, (_, index) => client.try(index % 2 === 0
-      ? { kind: 'move', folderIds: [], documentIds: [id], toFolderId: index % 4 === 0 ? b : a, fromFolderId: null, allowTwin: false }
-      : { kind: 'document.rename', id, name: `Paper ${index}` })))
+    const acts = await Promise.all(
+      Array.from({ length: 12 }, (_, index) =>
+        client.try(
+          index % 2 === 0
+            ? {
+                kind: 'move',
+                folderIds: [],
+                documentIds: [id],
+                toFolderId: index % 4 === 0 ? b : a,
+                fromFolderId: null,
+                allowTwin: false,
+              }
+            : { kind: 'document.rename', id, name: `Paper ${index}` },
+        ),
+      ),
+    )
     expect(acts.filter(reply => ![200, 409].includes(reply.status))).toEqual([])
     expect((await client.document(id)).folderIds).toHaveLength(1)
     const revisions = (await client.get<HistoryPage>('/api/changes')).body.changes.map(change => change.revision)
@@ -84,6 +118,8 @@ describe('History', () => {
     const first = (await client.get<HistoryPage>('/api/changes')).body
     const second = (await client.get<HistoryPage>(`/api/changes?before=${first.next}`)).body
     expect([first.changes.length, second.changes.length, second.next]).toEqual([100, 6, null])
-    expect([...first.changes, ...second.changes].map(change => change.revision)).toEqual(Array.from({ length: 106 }, (_, index) => 106 - index))
+    expect([...first.changes, ...second.changes].map(change => change.revision)).toEqual(
+      Array.from({ length: 106 }, (_, index) => 106 - index),
+    )
   })
 })

@@ -11,12 +11,18 @@ import { sweepIncoming } from '../../server/services/documents/sweepIncoming'
 import { rows } from '../../server/db/client'
 import { Client, newClient, sha256 } from '../support/client'
 
-interface Running { address: string; child: { kill: (signal: string) => void }; ended: Promise<unknown> }
+interface Running {
+  address: string
+  child: { kill: (signal: string) => void }
+  ended: Promise<unknown>
+}
 const databaseUrl = process.env.DATABASE_URL ?? ''
 const ROUNDS = 6
 let port = 0
 let running: Running
-const start = async () => { running = await serve({ port, databaseUrl, quiet: true }) as Running }
+const start = async () => {
+  running = (await serve({ port, databaseUrl, quiet: true })) as Running
+}
 
 async function kill(): Promise<void> {
   running.child.kill('SIGKILL')
@@ -24,7 +30,7 @@ async function kill(): Promise<void> {
 }
 
 beforeAll(async () => {
-  port = await freePort() as number
+  port = (await freePort()) as number
   await start()
 })
 afterAll(kill)
@@ -35,7 +41,8 @@ describe('a server that is killed', () => {
     const watcher = await newClient()
     const [a, b] = [await watcher.folder('A'), await watcher.folder('B')]
     const ids: DocumentId[] = []
-    for (let index = 0; index < 150; index++) ids.push((await watcher.upload(`paper ${index}.txt`, `paper ${index}`, a)).id)
+    for (let index = 0; index < 150; index++)
+      ids.push((await watcher.upload(`paper ${index}.txt`, `paper ${index}`, a)).id)
     // Behind the uploads lies more than the undos below can take back.
     for (let round = 0; round < ROUNDS; round++) await watcher.folder(`Between ${round}`)
     const planId = (await watcher.outline()).plan.id
@@ -43,11 +50,36 @@ describe('a server that is killed', () => {
     for (let round = 0; round < ROUNDS; round++) {
       const bytes = randomBytes(3_000_000)
       const answered: { id: DocumentId; hash: string }[] = []
-      const quiet = (work: Promise<unknown>) => work.catch(() => { /* the server died under it */ })
+      const quiet = (work: Promise<unknown>) =>
+        work.catch(() => {
+          /* the server died under it */
+        })
       const acts = [
-        quiet(victim.upload(`large ${round}.bin`, bytes, a).then(({ id, status }) => { if (status === 200) answered.push({ id, hash: sha256(bytes) }) })),
-        quiet(victim.try({ kind: 'document.file', documents: ids.map(id => ({ id, name: null })), folderIds: [b], tags: [] })),
-        quiet(victim.try({ kind: 'move', folderIds: [], documentIds: ids, fromFolderId: null, toFolderId: random.pick([a, b]), allowTwin: false, also: [], froms: [] })),
+        quiet(
+          victim.upload(`large ${round}.bin`, bytes, a).then(({ id, status }) => {
+            if (status === 200) answered.push({ id, hash: sha256(bytes) })
+          }),
+        ),
+        quiet(
+          victim.try({
+            kind: 'document.file',
+            documents: ids.map(id => ({ id, name: null })),
+            folderIds: [b],
+            tags: [],
+          }),
+        ),
+        quiet(
+          victim.try({
+            kind: 'move',
+            folderIds: [],
+            documentIds: ids,
+            fromFolderId: null,
+            toFolderId: random.pick([a, b]),
+            allowTwin: false,
+            also: [],
+            froms: [],
+          }),
+        ),
         quiet(victim.undo()),
       ]
       await new Promise(resolve => setTimeout(resolve, random.int(5, 260)))
@@ -64,11 +96,36 @@ describe('a server that is killed', () => {
 
 /** Every document has a place, all of a bulk act lie alike, contents are whole, revisions have no gap. */
 async function expectWhole(planId: string, ids: readonly DocumentId[], folders: readonly FolderId[]): Promise<void> {
-  expect(await rows(null, `SELECT d.id FROM document d WHERE d.plan_id = $1 AND d.trashed_at IS NULL AND NOT EXISTS (SELECT FROM placement p WHERE p.document_id = d.id)`, [planId])).toEqual([])
-  const lying = await rows<{ folders: string; count: number }>(null, `SELECT x.folders, count(*)::int AS count FROM (SELECT p.document_id, string_agg(p.folder_id::text, ' ' ORDER BY p.folder_id) AS folders FROM placement p WHERE p.document_id = ANY($1::uuid[]) GROUP BY p.document_id) x GROUP BY x.folders`, [ids])
+  expect(
+    await rows(
+      null,
+      `SELECT d.id FROM document d WHERE d.plan_id = $1 AND d.trashed_at IS NULL AND NOT EXISTS (SELECT FROM placement p
+        WHERE p.document_id = d.id)`,
+      [planId],
+    ),
+  ).toEqual([])
+  const lying = await rows<{ folders: string; count: number }>(
+    null,
+    `SELECT x.folders, count(*)::int AS count FROM (SELECT p.document_id, string_agg(p.folder_id::text, ' '
+      ORDER BY p.folder_id) AS folders FROM placement p WHERE p.document_id = ANY($1::uuid[]) GROUP BY p.document_id) x
+        GROUP BY x.folders`,
+    [ids],
+  )
   expect(lying.map(({ count }) => count)).toEqual([ids.length])
   expect(lying[0]?.folders.split(' ').every(id => folders.includes(id as FolderId))).toBe(true)
-  expect(await rows(null, `SELECT b.id FROM document d JOIN blob b ON b.id = d.blob_id WHERE d.plan_id = $1 AND (b.sha256 IS NULL OR b.size <> coalesce((SELECT sum(length(c.bytes)) FROM blob_chunk c WHERE c.blob_id = b.id), 0))`, [planId])).toEqual([])
-  const [journal] = await rows<{ count: number; last: number; revision: number }>(null, `SELECT count(*)::int AS count, max(c.revision)::int AS last, (SELECT revision::int FROM plan WHERE id = $1) AS revision FROM change c WHERE c.plan_id = $1`, [planId])
+  expect(
+    await rows(
+      null,
+      `SELECT b.id FROM document d JOIN blob b ON b.id = d.blob_id WHERE d.plan_id = $1 AND (b.sha256 IS NULL
+        OR b.size <> coalesce((SELECT sum(length(c.bytes)) FROM blob_chunk c WHERE c.blob_id = b.id), 0))`,
+      [planId],
+    ),
+  ).toEqual([])
+  const [journal] = await rows<{ count: number; last: number; revision: number }>(
+    null,
+    `SELECT count(*)::int AS count, max(c.revision)::int AS last, (SELECT revision::int FROM plan
+      WHERE id = $1) AS revision FROM change c WHERE c.plan_id = $1`,
+    [planId],
+  )
   expect([journal?.count, journal?.last]).toEqual([journal?.revision, journal?.revision])
 }

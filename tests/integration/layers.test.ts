@@ -13,12 +13,16 @@ async function complaints(code: string): Promise<string[]> {
 
 describe('the layer rule', () => {
   it('refuses a forbidden import, and what core may not know', async () => {
-    expect(await complaints('import { rows } from \'../../server/db/client\'\n\nexport const planted = rows\n')).toContain('boundaries/dependencies')
-    expect(await complaints('import { readFileSync } from \'node:fs\'\n\nexport const planted = readFileSync\n')).not.toEqual([])
+    expect(
+      await complaints("import { rows } from '../../server/db/client'\n\nexport const planted = rows\n"),
+    ).toContain('boundaries/dependencies')
+    expect(
+      await complaints("import { readFileSync } from 'node:fs'\n\nexport const planted = readFileSync\n"),
+    ).not.toEqual([])
     expect(await complaints('export const planted = () => Date.now()\n')).toContain('no-restricted-properties')
   })
 
   it('lets core use itself', async () => {
-    expect(await complaints('import { fold } from \'./words\'\n\nexport const planted = fold\n')).toEqual([])
+    expect(await complaints("import { fold } from './words'\n\nexport const planted = fold\n")).toEqual([])
   })
 })

@@ -7,7 +7,15 @@ import type { Client, Refused } from '../support/client'
 import { newClient } from '../support/client'
 
 const WHEN = { origins: [], types: [], sender: '', words: '' }
-const order = (folderId: FolderId | null, when: object, then: object = {}) => ({ kind: 'order.set', id: v7() as OrderId, name: 'Invoices', active: true, when: { ...WHEN, ...when }, then: { folderId, pattern: null, tags: [], star: false, ...then } }) as const
+const order = (folderId: FolderId | null, when: object, then: object = {}) =>
+  ({
+    kind: 'order.set',
+    id: v7() as OrderId,
+    name: 'Invoices',
+    active: true,
+    when: { ...WHEN, ...when },
+    then: { folderId, pattern: null, tags: [], star: false, ...then },
+  }) as const
 
 async function dealtWith(client: Client, id: string) {
   for (const until = Date.now() + 60_000; Date.now() < until;) {
@@ -27,22 +35,41 @@ describe('standing orders', () => {
     const fitting = await client.upload('scan 1.txt', 'Invoice of the chandlery\n\nof 4 March 2026')
     const other = await client.upload('scan 2.txt', 'A letter')
     const document = await dealtWith(client, fitting.id)
-    expect(document).toMatchObject({ name: '2026-03-04 Invoice of the chandlery', folderIds: [dues], filedBy: given.id, starred: true })
+    expect(document).toMatchObject({
+      name: '2026-03-04 Invoice of the chandlery',
+      folderIds: [dues],
+      filedBy: given.id,
+      starred: true,
+    })
     expect((await client.outline()).tags.map(({ name }) => name)).toEqual(['to pay'])
     expect((await client.document(other.id)).folderIds).toEqual([null])
     const { body } = await client.get<{ changes: { label: string }[] }>('/api/changes')
-    expect(body.changes[0]?.label).toBe('Standing order “Invoices”: filed “2026-03-04 Invoice of the chandlery” in 1 Dues, tagged “to pay”')
+    expect(body.changes[0]?.label).toBe(
+      'Standing order “Invoices”: filed “2026-03-04 Invoice of the chandlery” in 1 Dues, tagged “to pay”',
+    )
     await client.undo()
     await new Promise(resolve => setTimeout(resolve, 3500))
-    expect(await client.document(fitting.id)).toMatchObject({ name: 'scan 1', folderIds: [null], filedBy: null, starred: false })
+    expect(await client.document(fitting.id)).toMatchObject({
+      name: 'scan 1',
+      folderIds: [null],
+      filedBy: null,
+      starred: false,
+    })
   })
 
   it('try again what could not be written, and deal with the others meanwhile', async () => {
     const client = await newClient()
     const dues = await client.folder('Dues')
     await client.act(order(dues, { words: 'invoice' }))
-    await rows(null, `CREATE FUNCTION stuck() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN RAISE EXCEPTION ''out of order''; END'`)
-    await rows(null, `CREATE TRIGGER stuck BEFORE UPDATE OF filed_by ON document FOR EACH ROW WHEN (NEW.name = 'stuck') EXECUTE FUNCTION stuck()`)
+    await rows(
+      null,
+      `CREATE FUNCTION stuck() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN RAISE EXCEPTION ''out of order''; END'`,
+    )
+    await rows(
+      null,
+      `CREATE TRIGGER stuck BEFORE UPDATE OF filed_by ON document FOR EACH ROW
+        WHEN (NEW.name = 'stuck') EXECUTE FUNCTION stuck()`,
+    )
     const stuck = await client.upload('stuck.txt', 'invoice 1')
     const other = await client.upload('other.txt', 'invoice 2')
     await dealtWith(client, other.id)
@@ -60,7 +87,10 @@ describe('standing orders', () => {
     const late = await client.upload('invoice late.txt', 'invoice')
     await client.whenRead(late.id)
     await new Promise(resolve => setTimeout(resolve, 3500))
-    expect([(await client.document(early.id)).folderIds, (await client.document(late.id)).folderIds]).toEqual([[null], [null]])
+    expect([(await client.document(early.id)).folderIds, (await client.document(late.id)).folderIds]).toEqual([
+      [null],
+      [null],
+    ])
   })
 
   it('are tried out before they are on, without doing anything', async () => {
@@ -79,11 +109,16 @@ describe('standing orders', () => {
     const client = await newClient()
     const dues = await client.folder('Dues')
     const code = async (given: ReturnType<typeof order>) => ((await client.try(given as never)).body as Refused).code
-    expect([await code(order(dues, {})), await code(order(null, { words: 'x' })), await code(order(dues, { words: 'x' }, { pattern: '{nothing}' }))]).toEqual(['order.empty', 'order.idle', 'name.pattern'])
+    expect([
+      await code(order(dues, {})),
+      await code(order(null, { words: 'x' })),
+      await code(order(dues, { words: 'x' }, { pattern: '{nothing}' })),
+    ]).toEqual(['order.empty', 'order.idle', 'name.pattern'])
     const given = order(dues, { words: 'x' })
     await client.act(given as never)
     await client.act({ ...given, active: false } as never)
-    const list = async () => (await client.get<{ orders: StandingOrder[] }>('/api/orders')).body.orders.map(({ active }) => active)
+    const list = async () =>
+      (await client.get<{ orders: StandingOrder[] }>('/api/orders')).body.orders.map(({ active }) => active)
     expect(await list()).toEqual([false])
     await client.undo()
     expect(await list()).toEqual([true])

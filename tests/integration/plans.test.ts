@@ -27,26 +27,45 @@ async function explain(sql: string, bind: readonly unknown[]): Promise<string> {
 }
 
 describe('PostgreSQL', () => {
-  it.each(['name COLLATE natural_order', 'changed_at', 'added_at'])('gives a page of a register from one index, by %s', async (column) => {
-    const plan = await explain(`SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id LIMIT 100`, [folderIds[0]])
-    expect(plan).toMatch(/Index (Only )?Scan using placement_/)
-    expect(plan).not.toContain('Sort')
-  })
+  it.each(['name COLLATE natural_order', 'changed_at', 'added_at'])(
+    'gives a page of a register from one index, by %s',
+    async column => {
+      const plan = await explain(
+        `SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id
+          LIMIT 100`,
+        [folderIds[0]],
+      )
+      expect(plan).toMatch(/Index (Only )?Scan using placement_/)
+      expect(plan).not.toContain('Sort')
+    },
+  )
 
-  it.each(['size', 'extension'])('sorts by %s what lies in one place and nothing else', async (column) => {
-    const plan = await explain(`SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id LIMIT 100`, [folderIds[1]])
+  it.each(['size', 'extension'])('sorts by %s what lies in one place and nothing else', async column => {
+    const plan = await explain(
+      `SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id
+        LIMIT 100`,
+      [folderIds[1]],
+    )
     expect(plan).toMatch(/Index (Only )?Scan (using|on) placement_/)
     expect(plan).not.toContain('Seq Scan')
   })
 
   it('finds words by their index and not by reading every document', async () => {
-    const plan = await explain('SELECT s.document_id FROM search_row s WHERE s.plan_id = $1 AND s.words @@ $2::tsquery', [planId, '\'zelquibake\''])
+    const plan = await explain(
+      'SELECT s.document_id FROM search_row s WHERE s.plan_id = $1 AND s.words @@ $2::tsquery',
+      [planId, "'zelquibake'"],
+    )
     expect(plan).toContain('search_row_words')
     expect(plan).not.toContain('Seq Scan')
   })
 
   it('finds the beginnings of names in the dictionary', async () => {
-    expect(await explain('SELECT word FROM name_word WHERE plan_id = $1 AND word >= $2 AND word < $2 || U&\'\\FFFF\'', [planId, 'ber'])).toContain('name_word_pkey')
+    expect(
+      await explain("SELECT word FROM name_word WHERE plan_id = $1 AND word >= $2 AND word < $2 || U&'\\FFFF'", [
+        planId,
+        'ber',
+      ]),
+    ).toContain('name_word_pkey')
   })
 })
 
@@ -54,7 +73,9 @@ describe('PostgreSQL', () => {
 async function statements(work: () => Promise<unknown>): Promise<number> {
   let count = 0
   const { options } = database() as unknown as { options: { logging: false | (() => void) } } // not in its types
-  options.logging = () => { count++ }
+  options.logging = () => {
+    count++
+  }
   await work()
   options.logging = false
   return count
@@ -62,8 +83,10 @@ async function statements(work: () => Promise<unknown>): Promise<number> {
 
 describe('a list', () => {
   const actor = () => ({ accountId: '', email: '', planId })
-  const page = (limit: number) => listDocuments(actor(), { folderId: folderIds[0] ?? null, sort: 'name', descending: false, cursor: null, limit })
-  const found = (limit: number) => findDocuments(actor(), { ...EMPTY_QUERY, q: 'berth', typing: false, exact: false, near: null, cursor: null, limit })
+  const page = (limit: number) =>
+    listDocuments(actor(), { folderId: folderIds[0] ?? null, sort: 'name', descending: false, cursor: null, limit })
+  const found = (limit: number) =>
+    findDocuments(actor(), { ...EMPTY_QUERY, q: 'berth', typing: false, exact: false, near: null, cursor: null, limit })
 
   it('costs the same number of statements for 2 rows as for 200', async () => {
     expect([await statements(() => page(2)), await statements(() => page(200))]).toEqual([1, 1])
@@ -80,7 +103,14 @@ describe('an act on many', () => {
     const chosen = body.ids.slice(0, 300)
     expect(chosen).toHaveLength(300)
     const target = await client.folder(`Target ${v7()}`)
-    const change = await client.act({ kind: 'move', folderIds: [], documentIds: chosen as never, toFolderId: target, fromFolderId: from, allowTwin: false })
+    const change = await client.act({
+      kind: 'move',
+      folderIds: [],
+      documentIds: chosen as never,
+      toFolderId: target,
+      fromFolderId: from,
+      allowTwin: false,
+    })
     expect(change.label).toContain('Moved 300 documents to')
     expect((await client.outline()).counts[target]).toBe(300)
     await client.undo()
@@ -92,10 +122,16 @@ describe('an act on many', () => {
 describe('a transaction', () => {
   it('that throws leaves nothing', async () => {
     const email = `${v7()}@test.example`
-    await expect(withTransaction(async (transaction) => {
-      await execute(transaction, `INSERT INTO attempt (kind, email, address, network, at) VALUES ('sign-in', $1, '', '', now())`, [email])
-      throw new Error('on purpose')
-    })).rejects.toThrow('on purpose')
+    await expect(
+      withTransaction(async transaction => {
+        await execute(
+          transaction,
+          `INSERT INTO attempt (kind, email, address, network, at) VALUES ('sign-in', $1, '', '', now())`,
+          [email],
+        )
+        throw new Error('on purpose')
+      }),
+    ).rejects.toThrow('on purpose')
     expect(await rows(null, 'SELECT 1 FROM attempt WHERE email = $1', [email])).toEqual([])
   })
 })

@@ -15,15 +15,30 @@ const backups = mkdtempSync(join(tmpdir(), 'hembix-backups-'))
 let server: { address: string; stop: () => Promise<void> }
 
 beforeAll(async () => {
-  const env = { HEMBIX_QUOTA_BYTES: String(LIMIT_BYTES), HEMBIX_OPEN_UPLOADS: String(OPEN_UPLOADS), HEMBIX_BACKUP_DIR: backups, HEMBIX_ACCOUNTS_AN_HOUR: '1000000' }
-  server = await serve({ port: await freePort() as number, databaseUrl: process.env.DATABASE_URL ?? '', env, quiet: true }) as typeof server
+  const env = {
+    HEMBIX_QUOTA_BYTES: String(LIMIT_BYTES),
+    HEMBIX_OPEN_UPLOADS: String(OPEN_UPLOADS),
+    HEMBIX_BACKUP_DIR: backups,
+    HEMBIX_ACCOUNTS_AN_HOUR: '1000000',
+  }
+  server = (await serve({
+    port: (await freePort()) as number,
+    databaseUrl: process.env.DATABASE_URL ?? '',
+    env,
+    quiet: true,
+  })) as typeof server
 })
 afterAll(async () => {
   await server.stop()
   rmSync(backups, { recursive: true, force: true })
 })
 
-const begin = (client: Awaited<ReturnType<typeof newClient>>, size: number) => client.send<{ code?: string }>('POST', '/api/uploads/resumable', undefined, { 'tus-resumable': '1.0.0', 'upload-length': String(size), 'upload-metadata': 'name eA==' })
+const begin = (client: Awaited<ReturnType<typeof newClient>>, size: number) =>
+  client.send<{ code?: string }>('POST', '/api/uploads/resumable', undefined, {
+    'tus-resumable': '1.0.0',
+    'upload-length': String(size),
+    'upload-metadata': 'name eA==',
+  })
 
 describe('an account', () => {
   it('that is full takes no more in, by any way, keeps what it has, and says so', async () => {
@@ -47,7 +62,10 @@ describe('an account', () => {
     const begun = [await begin(client, 100), await begin(client, 100), await begin(client, 100)]
     expect(begun.map(({ status }) => status)).toEqual([201, 201, 429])
     const location = begun[0]?.headers.get('location') ?? ''
-    expect((await client.send('DELETE', new URL(location, server.address).pathname, undefined, { 'tus-resumable': '1.0.0' })).status).toBeLessThan(300)
+    expect(
+      (await client.send('DELETE', new URL(location, server.address).pathname, undefined, { 'tus-resumable': '1.0.0' }))
+        .status,
+    ).toBeLessThan(300)
     expect((await begin(client, 100)).status).toBe(201)
   })
 

@@ -11,11 +11,20 @@ import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 
 let client: Client
-beforeAll(async () => { client = await newClient() })
+beforeAll(async () => {
+  client = await newClient()
+})
 
 const paper = (format: Format, title: string): Paper => ({
-  name: title, format, title, date: new Date('2026-05-06T07:08:09Z'),
-  paragraphs: ['Shore power is metered and charged at cost.', 'Größe der Boote: elf Meter; prix de l’électricité.'], table: [['Berth', 'Units'], ['7', '120']],
+  name: title,
+  format,
+  title,
+  date: new Date('2026-05-06T07:08:09Z'),
+  paragraphs: ['Shore power is metered and charged at cost.', 'Größe der Boote: elf Meter; prix de l’électricité.'],
+  table: [
+    ['Berth', 'Units'],
+    ['7', '120'],
+  ],
 })
 
 async function textOf(id: string): Promise<string> {
@@ -23,8 +32,11 @@ async function textOf(id: string): Promise<string> {
 }
 
 describe('reading', () => {
-  it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('finds the words of a document in %s', async (format) => {
-    const { id } = await client.upload(`paper ${format}.${format}`, await renderFile(paper(format, `A ${format} paper`)))
+  it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('finds the words of a document in %s', async format => {
+    const { id } = await client.upload(
+      `paper ${format}.${format}`,
+      await renderFile(paper(format, `A ${format} paper`)),
+    )
     const { reading } = await client.whenRead(id)
     expect([reading.state, reading.paged]).toEqual(['read', format === 'pdf'])
     expect(await textOf(id)).toMatch(/Shore power is metered[\s\S]*Größe der Boote/)
@@ -37,7 +49,10 @@ describe('reading', () => {
   })
 
   it('reads a text in an old encoding', async () => {
-    const { id } = await client.upload('latin.txt', Buffer.from('Die Größe der Boote wird am Liegeplatz für die Gebühr gemessen, über Nacht.', 'latin1'))
+    const { id } = await client.upload(
+      'latin.txt',
+      Buffer.from('Die Größe der Boote wird am Liegeplatz für die Gebühr gemessen, über Nacht.', 'latin1'),
+    )
     await client.whenRead(id)
     expect(await textOf(id)).toContain('Größe der Boote')
   })
@@ -51,27 +66,40 @@ describe('reading', () => {
 })
 
 describe('a document that cannot be read', () => {
-  const refusalOf = async (name: string, bytes: Buffer) => (await client.whenRead((await client.upload(name, bytes)).id)).reading
+  const refusalOf = async (name: string, bytes: Buffer) =>
+    (await client.whenRead((await client.upload(name, bytes)).id)).reading
 
   it('says that a PDF is not one', async () => {
     const reading = await refusalOf('fake.pdf', Buffer.from('just some words'))
-    expect([reading.state, reading.reason]).toEqual(['failed', 'It is named PDF but is not one. Open it where it was made and save it again.'])
+    expect([reading.state, reading.reason]).toEqual([
+      'failed',
+      'It is named PDF but is not one. Open it where it was made and save it again.',
+    ])
   })
 
   it('says that a PDF is damaged', async () => {
     const whole = await renderFile(paper('pdf', 'Whole'))
-    expect((await refusalOf('cut.pdf', Buffer.concat([whole.subarray(0, 60), Buffer.alloc(400, 1)]))).state).toBe('failed')
+    expect((await refusalOf('cut.pdf', Buffer.concat([whole.subarray(0, 60), Buffer.alloc(400, 1)]))).state).toBe(
+      'failed',
+    )
   })
 
   it('does not unpack a container that swells', async () => {
-    const bomb = Buffer.from(zipSync({ 'word/document.xml': new Uint8Array(120 * 1024 * 1024), '[Content_Types].xml': strToU8('<Types/>') }, { level: 9 }))
+    const bomb = Buffer.from(
+      zipSync(
+        { 'word/document.xml': new Uint8Array(120 * 1024 * 1024), '[Content_Types].xml': strToU8('<Types/>') },
+        { level: 9 },
+      ),
+    )
     expect(bomb.length).toBeLessThan(1_000_000)
     expect((await refusalOf('bomb.docx', bomb)).reason).toContain('unpacks to more than 100 MB')
   })
 
   it('says that a DOCX or ODT holds no such document', async () => {
     expect((await refusalOf('letter.docx', Buffer.from('PK nothing'))).reason).toContain('not what its name says')
-    expect((await refusalOf('letter.odt', Buffer.from(zipSync({ 'other.xml': strToU8('<a/>') })))).reason).toContain('holds no such document')
+    expect((await refusalOf('letter.odt', Buffer.from(zipSync({ 'other.xml': strToU8('<a/>') })))).reason).toContain(
+      'holds no such document',
+    )
   })
 
   it('can be tried again, and the queue goes on after it', async () => {
@@ -86,7 +114,12 @@ describe('a document that cannot be read', () => {
   it('is given back when the server that took it ended, and only then', async () => {
     const { id } = await client.upload('lost.txt', 'a text whose job was lost')
     await client.whenRead(id)
-    await execute(null, `UPDATE reading SET state = 'reading', changed_at = now() - interval '2 hours' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+    await execute(
+      null,
+      `UPDATE reading SET state = 'reading', changed_at = now() - interval '2 hours' WHERE blob_id = (SELECT blob_id
+        FROM document WHERE id = $1)`,
+      [id],
+    )
     expect(await releaseLostClaims(3 * 3600)).toBe(0)
     expect(await releaseLostClaims(3600)).toBe(1)
     await notifyWork(null)
@@ -94,8 +127,15 @@ describe('a document that cannot be read', () => {
   })
 
   it('is asked for in the act that brings a document, and after a start for those that were never asked for', async () => {
-    await rows(null, `CREATE FUNCTION unread() RETURNS trigger LANGUAGE plpgsql AS 'BEGIN IF NOT EXISTS (SELECT FROM reading WHERE blob_id = NEW.blob_id) THEN RAISE EXCEPTION ''nobody reads it''; END IF; RETURN NULL; END'`)
-    await rows(null, `CREATE CONSTRAINT TRIGGER unread AFTER INSERT ON document DEFERRABLE INITIALLY DEFERRED FOR EACH ROW WHEN (NEW.extension = 'txt') EXECUTE FUNCTION unread()`)
+    await rows(
+      null,
+      `CREATE FUNCTION unread() RETURNS trigger LANGUAGE plpgsql AS
+        'BEGIN IF NOT EXISTS (SELECT FROM reading WHERE blob_id = NEW.blob_id) THEN RAISE EXCEPTION ''nobody reads it''; END IF; RETURN NULL; END'`,
+    )
+    await rows(
+      null,
+      `CREATE CONSTRAINT TRIGGER unread AFTER INSERT ON document DEFERRABLE INITIALLY DEFERRED FOR EACH ROW WHEN (NEW.extension = 'txt') EXECUTE FUNCTION unread()`,
+    )
     const { id, status } = await client.upload('at once.txt', 'asked for at once')
     await rows(null, 'DROP FUNCTION unread() CASCADE')
     expect(status).toBe(200)
@@ -111,14 +151,28 @@ describe('a document that cannot be read', () => {
     const { id } = await client.upload('first.txt', bytes)
     await client.whenRead(id)
     const secondId = v7()
-    await execute(null, `UPDATE reading SET state = 'reading' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
-    const upload = await withTransaction(async (reader) => {
-      await execute(reader, `UPDATE reading SET state = 'read', words = words || 'latecomer'::tsvector, changed_at = now() WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`, [id])
+    await execute(
+      null,
+      `UPDATE reading SET state = 'reading' WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`,
+      [id],
+    )
+    const upload = await withTransaction(async reader => {
+      await execute(
+        reader,
+        `UPDATE reading SET state = 'read', words = words || 'latecomer'::tsvector, changed_at = now()
+          WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)`,
+        [id],
+      )
       const coming = client.upload('second.txt', bytes, null, { id: secondId })
-      while ((await rows(null, 'SELECT FROM document WHERE id = $1', [secondId])).length === 0) await new Promise(resolve => setTimeout(resolve, 20))
+      while ((await rows(null, 'SELECT FROM document WHERE id = $1', [secondId])).length === 0)
+        await new Promise(resolve => setTimeout(resolve, 20))
       return { coming }
     })
     expect((await upload.coming).status).toBe(200)
-    expect(await rows(null, `SELECT words @@ 'latecomer'::tsquery AS held FROM search_row WHERE document_id = $1`, [secondId])).toEqual([{ held: true }])
+    expect(
+      await rows(null, `SELECT words @@ 'latecomer'::tsquery AS held FROM search_row WHERE document_id = $1`, [
+        secondId,
+      ]),
+    ).toEqual([{ held: true }])
   })
 })

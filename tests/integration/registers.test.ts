@@ -13,8 +13,18 @@ describe('running numbers', () => {
     const second = await client.upload('invoice.txt', 'b', post)
     await client.undo()
     const third = await client.upload('notice.txt', 'c', post)
-    await client.act({ kind: 'move', folderIds: [], documentIds: [third.id], fromFolderId: post, toFolderId: archive, allowTwin: false })
-    expect([(await client.document(first.id)).runningNumber, (await client.document(third.id)).runningNumber]).toEqual(['1-001', '1-003'])
+    await client.act({
+      kind: 'move',
+      folderIds: [],
+      documentIds: [third.id],
+      fromFolderId: post,
+      toFolderId: archive,
+      allowTwin: false,
+    })
+    expect([(await client.document(first.id)).runningNumber, (await client.document(third.id)).runningNumber]).toEqual([
+      '1-001',
+      '1-003',
+    ])
     expect((await client.get(`/api/documents/${second.id}`)).status).toBe(404)
     const [row] = (await client.register(archive)).documents
     expect(row?.runningNumber).toBe('1-003')
@@ -26,7 +36,9 @@ describe('running numbers', () => {
     const client = await newClient()
     const post = await client.folder('Post')
     await client.act({ kind: 'folder.register', id: post, on: true })
-    await Promise.all(Array.from({ length: 8 }, (_, index) => client.upload(`letter ${index}.txt`, String(index), post)))
+    await Promise.all(
+      Array.from({ length: 8 }, (_, index) => client.upload(`letter ${index}.txt`, String(index), post)),
+    )
     const numbers = (await client.register(post)).documents.map(row => row.runningNumber).sort()
     expect(numbers).toEqual(Array.from({ length: 8 }, (_, index) => `1-00${index + 1}`))
   })
@@ -38,7 +50,12 @@ describe('tags', () => {
     const folder = await client.folder('Leases')
     const [a, b] = [await client.upload('a.txt', 'a', folder), await client.upload('b.txt', 'b', folder)]
     const tag = v7() as TagId
-    await client.act({ kind: 'tag.put', folderIds: [folder], documentIds: [a.id, b.id], tags: [{ id: tag, name: 'signed' }] })
+    await client.act({
+      kind: 'tag.put',
+      folderIds: [folder],
+      documentIds: [a.id, b.id],
+      tags: [{ id: tag, name: 'signed' }],
+    })
     await client.act({ kind: 'trash', folderIds: [], documentIds: [b.id] })
     const outline = await client.outline()
     expect(outline.tags).toMatchObject([{ id: tag, name: 'signed', count: 2 }])
@@ -54,7 +71,12 @@ describe('tags', () => {
   it('belong to one account', async () => {
     const [mine, theirs] = [await newClient(), await newClient()]
     const { id } = await mine.upload('a.txt', 'a')
-    const { status } = await theirs.try({ kind: 'tag.put', folderIds: [], documentIds: [id], tags: [{ id: v7() as TagId, name: 'x' }] })
+    const { status } = await theirs.try({
+      kind: 'tag.put',
+      folderIds: [],
+      documentIds: [id],
+      tags: [{ id: v7() as TagId, name: 'x' }],
+    })
     expect(status).toBe(404)
   })
 })
@@ -63,7 +85,9 @@ describe('the short list', () => {
   it('keeps pinned folders', async () => {
     const client = await newClient()
     const folder = await client.folder('Leases')
-    expect((await client.act({ kind: 'folder.pin', id: folder, on: true })).label).toBe('Pinned 1 Leases to the short list')
+    expect((await client.act({ kind: 'folder.pin', id: folder, on: true })).label).toBe(
+      'Pinned 1 Leases to the short list',
+    )
     expect((await client.outline()).folders[0]?.pinned).toBe(true)
   })
 })

@@ -30,7 +30,9 @@ function picture(lines: readonly string[], degrees = 0): Buffer {
 }
 
 async function found(client: Client, query: string): Promise<string[]> {
-  return (await client.get<{ documents: { id: string }[] }>(`/api/find?q=${encodeURIComponent(query)}`)).body.documents.map(hit => hit.id)
+  return (
+    await client.get<{ documents: { id: string }[] }>(`/api/find?q=${encodeURIComponent(query)}`)
+  ).body.documents.map(hit => hit.id)
 }
 
 async function whenScanned(client: Client, id: string): Promise<void> {
@@ -47,45 +49,71 @@ describe('pages of the scanner', () => {
     const client = await newClient()
     const { pages } = (await client.send<Pages>('POST', '/api/scans', {})).body
     expect([pages.length, pages.every(page => Math.abs(page.edits.degrees) < 2)]).toEqual([3, true])
-    const shown = await fetch(`${BASE}/api/scans/${pages[0]?.id}/picture?width=300`, { headers: { cookie: client.cookie } })
+    const shown = await fetch(`${BASE}/api/scans/${pages[0]?.id}/picture?width=300`, {
+      headers: { cookie: client.cookie },
+    })
     expect([shown.status, shown.headers.get('content-type')]).toEqual([200, 'image/jpeg'])
     const order = [pages[2], pages[0], pages[1]].flatMap(page => page?.id ?? [])
-    for (const id of order) expect((await client.send<{ words: number }>('POST', `/api/scans/${id}/read`, {})).body.words).toBeGreaterThan(10)
+    for (const id of order)
+      expect((await client.send<{ words: number }>('POST', `/api/scans/${id}/read`, {})).body.words).toBeGreaterThan(10)
     const [change, document] = [v7(), v7()]
-    const bound = await client.send<{ label: string } & Refused>('POST', '/api/scans/document', { change, document, name: 'Bound pages', pages: order })
+    const bound = await client.send<{ label: string } & Refused>('POST', '/api/scans/document', {
+      change,
+      document,
+      name: 'Bound pages',
+      pages: order,
+    })
     expect([bound.status, bound.body.label]).toEqual([200, 'Added “Bound pages” to the In-tray'])
-    expect((await client.send('POST', '/api/scans/document', { change, document, name: 'Bound pages', pages: order })).status).toBe(200)
+    expect(
+      (await client.send('POST', '/api/scans/document', { change, document, name: 'Bound pages', pages: order }))
+        .status,
+    ).toBe(200)
     expect((await client.get<Pages>('/api/scans')).body.pages).toEqual([])
     const { pages: text } = await readPdf(new Uint8Array((await client.content(document)).bytes))
     expect(text.length).toBe(3)
-    expect(text[0]?.replace(/\s+/g, ' ')).toMatch(/^What is to be done .*Order two cleats of the larger size from the chandlery\.|^Confirmation .*Please keep this page with your papers\./)
+    expect(text[0]?.replace(/\s+/g, ' ')).toMatch(
+      /^What is to be done .*Order two cleats of the larger size from the chandlery\.|^Confirmation .*Please keep this page with your papers\./,
+    )
     await client.whenRead(document)
     expect(await found(client, text[0]?.includes('Confirmation') ? 'harbour mutual' : 'chandlery')).toEqual([document])
     expect((await client.document(document)).origin).toBe('scan')
   }, 120_000)
 
-  it('are turned and cut as said, dropped, and nobody else\'s', async () => {
+  it("are turned and cut as said, dropped, and nobody else's", async () => {
     const [client, stranger] = [await newClient(), await newClient()]
-    const taken = await fetch(`${BASE}/api/scans/picture`, { method: 'POST', headers: { 'cookie': client.cookie, 'content-type': 'application/octet-stream' }, body: new Uint8Array(picture(['Only one line of words on it', 'and a second one below'], 2)) })
-    const [page] = (await taken.json() as Pages).pages
+    const taken = await fetch(`${BASE}/api/scans/picture`, {
+      method: 'POST',
+      headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
+      body: new Uint8Array(picture(['Only one line of words on it', 'and a second one below'], 2)),
+    })
+    const [page] = ((await taken.json()) as Pages).pages
     expect(page?.edits.degrees).toBeCloseTo(-2, 0)
     const edits = { quarters: 1, degrees: 0, crop: { left: 0, top: 0.1, right: 0, bottom: 0 }, tone: 'black and white' }
     expect((await client.send('PUT', `/api/scans/${page?.id}`, { edits })).status).toBe(200)
     expect((await stranger.send<Refused>('PUT', `/api/scans/${page?.id}`, { edits })).status).toBe(404)
     expect((await stranger.send<Refused>('POST', `/api/scans/${page?.id}/read`, {})).status).toBe(404)
-    expect((await client.send<Refused>('PUT', `/api/scans/${page?.id}`, { edits: { ...edits, degrees: 80 } })).body.code).toBe('request.invalid')
+    expect(
+      (await client.send<Refused>('PUT', `/api/scans/${page?.id}`, { edits: { ...edits, degrees: 80 } })).body.code,
+    ).toBe('request.invalid')
     expect((await client.get<Pages>('/api/scans')).body.pages[0]?.edits).toEqual(edits)
     await client.send('DELETE', `/api/scans/${page?.id}`)
     expect((await client.get<Pages>('/api/scans')).body.pages).toEqual([])
-    const broken = await fetch(`${BASE}/api/scans/picture`, { method: 'POST', headers: { 'cookie': client.cookie, 'content-type': 'application/octet-stream' }, body: 'no picture' })
-    expect([broken.status, (await broken.json() as Refused).code]).toEqual([422, 'scan.picture'])
+    const broken = await fetch(`${BASE}/api/scans/picture`, {
+      method: 'POST',
+      headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
+      body: 'no picture',
+    })
+    expect([broken.status, ((await broken.json()) as Refused).code]).toEqual([422, 'scan.picture'])
   })
 })
 
 describe('a picture of a text', () => {
   it('is found by its words, which are known to stand where they stand', async () => {
     const client = await newClient()
-    const { id } = await client.upload('photo.png', picture(['The mooring at the eastern breakwater', 'needs a longer halyard before Sunday']))
+    const { id } = await client.upload(
+      'photo.png',
+      picture(['The mooring at the eastern breakwater', 'needs a longer halyard before Sunday']),
+    )
     await client.whenRead(id)
     await whenScanned(client, id)
     expect(await found(client, 'halyard')).toEqual([id])
@@ -93,21 +121,43 @@ describe('a picture of a text', () => {
     const word = pages[0]?.words.find(one => one.text === 'halyard')
     expect(word?.box[0]).toBeGreaterThan(0.2)
     expect(word?.box[1]).toBeCloseTo(0.21, 1)
-    expect((await client.get<TextReply>(`/api/documents/${id}/text`)).body.pages[0]?.body).toContain('eastern breakwater')
+    expect((await client.get<TextReply>(`/api/documents/${id}/text`)).body.pages[0]?.body).toContain(
+      'eastern breakwater',
+    )
   }, 90_000)
 
   it('keeps its words when it is read again by newer readers, and is recognised anew when somebody asks for it', async () => {
     const client = await newClient()
-    const { id } = await client.upload('board.png', picture(['Tide board beside the slipway', 'painted again in spring']))
+    const { id } = await client.upload(
+      'board.png',
+      picture(['Tide board beside the slipway', 'painted again in spring']),
+    )
     await client.whenRead(id)
     await whenScanned(client, id)
-    const state = async () => (await rows<{ reader: number; waiting: number; seen: number }>(null, `SELECT r.reader, (SELECT count(*)::int FROM scan_page s WHERE s.blob_id = r.blob_id) AS waiting, (SELECT count(*)::int FROM page_words w WHERE w.blob_id = r.blob_id) AS seen
-      FROM reading r JOIN document d ON d.blob_id = r.blob_id WHERE d.id = $1`, [id]))[0]
+    const state = async () =>
+      (
+        await rows<{ reader: number; waiting: number; seen: number }>(
+          null,
+          `SELECT r.reader, (SELECT count(*)::int FROM scan_page s
+            WHERE s.blob_id = r.blob_id) AS waiting, (SELECT count(*)::int FROM page_words w
+              WHERE w.blob_id = r.blob_id) AS seen
+      FROM reading r JOIN document d ON d.blob_id = r.blob_id WHERE d.id = $1`,
+          [id],
+        )
+      )[0]
     const now = await state()
-    await rows(null, `UPDATE reading SET reader = 0 WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1) RETURNING 1`, [id])
+    await rows(
+      null,
+      `UPDATE reading SET reader = 0 WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1) RETURNING 1`,
+      [id],
+    )
     expect(await requeueOlderReadings()).toBeGreaterThan(0)
     await client.whenRead(id)
-    expect([now?.seen, await state(), await found(client, 'slipway')]).toEqual([1, { reader: now?.reader, waiting: 0, seen: 1 }, [id]])
+    expect([now?.seen, await state(), await found(client, 'slipway')]).toEqual([
+      1,
+      { reader: now?.reader, waiting: 0, seen: 1 },
+      [id],
+    ])
     await client.send('PUT', '/api/reading', { recognising: false, languages: null })
     await client.send('POST', `/api/documents/${id}/reading`, {})
     await client.whenRead(id)
@@ -132,7 +182,13 @@ describe('a picture of a text', () => {
     await client.whenRead(id)
     await new Promise(resolve => setTimeout(resolve, 3000))
     const { body } = await client.get<Recognising>('/api/reading')
-    expect(body).toEqual({ pages: 1, documents: 1, recognising: false, languages: ['eng', 'deu'], used: ['eng', 'deu'] })
+    expect(body).toEqual({
+      pages: 1,
+      documents: 1,
+      recognising: false,
+      languages: ['eng', 'deu'],
+      used: ['eng', 'deu'],
+    })
     await client.send('PUT', '/api/reading', { recognising: true, languages: null })
     await whenScanned(client, id)
     expect(await found(client, '"evening tide"')).toEqual([id])

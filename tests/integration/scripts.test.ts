@@ -15,16 +15,32 @@ const folder = mkdtempSync(join(tmpdir(), 'hembix-scripts-'))
 chmodSync(folder, 0o755) // the database's own user has to reach it
 afterAll(() => rmSync(folder, { recursive: true, force: true }))
 
-interface Run { code: number | null; output: string }
+interface Run {
+  code: number | null
+  output: string
+}
 
-function run(args: string[], env: Record<string, string>, until?: (output: string, stop: () => void) => void): Promise<Run> {
-  const inherited = Object.fromEntries(Object.entries(process.env).filter(([name]) => !/^(DATABASE_URL|PORT|HOST|HEMBIX_)/.test(name) && !name.startsWith('VITEST')))
+function run(
+  args: string[],
+  env: Record<string, string>,
+  until?: (output: string, stop: () => void) => void,
+): Promise<Run> {
+  const inherited = Object.fromEntries(
+    Object.entries(process.env).filter(
+      ([name]) => !/^(DATABASE_URL|PORT|HOST|HEMBIX_)/.test(name) && !name.startsWith('VITEST'),
+    ),
+  )
   const child = spawn(process.execPath, args, { env: { ...inherited, ...env }, stdio: ['ignore', 'pipe', 'pipe'] })
   let output = ''
   let stopped = false
   const hear = (part: Buffer) => {
     output += part.toString()
-    until?.(output, () => { if (!stopped) { stopped = true; child.kill('SIGINT') } })
+    until?.(output, () => {
+      if (!stopped) {
+        stopped = true
+        child.kill('SIGINT')
+      }
+    })
   }
   child.stdout.on('data', hear)
   child.stderr.on('data', hear)
@@ -34,7 +50,15 @@ function run(args: string[], env: Record<string, string>, until?: (output: strin
 describe('the server', () => {
   it('goes on calmly when nobody hears its words any more', async () => {
     const port = String(await freePort())
-    const server = spawn(process.execPath, ['.output/server/index.mjs'], { env: { ...process.env, NITRO_PORT: port, DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none`, HEMBIX_WORKERS: join('.output', 'workers') }, stdio: ['ignore', 'ignore', 'pipe'] })
+    const server = spawn(process.execPath, ['.output/server/index.mjs'], {
+      env: {
+        ...process.env,
+        NITRO_PORT: port,
+        DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none`,
+        HEMBIX_WORKERS: join('.output', 'workers'),
+      },
+      stdio: ['ignore', 'ignore', 'pipe'],
+    })
     await once(server.stderr, 'data') // that the database is away, which it says again and again
     server.stderr.destroy()
     await new Promise(resolve => setTimeout(resolve, 5000))
@@ -49,29 +73,55 @@ describe('npm start', () => {
     const taken = createServer()
     await new Promise<void>(resolve => taken.listen(0, '127.0.0.1', resolve))
     const { port } = taken.address() as { port: number }
-    const { code, output } = await run(['scripts/start.mjs'], { PORT: String(port), HEMBIX_DATA: join(folder, 'unused') })
+    const { code, output } = await run(['scripts/start.mjs'], {
+      PORT: String(port),
+      HEMBIX_DATA: join(folder, 'unused'),
+    })
     taken.close()
-    expect([code, output]).toEqual([1, `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start\n`])
+    expect([code, output]).toEqual([
+      1,
+      `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start\n`,
+    ])
   })
 
   it('says what is wrong with PORT and HOST', async () => {
-    expect((await run(['scripts/start.mjs'], { PORT: 'eighty' })).output).toBe('PORT is "eighty"; it has to be a number from 1 to 65535.\n')
-    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HOST: '192.0.2.1', HEMBIX_NAMES: 'plans.example', HEMBIX_DATA: join(folder, 'unused') })).output).toContain('The address 192.0.2.1 cannot be used here')
-    expect((await run(['scripts/start.mjs'], { HOST: '0.0.0.0' })).output).toContain('HEMBIX_NAMES=plans.example.org npm start')
+    expect((await run(['scripts/start.mjs'], { PORT: 'eighty' })).output).toBe(
+      'PORT is "eighty"; it has to be a number from 1 to 65535.\n',
+    )
+    expect(
+      (
+        await run(['scripts/start.mjs'], {
+          PORT: String(await freePort()),
+          HOST: '192.0.2.1',
+          HEMBIX_NAMES: 'plans.example',
+          HEMBIX_DATA: join(folder, 'unused'),
+        })
+      ).output,
+    ).toContain('The address 192.0.2.1 cannot be used here')
+    expect((await run(['scripts/start.mjs'], { HOST: '0.0.0.0' })).output).toContain(
+      'HEMBIX_NAMES=plans.example.org npm start',
+    )
   })
 
   it('says what is wrong with its data folder', async () => {
     const file = join(folder, 'a-file')
     writeFileSync(file, '')
-    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: file })).output).toContain(`The data folder ${file} cannot be used`)
+    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: file })).output).toContain(
+      `The data folder ${file} cannot be used`,
+    )
     const other = join(folder, 'other')
     mkdirSync(join(other, 'postgres'), { recursive: true })
     writeFileSync(join(other, 'postgres', 'novel.txt'), 'Chapter one')
-    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: other })).output).toContain('holds something that is not a database')
+    expect((await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: other })).output).toContain(
+      'holds something that is not a database',
+    )
   })
 
   it('says that another database does not answer', async () => {
-    const { code, output } = await run(['scripts/start.mjs'], { PORT: String(await freePort()), DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none` })
+    const { code, output } = await run(['scripts/start.mjs'], {
+      PORT: String(await freePort()),
+      DATABASE_URL: `postgres://nobody:x@127.0.0.1:${await freePort()}/none`,
+    })
     expect([code, output.includes('The database does not answer')]).toEqual([1, true])
   })
 
@@ -96,11 +146,15 @@ describe('npm start', () => {
         beside = await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: data })
         stop()
         // Started again at once, it waits until the first has ended.
-        again = run(['scripts/start.mjs'], env, (said, end) => { if (said.includes(address)) end() })
+        again = run(['scripts/start.mjs'], env, (said, end) => {
+          if (said.includes(address)) end()
+        })
       })()
     })
     expect([first.code, first.output.includes('stopping')]).toEqual([0, true])
-    expect((beside as Run | null)?.output).toMatch(/^Hembix runs with the data folder .* already \(process \d+\)\. Stop it first/)
+    expect((beside as Run | null)?.output).toMatch(
+      /^Hembix runs with the data folder .* already \(process \d+\)\. Stop it first/,
+    )
     const waited = await (again as Promise<Run> | null)
     expect([waited?.code, waited?.output.includes('until the Hembix that was stopped has ended')]).toEqual([0, true])
     expect(() => readFileSync(join(data, 'postgres', 'postmaster.pid'))).toThrow()

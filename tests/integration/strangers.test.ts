@@ -6,8 +6,22 @@ import { rows } from '../../server/db/client'
 import type { FolderId } from '../../core/ids'
 import { newClient } from '../support/client'
 
-const pdf = (title: string) => renderFile({ name: title, format: 'pdf', title, date: new Date('2026-05-06T07:08:09Z'), paragraphs: ['Shore power is metered.'], table: [] })
-const plansOf = (id: string) => rows<{ blobs: number; plans: number }>(null, `SELECT count(*)::int AS blobs, count(DISTINCT b.plan_id)::int AS plans FROM blob b WHERE b.sha256 = (SELECT o.sha256 FROM document d JOIN blob o ON o.id = d.blob_id WHERE d.id = $1)`, [id])
+const pdf = (title: string) =>
+  renderFile({
+    name: title,
+    format: 'pdf',
+    title,
+    date: new Date('2026-05-06T07:08:09Z'),
+    paragraphs: ['Shore power is metered.'],
+    table: [],
+  })
+const plansOf = (id: string) =>
+  rows<{ blobs: number; plans: number }>(
+    null,
+    `SELECT count(*)::int AS blobs, count(DISTINCT b.plan_id)::int AS plans FROM blob b
+      WHERE b.sha256 = (SELECT o.sha256 FROM document d JOIN blob o ON o.id = d.blob_id WHERE d.id = $1)`,
+    [id],
+  )
 
 describe('the same bytes in two accounts', () => {
   it('are read for each by itself: nothing tells that somebody has them', async () => {
@@ -42,9 +56,17 @@ describe('the same bytes in two accounts', () => {
     await other.whenRead((await other.upload('paper.pdf', bytes)).id)
     const heard: string[] = []
     const stopping = new AbortController()
-    const events = await fetch(`${other.base}/api/events`, { headers: { cookie: other.cookie }, signal: stopping.signal })
+    const events = await fetch(`${other.base}/api/events`, {
+      headers: { cookie: other.cookie },
+      signal: stopping.signal,
+    })
     const reader = events.body?.getReader()
-    const listening = (async () => { for (let part = await reader?.read(); part && !part.done; part = await reader?.read()) heard.push(Buffer.from(part.value).toString()) })().catch(() => { /* it was stopped */ })
+    const listening = (async () => {
+      for (let part = await reader?.read(); part && !part.done; part = await reader?.read())
+        heard.push(Buffer.from(part.value).toString())
+    })().catch(() => {
+      /* it was stopped */
+    })
     await one.whenRead((await one.upload('paper.pdf', bytes)).id)
     await new Promise(resolve => setTimeout(resolve, 500))
     stopping.abort()
@@ -57,7 +79,13 @@ describe('an id of somebody else', () => {
   it('as that of a folder takes nothing from them: both can have their star', async () => {
     const [owner, stranger] = [await newClient(), await newClient()]
     const { id } = await owner.upload('mine.txt', 'x')
-    await stranger.act({ kind: 'folder.create', id: id as string as FolderId, parentId: null, name: 'Guess', allowTwin: false })
+    await stranger.act({
+      kind: 'folder.create',
+      id: id as string as FolderId,
+      parentId: null,
+      name: 'Guess',
+      allowTwin: false,
+    })
     await stranger.act({ kind: 'star', folderIds: [id as string as FolderId], documentIds: [], on: true })
     await owner.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
     await stranger.act({ kind: 'star', folderIds: [id as string as FolderId], documentIds: [], on: false })
@@ -68,7 +96,8 @@ describe('an id of somebody else', () => {
 describe('GET /api/metrics', () => {
   it('gives figures to whoever has the token, and is not there for anybody else', async () => {
     const client = await newClient()
-    const ask = (authorization?: string) => fetch(`${client.base}/api/metrics`, { headers: authorization ? { authorization } : {} })
+    const ask = (authorization?: string) =>
+      fetch(`${client.base}/api/metrics`, { headers: authorization ? { authorization } : {} })
     expect([(await ask()).status, (await ask('Bearer guessed')).status]).toEqual([404, 404])
     const reply = await ask('Bearer a token of tests')
     const text = await reply.text()

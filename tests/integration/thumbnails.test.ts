@@ -6,7 +6,11 @@ import { Client, newClient } from '../support/client'
 import { setAsTiff } from '../support/fax'
 
 const ask = async (client: Client, ids: readonly string[]) => {
-  const { body } = await client.send<{ thumbnails: { id: string; state: ThumbnailState }[] }>('POST', '/api/thumbnails', { ids })
+  const { body } = await client.send<{ thumbnails: { id: string; state: ThumbnailState }[] }>(
+    'POST',
+    '/api/thumbnails',
+    { ids },
+  )
   return new Map(body.thumbnails.map(({ id, state }) => [id, state]))
 }
 
@@ -19,12 +23,23 @@ async function settled(client: Client, ids: readonly string[]): Promise<Readonly
   throw new Error('The pictures were not made in time.')
 }
 
-const picture = (client: Client, id: string) => fetch(`${client.base}/api/documents/${id}/thumbnail`, { headers: { cookie: client.cookie } })
+const picture = (client: Client, id: string) =>
+  fetch(`${client.base}/api/documents/${id}/thumbnail`, { headers: { cookie: client.cookie } })
 
 describe('small pictures of documents', () => {
   it('are made when somebody wants to see them, of what can be shown, and of the new contents after a replacement', async () => {
     const client = await newClient()
-    const { id: pdf } = await client.upload('paper.pdf', await renderFile({ name: 'paper', format: 'pdf', title: 'A paper', date: new Date(0), paragraphs: ['Shore power is metered.'], table: [] }))
+    const { id: pdf } = await client.upload(
+      'paper.pdf',
+      await renderFile({
+        name: 'paper',
+        format: 'pdf',
+        title: 'A paper',
+        date: new Date(0),
+        paragraphs: ['Shore power is metered.'],
+        table: [],
+      }),
+    )
     const { id: text } = await client.upload('notes.txt', 'Shore power\nis metered')
     const { id: empty } = await client.upload('empty.txt', '')
     const { id: other } = await client.upload('drawing.xyz', 'no words')
@@ -37,7 +52,14 @@ describe('small pictures of documents', () => {
     const bytes = Buffer.from(await first.arrayBuffer())
     expect(bytes.subarray(8, 12).toString()).toBe('WEBP')
     expect((await picture(client, other)).status).toBe(404)
-    await fetch(`${client.base}/api/documents/${text}/content?change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`, { method: 'POST', headers: { 'cookie': client.cookie, 'content-type': 'application/octet-stream' }, body: 'Quite another text\nof three\nlines' })
+    await fetch(
+      `${client.base}/api/documents/${text}/content?change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`,
+      {
+        method: 'POST',
+        headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
+        body: 'Quite another text\nof three\nlines',
+      },
+    )
     await client.whenRead(text)
     expect((await settled(client, [text])).get(text)).toBe('made')
     expect(Buffer.from(await (await picture(client, text)).arrayBuffer()).equals(bytes)).toBe(false)
@@ -56,21 +78,52 @@ describe('small pictures of documents', () => {
 })
 
 describe('pages of a TIFF', () => {
-  const pageOf = (client: Client, id: string, page: number | string, version = '') => fetch(`${client.base}/api/documents/${id}/pages/${page}${version}`, { headers: { cookie: client.cookie } })
+  const pageOf = (client: Client, id: string, page: number | string, version = '') =>
+    fetch(`${client.base}/api/documents/${id}/pages/${page}${version}`, { headers: { cookie: client.cookie } })
 
   it('are drawn for those who may see it; what is not there or no TIFF is refused in a sentence', async () => {
     const [client, stranger] = [await newClient(), await newClient()]
     const { id } = await client.upload('fax.tif', await setAsTiff(['Harbour dues', 'Second page']))
     const second = await pageOf(client, id, 2, '?version=1')
-    expect([second.status, second.headers.get('content-type'), second.headers.get('cache-control')]).toEqual([200, 'image/png', 'private, max-age=86400, immutable'])
-    expect(Buffer.from(await second.arrayBuffer()).subarray(1, 4).toString()).toBe('PNG')
+    expect([second.status, second.headers.get('content-type'), second.headers.get('cache-control')]).toEqual([
+      200,
+      'image/png',
+      'private, max-age=86400, immutable',
+    ])
+    expect(
+      Buffer.from(await second.arrayBuffer())
+        .subarray(1, 4)
+        .toString(),
+    ).toBe('PNG')
     const { id: note } = await client.upload('notes.txt', 'Shore power')
     const { id: broken } = await client.upload('broken.tiff', 'no picture')
     const { id: empty } = await client.upload('empty.tif', '')
-    const refusals = await Promise.all([pageOf(stranger, id, 1), pageOf(client, id, 0), pageOf(client, id, 'x'), pageOf(client, id, 3), pageOf(client, note, 1), pageOf(client, broken, 1), pageOf(client, empty, 1), pageOf(client, id, 1, '?version=7')])
-    expect(await Promise.all(refusals.map(async refusal => [refusal.status, ((await refusal.json()) as { message: string }).message.slice(0, 61)]))).toEqual([
-      [404, expect.anything()], [404, expect.anything()], [404, expect.anything()], [422, 'This page cannot be shown. It has no page 3.'], [422, 'This page cannot be shown. Only the pages of a TIFF are drawn'],
-      [422, 'This page cannot be shown. It is a damaged picture, or larger'], [422, 'This page cannot be shown. It is empty.'], [404, expect.anything()],
+    const refusals = await Promise.all([
+      pageOf(stranger, id, 1),
+      pageOf(client, id, 0),
+      pageOf(client, id, 'x'),
+      pageOf(client, id, 3),
+      pageOf(client, note, 1),
+      pageOf(client, broken, 1),
+      pageOf(client, empty, 1),
+      pageOf(client, id, 1, '?version=7'),
+    ])
+    expect(
+      await Promise.all(
+        refusals.map(async refusal => [
+          refusal.status,
+          ((await refusal.json()) as { message: string }).message.slice(0, 61),
+        ]),
+      ),
+    ).toEqual([
+      [404, expect.anything()],
+      [404, expect.anything()],
+      [404, expect.anything()],
+      [422, 'This page cannot be shown. It has no page 3.'],
+      [422, 'This page cannot be shown. Only the pages of a TIFF are drawn'],
+      [422, 'This page cannot be shown. It is a damaged picture, or larger'],
+      [422, 'This page cannot be shown. It is empty.'],
+      [404, expect.anything()],
     ])
   })
 })

@@ -9,11 +9,17 @@ import { newClient } from '../support/client'
 
 async function write(client: Client, id: string, text: string, name = 'x.txt') {
   const query = new URLSearchParams({ change: v7(), name, changed: '2026-05-01T00:00:00.000Z', written: 'true' })
-  const response = await fetch(`${client.base}/api/documents/${id}/content?${query.toString()}`, { method: 'POST', headers: { 'cookie': client.cookie, 'content-type': 'application/octet-stream', 'connection': 'close' }, body: text })
-  return { status: response.status, body: await response.json() as ChangeEntry & Refused }
+  const response = await fetch(`${client.base}/api/documents/${id}/content?${query.toString()}`, {
+    method: 'POST',
+    headers: { cookie: client.cookie, 'content-type': 'application/octet-stream', connection: 'close' },
+    body: text,
+  })
+  return { status: response.status, body: (await response.json()) as ChangeEntry & Refused }
 }
-const history = async (client: Client, query = '') => (await client.get<HistoryPage>(`/api/changes?${query}`)).body.changes.map(({ label }) => label)
-const purge = (client: Client, body: object) => client.send<ChangeEntry & Refused>('POST', '/api/trash/purge', { id: v7(), ...body })
+const history = async (client: Client, query = '') =>
+  (await client.get<HistoryPage>(`/api/changes?${query}`)).body.changes.map(({ label }) => label)
+const purge = (client: Client, body: object) =>
+  client.send<ChangeEntry & Refused>('POST', '/api/trash/purge', { id: v7(), ...body })
 
 describe('versions', () => {
   it('are kept when contents are written, and an earlier one becomes current again', async () => {
@@ -25,7 +31,11 @@ describe('versions', () => {
     await client.act({ kind: 'version.remark', documentId: id, number: 1, remark: 'as it came' })
     await client.act({ kind: 'version.current', documentId: id, number: 1 })
     const facts = await client.document(id)
-    expect(facts.versions.map(({ number, remark }) => [number, remark])).toEqual([[3, 'as version 1'], [2, ''], [1, 'as it came']])
+    expect(facts.versions.map(({ number, remark }) => [number, remark])).toEqual([
+      [3, 'as version 1'],
+      [2, ''],
+      [1, 'as it came'],
+    ])
     expect((await client.content(id)).bytes.toString()).toBe('one')
     // An edit shows in all places at once.
     expect((await client.register(b)).documents[0]).toMatchObject({ id, version: 3, size: 3 })
@@ -68,10 +78,16 @@ describe('undoing everything since', () => {
     const { id } = await client.upload('x.txt', 'x', a)
     await client.act({ kind: 'document.rename', id, name: 'y' })
     await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
-    const since = (changeId: string, request = v7()) => client.send<{ changes: ChangeEntry[] } & Refused>('POST', '/api/changes/undo-since', { id: request, changeId })
+    const since = (changeId: string, request = v7()) =>
+      client.send<{ changes: ChangeEntry[] } & Refused>('POST', '/api/changes/undo-since', { id: request, changeId })
     const request = v7()
     const { body } = await since(first.id, request)
-    expect(body.changes.map(({ label }) => label)).toEqual(['Undid: Starred “y”', 'Undid: Renamed “x” to “y” in 1 B', 'Undid: Added “x” to 1 B', 'Undid: Renamed “A” to “B” in the top of the plan'])
+    expect(body.changes.map(({ label }) => label)).toEqual([
+      'Undid: Starred “y”',
+      'Undid: Renamed “x” to “y” in 1 B',
+      'Undid: Added “x” to 1 B',
+      'Undid: Renamed “A” to “B” in the top of the plan',
+    ])
     expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['A'])
     expect((await since(first.id, request)).body.changes).toHaveLength(1)
     expect((await since(first.id)).body.code).toBe('undo.done')
@@ -99,7 +115,11 @@ describe('deleting for good', () => {
     expect([status, body.label]).toEqual([200, `Deleted “Gone” for good (1 document, ${bytes.length} B freed)`])
     expect((await client.get(`/api/documents/${id}`)).status).toBe(404)
     expect((await client.document(shared.id)).folderIds).toEqual([kept])
-    const [blob] = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM blob WHERE sha256 = sha256($1::bytea)`, [Buffer.from(bytes)])
+    const [blob] = await rows<{ count: number }>(
+      null,
+      `SELECT count(*)::int AS count FROM blob WHERE sha256 = sha256($1::bytea)`,
+      [Buffer.from(bytes)],
+    )
     expect(blob?.count).toBe(0)
     expect((await client.undo(body.id)).body.code).toBe('undo.never')
     await client.act({ kind: 'restore', folderIds: [], documentIds: [single.id] })
@@ -127,7 +147,10 @@ describe('deleting for good', () => {
     await client.act({ kind: 'plan.trash', days: 30 })
     await rows(null, `UPDATE document SET trashed_at = now() - interval '31 days' WHERE id = $1`, [old.id])
     expect(await sweepTrash(new Date())).toBeGreaterThan(0)
-    expect([(await client.get(`/api/documents/${old.id}`)).status, (await client.get(`/api/documents/${fresh.id}`)).status]).toEqual([404, 200])
+    expect([
+      (await client.get(`/api/documents/${old.id}`)).status,
+      (await client.get(`/api/documents/${fresh.id}`)).status,
+    ]).toEqual([404, 200])
     expect((await client.try({ kind: 'plan.trash', days: 0 })).status).toBe(400)
   })
 })
@@ -136,8 +159,28 @@ describe('many names', () => {
   it('change in one act, or not at all', async () => {
     const client = await newClient()
     const [a, b] = [await client.upload('a.txt', 'a'), await client.upload('b.txt', 'b')]
-    expect((await client.act({ kind: 'document.names', names: [{ id: a.id, name: '01 a' }, { id: b.id, name: '02 b' }] })).label).toBe('Renamed 2 documents')
-    expect((await client.try({ kind: 'document.names', names: [{ id: a.id, name: 'fine' }, { id: b.id, name: 'a/b' }] })).status).toBe(422)
+    expect(
+      (
+        await client.act({
+          kind: 'document.names',
+          names: [
+            { id: a.id, name: '01 a' },
+            { id: b.id, name: '02 b' },
+          ],
+        })
+      ).label,
+    ).toBe('Renamed 2 documents')
+    expect(
+      (
+        await client.try({
+          kind: 'document.names',
+          names: [
+            { id: a.id, name: 'fine' },
+            { id: b.id, name: 'a/b' },
+          ],
+        })
+      ).status,
+    ).toBe(422)
     expect((await client.document(a.id)).name).toBe('01 a')
   })
 })

@@ -7,11 +7,33 @@ import type { Random } from '../../demo/random'
 import { Client, PASSWORD, sha256 } from '../support/client'
 import type { HostileFile } from '../support/hostile'
 
-export interface Tally { acts: number; retries: number; refused: number; searches: number; uploads: number; undone: number; lost: string[]; statuses: Map<number, number> }
+export interface Tally {
+  acts: number
+  retries: number
+  refused: number
+  searches: number
+  uploads: number
+  undone: number
+  lost: string[]
+  statuses: Map<number, number>
+}
 
-export const newTally = (): Tally => ({ acts: 0, retries: 0, refused: 0, searches: 0, uploads: 0, undone: 0, lost: [], statuses: new Map() })
+export const newTally = (): Tally => ({
+  acts: 0,
+  retries: 0,
+  refused: 0,
+  searches: 0,
+  uploads: 0,
+  undone: 0,
+  lost: [],
+  statuses: new Map(),
+})
 
-interface Held { readonly hash: string; folderId: FolderId | null; starred: boolean }
+interface Held {
+  readonly hash: string
+  folderId: FolderId | null
+  starred: boolean
+}
 
 const WORDS = ['mooring', 'capstan', 'lease', 'tide', 'dues', 'pontoon', 'ledger', 'ropework', 'berth', 'inspection']
 const PAUSE_MS = 250
@@ -25,17 +47,29 @@ export class Person {
   readonly folders: FolderId[] = []
   private stopped = false
 
-  constructor(base: string, private readonly random: Random, private readonly hostile: readonly HostileFile[], private readonly tally: Tally) {
+  constructor(
+    base: string,
+    private readonly random: Random,
+    private readonly hostile: readonly HostileFile[],
+    private readonly tally: Tally,
+  ) {
     this.client = new Client(base)
   }
 
-  stop(): void { this.stopped = true }
+  stop(): void {
+    this.stopped = true
+  }
 
   async begin(): Promise<void> {
     await this.persist(async () => {
-      const made = await this.client.send<{ code?: string }>('POST', '/api/accounts', { email: this.email, password: PASSWORD })
+      const made = await this.client.send<{ code?: string }>('POST', '/api/accounts', {
+        email: this.email,
+        password: PASSWORD,
+      })
       // A lost answer: the account is there already.
-      return made.body.code === 'account.taken' ? this.client.send('POST', '/api/session', { email: this.email, password: PASSWORD }) : made
+      return made.body.code === 'account.taken'
+        ? this.client.send('POST', '/api/session', { email: this.email, password: PASSWORD })
+        : made
     })
     for (const name of ['Office', 'Class', 'Boathouse']) {
       const id = v7() as FolderId
@@ -56,7 +90,14 @@ export class Person {
     const second = new Client(this.client.base)
     second.cookie = this.client.cookie
     while (!this.stopped) {
-      const path = this.random.pick(['/api/plan', `/api/find?q=${this.random.pick(WORDS)}`, `/api/find/names?q=${this.random.pick(WORDS)}`, `/api/documents?folder=${this.folders[0] ?? 'in-tray'}`, '/api/changes', '/api/documents?folder=in-tray'])
+      const path = this.random.pick([
+        '/api/plan',
+        `/api/find?q=${this.random.pick(WORDS)}`,
+        `/api/find/names?q=${this.random.pick(WORDS)}`,
+        `/api/documents?folder=${this.folders[0] ?? 'in-tray'}`,
+        '/api/changes',
+        '/api/documents?folder=in-tray',
+      ])
       await this.ask(() => second.get(path))
       this.tally.searches++
       await pause(PAUSE_MS)
@@ -75,10 +116,25 @@ export class Person {
 
   private async upload(): Promise<void> {
     const bad = this.random.int(0, 9) === 0 ? this.random.pick(this.hostile) : null
-    const bytes = bad?.bytes ?? Buffer.from(Array.from({ length: this.random.int(20, 4000) }, () => this.random.pick(WORDS)).join(' ') + v7())
+    const bytes =
+      bad?.bytes ??
+      Buffer.from(Array.from({ length: this.random.int(20, 4000) }, () => this.random.pick(WORDS)).join(' ') + v7())
     const [document, change, folderId] = [v7() as DocumentId, v7(), this.random.pick([...this.folders, null])]
-    const query = new URLSearchParams({ change, document, folder: folderId ?? 'in-tray', name: bad?.name ?? `${this.random.pick(WORDS)} ${this.documents.size}.txt`, changed: '2026-03-04T05:06:07.000Z', clash: 'both' })
-    const done = await this.persist(() => fetchReply(`${this.client.base}/api/uploads?${query.toString()}`, { method: 'POST', headers: { cookie: this.client.cookie }, body: new Uint8Array(bytes) }))
+    const query = new URLSearchParams({
+      change,
+      document,
+      folder: folderId ?? 'in-tray',
+      name: bad?.name ?? `${this.random.pick(WORDS)} ${this.documents.size}.txt`,
+      changed: '2026-03-04T05:06:07.000Z',
+      clash: 'both',
+    })
+    const done = await this.persist(() =>
+      fetchReply(`${this.client.base}/api/uploads?${query.toString()}`, {
+        method: 'POST',
+        headers: { cookie: this.client.cookie },
+        body: new Uint8Array(bytes),
+      }),
+    )
     if (!done) return
     this.tally.uploads++
     this.documents.set(document, { hash: sha256(bytes), folderId, starred: false })
@@ -87,12 +143,16 @@ export class Person {
   private async move(ids: readonly DocumentId[]): Promise<void> {
     const to = this.random.pick(this.folders)
     const moved = ids.filter(id => this.documents.get(id)?.folderId !== to)
-    if (moved.length === 0 || !await this.act(moveOf(moved, to))) return
+    if (moved.length === 0 || !(await this.act(moveOf(moved, to)))) return
     for (const id of moved) this.change(id, { folderId: to })
   }
 
   private async star(ids: readonly DocumentId[]): Promise<void> {
-    if (ids.every(id => this.documents.get(id)?.starred) || !await this.act({ kind: 'star', folderIds: [], documentIds: [...ids], on: true })) return
+    if (
+      ids.every(id => this.documents.get(id)?.starred) ||
+      !(await this.act({ kind: 'star', folderIds: [], documentIds: [...ids], on: true }))
+    )
+      return
     for (const id of ids) this.change(id, { starred: true })
   }
 
@@ -101,7 +161,7 @@ export class Person {
     const to = this.random.pick(this.folders)
     const moved = ids.filter(id => this.documents.get(id)?.folderId !== to)
     const [act, undo] = [v7(), v7()]
-    if (moved.length === 0 || !await this.act(moveOf(moved, to), act)) return
+    if (moved.length === 0 || !(await this.act(moveOf(moved, to), act))) return
     for (const id of moved) this.change(id, { folderId: to })
     const before = moved.map(id => [id, this.documents.get(id)] as const)
     if (await this.persist(() => this.client.send('POST', '/api/changes/undo', { id: undo, changeId: act }))) {
@@ -128,19 +188,27 @@ export class Person {
     const until = Date.now() + GIVE_UP_MS
     for (;;) {
       const reply = await this.ask(send)
-      if (reply !== null && reply.status < 300) { this.tally.acts++; return true }
+      if (reply !== null && reply.status < 300) {
+        this.tally.acts++
+        return true
+      }
       if (reply !== null && reply.status < 500 && reply.status !== 429) {
         this.tally.refused++
         this.tally.lost.push(`refused: ${reply.status} ${JSON.stringify(reply.body).slice(0, 200)}`)
         return false
       }
-      if (Date.now() > until) { this.tally.lost.push('no answer within two minutes'); return false }
+      if (Date.now() > until) {
+        this.tally.lost.push('no answer within two minutes')
+        return false
+      }
       this.tally.retries++
       await pause(RETRY_MS)
     }
   }
 
-  private async ask(send: () => Promise<{ status: number; body: unknown }>): Promise<{ status: number; body: unknown } | null> {
+  private async ask(
+    send: () => Promise<{ status: number; body: unknown }>,
+  ): Promise<{ status: number; body: unknown } | null> {
     const reply = await send().catch(() => null) // the server was killed
     const status = reply?.status ?? 0
     this.tally.statuses.set(status, (this.tally.statuses.get(status) ?? 0) + 1)
@@ -149,7 +217,16 @@ export class Person {
 }
 
 function moveOf(documentIds: readonly DocumentId[], toFolderId: FolderId): ClientCommand {
-  return { kind: 'move', folderIds: [], documentIds: [...documentIds], fromFolderId: null, toFolderId, allowTwin: true, also: [], froms: [] }
+  return {
+    kind: 'move',
+    folderIds: [],
+    documentIds: [...documentIds],
+    fromFolderId: null,
+    toFolderId,
+    allowTwin: true,
+    also: [],
+    froms: [],
+  }
 }
 
 async function fetchReply(address: string, init: RequestInit): Promise<{ status: number; body: unknown }> {
@@ -157,4 +234,7 @@ async function fetchReply(address: string, init: RequestInit): Promise<{ status:
   return { status: response.status, body: await response.text() }
 }
 
-export const pause = (ms: number): Promise<void> => new Promise((resolve) => { setTimeout(resolve, ms) })
+export const pause = (ms: number): Promise<void> =>
+  new Promise(resolve => {
+    setTimeout(resolve, ms)
+  })

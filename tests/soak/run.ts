@@ -23,7 +23,9 @@ const FLAT = 1.2
 const NOISE_MEGABYTES = 10
 const LONG_ENOUGH_MINUTES = 10
 const DATA = resolve('.test', 'soak')
-const log = (line: string) => { console.log(`· ${line}`) }
+const log = (line: string) => {
+  console.log(`· ${line}`)
+}
 
 for (const folder of [DATA, elsewhere(DATA)]) rmSync(folder, { recursive: true, force: true })
 const port = await freePort()
@@ -33,8 +35,20 @@ let words = ''
 
 function launch(): ChildProcess {
   const { DATABASE_URL: _, ...env } = process.env // it has its own
-  const launched = spawn(process.execPath, ['scripts/start.mjs', '--empty'], { env: { ...env, PORT: String(port), HEMBIX_DATA: DATA, HEMBIX_ACCOUNTS_AN_HOUR: '100000', HEMBIX_METRICS_TOKEN: 'soak' }, stdio: ['ignore', 'pipe', 'pipe'] })
-  for (const stream of [launched.stdout, launched.stderr]) stream.on('data', (part: Buffer) => { words = (words + part.toString()).slice(-200_000) })
+  const launched = spawn(process.execPath, ['scripts/start.mjs', '--empty'], {
+    env: {
+      ...env,
+      PORT: String(port),
+      HEMBIX_DATA: DATA,
+      HEMBIX_ACCOUNTS_AN_HOUR: '100000',
+      HEMBIX_METRICS_TOKEN: 'soak',
+    },
+    stdio: ['ignore', 'pipe', 'pipe'],
+  })
+  for (const stream of [launched.stdout, launched.stderr])
+    stream.on('data', (part: Buffer) => {
+      words = (words + part.toString()).slice(-200_000)
+    })
   return launched
 }
 
@@ -86,7 +100,12 @@ const working = Promise.all(people.flatMap(person => [person.work(), person.look
 const samples: Record<Role, number>[] = []
 const sampling = setInterval(() => {
   const found = processesOf(command.pid ?? 0, home)
-  samples.push({ 'start command': megabytesOf(found['start command']), 'server': megabytesOf(found.server), 'database': megabytesOf(found.database), 'readers': megabytesOf(found.readers) })
+  samples.push({
+    'start command': megabytesOf(found['start command']),
+    server: megabytesOf(found.server),
+    database: megabytesOf(found.database),
+    readers: megabytesOf(found.readers),
+  })
 }, 2000)
 
 // A start command begins a part anew five times in ten minutes at most; a restart of all of it begins that count anew.
@@ -97,7 +116,10 @@ for (let kill = 0; kill < KILLS; kill++) {
   await pause(pauseMs * (0.6 + 0.8 * random.next()) - (kill === 0 ? 0 : 2000))
   const target = TARGETS[kill % TARGETS.length] ?? 'server'
   kills[target] = (kills[target] ?? 0) + 1
-  if (target === 'restart') { await restart(); continue }
+  if (target === 'restart') {
+    await restart()
+    continue
+  }
   for (const pid of processesOf(command.pid ?? 0, home)[target]) process.kill(pid, 'SIGKILL')
   await pause(1500)
   await whenUp()
@@ -109,29 +131,66 @@ clearInterval(sampling)
 
 process.env.DATABASE_URL = databaseUrl()
 const until = Date.now() + 300_000
-while (await countOpenReadings() > 0 && Date.now() < until) await pause(1000)
+while ((await countOpenReadings()) > 0 && Date.now() < until) await pause(1000)
 const [left] = await rows<{ count: number }>(null, `SELECT count(*)::int AS count FROM document`)
 const [lost, broken] = [(await Promise.all(people.map(lostOf))).flat(), await orphans()]
 const metrics = await (await fetch(`${base}/api/metrics`, { headers: { authorization: 'Bearer soak' } })).text()
 
-const quarter = (number: number) => samples.slice(Math.floor(samples.length * (number - 1) / 4), Math.floor(samples.length * number / 4))
+const quarter = (number: number) =>
+  samples.slice(Math.floor((samples.length * (number - 1)) / 4), Math.floor((samples.length * number) / 4))
 const median = (values: readonly number[]) => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)] ?? 0
-const memory = (['start command', 'server', 'database', 'readers'] as const).map((role) => {
+const memory = (['start command', 'server', 'database', 'readers'] as const).map(role => {
   const [second, last] = [2, 4].map(number => median(quarter(number).map(sample => sample[role])))
   return { role, second: second ?? 0, last: last ?? 0, ratio: (last ?? 0) / Math.max(1, second ?? 0) }
 })
-const grown = MINUTES >= LONG_ENOUGH_MINUTES ? memory.filter(({ role, second, last, ratio }) => role !== 'readers' && ratio > FLAT && last - second > NOISE_MEGABYTES) : []
-const statuses = [...tally.statuses].sort(([a], [b]) => a - b).map(([status, count]) => `${status === 0 ? 'no answer' : status}: ${count}`).join(', ')
-const faults = (tally.statuses.get(500) ?? 0)
+const grown =
+  MINUTES >= LONG_ENOUGH_MINUTES
+    ? memory.filter(
+        ({ role, second, last, ratio }) => role !== 'readers' && ratio > FLAT && last - second > NOISE_MEGABYTES,
+      )
+    : []
+const statuses = [...tally.statuses]
+  .sort(([a], [b]) => a - b)
+  .map(([status, count]) => `${status === 0 ? 'no answer' : status}: ${count}`)
+  .join(', ')
+const faults = tally.statuses.get(500) ?? 0
 
-log(`kills: ${Object.entries(kills).map(([what, count]) => `${what} ${count}`).join(', ')}`)
-log(`${tally.acts} acts acknowledged (${tally.uploads} uploads, ${tally.undone} undone), ${tally.searches} looks, ${tally.retries} asked again; ${left?.count} documents`)
+log(
+  `kills: ${Object.entries(kills)
+    .map(([what, count]) => `${what} ${count}`)
+    .join(', ')}`,
+)
+log(
+  `${tally.acts} acts acknowledged (${tally.uploads} uploads, ${tally.undone} undone), ${tally.searches} looks, ${tally.retries} asked again; ${left?.count} documents`,
+)
 log(`answers: ${statuses}`)
-log(`memory in MB, second quarter and last: ${memory.map(({ role, second, last, ratio }) => `${role} ${second.toFixed(0)} ${last.toFixed(0)} (${ratio.toFixed(2)})`).join(', ')}`)
-log(`readers ended: ${[...metrics.matchAll(/^hembix_readers_ended\{pool="(\w+)",how="(\w+)"\} (\d+)$/gm)].filter(([, , , count]) => count !== '0').map(([, pool, how, count]) => `${pool} ${how} ${count}`).join(', ') || 'none since the last start'}`)
-const wrong = [...lost, ...broken, ...tally.lost, ...(faults > 0 ? [`${faults} answers of 500`] : []), ...grown.map(({ role, ratio }) => `the memory of the ${role} grew by ${ratio.toFixed(2)}`)]
+log(
+  `memory in MB, second quarter and last: ${memory.map(({ role, second, last, ratio }) => `${role} ${second.toFixed(0)} ${last.toFixed(0)} (${ratio.toFixed(2)})`).join(', ')}`,
+)
+log(
+  `readers ended: ${
+    [...metrics.matchAll(/^hembix_readers_ended\{pool="(\w+)",how="(\w+)"\} (\d+)$/gm)]
+      .filter(([, , , count]) => count !== '0')
+      .map(([, pool, how, count]) => `${pool} ${how} ${count}`)
+      .join(', ') || 'none since the last start'
+  }`,
+)
+const wrong = [
+  ...lost,
+  ...broken,
+  ...tally.lost,
+  ...(faults > 0 ? [`${faults} answers of 500`] : []),
+  ...grown.map(({ role, ratio }) => `the memory of the ${role} grew by ${ratio.toFixed(2)}`),
+]
 for (const line of wrong.slice(0, 30)) log(`WRONG: ${line}`)
-if (faults > 0) log(words.split('\n').filter(line => line.includes('"level":"error"')).slice(-5).join('\n'))
+if (faults > 0)
+  log(
+    words
+      .split('\n')
+      .filter(line => line.includes('"level":"error"'))
+      .slice(-5)
+      .join('\n'),
+  )
 log(wrong.length === 0 ? 'nothing was lost' : `${wrong.length} things are wrong`)
 
 const ended = new Promise(done => command.once('exit', done))

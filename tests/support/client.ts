@@ -12,8 +12,16 @@ import { expectExact } from './exactReply'
 
 export const BASE = process.env.HEMBIX_TEST_URL ?? 'http://127.0.0.1:3000'
 
-export interface Reply<T> { readonly status: number; readonly body: T; readonly headers: Headers }
-export interface Refused { readonly code: ErrorCode; readonly message: string; readonly details: Record<string, unknown> }
+export interface Reply<T> {
+  readonly status: number
+  readonly body: T
+  readonly headers: Headers
+}
+export interface Refused {
+  readonly code: ErrorCode
+  readonly message: string
+  readonly details: Record<string, unknown>
+}
 
 export class Client {
   cookie = ''
@@ -22,7 +30,12 @@ export class Client {
   async send<T>(method: string, path: string, body?: unknown, headers: Record<string, string> = {}): Promise<Reply<T>> {
     const response = await fetch(this.base + path, {
       method,
-      headers: { ...(this.cookie ? { cookie: this.cookie } : {}), ...(body === undefined ? {} : { 'content-type': 'application/json' }), 'connection': 'close', ...headers },
+      headers: {
+        ...(this.cookie ? { cookie: this.cookie } : {}),
+        ...(body === undefined ? {} : { 'content-type': 'application/json' }),
+        connection: 'close',
+        ...headers,
+      },
       body: body === undefined ? undefined : JSON.stringify(body),
     })
     const set = response.headers.get('set-cookie')
@@ -66,11 +79,27 @@ export class Client {
     return (await this.get<OutlineReply>('/api/plan')).body
   }
 
-  async upload(name: string, bytes: Buffer | string, folderId: FolderId | null = null, more: { clash?: string; changed?: string; id?: string } = {}): Promise<Reply<ChangeEntry & Refused> & { id: DocumentId }> {
+  async upload(
+    name: string,
+    bytes: Buffer | string,
+    folderId: FolderId | null = null,
+    more: { clash?: string; changed?: string; id?: string } = {},
+  ): Promise<Reply<ChangeEntry & Refused> & { id: DocumentId }> {
     const id = (more.id ?? v7()) as DocumentId
-    const query = new URLSearchParams({ change: v7(), document: id, folder: folderId ?? 'in-tray', name, changed: more.changed ?? '2026-03-04T05:06:07.000Z', clash: more.clash ?? 'both' })
-    const response = await fetch(`${this.base}/api/uploads?${query.toString()}`, { method: 'POST', headers: { 'cookie': this.cookie, 'content-type': 'application/octet-stream', 'connection': 'close' }, body: typeof bytes === 'string' ? bytes : new Uint8Array(bytes) })
-    const reply = await response.json() as ChangeEntry & Refused
+    const query = new URLSearchParams({
+      change: v7(),
+      document: id,
+      folder: folderId ?? 'in-tray',
+      name,
+      changed: more.changed ?? '2026-03-04T05:06:07.000Z',
+      clash: more.clash ?? 'both',
+    })
+    const response = await fetch(`${this.base}/api/uploads?${query.toString()}`, {
+      method: 'POST',
+      headers: { cookie: this.cookie, 'content-type': 'application/octet-stream', connection: 'close' },
+      body: typeof bytes === 'string' ? bytes : new Uint8Array(bytes),
+    })
+    const reply = (await response.json()) as ChangeEntry & Refused
     if (response.ok) expectExact('POST', '/api/uploads', reply)
     return { id, status: response.status, headers: response.headers, body: reply }
   }
@@ -83,8 +112,14 @@ export class Client {
     return (await this.get<RegisterPage>(`/api/documents?folder=${folder}${query}`)).body
   }
 
-  async content(id: string, query = '', headers: Record<string, string> = {}): Promise<{ status: number; bytes: Buffer; headers: Headers }> {
-    const response = await fetch(`${this.base}/api/documents/${id}/content${query}`, { headers: { cookie: this.cookie, ...headers } })
+  async content(
+    id: string,
+    query = '',
+    headers: Record<string, string> = {},
+  ): Promise<{ status: number; bytes: Buffer; headers: Headers }> {
+    const response = await fetch(`${this.base}/api/documents/${id}/content${query}`, {
+      headers: { cookie: this.cookie, ...headers },
+    })
     return { status: response.status, bytes: Buffer.from(await response.arrayBuffer()), headers: response.headers }
   }
 

@@ -12,8 +12,15 @@ describe('a reply', () => {
 
   it('is wrong where something is missing, of another kind, or not named, however deep', () => {
     expect(wrongInReply('GET', '/api/session', { account: null, demo: true })).toEqual([])
-    expect(wrongInReply('GET', '/api/session', { account: { email: 'a@b.example', secret: 1 }, demo: 'yes' })).toEqual(['demo must be a `boolean` type, but the final value was: `"yes"`.', '.account.secret is not in the contract'])
-    expect(wrongInReply('GET', '/api/skeletons', { skeletons: [{ ...ENTRY, name: 'A', outline: '' }, { name: 'B' }] })).toEqual(expect.arrayContaining(['.skeletons[0].at is not in the contract', 'skeletons[1].id is a required field']))
+    expect(wrongInReply('GET', '/api/session', { account: { email: 'a@b.example', secret: 1 }, demo: 'yes' })).toEqual([
+      'demo must be a `boolean` type, but the final value was: `"yes"`.',
+      '.account.secret is not in the contract',
+    ])
+    expect(
+      wrongInReply('GET', '/api/skeletons', { skeletons: [{ ...ENTRY, name: 'A', outline: '' }, { name: 'B' }] }),
+    ).toEqual(
+      expect.arrayContaining(['.skeletons[0].at is not in the contract', 'skeletons[1].id is a required field']),
+    )
     expect(wrongInReply('DELETE', '/api/session', 'anything')).toEqual([])
   })
 })

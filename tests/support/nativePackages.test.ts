@@ -7,7 +7,12 @@ function nativePackages(folder: string, found = new Map<string, Set<string>>()):
   const entries = readdirSync(folder, { withFileTypes: true })
   if (entries.some(({ name }) => name.endsWith('.node'))) {
     const owner = join(folder, 'package.json')
-    const { name, version } = JSON.parse(readFileSync(entries.some(entry => entry.name === 'package.json') ? owner : join(folder, '..', 'package.json'), 'utf8')) as { name: string; version: string }
+    const { name, version } = JSON.parse(
+      readFileSync(
+        entries.some(entry => entry.name === 'package.json') ? owner : join(folder, '..', 'package.json'),
+        'utf8',
+      ),
+    ) as { name: string; version: string }
     found.set(name, (found.get(name) ?? new Set()).add(`${version} in ${folder}`))
   }
   for (const entry of entries) if (entry.isDirectory()) nativePackages(join(folder, entry.name), found)

@@ -8,23 +8,24 @@ import { HembixError } from '../../../core/errors'
 
 const props = defineProps<{ save: (form: PasswordRequest) => Promise<void> }>()
 
-const { defineField, handleSubmit, errors, resetForm } = useForm({ validationSchema: passwordRequestShape, initialValues: { current: '', next: '' } })
+const { defineField, handleSubmit, errors, resetForm } = useForm({
+  validationSchema: passwordRequestShape,
+  initialValues: { current: '', next: '' },
+})
 const [current] = defineField('current', { validateOnModelUpdate: false })
 const [next] = defineField('next', { validateOnModelUpdate: false })
 const [busy, refused] = [ref(false), ref('')]
 
-const send = handleSubmit(async (form) => {
+const send = handleSubmit(async form => {
   busy.value = true
   refused.value = ''
   try {
     await props.save(form)
     resetForm()
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof HembixError)) throw error
     refused.value = error.refusal.message
-  }
-  finally {
+  } finally {
     busy.value = false
   }
 })
@@ -32,21 +33,35 @@ const send = handleSubmit(async (form) => {
 
 <template>
   <form class="form" novalidate @submit="send">
-    <v-text-field v-model="current" type="password" label="Present password" autocomplete="current-password" :error-messages="errors.current" />
     <v-text-field
-      v-model="next" type="password" label="New password" autocomplete="new-password" persistent-hint :error-messages="errors.next"
-      hint="At least 10 characters, hard to guess: a few unrelated words. All other sessions are ended."
-    />
+      v-model="current"
+      type="password"
+      label="Present password"
+      autocomplete="current-password"
+      :error-messages="errors.current" />
+    <v-text-field
+      v-model="next"
+      type="password"
+      label="New password"
+      autocomplete="new-password"
+      persistent-hint
+      :error-messages="errors.next"
+      hint="At least 10 characters, hard to guess: a few unrelated words. All other sessions are ended." />
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
     </p>
-    <v-btn type="submit" class="act main send" :disabled="busy">
-      Change the password
-    </v-btn>
+    <v-btn type="submit" class="act main send" :disabled="busy"> Change the password </v-btn>
   </form>
 </template>
 
 <style scoped>
-.form { display: flex; flex-direction: column; gap: 12px; max-width: 400px; }
-.send { align-self: flex-start; }
+.form {
+  display: flex;
+  flex-direction: column;
+  gap: 12px;
+  max-width: 400px;
+}
+.send {
+  align-self: flex-start;
+}
 </style>

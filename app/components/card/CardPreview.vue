@@ -21,20 +21,25 @@ const page = computed(() => pages.value[which.value]?.page ?? 1)
 const total = computed(() => pages.value.reduce((sum, { count }) => sum + count, 0))
 const isPaged = computed(() => props.document.reading.paged)
 
-watch([() => props.document.id, () => props.find], async ([id, find]) => {
-  pages.value = []
-  which.value = 0
-  if (terms.value.length === 0 || props.document.reading.state !== 'read') return
-  try {
-    const found = await readHits(id, find.slice(0, 200))
-    if (id === props.document.id && find === props.find) pages.value = found.pages
-  }
-  catch (error) {
-    refusalOf(error) // the preview is shown without marks on other pages
-  }
-}, { immediate: true })
+watch(
+  [() => props.document.id, () => props.find],
+  async ([id, find]) => {
+    pages.value = []
+    which.value = 0
+    if (terms.value.length === 0 || props.document.reading.state !== 'read') return
+    try {
+      const found = await readHits(id, find.slice(0, 200))
+      if (id === props.document.id && find === props.find) pages.value = found.pages
+    } catch (error) {
+      refusalOf(error) // the preview is shown without marks on other pages
+    }
+  },
+  { immediate: true },
+)
 // The first hit of a page comes into view by itself.
-watch(hits.count, (count) => { if (count > 0 && hits.at.value === 0) hits.next(1) })
+watch(hits.count, count => {
+  if (count > 0 && hits.at.value === 0) hits.next(1)
+})
 
 function step(by: 1 | -1): void {
   const isLast = by === 1 ? hits.at.value >= hits.count.value : hits.at.value <= 1
@@ -60,6 +65,17 @@ function step(by: 1 | -1): void {
 </template>
 
 <style scoped>
-.hits { display: flex; justify-content: center; gap: 10px; align-items: center; padding-top: 4px; color: var(--ink-2); position: relative; background: var(--sheet); }
-.hits button:hover { color: var(--act); }
+.hits {
+  display: flex;
+  justify-content: center;
+  gap: 10px;
+  align-items: center;
+  padding-top: 4px;
+  color: var(--ink-2);
+  position: relative;
+  background: var(--sheet);
+}
+.hits button:hover {
+  color: var(--act);
+}
 </style>

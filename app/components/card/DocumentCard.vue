@@ -24,7 +24,14 @@ import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
 import CardPreview from './CardPreview.vue'
 
-const props = defineProps<{ id: DocumentId; canShow?: boolean; /** The document itself is open beside the card. */ inReader?: boolean; /** Words that are looked for, marked in the preview. */ find?: string }>()
+const props = defineProps<{
+  id: DocumentId
+  canShow?: boolean
+  /** The document itself is open beside the card. */
+  inReader?: boolean
+  /** Words that are looked for, marked in the preview. */
+  find?: string
+}>()
 const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
 const acts = useActs()
@@ -38,24 +45,30 @@ async function load(): Promise<void> {
   try {
     const value = await readDocument(id)
     if (id === props.id) facts.value = { state: 'ready', value }
-  }
-  catch (error) {
+  } catch (error) {
     if (id === props.id) facts.value = { state: 'error', reason: refusalOf(error) }
   }
 }
 watch(() => props.id, load, { immediate: true })
-onPlanEvent((event) => { if (event.type !== 'reading' || event.documentId === props.id) void load() })
+onPlanEvent(event => {
+  if (event.type !== 'reading' || event.documentId === props.id) void load()
+})
 
 async function again(): Promise<void> {
   try {
     await readAgain(props.id)
-  }
-  catch (error) {
+  } catch (error) {
     acts.refuse(refusalOf(error))
   }
 }
 
-const READING = { none: 'found by name only', waiting: 'waiting to be read', reading: 'being read…', read: '', failed: 'could not be read' } as const
+const READING = {
+  none: 'found by name only',
+  waiting: 'waiting to be read',
+  reading: 'being read…',
+  read: '',
+  failed: 'could not be read',
+} as const
 </script>
 
 <template>
@@ -63,69 +76,102 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
     <CardPreview v-if="!inReader" :document="document" :find="find ?? ''" />
     <h2>{{ document.name }}</h2>
     <p class="kind second">
-      {{ (document.extension || 'file').toUpperCase() }}<template v-if="document.reading.paged">
+      {{ (document.extension || 'file').toUpperCase()
+      }}<template v-if="document.reading.paged">
         · {{ document.reading.pages }} {{ document.reading.pages === 1 ? 'page' : 'pages' }}
-      </template> · {{ sizeText(document.size) }}
+      </template>
+      · {{ sizeText(document.size) }}
     </p>
     <dl>
-      <dt>Filed in</dt><dd><PlacesEdit :id="document.id" :name="document.name" :folder-ids="document.folderIds" /></dd>
+      <dt>Filed in</dt>
+      <dd><PlacesEdit :id="document.id" :name="document.name" :folder-ids="document.folderIds" /></dd>
       <template v-if="document.runningNumber">
-        <dt>Number</dt><dd>{{ document.runningNumber }}</dd>
+        <dt>Number</dt>
+        <dd>{{ document.runningNumber }}</dd>
       </template>
-      <dt>Tags</dt><dd><TagField :folder-ids="[]" :document-ids="[document.id]" :carried="document.tagIds" /></dd>
-      <dt>Colour</dt><dd>
-        <select class="line-field colour" aria-label="Colour of the document" :value="document.meaningId ?? ''" @change="acts.act({ kind: 'document.colour', documentIds: [document.id], meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })" @keydown.stop>
-          <option value="">of its folder</option><option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">{{ meaning.name }}</option>
+      <dt>Tags</dt>
+      <dd><TagField :folder-ids="[]" :document-ids="[document.id]" :carried="document.tagIds" /></dd>
+      <dt>Colour</dt>
+      <dd>
+        <select
+          class="line-field colour"
+          aria-label="Colour of the document"
+          :value="document.meaningId ?? ''"
+          @change="
+            acts.act({
+              kind: 'document.colour',
+              documentIds: [document.id],
+              meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null,
+            })
+          "
+          @keydown.stop>
+          <option value="">of its folder</option>
+          <option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">{{ meaning.name }}</option>
         </select>
       </dd>
       <template v-if="document.origin !== 'upload' || document.sender">
-        <dt>From</dt><dd>{{ originText(document) }}</dd>
+        <dt>From</dt>
+        <dd>{{ originText(document) }}</dd>
       </template>
       <template v-if="document.reading.title">
-        <dt>Title</dt><dd>{{ document.reading.title }}</dd>
+        <dt>Title</dt>
+        <dd>{{ document.reading.title }}</dd>
       </template>
       <template v-if="document.reading.author">
-        <dt>Author</dt><dd>{{ document.reading.author }}</dd>
+        <dt>Author</dt>
+        <dd>{{ document.reading.author }}</dd>
       </template>
       <template v-if="document.reading.language">
-        <dt>Language</dt><dd>{{ LANGUAGE_NAMES[document.reading.language] }}</dd>
+        <dt>Language</dt>
+        <dd>{{ LANGUAGE_NAMES[document.reading.language] }}</dd>
       </template>
       <template v-if="document.filedBy">
-        <dt>Filed by</dt><dd>
-          a <NuxtLink class="place" to="/orders">
-            standing order
-          </NuxtLink>
-        </dd>
+        <dt>Filed by</dt>
+        <dd>a <NuxtLink class="place" to="/orders"> standing order </NuxtLink></dd>
       </template>
       <template v-if="document.together.length > 0">
-        <dt>Came with</dt><dd>
+        <dt>Came with</dt>
+        <dd>
           <NuxtLink v-for="other in document.together" :key="other.id" class="place with" :to="`/document/${other.id}`">
             {{ fileNameOf(other.name, other.extension) }}
           </NuxtLink>
         </dd>
       </template>
-      <dt>Changed</dt><dd>{{ timeText(document.changedAt) }}</dd>
-      <dt>Added</dt><dd>{{ agoText(document.createdAt, now) }}</dd>
+      <dt>Changed</dt>
+      <dd>{{ timeText(document.changedAt) }}</dd>
+      <dt>Added</dt>
+      <dd>{{ agoText(document.createdAt, now) }}</dd>
       <template v-if="document.versions.length > 1">
-        <dt>Versions</dt><dd><VersionList :document="document" /></dd>
+        <dt>Versions</dt>
+        <dd><VersionList :document="document" /></dd>
       </template>
-      <dt>Words</dt><dd>
+      <dt>Words</dt>
+      <dd>
         <template v-if="document.reading.state === 'read'">
-          {{ document.reading.scansLeft > 0 ? `${counted(document.reading.scansLeft, 'page')} still to be read from the picture` : 'read, found by what is in it' }}
-          <button type="button" class="place" title="Reads it anew" @click="again">
-            again
-          </button>
+          {{
+            document.reading.scansLeft > 0
+              ? `${counted(document.reading.scansLeft, 'page')} still to be read from the picture`
+              : 'read, found by what is in it'
+          }}
+          <button type="button" class="place" title="Reads it anew" @click="again">again</button>
         </template>
         <span v-else :class="{ warn: document.reading.state === 'failed' }">{{ READING[document.reading.state] }}</span>
         <template v-if="document.reading.state === 'failed'">
-          <br><span class="second">{{ document.reading.reason }}</span><br>
-          <button type="button" class="place" @click="again">
-            Try again
-          </button>
+          <br /><span class="second">{{ document.reading.reason }}</span
+          ><br />
+          <button type="button" class="place" @click="again">Try again</button>
         </template>
       </dd>
-      <dt>Remark</dt><dd><TextEdit :value="document.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'document.remark', id: document.id, remark: $event })" /></dd>
-      <dt>Story</dt><dd><StoryList :id="document.id" /></dd>
+      <dt>Remark</dt>
+      <dd>
+        <TextEdit
+          :value="document.remark"
+          label="Remark"
+          empty="write one…"
+          @keep="acts.act({ kind: 'document.remark', id: document.id, remark: $event })" />
+      </dd>
+      <dt>Story</dt>
+      <dd><StoryList :id="document.id" /></dd>
     </dl>
     <div class="acts">
       <button v-if="!inReader" type="button" class="act main" @click="emit('open')">
@@ -141,10 +187,21 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
       <button type="button" class="act" @click="emit('move', document.starred)">
         Move to… <span class="key">M</span>
       </button>
-      <button type="button" class="act" @click="hand.pick([{ kind: 'document', id: document.id, name: document.name, fromFolderId: document.folderIds[0] ?? null }], 'move')">
+      <button
+        type="button"
+        class="act"
+        @click="
+          hand.pick(
+            [{ kind: 'document', id: document.id, name: document.name, fromFolderId: document.folderIds[0] ?? null }],
+            'move',
+          )
+        ">
         Pick up <span class="key">X</span>
       </button>
-      <button type="button" class="act" @click="acts.act({ kind: 'star', folderIds: [], documentIds: [document.id], on: !document.starred })">
+      <button
+        type="button"
+        class="act"
+        @click="acts.act({ kind: 'star', folderIds: [], documentIds: [document.id], on: !document.starred })">
         {{ document.starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
       </button>
     </div>
@@ -152,13 +209,47 @@ const READING = { none: 'found by name only', waiting: 'waiting to be read', rea
 </template>
 
 <style scoped>
-h2, .kind, dl, .acts { position: relative; background: var(--sheet); }
-h2 { font-size: 16.5px; line-height: 21px; padding-top: 12px; overflow-wrap: anywhere; }
-.kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
-dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 4px 8px; }
-dt { color: var(--ink-3); }
-dd { min-width: 0; }
-.with { display: block; overflow-wrap: anywhere; }
-.colour { width: 150px; padding: 1px 5px; }
-.acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
+h2,
+.kind,
+dl,
+.acts {
+  position: relative;
+  background: var(--sheet);
+}
+h2 {
+  font-size: 16.5px;
+  line-height: 21px;
+  padding-top: 12px;
+  overflow-wrap: anywhere;
+}
+.kind {
+  padding-bottom: 9px;
+  border-bottom: 1px solid var(--rule);
+  margin-bottom: 8px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 74px minmax(0, 1fr);
+  gap: 4px 8px;
+}
+dt {
+  color: var(--ink-3);
+}
+dd {
+  min-width: 0;
+}
+.with {
+  display: block;
+  overflow-wrap: anywhere;
+}
+.colour {
+  width: 150px;
+  padding: 1px 5px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+  margin-top: 14px;
+}
 </style>

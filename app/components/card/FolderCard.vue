@@ -30,70 +30,163 @@ function setNumber(typed: string): void {
 }
 
 function setFixed(fixed: boolean): void {
-  if (folder.value) void acts.act({ kind: 'folder.number', id: props.id, number: fixed ? plan.numbered.codes.get(props.id)?.number ?? null : folder.value.number, label: folder.value.label, fixed })
+  if (folder.value)
+    void acts.act({
+      kind: 'folder.number',
+      id: props.id,
+      number: fixed ? (plan.numbered.codes.get(props.id)?.number ?? null) : folder.value.number,
+      label: folder.value.label,
+      fixed,
+    })
 }
 
-const setNumbered = (numbered: boolean) => void acts.act({ kind: 'folder.number', id: props.id, number: null, numbered })
+const setNumbered = (numbered: boolean) =>
+  void acts.act({ kind: 'folder.number', id: props.id, number: null, numbered })
 </script>
 
 <template>
   <template v-if="folder && place">
     <div class="edge" :style="{ background: place.laid ?? 'var(--no-colour)' }" />
     <h2>{{ place.text }}</h2>
-    <p class="kind second">
-      Folder · {{ counted(plan.totals.get(id) ?? 0, 'document') }} with all below
-    </p>
+    <p class="kind second">Folder · {{ counted(plan.totals.get(id) ?? 0, 'document') }} with all below</p>
     <dl>
-      <dt>Purpose</dt><dd><TextEdit :value="folder.purpose" label="Purpose" empty="what belongs here?" @keep="acts.act({ kind: 'folder.describe', id, purpose: $event })" /></dd>
-      <dt>Colour</dt><dd><ColourMenu :folder="folder" /> <span class="quiet">{{ inherited }}</span></dd>
-      <dt>Number</dt><dd>
-        <input class="line-field number" :value="folder.label ?? folder.number ?? ''" :disabled="!folder.numbered" placeholder="in order" aria-label="Own number or text; empty: the next one in order" @change="setNumber(($event.target as HTMLInputElement).value)" @keydown.stop>
-        <label class="check"><input type="checkbox" :checked="folder.numberFixed" :disabled="!folder.numbered" @change="setFixed(($event.target as HTMLInputElement).checked)"> held fixed</label>
-        <label class="check"><input type="checkbox" :checked="!folder.numbered" @change="setNumbered(!($event.target as HTMLInputElement).checked)"> left out of the numbers</label>
-        <label class="check"><input type="checkbox" :checked="folder.first" @change="acts.act({ kind: 'folder.first', id, on: ($event.target as HTMLInputElement).checked })"> kept first in its place</label>
-        <label class="check"><input type="checkbox" :checked="folder.registering" @change="acts.act({ kind: 'folder.register', id, on: ($event.target as HTMLInputElement).checked })"> running numbers for its documents</label>
+      <dt>Purpose</dt>
+      <dd>
+        <TextEdit
+          :value="folder.purpose"
+          label="Purpose"
+          empty="what belongs here?"
+          @keep="acts.act({ kind: 'folder.describe', id, purpose: $event })" />
       </dd>
-      <dt>Tags</dt><dd><TagField :folder-ids="[id]" :document-ids="[]" :carried="plan.reply?.folderTags[id] ?? []" /></dd>
-      <dt>Names</dt><dd><NamePatternEdit :id="id" :pattern="folder.namePattern" /></dd>
-      <dt>Remark</dt><dd><TextEdit :value="folder.remark" label="Remark" empty="write one…" @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" /></dd>
-      <dt>Holds</dt><dd>{{ counted(plan.reply?.counts[id] ?? 0, 'document') }}, {{ counted(childrenOf(plan.tree, id).length, 'folder') }}</dd>
-      <dt>Changed</dt><dd>{{ timeText(folder.changedAt) }}</dd>
-      <dt>Story</dt><dd><StoryList :id="id" /></dd>
+      <dt>Colour</dt>
+      <dd>
+        <ColourMenu :folder="folder" /> <span class="quiet">{{ inherited }}</span>
+      </dd>
+      <dt>Number</dt>
+      <dd>
+        <input
+          class="line-field number"
+          :value="folder.label ?? folder.number ?? ''"
+          :disabled="!folder.numbered"
+          placeholder="in order"
+          aria-label="Own number or text; empty: the next one in order"
+          @change="setNumber(($event.target as HTMLInputElement).value)"
+          @keydown.stop />
+        <label class="check"
+          ><input
+            type="checkbox"
+            :checked="folder.numberFixed"
+            :disabled="!folder.numbered"
+            @change="setFixed(($event.target as HTMLInputElement).checked)" />
+          held fixed</label
+        >
+        <label class="check"
+          ><input
+            type="checkbox"
+            :checked="!folder.numbered"
+            @change="setNumbered(!($event.target as HTMLInputElement).checked)" />
+          left out of the numbers</label
+        >
+        <label class="check"
+          ><input
+            type="checkbox"
+            :checked="folder.first"
+            @change="acts.act({ kind: 'folder.first', id, on: ($event.target as HTMLInputElement).checked })" />
+          kept first in its place</label
+        >
+        <label class="check"
+          ><input
+            type="checkbox"
+            :checked="folder.registering"
+            @change="acts.act({ kind: 'folder.register', id, on: ($event.target as HTMLInputElement).checked })" />
+          running numbers for its documents</label
+        >
+      </dd>
+      <dt>Tags</dt>
+      <dd><TagField :folder-ids="[id]" :document-ids="[]" :carried="plan.reply?.folderTags[id] ?? []" /></dd>
+      <dt>Names</dt>
+      <dd><NamePatternEdit :id="id" :pattern="folder.namePattern" /></dd>
+      <dt>Remark</dt>
+      <dd>
+        <TextEdit
+          :value="folder.remark"
+          label="Remark"
+          empty="write one…"
+          @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" />
+      </dd>
+      <dt>Holds</dt>
+      <dd>
+        {{ counted(plan.reply?.counts[id] ?? 0, 'document') }},
+        {{ counted(childrenOf(plan.tree, id).length, 'folder') }}
+      </dd>
+      <dt>Changed</dt>
+      <dd>{{ timeText(folder.changedAt) }}</dd>
+      <dt>Story</dt>
+      <dd><StoryList :id="id" /></dd>
     </dl>
     <div class="acts">
       <button v-if="canOpen" type="button" class="act main" @click="emit('open')">
         Open <span class="key">Enter</span>
       </button>
-      <button type="button" class="act" @click="emit('rename')">
-        Rename <span class="key">F2</span>
-      </button>
-      <button type="button" class="act" @click="emit('number')">
-        Numbering…
-      </button>
-      <button type="button" class="act" @click="emit('move')">
-        Move to… <span class="key">M</span>
-      </button>
-      <button type="button" class="act" @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
+      <button type="button" class="act" @click="emit('rename')">Rename <span class="key">F2</span></button>
+      <button type="button" class="act" @click="emit('number')">Numbering…</button>
+      <button type="button" class="act" @click="emit('move')">Move to… <span class="key">M</span></button>
+      <button
+        type="button"
+        class="act"
+        @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
         {{ starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
       </button>
       <button type="button" class="act" @click="acts.act({ kind: 'folder.pin', id, on: !folder.pinned })">
         {{ folder.pinned ? 'Unpin' : 'Pin' }}
       </button>
-      <button type="button" class="act" @click="emit('trash')">
-        Put into Trash
-      </button>
+      <button type="button" class="act" @click="emit('trash')">Put into Trash</button>
     </div>
   </template>
 </template>
 
 <style scoped>
-.edge { height: 8px; margin: -14px -16px 12px; }
-h2 { font-size: 16.5px; line-height: 21px; overflow-wrap: anywhere; }
-.kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
-dl { display: grid; grid-template-columns: 74px minmax(0, 1fr); gap: 5px 8px; align-items: baseline; }
-dt { color: var(--ink-3); }
-dd { min-width: 0; }
-.number { width: 92px; padding: 2px 6px; }
-.check { display: flex; gap: 6px; align-items: center; color: var(--ink-2); font-size: 12.5px; }
-.acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
+.edge {
+  height: 8px;
+  margin: -14px -16px 12px;
+}
+h2 {
+  font-size: 16.5px;
+  line-height: 21px;
+  overflow-wrap: anywhere;
+}
+.kind {
+  padding-bottom: 9px;
+  border-bottom: 1px solid var(--rule);
+  margin-bottom: 8px;
+}
+dl {
+  display: grid;
+  grid-template-columns: 74px minmax(0, 1fr);
+  gap: 5px 8px;
+  align-items: baseline;
+}
+dt {
+  color: var(--ink-3);
+}
+dd {
+  min-width: 0;
+}
+.number {
+  width: 92px;
+  padding: 2px 6px;
+}
+.check {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+  margin-top: 14px;
+}
 </style>

@@ -12,9 +12,18 @@ const isOpen = ref(false)
 const text = ref('')
 const field = ref<HTMLInputElement | null>(null)
 
-const SAMPLES: Record<NamePart, string> = { date: '2026-11-25', title: 'Berth lease', folder: 'Leases', sender: 'Rona Vail', name: 'lease', number: '07' }
+const SAMPLES: Record<NamePart, string> = {
+  date: '2026-11-25',
+  title: 'Berth lease',
+  folder: 'Leases',
+  sender: 'Rona Vail',
+  name: 'lease',
+  number: '07',
+}
 const wrong = computed(() => (text.value.trim() === '' ? null : wrongPattern(text.value)))
-const sample = computed(() => text.value.replace(/\{(\w+)\}/g, (whole, part: string) => (isNamePart(part) ? SAMPLES[part] : whole)))
+const sample = computed(() =>
+  text.value.replace(/\{(\w+)\}/g, (whole, part: string) => (isNamePart(part) ? SAMPLES[part] : whole)),
+)
 
 function begin(): void {
   text.value = props.pattern ?? ''
@@ -38,11 +47,26 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <button v-if="!isOpen" type="button" class="note" :class="{ quiet: pattern === null }" title="How documents filed here are called" @click="begin">
+  <button
+    v-if="!isOpen"
+    type="button"
+    class="note"
+    :class="{ quiet: pattern === null }"
+    title="How documents filed here are called"
+    @click="begin">
     {{ pattern ?? 'as most are called here' }}
   </button>
   <div v-else class="edit">
-    <input ref="field" v-model="text" class="line-field" aria-label="Pattern of names" placeholder="{date} {title}" :maxlength="PATTERN_TEXT_LIMIT" @keydown.enter.prevent="keep" @keydown.esc.stop="isOpen = false" @keydown.stop>
+    <input
+      ref="field"
+      v-model="text"
+      class="line-field"
+      aria-label="Pattern of names"
+      placeholder="{date} {title}"
+      :maxlength="PATTERN_TEXT_LIMIT"
+      @keydown.enter.prevent="keep"
+      @keydown.esc.stop="isOpen = false"
+      @keydown.stop />
     <p class="parts">
       <button v-for="part in NAME_PARTS" :key="part" type="button" class="place" @click="add(part)">
         {{ part }}
@@ -51,24 +75,36 @@ async function keep(): Promise<void> {
     <p v-if="wrong" class="warn" role="alert">
       {{ wrong }}
     </p>
-    <p v-else-if="text.trim() !== ''" class="quiet">
-      for example: {{ sample }}
-    </p>
+    <p v-else-if="text.trim() !== ''" class="quiet">for example: {{ sample }}</p>
     <p class="parts">
       <button type="button" class="act" :disabled="wrong !== null" @click="keep">
         Keep <span class="key">Enter</span>
       </button>
-      <button type="button" class="act" @click="isOpen = false">
-        Leave it
-      </button>
+      <button type="button" class="act" @click="isOpen = false">Leave it</button>
     </p>
   </div>
 </template>
 
 <style scoped>
-.note { padding: 1px 3px; margin: -1px -3px; overflow-wrap: anywhere; }
-.note:hover { background: var(--act-soft); }
-.edit { display: grid; gap: 4px; }
-.parts { display: flex; flex-wrap: wrap; gap: 2px 9px; font-size: 12.5px; }
-.quiet { font-size: 12px; }
+.note {
+  padding: 1px 3px;
+  margin: -1px -3px;
+  overflow-wrap: anywhere;
+}
+.note:hover {
+  background: var(--act-soft);
+}
+.edit {
+  display: grid;
+  gap: 4px;
+}
+.parts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 9px;
+  font-size: 12.5px;
+}
+.quiet {
+  font-size: 12px;
+}
 </style>

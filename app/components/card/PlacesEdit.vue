@@ -8,22 +8,29 @@ import { useDialogs } from '../../stores/dialogs'
 import { usePlan } from '../../stores/plan'
 import { useView } from '../../stores/view'
 
-const props = defineProps<{ id: DocumentId; name: string; /** Home first; null is the In-tray. */ folderIds: readonly (FolderId | null)[] }>()
+const props = defineProps<{
+  id: DocumentId
+  name: string
+  /** Home first; null is the In-tray. */
+  folderIds: readonly (FolderId | null)[]
+}>()
 const plan = usePlan()
 const acts = useActs()
 const dialogs = useDialogs()
 const view = useView()
 
-const places = computed(() => props.folderIds.flatMap((id) => {
-  const place = plan.placeOf(id)
-  return place ? [{ id, text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
-}))
+const places = computed(() =>
+  props.folderIds.flatMap(id => {
+    const place = plan.placeOf(id)
+    return place ? [{ id, text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
+  }),
+)
 
 function fileAlso(): void {
   dialogs.place = {
     title: `File ${quoted(props.name)} ${props.folderIds.includes(null) ? 'in' : 'as well in'}`,
     suggested: [],
-    answer: (folderIds) => {
+    answer: folderIds => {
       view.wentTo(folderIds)
       void acts.act({ kind: 'document.file', documents: [{ id: props.id, name: null }], folderIds, tags: [] })
     },
@@ -38,10 +45,25 @@ function fileAlso(): void {
         {{ place.text }}
       </NuxtLink>
       <span v-if="index === 0 && places.length > 1" class="quiet">home</span>
-      <button v-else-if="place.id !== null && places.length > 1" type="button" class="small" :title="`Make ${place.text} its home`" @click="acts.act({ kind: 'place.home', documentId: id, folderId: place.id })">
+      <button
+        v-else-if="place.id !== null && places.length > 1"
+        type="button"
+        class="small"
+        :title="`Make ${place.text} its home`"
+        @click="acts.act({ kind: 'place.home', documentId: id, folderId: place.id })">
         make home
       </button>
-      <button v-if="place.id !== null" type="button" class="small" :aria-label="`Take it out of ${place.text}`" :title="places.length > 1 ? `Take it out of ${place.text}; it stays in the others` : `Take it out of ${place.text}; it goes into the In-tray`" @click="acts.act({ kind: 'place.remove', documentIds: [id], folderId: place.id })">
+      <button
+        v-if="place.id !== null"
+        type="button"
+        class="small"
+        :aria-label="`Take it out of ${place.text}`"
+        :title="
+          places.length > 1
+            ? `Take it out of ${place.text}; it stays in the others`
+            : `Take it out of ${place.text}; it goes into the In-tray`
+        "
+        @click="acts.act({ kind: 'place.remove', documentIds: [id], folderId: place.id })">
         ×
       </button>
     </p>
@@ -52,8 +74,24 @@ function fileAlso(): void {
 </template>
 
 <style scoped>
-.places { display: grid; gap: 1px; justify-items: start; }
-p { display: flex; gap: 7px; align-items: baseline; overflow-wrap: anywhere; }
-.small { color: var(--ink-3); font-size: 12px; flex: none; }
-.small:hover { color: var(--act); text-decoration: underline; }
+.places {
+  display: grid;
+  gap: 1px;
+  justify-items: start;
+}
+p {
+  display: flex;
+  gap: 7px;
+  align-items: baseline;
+  overflow-wrap: anywhere;
+}
+.small {
+  color: var(--ink-3);
+  font-size: 12px;
+  flex: none;
+}
+.small:hover {
+  color: var(--act);
+  text-decoration: underline;
+}
 </style>

@@ -16,9 +16,15 @@ const props = defineProps<{
 const plan = usePlan()
 /** The tags of each thing: those on all of them, and those on some. */
 const tags = computed(() => {
-  const each = [...props.documents.map(({ tagIds }) => tagIds), ...props.folders.map(({ id }) => plan.reply?.folderTags[id] ?? [])]
+  const each = [
+    ...props.documents.map(({ tagIds }) => tagIds),
+    ...props.folders.map(({ id }) => plan.reply?.folderTags[id] ?? []),
+  ]
   const any = [...new Set(each.flat())]
-  return { all: any.filter(tag => each.every(ids => ids.includes(tag))), some: any.filter(tag => !each.every(ids => ids.includes(tag))) }
+  return {
+    all: any.filter(tag => each.every(ids => ids.includes(tag))),
+    some: any.filter(tag => !each.every(ids => ids.includes(tag))),
+  }
 })
 const bytes = computed(() => props.documents.reduce((sum, document) => sum + document.size, 0))
 </script>
@@ -26,9 +32,7 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
 <template>
   <h2>{{ nameThings(folders, documents) }}</h2>
   <p class="kind second">
-    selected<template v-if="documents.length > 0">
-      · {{ sizeText(bytes) }}
-    </template>
+    selected<template v-if="documents.length > 0"> · {{ sizeText(bytes) }} </template>
   </p>
   <ul>
     <li v-for="(thing, index) in [...folders, ...documents].slice(0, 12)" :key="index" class="cut">
@@ -38,10 +42,12 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
       and {{ folders.length + documents.length - 12 }} more
     </li>
   </ul>
-  <p class="part-head tags">
-    Tags
-  </p>
-  <TagField :folder-ids="folders.map(({ id }) => id)" :document-ids="documents.map(({ id }) => id)" :carried="tags.all" :some="tags.some" />
+  <p class="part-head tags">Tags</p>
+  <TagField
+    :folder-ids="folders.map(({ id }) => id)"
+    :document-ids="documents.map(({ id }) => id)"
+    :carried="tags.all"
+    :some="tags.some" />
   <div class="acts">
     <button v-for="act in acts" :key="act.name" type="button" class="act" @click="act.run()">
       {{ act.name }} <span class="key">{{ act.key }}</span>
@@ -50,9 +56,25 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
 </template>
 
 <style scoped>
-h2 { font-size: 16.5px; }
-.kind { padding-bottom: 9px; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
-ul { list-style: none; padding: 0; }
-.tags { margin-top: 12px; }
-.acts { display: flex; flex-wrap: wrap; gap: 2px 4px; margin-top: 14px; }
+h2 {
+  font-size: 16.5px;
+}
+.kind {
+  padding-bottom: 9px;
+  border-bottom: 1px solid var(--rule);
+  margin-bottom: 8px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+.tags {
+  margin-top: 12px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 4px;
+  margin-top: 14px;
+}
 </style>

@@ -20,14 +20,18 @@ async function load(): Promise<void> {
   const { id } = props
   try {
     const story = await readStory(id)
-    if (id === props.id) { entries.value = story; refused.value = '' }
-  }
-  catch (error) {
+    if (id === props.id) {
+      entries.value = story
+      refused.value = ''
+    }
+  } catch (error) {
     refused.value = refusalOf(error).message
   }
 }
 watch([() => props.id, isOpen], load)
-onPlanEvent((event) => { if (event.type !== 'reading') void load() })
+onPlanEvent(event => {
+  if (event.type !== 'reading') void load()
+})
 </script>
 
 <template>
@@ -40,18 +44,34 @@ onPlanEvent((event) => { if (event.type !== 'reading') void load() })
   <ol v-if="isOpen">
     <li v-for="entry in entries.slice(0, SHOWN)" :key="entry.id" :class="{ undone: entry.undoneBy !== null }">
       <span class="quiet">{{ timeText(entry.at) }}</span> {{ entry.label }}
-      <button v-if="entry.undoneBy === null && entry.kind !== 'purge'" type="button" class="place" :aria-label="`Undo: ${entry.label}`" @click="acts.undo(entry.id)">
+      <button
+        v-if="entry.undoneBy === null && entry.kind !== 'purge'"
+        type="button"
+        class="place"
+        :aria-label="`Undo: ${entry.label}`"
+        @click="acts.undo(entry.id)">
         {{ entry.kind === 'undo' ? 'Do again' : 'Undo' }}
       </button>
     </li>
-    <li v-if="entries.length > SHOWN" class="quiet">
-      and {{ entries.length - SHOWN }} more in History
-    </li>
+    <li v-if="entries.length > SHOWN" class="quiet">and {{ entries.length - SHOWN }} more in History</li>
   </ol>
 </template>
 
 <style scoped>
-ol { list-style: none; padding: 0; display: grid; gap: 4px; margin-top: 4px; font-size: 12.5px; }
-li { border-top: 1px solid var(--rule); padding-top: 3px; overflow-wrap: anywhere; }
-.undone { color: var(--ink-3); }
+ol {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 4px;
+  margin-top: 4px;
+  font-size: 12.5px;
+}
+li {
+  border-top: 1px solid var(--rule);
+  padding-top: 3px;
+  overflow-wrap: anywhere;
+}
+.undone {
+  color: var(--ink-3);
+}
 </style>

@@ -23,7 +23,16 @@ const emit = defineEmits<{ show: [document: DocumentFacts] }>()
 const dialogs = useDialogs()
 const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined))
 const rowOf = computed(() => new Map(props.documents.map(row => [row.id as string, row])))
-const selectedDocuments = computed(() => props.items.filter(item => item.kind === 'document').map(item => ({ id: item.id as DocumentId, name: item.name, size: rowOf.value.get(item.id)?.size ?? 0, tagIds: rowOf.value.get(item.id)?.tagIds ?? [] })))
+const selectedDocuments = computed(() =>
+  props.items
+    .filter(item => item.kind === 'document')
+    .map(item => ({
+      id: item.id as DocumentId,
+      name: item.name,
+      size: rowOf.value.get(item.id)?.size ?? 0,
+      tagIds: rowOf.value.get(item.id)?.tagIds ?? [],
+    })),
+)
 
 function run(name: string): void {
   props.acts.find(act => act.name.startsWith(name))?.run()
@@ -32,15 +41,26 @@ function run(name: string): void {
 
 <template>
   <DocumentCard
-    v-if="only?.kind === 'document'" :id="(only.id as DocumentId)" :can-show="canShow" :find="terms" @open="run('Open')" @show="emit('show', $event)"
-    @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId, name: only.name }"
-  />
+    v-if="only?.kind === 'document'"
+    :id="only.id as DocumentId"
+    :can-show="canShow"
+    :find="terms"
+    @open="run('Open')"
+    @show="emit('show', $event)"
+    @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId, name: only.name }" />
   <FolderCard
-    v-else-if="only" :id="(only.id as FolderId)" can-open @open="run('Open')" @rename="run('Rename')" @move="run('Move')" @trash="run('Put')"
-    @number="dialogs.numbering = { folderId: only.id as FolderId }"
-  />
-  <SelectionCard v-else-if="items.length > 1" :folders="items.filter(item => item.kind === 'folder').map(({ id, name }) => ({ id: id as FolderId, name }))" :documents="selectedDocuments" :acts="acts" />
-  <p v-else class="quiet">
-    Select something to see its facts here.
-  </p>
+    v-else-if="only"
+    :id="only.id as FolderId"
+    can-open
+    @open="run('Open')"
+    @rename="run('Rename')"
+    @move="run('Move')"
+    @trash="run('Put')"
+    @number="dialogs.numbering = { folderId: only.id as FolderId }" />
+  <SelectionCard
+    v-else-if="items.length > 1"
+    :folders="items.filter(item => item.kind === 'folder').map(({ id, name }) => ({ id: id as FolderId, name }))"
+    :documents="selectedDocuments"
+    :acts="acts" />
+  <p v-else class="quiet">Select something to see its facts here.</p>
 </template>

@@ -22,25 +22,55 @@ const COMPARED = new Set(['txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri'])
   </button>
   <ul v-if="isOpen">
     <li v-for="version in document.versions" :key="version.number">
-      <b>{{ version.number }}</b> <span class="quiet">{{ timeText(version.createdAt) }} · {{ sizeText(version.size) }}</span>
+      <b>{{ version.number }}</b>
+      {{ ' ' }}
+      <span class="quiet">{{ timeText(version.createdAt) }} · {{ sizeText(version.size) }}</span>
       <span class="acts">
         <a class="place" :href="contentAddress(document.id, { version: version.number })" download>Download</a>
         <template v-if="version.number !== document.version">
-          <button v-if="COMPARED.has(version.extension) && COMPARED.has(document.extension)" type="button" class="place" @click="dialogs.compare = { id: document.id, name: document.name, from: version.number, to: document.version }">
+          <button
+            v-if="COMPARED.has(version.extension) && COMPARED.has(document.extension)"
+            type="button"
+            class="place"
+            @click="
+              dialogs.compare = { id: document.id, name: document.name, from: version.number, to: document.version }
+            ">
             Compare
           </button>
-          <button type="button" class="place" :aria-label="`Make version ${version.number} current`" @click="acts.act({ kind: 'version.current', documentId: document.id, number: version.number })">
+          <button
+            type="button"
+            class="place"
+            :aria-label="`Make version ${version.number} current`"
+            @click="acts.act({ kind: 'version.current', documentId: document.id, number: version.number })">
             Make current
           </button>
         </template>
       </span>
-      <TextEdit :value="version.remark" :label="`Remark on version ${version.number}`" empty="remark…" @keep="acts.act({ kind: 'version.remark', documentId: document.id, number: version.number, remark: $event })" />
+      <TextEdit
+        :value="version.remark"
+        :label="`Remark on version ${version.number}`"
+        empty="remark…"
+        @keep="acts.act({ kind: 'version.remark', documentId: document.id, number: version.number, remark: $event })" />
     </li>
   </ul>
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; display: grid; gap: 6px; margin-top: 4px; }
-li { border-top: 1px solid var(--rule); padding-top: 4px; font-size: 12.5px; }
-.acts { display: flex; flex-wrap: wrap; gap: 2px 10px; }
+ul {
+  list-style: none;
+  padding: 0;
+  display: grid;
+  gap: 6px;
+  margin-top: 4px;
+}
+li {
+  border-top: 1px solid var(--rule);
+  padding-top: 4px;
+  font-size: 12.5px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 10px;
+}
 </style>

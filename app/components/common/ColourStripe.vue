@@ -10,5 +10,10 @@ defineProps<{
 </template>
 
 <style scoped>
-.stripe { display: inline-block; width: 6px; align-self: stretch; flex: none; }
+.stripe {
+  display: inline-block;
+  width: 6px;
+  align-self: stretch;
+  flex: none;
+}
 </style>

@@ -55,18 +55,52 @@ defineExpose({ scroller })
       <slot name="head" />
       <slot name="state" />
       <ThingList
-        :folders="folders" :documents="documents" :from-folder-id="null" :sort="sort" :descending="descending" :scroller="scroller" :show-places="showPlaces" :load-all="loadAll" :notes="notes" :headings="headings"
-        :show="showPlaces ? show : undefined" @open-folder="(id: FolderId) => router.push(`/plan/${id}`)" @open-document="row => { trail.ids = documents.map(document => document.id); void router.push(`/document/${row.id}`) }" @sort="emit('sort', $event)" @end="emit('end')"
-        @meant="(items, acts) => { meant = items; meantActs = acts; emit('meant', items) }"
-      />
+        :folders="folders"
+        :documents="documents"
+        :from-folder-id="null"
+        :sort="sort"
+        :descending="descending"
+        :scroller="scroller"
+        :show-places="showPlaces"
+        :load-all="loadAll"
+        :notes="notes"
+        :headings="headings"
+        :show="showPlaces ? show : undefined"
+        @open-folder="(id: FolderId) => router.push(`/plan/${id}`)"
+        @open-document="
+          row => {
+            trail.ids = documents.map(document => document.id)
+            void router.push(`/document/${row.id}`)
+          }
+        "
+        @sort="emit('sort', $event)"
+        @end="emit('end')"
+        @meant="
+          (items, acts) => {
+            meant = items
+            meantActs = acts
+            emit('meant', items)
+          }
+        " />
       <slot v-if="folders.length === 0 && documents.length === 0" name="empty" />
     </div>
     <template #card>
-      <ThingCard :items="meant" :acts="meantActs" :documents="documents" :from-folder-id="null" :can-show="showPlaces" @show="showDocument" />
+      <ThingCard
+        :items="meant"
+        :acts="meantActs"
+        :documents="documents"
+        :from-folder-id="null"
+        :can-show="showPlaces"
+        @show="showDocument" />
     </template>
   </SidePanels>
 </template>
 
 <style scoped>
-.loose { flex: 1; min-height: 0; overflow-y: auto; padding: 4px 18px 24px; }
+.loose {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 4px 18px 24px;
+}
 </style>

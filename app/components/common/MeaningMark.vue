@@ -7,9 +7,17 @@ defineProps<{ ink: string | null; pattern?: Pattern }>()
 </script>
 
 <template>
-  <i class="mark" :style="{ background: ink === null ? 'var(--no-colour)' : laidOn(ink, pattern ?? 'full') }" aria-hidden="true" />
+  <i
+    class="mark"
+    :style="{ background: ink === null ? 'var(--no-colour)' : laidOn(ink, pattern ?? 'full') }"
+    aria-hidden="true" />
 </template>
 
 <style scoped>
-.mark { display: inline-block; width: 11px; height: 11px; flex: none; }
+.mark {
+  display: inline-block;
+  width: 11px;
+  height: 11px;
+  flex: none;
+}
 </style>

@@ -21,7 +21,12 @@ const seenTwin = ref('')
 const busy = ref(false)
 const field = ref<HTMLInputElement | null>(null)
 
-onMounted(() => nextTick(() => { field.value?.focus(); if (!props.begun) field.value?.select() }))
+onMounted(() =>
+  nextTick(() => {
+    field.value?.focus()
+    if (!props.begun) field.value?.select()
+  }),
+)
 
 async function enter(): Promise<void> {
   if (busy.value) return
@@ -32,7 +37,9 @@ async function enter(): Promise<void> {
   if (outcome.reason.code === 'act.nothing') return emit('cancel')
   const isTwin = outcome.reason.code === 'name.twin'
   if (isTwin) seenTwin.value = name.value
-  hint.value = isTwin ? `There is already “${String(outcome.reason.details.twin)}” here. Enter once more keeps both.` : outcome.reason.message
+  hint.value = isTwin
+    ? `There is already “${String(outcome.reason.details.twin)}” here. Enter once more keeps both.`
+    : outcome.reason.message
 }
 
 function leave(): void {
@@ -45,14 +52,39 @@ function leave(): void {
 <template>
   <span class="name-field" @click.stop @dblclick.stop>
     <input
-      ref="field" v-model="name" class="line-field" type="text" :aria-label="label" autocomplete="off" spellcheck="true"
-      @keydown.enter.stop.prevent="enter" @keydown.esc.stop.prevent="emit('cancel')" @keydown.stop @blur="leave" @input="hint = ''"
-    >
+      ref="field"
+      v-model="name"
+      class="line-field"
+      type="text"
+      :aria-label="label"
+      autocomplete="off"
+      spellcheck="true"
+      @keydown.enter.stop.prevent="enter"
+      @keydown.esc.stop.prevent="emit('cancel')"
+      @keydown.stop
+      @blur="leave"
+      @input="hint = ''" />
     <span v-if="hint" class="hint" role="alert">{{ hint }}</span>
   </span>
 </template>
 
 <style scoped>
-.name-field { position: relative; display: block; flex: 1; min-width: 0; }
-.hint { position: absolute; z-index: 5; left: 0; top: 100%; min-width: 230px; background: var(--sheet); border: 1px solid var(--warn); color: var(--warn); font-size: 12.5px; padding: 4px 8px; }
+.name-field {
+  position: relative;
+  display: block;
+  flex: 1;
+  min-width: 0;
+}
+.hint {
+  position: absolute;
+  z-index: 5;
+  left: 0;
+  top: 100%;
+  min-width: 230px;
+  background: var(--sheet);
+  border: 1px solid var(--warn);
+  color: var(--warn);
+  font-size: 12.5px;
+  padding: 4px 8px;
+}
 </style>

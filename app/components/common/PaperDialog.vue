@@ -2,15 +2,25 @@
 // A sheet that asks something: title, what is asked, the acts below. Esc and a click beside it leave it.
 import { nextTick, ref, watch } from 'vue'
 
-const props = defineProps<{ open: boolean; title: string; width: number; /** Its name for those who do not see it. */ label: string }>()
+const props = defineProps<{
+  open: boolean
+  title: string
+  width: number
+  /** Its name for those who do not see it. */
+  label: string
+}>()
 const emit = defineEmits<{ leave: [] }>()
 const sheet = ref<{ $el: HTMLElement } | null>(null)
 
 // What says "autofocus" has the keys at once; the dialog itself takes them a moment after it opens.
-watch(() => props.open, async (isOpen) => {
-  for (let turn = 0; isOpen && turn < 3; turn++) await nextTick()
-  if (isOpen) sheet.value?.$el.querySelector<HTMLElement>('[autofocus]')?.focus()
-}, { immediate: true, flush: 'post' })
+watch(
+  () => props.open,
+  async isOpen => {
+    for (let turn = 0; isOpen && turn < 3; turn++) await nextTick()
+    if (isOpen) sheet.value?.$el.querySelector<HTMLElement>('[autofocus]')?.focus()
+  },
+  { immediate: true, flush: 'post' },
+)
 
 defineSlots<{ default: () => unknown; acts: () => unknown }>()
 </script>

@@ -6,19 +6,31 @@ import { usePlan } from '../../stores/plan'
 
 const props = defineProps<{ folderIds: readonly (FolderId | null)[]; lines?: boolean }>()
 const plan = usePlan()
-const places = computed(() => props.folderIds.flatMap((id) => {
-  const place = plan.placeOf(id)
-  return place ? [{ text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
-}))
+const places = computed(() =>
+  props.folderIds.flatMap(id => {
+    const place = plan.placeOf(id)
+    return place ? [{ text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
+  }),
+)
 </script>
 
 <template>
   <span class="places" :class="{ lines }">
-    <NuxtLink v-for="place in places" :key="place.to" class="place cut" :to="place.to" tabindex="-1" @click.stop>{{ place.text }}</NuxtLink>
+    <NuxtLink v-for="place in places" :key="place.to" class="place cut" :to="place.to" tabindex="-1" @click.stop>{{
+      place.text
+    }}</NuxtLink>
   </span>
 </template>
 
 <style scoped>
-.places { display: inline-flex; gap: 9px; min-width: 0; max-width: 100%; }
-.places.lines { flex-direction: column; gap: 1px; }
+.places {
+  display: inline-flex;
+  gap: 9px;
+  min-width: 0;
+  max-width: 100%;
+}
+.places.lines {
+  flex-direction: column;
+  gap: 1px;
+}
 </style>

@@ -11,17 +11,23 @@ defineSlots<{ default: (props: { value: T }) => unknown }>()
   <div v-if="remote.state === 'error'" class="empty" role="alert">
     <h2>This could not be shown</h2>
     <p>{{ remote.reason.message }}</p>
-    <button type="button" class="act main" @click="$emit('again')">
-      Try again
-    </button>
+    <button type="button" class="act main" @click="$emit('again')">Try again</button>
   </div>
-  <p v-else-if="remote.state !== 'ready'" class="loading quiet" role="status">
-    Looking…
-  </p>
+  <p v-else-if="remote.state !== 'ready'" class="loading quiet" role="status">Looking…</p>
   <slot v-else :value="remote.value" />
 </template>
 
 <style scoped>
-.loading { padding: 18px 4px; animation: late 0.4s steps(1) both; }
-@keyframes late { from { visibility: hidden; } to { visibility: visible; } }
+.loading {
+  padding: 18px 4px;
+  animation: late 0.4s steps(1) both;
+}
+@keyframes late {
+  from {
+    visibility: hidden;
+  }
+  to {
+    visibility: visible;
+  }
+}
 </style>

@@ -7,15 +7,28 @@ defineEmits<{ toggle: [] }>()
 
 <template>
   <button
-    class="star" type="button" :class="{ on: starred }" :aria-pressed="starred" tabindex="-1"
-    :aria-label="`Star ${name}`" @click.stop="$emit('toggle')" @dblclick.stop
-  >
+    class="star"
+    type="button"
+    :class="{ on: starred }"
+    :aria-pressed="starred"
+    tabindex="-1"
+    :aria-label="`Star ${name}`"
+    @click.stop="$emit('toggle')"
+    @dblclick.stop>
     <v-icon :icon="starred ? mdiStar : mdiStarOutline" size="16" />
   </button>
 </template>
 
 <style scoped>
-.star { color: var(--rule-strong); line-height: 1; padding: 2px; }
-.star.on { color: var(--ink); }
-.star:hover { color: var(--ink-2); }
+.star {
+  color: var(--rule-strong);
+  line-height: 1;
+  padding: 2px;
+}
+.star.on {
+  color: var(--ink);
+}
+.star:hover {
+  color: var(--ink-2);
+}
 </style>

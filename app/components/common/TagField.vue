@@ -7,18 +7,30 @@ import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import TagPicker from './TagPicker.vue'
 
-const props = defineProps<{ folderIds: readonly FolderId[]; documentIds: readonly DocumentId[]; carried: readonly TagId[]; /** Tags that only some of the things carry. */ some?: readonly TagId[] }>()
+const props = defineProps<{
+  folderIds: readonly FolderId[]
+  documentIds: readonly DocumentId[]
+  carried: readonly TagId[]
+  /** Tags that only some of the things carry. */
+  some?: readonly TagId[]
+}>()
 
 const plan = usePlan()
 const acts = useActs()
 const named = (ids: readonly TagId[]) => ids.flatMap(id => plan.tagById.get(id) ?? [])
-const suggested = useTagSuggestions(() => (props.folderIds.length === 0 && props.documentIds.length === 1 ? props.documentIds[0] ?? null : null), () => null, () => props.carried)
+const suggested = useTagSuggestions(
+  () => (props.folderIds.length === 0 && props.documentIds.length === 1 ? (props.documentIds[0] ?? null) : null),
+  () => null,
+  () => props.carried,
+)
 const things = computed(() => ({ folderIds: [...props.folderIds], documentIds: [...props.documentIds] }))
 </script>
 
 <template>
   <TagPicker
-    :carried="named(carried)" :some="named(some ?? [])" :suggested="suggested" @put="acts.act({ kind: 'tag.put', ...things, tags: [$event] })"
-    @take="acts.act({ kind: 'tag.take', ...things, tagIds: [$event] })"
-  />
+    :carried="named(carried)"
+    :some="named(some ?? [])"
+    :suggested="suggested"
+    @put="acts.act({ kind: 'tag.put', ...things, tags: [$event] })"
+    @take="acts.act({ kind: 'tag.take', ...things, tagIds: [$event] })" />
 </template>

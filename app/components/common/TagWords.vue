@@ -6,18 +6,40 @@ import { usePlan } from '../../stores/plan'
 
 const props = defineProps<{ tagIds: readonly TagId[]; /** More than these are counted. */ most?: number }>()
 const plan = usePlan()
-const shown = computed(() => props.tagIds.slice(0, props.most ?? props.tagIds.length).flatMap(id => plan.tagById.get(id) ?? []))
+const shown = computed(() =>
+  props.tagIds.slice(0, props.most ?? props.tagIds.length).flatMap(id => plan.tagById.get(id) ?? []),
+)
 const left = computed(() => props.tagIds.length - shown.value.length)
 </script>
 
 <template>
   <span class="tags">
-    <span v-for="tag in shown" :key="tag.id" class="tag" :style="{ borderColor: plan.inkOf(tag.meaningId) ?? undefined }">{{ tag.name }}</span>
+    <span
+      v-for="tag in shown"
+      :key="tag.id"
+      class="tag"
+      :style="{ borderColor: plan.inkOf(tag.meaningId) ?? undefined }"
+      >{{ tag.name }}</span
+    >
     <span v-if="left > 0" class="quiet">+{{ left }}</span>
   </span>
 </template>
 
 <style scoped>
-.tags { display: inline-flex; gap: 7px; flex: none; align-items: baseline; font-size: 12px; }
-.tag { color: var(--ink-2); border-bottom: 2px solid var(--rule-strong); line-height: 15px; max-width: 110px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+.tags {
+  display: inline-flex;
+  gap: 7px;
+  flex: none;
+  align-items: baseline;
+  font-size: 12px;
+}
+.tag {
+  color: var(--ink-2);
+  border-bottom: 2px solid var(--rule-strong);
+  line-height: 15px;
+  max-width: 110px;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
 </style>

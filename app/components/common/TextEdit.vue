@@ -32,18 +32,47 @@ defineExpose({ begin })
 
 <template>
   <textarea
-    v-if="editing" ref="field" v-model="text" class="line-field" rows="3" :aria-label="label"
-    @keydown.enter.exact.prevent="finish(true)" @keydown.esc.stop="finish(false)" @keydown.stop @blur="finish(true)"
-  />
-  <button v-else type="button" class="note" :class="{ none: value === '', serif }" :title="`${label}: click to write`" @click="begin">
+    v-if="editing"
+    ref="field"
+    v-model="text"
+    class="line-field"
+    rows="3"
+    :aria-label="label"
+    @keydown.enter.exact.prevent="finish(true)"
+    @keydown.esc.stop="finish(false)"
+    @keydown.stop
+    @blur="finish(true)" />
+  <button
+    v-else
+    type="button"
+    class="note"
+    :class="{ none: value === '', serif }"
+    :title="`${label}: click to write`"
+    @click="begin">
     {{ value === '' ? empty : value }}
   </button>
 </template>
 
 <style scoped>
-.note { white-space: pre-line; display: block; padding: 1px 3px; margin: -1px -3px; overflow-wrap: anywhere; }
-.note:hover { background: var(--act-soft); }
-.note.serif { font-style: italic; color: var(--ink-2); }
-.note.none { color: var(--ink-3); }
-textarea { resize: vertical; display: block; }
+.note {
+  white-space: pre-line;
+  display: block;
+  padding: 1px 3px;
+  margin: -1px -3px;
+  overflow-wrap: anywhere;
+}
+.note:hover {
+  background: var(--act-soft);
+}
+.note.serif {
+  font-style: italic;
+  color: var(--ink-2);
+}
+.note.none {
+  color: var(--ink-3);
+}
+textarea {
+  resize: vertical;
+  display: block;
+}
 </style>

@@ -21,22 +21,31 @@ async function make(): Promise<void> {
 }
 
 async function setDone(bundle: (typeof shown.value)[number]): Promise<void> {
-  await acts.act({ kind: 'bundle.set', id: bundle.id as BundleId, name: bundle.name, note: bundle.note, done: !bundle.done })
+  await acts.act({
+    kind: 'bundle.set',
+    id: bundle.id as BundleId,
+    name: bundle.name,
+    note: bundle.note,
+    done: !bundle.done,
+  })
   await bundles.load()
 }
 </script>
 
 <template>
   <section class="bundles" aria-label="Bundles">
-    <h2 class="part-head">
-      Bundles
-    </h2>
+    <h2 class="part-head">Bundles</h2>
     <p v-if="bundles.all.length === 0" class="second">
-      A bundle is a named set of documents from anywhere, in your own order: papers for a meeting, a hand-in. Select documents and press B, or name one here.
+      A bundle is a named set of documents from anywhere, in your own order: papers for a meeting, a hand-in. Select
+      documents and press B, or name one here.
     </p>
     <ul>
       <li v-for="bundle in shown" :key="bundle.id" :class="{ done: bundle.done }">
-        <input type="checkbox" :checked="bundle.done" :aria-label="`${bundle.name} is done`" @change="setDone(bundle)">
+        <input
+          type="checkbox"
+          :checked="bundle.done"
+          :aria-label="`${bundle.name} is done`"
+          @change="setDone(bundle)" />
         <NuxtLink :to="`/bundle/${bundle.id}`" class="place cut">
           {{ bundle.name }}
         </NuxtLink>
@@ -45,7 +54,12 @@ async function setDone(bundle: (typeof shown.value)[number]): Promise<void> {
       </li>
     </ul>
     <form @submit.prevent="make">
-      <input v-model="name" class="line-field" aria-label="Name of a new bundle" placeholder="new bundle…" maxlength="200">
+      <input
+        v-model="name"
+        class="line-field"
+        aria-label="Name of a new bundle"
+        placeholder="new bundle…"
+        maxlength="200" />
       <button v-if="finished.length > 0" type="button" class="place" @click="done = !done">
         {{ done ? 'Hide the finished' : `${finished.length} finished` }}
       </button>
@@ -54,10 +68,31 @@ async function setDone(bundle: (typeof shown.value)[number]): Promise<void> {
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; }
-li { display: flex; align-items: center; gap: 8px; height: 28px; }
-li input { accent-color: var(--act); }
-.done .place { color: var(--ink-3); text-decoration: line-through; }
-form { display: flex; gap: 14px; align-items: center; margin-top: 4px; }
-form .line-field { width: 220px; padding: 2px 7px; }
+ul {
+  list-style: none;
+  padding: 0;
+}
+li {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  height: 28px;
+}
+li input {
+  accent-color: var(--act);
+}
+.done .place {
+  color: var(--ink-3);
+  text-decoration: line-through;
+}
+form {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin-top: 4px;
+}
+form .line-field {
+  width: 220px;
+  padding: 2px 7px;
+}
 </style>

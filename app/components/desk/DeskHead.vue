@@ -8,7 +8,13 @@ const VIEWS = { now: { to: '/desk', text: 'on it now' }, recent: { to: '/recent'
   <div class="desk-head">
     <h1>Desk</h1>
     <nav aria-label="Views of the Desk">
-      <NuxtLink v-for="({ to, text }, key) in VIEWS" :key="key" :to="to" class="place" :class="{ here: key === view }" :aria-current="key === view ? 'page' : undefined">
+      <NuxtLink
+        v-for="({ to, text }, key) in VIEWS"
+        :key="key"
+        :to="to"
+        class="place"
+        :class="{ here: key === view }"
+        :aria-current="key === view ? 'page' : undefined">
         {{ text }}
       </NuxtLink>
     </nav>
@@ -16,8 +22,23 @@ const VIEWS = { now: { to: '/desk', text: 'on it now' }, recent: { to: '/recent'
 </template>
 
 <style scoped>
-h1 { font-size: 24px; line-height: 32px; }
-.desk-head { display: flex; align-items: baseline; gap: 24px; margin-bottom: 10px; }
-nav { display: flex; gap: 16px; }
-.here { color: var(--ink); text-decoration: underline; text-underline-offset: 4px; }
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.desk-head {
+  display: flex;
+  align-items: baseline;
+  gap: 24px;
+  margin-bottom: 10px;
+}
+nav {
+  display: flex;
+  gap: 16px;
+}
+.here {
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 4px;
+}
 </style>

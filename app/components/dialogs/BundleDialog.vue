@@ -12,10 +12,18 @@ const emit = defineEmits<{ close: [] }>()
 const bundles = useBundles()
 const name = ref('')
 const open = computed(() => bundles.all.filter(bundle => !bundle.done))
-watch(() => props.ids, (ids) => { if (ids) { name.value = ''; void bundles.load() } })
+watch(
+  () => props.ids,
+  ids => {
+    if (ids) {
+      name.value = ''
+      void bundles.load()
+    }
+  },
+)
 
 async function make(): Promise<void> {
-  if (props.ids && name.value.trim() !== '' && await bundles.make(name.value, props.ids)) emit('close')
+  if (props.ids && name.value.trim() !== '' && (await bundles.make(name.value, props.ids))) emit('close')
 }
 
 async function put(id: string): Promise<void> {
@@ -26,32 +34,49 @@ async function put(id: string): Promise<void> {
 </script>
 
 <template>
-  <PaperDialog :open="ids !== null" :width="440" label="Put into a bundle" :title="`Put ${counted(ids?.length ?? 0, 'document')} into a bundle`" @leave="emit('close')">
-    <p class="second">
-      They stay where they are filed.
-    </p>
+  <PaperDialog
+    :open="ids !== null"
+    :width="440"
+    label="Put into a bundle"
+    :title="`Put ${counted(ids?.length ?? 0, 'document')} into a bundle`"
+    @leave="emit('close')">
+    <p class="second">They stay where they are filed.</p>
     <ul>
       <li v-for="bundle in open" :key="bundle.id">
         <button type="button" class="place" @click="put(bundle.id)">
           {{ bundle.name }}
-        </button> <span class="quiet">{{ counted(bundle.count, 'document') }}</span>
+        </button>
+        {{ ' ' }}
+        <span class="quiet">{{ counted(bundle.count, 'document') }}</span>
       </li>
     </ul>
     <form @submit.prevent="make">
-      <input v-model="name" class="line-field" aria-label="Name of a new bundle" placeholder="new bundle…" autofocus maxlength="200">
+      <input
+        v-model="name"
+        class="line-field"
+        aria-label="Name of a new bundle"
+        placeholder="new bundle…"
+        autofocus
+        maxlength="200" />
     </form>
     <template #acts>
       <button type="button" class="act full" :disabled="name.trim() === ''" @click="make">
         Make this bundle <span class="key">Enter</span>
       </button>
-      <button type="button" class="act" @click="emit('close')">
-        Leave it <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act" @click="emit('close')">Leave it <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; margin: 8px 0; max-height: 220px; overflow-y: auto; }
-li { line-height: 27px; }
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 8px 0;
+  max-height: 220px;
+  overflow-y: auto;
+}
+li {
+  line-height: 27px;
+}
 </style>

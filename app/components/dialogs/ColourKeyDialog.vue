@@ -23,16 +23,33 @@ const replaceBy = ref('')
 const refused = ref('')
 
 const PATTERN_WORDS: Record<Pattern, string> = { full: 'full', dashes: 'dashes', dots: 'dots', slant: 'slanted' }
-const VISION_WORDS = { protanopia: 'without red cones', deuteranopia: 'without green cones', tritanopia: 'without blue cones' }
+const VISION_WORDS = {
+  protanopia: 'without red cones',
+  deuteranopia: 'without green cones',
+  tritanopia: 'without blue cones',
+}
 const carried = computed(() => {
   const counts = new Map<string, number>()
-  for (const folder of plan.tree.byId.values()) if (folder.meaningId) counts.set(folder.meaningId, (counts.get(folder.meaningId) ?? 0) + 1)
+  for (const folder of plan.tree.byId.values())
+    if (folder.meaningId) counts.set(folder.meaningId, (counts.get(folder.meaningId) ?? 0) + 1)
   return counts
 })
 const nameOf = (id: string) => plan.meaningById.get(id as MeaningId)?.name ?? ''
 const advice = computed(() => [
-  ...confusables(plan.meanings).map(({ a, b, vision, better }) => ({ id: `${a}${b}`, text: `“${nameOf(a)}” and “${nameOf(b)}” look alike${vision ? ` to eyes ${VISION_WORDS[vision]}` : ''}.`, better, target: b })),
-  ...plan.meanings.filter(meaning => !standsOut(meaning.ink).enough).map(meaning => ({ id: meaning.id as string, text: `“${meaning.name}” is pale on paper (${standsOut(meaning.ink).ratio.toFixed(1)} to 1; 3 to 1 is easily seen). Its word stands beside it.`, better: null, target: '' })),
+  ...confusables(plan.meanings).map(({ a, b, vision, better }) => ({
+    id: `${a}${b}`,
+    text: `“${nameOf(a)}” and “${nameOf(b)}” look alike${vision ? ` to eyes ${VISION_WORDS[vision]}` : ''}.`,
+    better,
+    target: b,
+  })),
+  ...plan.meanings
+    .filter(meaning => !standsOut(meaning.ink).enough)
+    .map(meaning => ({
+      id: meaning.id as string,
+      text: `“${meaning.name}” is pale on paper (${standsOut(meaning.ink).ratio.toFixed(1)} to 1; 3 to 1 is easily seen). Its word stands beside it.`,
+      better: null,
+      target: '',
+    })),
 ])
 
 async function run(command: Parameters<typeof acts.act>[0]): Promise<void> {
@@ -47,7 +64,13 @@ function set(meaning: Meaning, patch: Partial<Meaning>): void {
 }
 
 function add(): void {
-  void run({ kind: 'meaning.set', id: v7() as MeaningId, name: 'New colour', ink: betterInk(plan.meanings.map(meaning => meaning.ink)) ?? INKS[0], closed: false })
+  void run({
+    kind: 'meaning.set',
+    id: v7() as MeaningId,
+    name: 'New colour',
+    ink: betterInk(plan.meanings.map(meaning => meaning.ink)) ?? INKS[0],
+    closed: false,
+  })
 }
 
 function move(index: number, by: 1 | -1): void {
@@ -71,24 +94,56 @@ function improve(target: string, ink: string): void {
 
 <template>
   <PaperDialog :open="open" :width="760" label="Colour key" title="Colour key" @leave="emit('close')">
-    <p class="second">
-      What a colour means. A change here is seen everywhere at once.
-    </p>
+    <p class="second">What a colour means. A change here is seen everywhere at once.</p>
     <ul>
       <li v-for="(meaning, index) in plan.meanings" :key="meaning.id">
         <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />
-        <input class="line-field" :value="meaning.name" aria-label="Name of the colour" @change="set(meaning, { name: ($event.target as HTMLInputElement).value })">
-        <input class="ink" type="color" :value="meaning.ink" :aria-label="`Colour of ${meaning.name}`" list="published-inks" @change="set(meaning, { ink: ($event.target as HTMLInputElement).value })">
-        <select class="line-field" :aria-label="`Pattern of ${meaning.name}`" :value="meaning.pattern" @change="set(meaning, { pattern: ($event.target as HTMLSelectElement).value as Pattern })">
+        <input
+          class="line-field"
+          :value="meaning.name"
+          aria-label="Name of the colour"
+          @change="set(meaning, { name: ($event.target as HTMLInputElement).value })" />
+        <input
+          class="ink"
+          type="color"
+          :value="meaning.ink"
+          :aria-label="`Colour of ${meaning.name}`"
+          list="published-inks"
+          @change="set(meaning, { ink: ($event.target as HTMLInputElement).value })" />
+        <select
+          class="line-field"
+          :aria-label="`Pattern of ${meaning.name}`"
+          :value="meaning.pattern"
+          @change="set(meaning, { pattern: ($event.target as HTMLSelectElement).value as Pattern })">
           <option v-for="pattern in PATTERNS" :key="pattern" :value="pattern">
             {{ PATTERN_WORDS[pattern] }}
           </option>
         </select>
-        <label><input type="checkbox" :checked="meaning.closed" @change="set(meaning, { closed: ($event.target as HTMLInputElement).checked })"> closed</label>
+        <label
+          ><input
+            type="checkbox"
+            :checked="meaning.closed"
+            @change="set(meaning, { closed: ($event.target as HTMLInputElement).checked })" />
+          closed</label
+        >
         <span class="quiet">{{ counted(carried.get(meaning.id) ?? 0, 'folder') }}</span>
         <span class="steps">
-          <button type="button" class="act" :disabled="index === 0" :aria-label="`${meaning.name} up`" @click="move(index, -1)"><v-icon :icon="mdiArrowUp" size="15" /></button>
-          <button type="button" class="act" :disabled="index === plan.meanings.length - 1" :aria-label="`${meaning.name} down`" @click="move(index, 1)"><v-icon :icon="mdiArrowDown" size="15" /></button>
+          <button
+            type="button"
+            class="act"
+            :disabled="index === 0"
+            :aria-label="`${meaning.name} up`"
+            @click="move(index, -1)">
+            <v-icon :icon="mdiArrowUp" size="15" />
+          </button>
+          <button
+            type="button"
+            class="act"
+            :disabled="index === plan.meanings.length - 1"
+            :aria-label="`${meaning.name} down`"
+            @click="move(index, 1)">
+            <v-icon :icon="mdiArrowDown" size="15" />
+          </button>
         </span>
         <button type="button" class="act" :aria-label="`Take ${meaning.name} out`" @click="dropping = meaning.id">
           Take out…
@@ -101,19 +156,18 @@ function improve(target: string, ink: string): void {
     <p v-if="dropping" class="drop" role="group" aria-label="What its folders get">
       What carries “{{ nameOf(dropping) }}” ({{ counted(carried.get(dropping) ?? 0, 'folder') }}) gets
       <select v-model="replaceBy" class="line-field" aria-label="What its folders get">
-        <option value="">
-          the colour of its parent
-        </option>
-        <option v-for="meaning in plan.meanings.filter(one => one.id !== dropping)" :key="meaning.id" :value="meaning.id">
+        <option value="">the colour of its parent</option>
+        <option
+          v-for="meaning in plan.meanings.filter(one => one.id !== dropping)"
+          :key="meaning.id"
+          :value="meaning.id">
           {{ meaning.name }}
         </option>
       </select>
       <button type="button" class="act main" @click="drop">
         {{ replaceBy ? 'Make them one' : 'Take it out' }}
       </button>
-      <button type="button" class="act" @click="dropping = null">
-        Leave it
-      </button>
+      <button type="button" class="act" @click="dropping = null">Leave it</button>
     </p>
     <ul v-if="advice.length > 0" class="advice">
       <li v-for="one in advice" :key="one.id">
@@ -127,24 +181,57 @@ function improve(target: string, ink: string): void {
       {{ refused }}
     </p>
     <template #acts>
-      <button type="button" class="act main" @click="add">
-        Add a colour
-      </button>
-      <button type="button" class="act" @click="emit('close')">
-        Close <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act main" @click="add">Add a colour</button>
+      <button type="button" class="act" @click="emit('close')">Close <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 8px 0; }
-li { display: grid; grid-template-columns: 14px minmax(0, 1fr) 40px 92px 74px 76px 56px 84px; gap: 9px; align-items: center; padding: 3px 0; border-bottom: 1px solid var(--rule); }
-.advice li { display: block; border: 0; color: var(--ink-2); }
-.ink { width: 38px; height: 25px; padding: 0; border: 1px solid var(--rule-strong); background: none; }
-.steps { display: flex; }
-.steps .act { padding: 3px 4px; }
-label { display: inline-flex; gap: 5px; align-items: center; }
-.drop { display: flex; gap: 8px; align-items: center; flex-wrap: wrap; border: 1px solid var(--warn); padding: 8px 10px; }
-.drop select { width: 200px; }
+ul {
+  list-style: none;
+  padding: 8px 0;
+}
+li {
+  display: grid;
+  grid-template-columns: 14px minmax(0, 1fr) 40px 92px 74px 76px 56px 84px;
+  gap: 9px;
+  align-items: center;
+  padding: 3px 0;
+  border-bottom: 1px solid var(--rule);
+}
+.advice li {
+  display: block;
+  border: 0;
+  color: var(--ink-2);
+}
+.ink {
+  width: 38px;
+  height: 25px;
+  padding: 0;
+  border: 1px solid var(--rule-strong);
+  background: none;
+}
+.steps {
+  display: flex;
+}
+.steps .act {
+  padding: 3px 4px;
+}
+label {
+  display: inline-flex;
+  gap: 5px;
+  align-items: center;
+}
+.drop {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  flex-wrap: wrap;
+  border: 1px solid var(--warn);
+  padding: 8px 10px;
+}
+.drop select {
+  width: 200px;
+}
 </style>

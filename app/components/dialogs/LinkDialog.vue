@@ -17,22 +17,44 @@ const refused = ref('')
 const request = computed(() => dialogs.link)
 const sound = computed(() => webAddress(address.value))
 
-watch(request, () => { address.value = request.value?.address ?? ''; title.value = ''; remark.value = ''; refused.value = '' })
+watch(request, () => {
+  address.value = request.value?.address ?? ''
+  title.value = ''
+  remark.value = ''
+  refused.value = ''
+})
 
 async function keep(): Promise<void> {
   if (!request.value) return
-  if (!sound.value) { refused.value = 'This is no web address. It begins with https:// and holds no spaces.'; return }
-  const why = await keeping.link({ address: sound.value, title: title.value, remark: remark.value }, request.value.folderId)
+  if (!sound.value) {
+    refused.value = 'This is no web address. It begins with https:// and holds no spaces.'
+    return
+  }
+  const why = await keeping.link(
+    { address: sound.value, title: title.value, remark: remark.value },
+    request.value.folderId,
+  )
   if (why === null) dialogs.link = null
   else refused.value = why
 }
 </script>
 
 <template>
-  <PaperDialog :open="request !== null" :width="480" label="New link" :title="`New link in ${request ? plan.placeOf(request.folderId)?.text ?? '' : ''}`" @leave="dialogs.link = null">
+  <PaperDialog
+    :open="request !== null"
+    :width="480"
+    label="New link"
+    :title="`New link in ${request ? (plan.placeOf(request.folderId)?.text ?? '') : ''}`"
+    @leave="dialogs.link = null">
     <form class="form" @submit.prevent="keep">
-      <label>Address <input v-model="address" class="line-field" autofocus placeholder="https://"></label>
-      <label>Title <input v-model="title" class="line-field" :placeholder="sound ? addressName(sound) : 'its address, unless you write one'"></label>
+      <label>Address <input v-model="address" class="line-field" autofocus placeholder="https://" /></label>
+      <label
+        >Title
+        <input
+          v-model="title"
+          class="line-field"
+          :placeholder="sound ? addressName(sound) : 'its address, unless you write one'"
+      /></label>
       <label>Remark <textarea v-model="remark" class="line-field" rows="2" /></label>
       <p v-if="refused" class="warn" role="alert">
         {{ refused }}
@@ -40,18 +62,27 @@ async function keep(): Promise<void> {
       <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
     </form>
     <template #acts>
-      <button type="button" class="act full" @click="keep">
-        Keep the link <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="dialogs.link = null">
-        Leave it <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act full" @click="keep">Keep the link <span class="key">Enter</span></button>
+      <button type="button" class="act" @click="dialogs.link = null">Leave it <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 10px; }
-label { display: grid; gap: 2px; color: var(--ink-2); font-size: 12.5px; }
-.hidden { position: absolute; width: 0; height: 0; overflow: hidden; }
+.form {
+  display: grid;
+  gap: 10px;
+}
+label {
+  display: grid;
+  gap: 2px;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+.hidden {
+  position: absolute;
+  width: 0;
+  height: 0;
+  overflow: hidden;
+}
 </style>

@@ -20,11 +20,29 @@ const into = ref<FolderId | ''>('')
 const choices = ref(new Map<DocumentId, MergeChoice>())
 const refused = ref('')
 
-watch(() => props.fromId, () => { into.value = ''; choices.value = new Map(); refused.value = ''; merging.forget() })
-watch(into, (id) => { choices.value = new Map(); if (id && props.fromId) void merging.look(props.fromId, id); else merging.forget() })
+watch(
+  () => props.fromId,
+  () => {
+    into.value = ''
+    choices.value = new Map()
+    refused.value = ''
+    merging.forget()
+  },
+)
+watch(into, id => {
+  choices.value = new Map()
+  if (id && props.fromId) void merging.look(props.fromId, id)
+  else merging.forget()
+})
 
 const text = (id: FolderId) => plan.placeOf(id)?.text ?? ''
-const targets = computed(() => (props.fromId === null ? [] : outlineOf(plan.tree).map(({ folder }) => folder.id).filter(id => props.fromId !== null && !isInside(plan.tree, id, props.fromId))))
+const targets = computed(() =>
+  props.fromId === null
+    ? []
+    : outlineOf(plan.tree)
+        .map(({ folder }) => folder.id)
+        .filter(id => props.fromId !== null && !isInside(plan.tree, id, props.fromId)),
+)
 
 function choose(id: DocumentId, choice: MergeChoice): void {
   choices.value = new Map([...choices.value, [id, choice]])
@@ -33,28 +51,48 @@ function choose(id: DocumentId, choice: MergeChoice): void {
 async function merge(): Promise<void> {
   if (!props.fromId || !into.value) return
   const target = into.value
-  const outcome = await acts.act({ kind: 'folder.merge', fromId: props.fromId, intoId: target, choices: [...choices.value].map(([documentId, choice]) => ({ documentId, choice })) }, { quiet: true })
-  if (!outcome.ok) { refused.value = outcome.reason.message; return }
+  const outcome = await acts.act(
+    {
+      kind: 'folder.merge',
+      fromId: props.fromId,
+      intoId: target,
+      choices: [...choices.value].map(([documentId, choice]) => ({ documentId, choice })),
+    },
+    { quiet: true },
+  )
+  if (!outcome.ok) {
+    refused.value = outcome.reason.message
+    return
+  }
   emit('close')
   emit('merged', target)
 }
 </script>
 
 <template>
-  <PaperDialog :open="fromId !== null" :width="620" label="Merge" :title="`Merge ${fromId ? text(fromId) : ''} into`" @leave="emit('close')">
+  <PaperDialog
+    :open="fromId !== null"
+    :width="620"
+    label="Merge"
+    :title="`Merge ${fromId ? text(fromId) : ''} into`"
+    @leave="emit('close')">
     <select v-model="into" class="line-field" aria-label="Merge into" autofocus>
-      <option value="">
-        choose a folder
-      </option>
+      <option value="">choose a folder</option>
       <option v-for="id in targets" :key="id" :value="id">
         {{ text(id) }}
       </option>
     </select>
-    <RemoteState v-if="into" v-slot="{ value: meeting }" :remote="merging.meeting" @again="fromId && into && merging.look(fromId, into)">
+    <RemoteState
+      v-if="into"
+      v-slot="{ value: meeting }"
+      :remote="merging.meeting"
+      @again="fromId && into && merging.look(fromId, into)">
       <p class="sum">
-        {{ counted(meeting.documents, 'document') }} and {{ counted(meeting.moved.length, 'folder') }} move over<template v-if="meeting.folders.length > 1">
-          ; {{ counted(meeting.folders.length - 1, 'folder') }} below {{ meeting.folders.length === 2 ? 'becomes' : 'become' }} one with a namesake
-        </template>. What is left empty goes into the Trash.
+        {{ counted(meeting.documents, 'document') }} and {{ counted(meeting.moved.length, 'folder') }} move
+        over<template v-if="meeting.folders.length > 1">
+          ; {{ counted(meeting.folders.length - 1, 'folder') }} below
+          {{ meeting.folders.length === 2 ? 'becomes' : 'become' }} one with a namesake </template
+        >. What is left empty goes into the Trash.
       </p>
       <ul v-if="meeting.folders.length > 1">
         <li v-for="pair in meeting.folders.slice(1, 40)" :key="pair.from">
@@ -62,19 +100,20 @@ async function merge(): Promise<void> {
         </li>
       </ul>
       <template v-if="meeting.clashes.length > 0">
-        <p class="part-head">
-          Documents that meet one of the same name
-        </p>
+        <p class="part-head">Documents that meet one of the same name</p>
         <ul>
           <li v-for="clash in meeting.clashes.slice(0, 200)" :key="clash.from" class="clash">
-            <span class="cut">{{ fileNameOf(clash.name, clash.extension) }} <span class="quiet">{{ clash.same ? 'the very same bytes' : 'different bytes' }}</span></span>
-            <select class="line-field" :aria-label="`What becomes of ${clash.name}`" :value="choices.get(clash.from) ?? (clash.same ? 'one' : 'both')" @change="choose(clash.from, ($event.target as HTMLSelectElement).value as MergeChoice)">
-              <option value="both">
-                keep both
-              </option>
-              <option value="one">
-                keep the one that is there
-              </option>
+            <span class="cut"
+              >{{ fileNameOf(clash.name, clash.extension) }}
+              <span class="quiet">{{ clash.same ? 'the very same bytes' : 'different bytes' }}</span></span
+            >
+            <select
+              class="line-field"
+              :aria-label="`What becomes of ${clash.name}`"
+              :value="choices.get(clash.from) ?? (clash.same ? 'one' : 'both')"
+              @change="choose(clash.from, ($event.target as HTMLSelectElement).value as MergeChoice)">
+              <option value="both">keep both</option>
+              <option value="one">keep the one that is there</option>
             </select>
           </li>
         </ul>
@@ -87,16 +126,29 @@ async function merge(): Promise<void> {
       <button type="button" class="act full" :disabled="merging.meeting.state !== 'ready'" @click="merge">
         Merge them
       </button>
-      <button type="button" class="act" @click="emit('close')">
-        Leave them <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act" @click="emit('close')">Leave them <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>
 
 <style scoped>
-.sum { padding: 10px 0 6px; }
-ul { list-style: none; padding: 0 0 8px; max-height: 190px; overflow-y: auto; }
-.clash { display: grid; grid-template-columns: minmax(0, 1fr) 210px; gap: 10px; align-items: center; padding: 2px 0; }
-.clash select { padding: 2px 6px; }
+.sum {
+  padding: 10px 0 6px;
+}
+ul {
+  list-style: none;
+  padding: 0 0 8px;
+  max-height: 190px;
+  overflow-y: auto;
+}
+.clash {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 210px;
+  gap: 10px;
+  align-items: center;
+  padding: 2px 0;
+}
+.clash select {
+  padding: 2px 6px;
+}
 </style>

@@ -16,8 +16,16 @@ const plan = usePlan()
 const acts = useActs()
 const twinAt = ref<string | null>(null)
 const picker = ref<InstanceType<typeof PlacePicker> | null>(null)
-watch(() => props.request, () => { twinAt.value = null })
-const suggested = useSuggestedPlaces(() => (props.request?.folderIds.length === 0 ? props.request.documentIds : []), why => picker.value?.say(why))
+watch(
+  () => props.request,
+  () => {
+    twinAt.value = null
+  },
+)
+const suggested = useSuggestedPlaces(
+  () => (props.request?.folderIds.length === 0 ? props.request.documentIds : []),
+  why => picker.value?.say(why),
+)
 
 const top = computed(() => {
   const { request } = props
@@ -28,7 +36,10 @@ const top = computed(() => {
 /** Everything that is moved lies there already. */
 function lies(id: FolderId | null): boolean {
   const { request } = props
-  return request?.folderIds.every(moved => plan.tree.byId.get(moved)?.parentId === id) === true && (request.documentIds.length === 0 || request.fromFolderId === id)
+  return (
+    request?.folderIds.every(moved => plan.tree.byId.get(moved)?.parentId === id) === true &&
+    (request.documentIds.length === 0 || request.fromFolderId === id)
+  )
 }
 
 async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
@@ -37,26 +48,37 @@ async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
   const key = String(to)
   const { folderIds, documentIds, fromFolderId } = request
   const also = others.filter(id => id !== null)
-  const outcome = await acts.act({ kind: 'move', folderIds, documentIds, fromFolderId, toFolderId: to, also, allowTwin: twinAt.value === key }, { quiet: true })
+  const outcome = await acts.act(
+    { kind: 'move', folderIds, documentIds, fromFolderId, toFolderId: to, also, allowTwin: twinAt.value === key },
+    { quiet: true },
+  )
   if (outcome.ok) return emit('close')
   if (outcome.reason.code === 'name.twin') {
     twinAt.value = key
     picker.value?.say(`There is already “${String(outcome.reason.details.twin)}” there. Move once more to keep both.`)
-  }
-  else picker.value?.say(outcome.reason.code === 'act.nothing' ? 'It lies there already.' : outcome.reason.message)
+  } else picker.value?.say(outcome.reason.code === 'act.nothing' ? 'It lies there already.' : outcome.reason.message)
 }
 </script>
 
 <template>
   <PaperDialog :open="request !== null" :width="480" label="Move to" :title="`Move ${what} to`" @leave="emit('close')">
-    <PlacePicker v-if="request" ref="picker" :top="top" :moved="request.folderIds" :suggested="suggested" :parent="request.fromFolderId" :several="request.folderIds.length === 0" :lies="lies" @pick="move" />
+    <PlacePicker
+      v-if="request"
+      ref="picker"
+      :top="top"
+      :moved="request.folderIds"
+      :suggested="suggested"
+      :parent="request.fromFolderId"
+      :several="request.folderIds.length === 0"
+      :lies="lies"
+      @pick="move" />
     <template #acts>
       <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
-        <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Move to'} ${picker.goal}` : 'Move' }}</span> <span class="key">Enter</span>
+        <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Move to'} ${picker.goal}` : 'Move' }}</span>
+        {{ ' ' }}
+        <span class="key">Enter</span>
       </button>
-      <button type="button" class="act" @click="emit('close')">
-        Leave it there <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act" @click="emit('close')">Leave it there <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>

@@ -21,27 +21,33 @@ const documents = shallowRef<readonly Renamable[]>([])
 const made = shallowRef<readonly NewName[]>([])
 const refused = ref('')
 
-watch(() => props.ids, async (ids) => {
-  rules.value = { ...NO_RULES }
-  documents.value = []
-  made.value = []
-  refused.value = ''
-  if (!ids) return
-  try {
-    documents.value = await renamable(ids)
-  }
-  catch (error) {
-    refused.value = refusalOf(error).message
-  }
-})
+watch(
+  () => props.ids,
+  async ids => {
+    rules.value = { ...NO_RULES }
+    documents.value = []
+    made.value = []
+    refused.value = ''
+    if (!ids) return
+    try {
+      documents.value = await renamable(ids)
+    } catch (error) {
+      refused.value = refusalOf(error).message
+    }
+  },
+)
 let request = 0
-watchDebounced([rules, documents], async () => {
-  const mine = ++request
-  const outcome = await namesInTime(documents.value, rules.value)
-  if (mine !== request) return
-  refused.value = 'wrong' in outcome ? outcome.wrong : ''
-  if ('names' in outcome) made.value = outcome.names
-}, { deep: true, debounce: 120 })
+watchDebounced(
+  [rules, documents],
+  async () => {
+    const mine = ++request
+    const outcome = await namesInTime(documents.value, rules.value)
+    if (mine !== request) return
+    refused.value = 'wrong' in outcome ? outcome.wrong : ''
+    if ('names' in outcome) made.value = outcome.names
+  },
+  { deep: true, debounce: 120 },
+)
 
 const changed = computed(() => made.value.filter(name => name.name !== name.before))
 const wrong = computed(() => changed.value.filter(name => name.wrong !== ''))
@@ -49,61 +55,139 @@ const clashing = computed(() => changed.value.filter(name => name.clashes))
 
 async function keep(): Promise<void> {
   if (wrong.value.length > 0 || changed.value.length === 0 || refused.value !== '') return
-  const outcome = await acts.act({ kind: 'document.names', names: changed.value.map(({ id, name }) => ({ id: id as DocumentId, name })) }, { quiet: true })
+  const outcome = await acts.act(
+    { kind: 'document.names', names: changed.value.map(({ id, name }) => ({ id: id as DocumentId, name })) },
+    { quiet: true },
+  )
   if (outcome.ok) emit('close')
   else refused.value = outcome.reason.message
 }
 </script>
 
 <template>
-  <PaperDialog :open="ids !== null" :width="760" label="Rename together" :title="`Rename ${counted(ids?.length ?? 0, 'document')} together`" @leave="emit('close')">
+  <PaperDialog
+    :open="ids !== null"
+    :width="760"
+    label="Rename together"
+    :title="`Rename ${counted(ids?.length ?? 0, 'document')} together`"
+    @leave="emit('close')">
     <form class="form" @submit.prevent="keep">
-      <label>Find <input v-model="rules.find" class="line-field" autofocus></label>
-      <label>and write <input v-model="rules.replace" class="line-field"></label>
-      <label class="check"><input v-model="rules.expression" type="checkbox"> regular expression</label>
-      <label>By parts <input v-model="rules.pattern" class="line-field" :placeholder="`{number} {name}: ${NAME_PARTS.join(', ')}`"></label>
-      <label>First number <input v-model.number="rules.start" class="line-field" type="number" min="0"></label>
-      <label>Digits <input v-model.number="rules.digits" class="line-field" type="number" min="1" max="6"></label>
-      <label>Letters <select v-model="rules.letters" class="line-field"><option v-for="one in CASES" :key="one" :value="one">{{ one }}</option></select></label>
-      <label>Day in front <select v-model="rules.date" class="line-field"><option value="none">none</option><option value="name">the one in the name</option><option value="changed">of the last change</option></select></label>
-      <label class="check"><input v-model="rules.tidy" type="checkbox"> take out “copy of”, “(final)”, “(2)”</label>
+      <label>Find <input v-model="rules.find" class="line-field" autofocus /></label>
+      <label>and write <input v-model="rules.replace" class="line-field" /></label>
+      <label class="check"><input v-model="rules.expression" type="checkbox" /> regular expression</label>
+      <label
+        >By parts
+        <input v-model="rules.pattern" class="line-field" :placeholder="`{number} {name}: ${NAME_PARTS.join(', ')}`"
+      /></label>
+      <label>First number <input v-model.number="rules.start" class="line-field" type="number" min="0" /></label>
+      <label>Digits <input v-model.number="rules.digits" class="line-field" type="number" min="1" max="6" /></label>
+      <label
+        >Letters
+        <select v-model="rules.letters" class="line-field">
+          <option v-for="one in CASES" :key="one" :value="one">{{ one }}</option>
+        </select></label
+      >
+      <label
+        >Day in front
+        <select v-model="rules.date" class="line-field">
+          <option value="none">none</option>
+          <option value="name">the one in the name</option>
+          <option value="changed">of the last change</option>
+        </select></label
+      >
+      <label class="check"><input v-model="rules.tidy" type="checkbox" /> take out “copy of”, “(final)”, “(2)”</label>
       <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
     </form>
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
     </p>
     <p class="second sum" role="status">
-      {{ changed.length === 0 ? 'No name changes yet.' : `${counted(changed.length, 'document')} ${changed.length === 1 ? 'gets' : 'get'} a new name` }}<template v-if="clashing.length > 0">
-        ; {{ clashing.length }} would be called as another one is
-      </template>
+      {{
+        changed.length === 0
+          ? 'No name changes yet.'
+          : `${counted(changed.length, 'document')} ${changed.length === 1 ? 'gets' : 'get'} a new name`
+      }}<template v-if="clashing.length > 0"> ; {{ clashing.length }} would be called as another one is </template>
     </p>
     <div class="names" role="table" aria-label="New names">
-      <div v-for="name in made.slice(0, 300)" :key="name.id" class="line" role="row" :class="{ same: name.name === name.before }">
+      <div
+        v-for="name in made.slice(0, 300)"
+        :key="name.id"
+        class="line"
+        role="row"
+        :class="{ same: name.name === name.before }">
         <span role="cell" class="cut">{{ name.before }}</span>
-        <span role="cell" class="cut new">{{ name.name === name.before ? 'as it is' : name.name }}<em v-if="name.wrong" class="warn"> {{ name.wrong }}</em><em v-else-if="name.clashes && name.name !== name.before" class="warn"> twice here</em></span>
+        <span role="cell" class="cut new"
+          >{{ name.name === name.before ? 'as it is' : name.name
+          }}<em v-if="name.wrong" class="warn"> {{ name.wrong }}</em
+          ><em v-else-if="name.clashes && name.name !== name.before" class="warn"> twice here</em></span
+        >
       </div>
     </div>
     <template #acts>
-      <button type="button" class="act full" :disabled="changed.length === 0 || wrong.length > 0 || refused !== ''" @click="keep">
+      <button
+        type="button"
+        class="act full"
+        :disabled="changed.length === 0 || wrong.length > 0 || refused !== ''"
+        @click="keep">
         Rename {{ changed.length > 0 ? counted(changed.length, 'document') : '' }} <span class="key">Enter</span>
       </button>
-      <button type="button" class="act" @click="emit('close')">
-        Leave them <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act" @click="emit('close')">Leave them <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>
 
 <style scoped>
-.form { display: grid; grid-template-columns: 1fr 1fr 1fr; gap: 8px 14px; align-items: end; }
-label { display: grid; gap: 2px; font-size: 12.5px; color: var(--ink-2); }
-.check { display: flex; gap: 7px; align-items: center; padding-bottom: 6px; }
-.sum { margin: 10px 0 4px; }
-.names { max-height: 38vh; overflow-y: auto; border: 1px solid var(--rule); }
-.line { display: grid; grid-template-columns: 1fr 1fr; gap: 12px; padding: 3px 9px; border-bottom: 1px solid var(--rule); }
-.new { font-weight: 600; }
-.same { color: var(--ink-3); }
-.same .new { font-weight: 400; }
-em { font-style: normal; font-weight: 400; font-size: 12px; }
-.hidden { position: absolute; width: 0; height: 0; overflow: hidden; }
+.form {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1fr;
+  gap: 8px 14px;
+  align-items: end;
+}
+label {
+  display: grid;
+  gap: 2px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+}
+.check {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  padding-bottom: 6px;
+}
+.sum {
+  margin: 10px 0 4px;
+}
+.names {
+  max-height: 38vh;
+  overflow-y: auto;
+  border: 1px solid var(--rule);
+}
+.line {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+  padding: 3px 9px;
+  border-bottom: 1px solid var(--rule);
+}
+.new {
+  font-weight: 600;
+}
+.same {
+  color: var(--ink-3);
+}
+.same .new {
+  font-weight: 400;
+}
+em {
+  font-style: normal;
+  font-weight: 400;
+  font-size: 12px;
+}
+.hidden {
+  position: absolute;
+  width: 0;
+  height: 0;
+  overflow: hidden;
+}
 </style>

@@ -17,15 +17,29 @@ function pick(ids: (FolderId | null)[]): void {
 </script>
 
 <template>
-  <PaperDialog :open="request !== null" :width="480" label="Choose a place" :title="request?.title ?? ''" @leave="emit('close')">
-    <PlacePicker v-if="request" ref="picker" :top="null" :moved="[]" :suggested="request.suggested" :parent="request.suggested[0]?.folderId ?? null" several :lies="() => false" @pick="pick" />
+  <PaperDialog
+    :open="request !== null"
+    :width="480"
+    label="Choose a place"
+    :title="request?.title ?? ''"
+    @leave="emit('close')">
+    <PlacePicker
+      v-if="request"
+      ref="picker"
+      :top="null"
+      :moved="[]"
+      :suggested="request.suggested"
+      :parent="request.suggested[0]?.folderId ?? null"
+      several
+      :lies="() => false"
+      @pick="pick" />
     <template #acts>
       <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
-        <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Choose'} ${picker.goal}` : 'Choose' }}</span> <span class="key">Enter</span>
+        <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Choose'} ${picker.goal}` : 'Choose' }}</span>
+        {{ ' ' }}
+        <span class="key">Enter</span>
       </button>
-      <button type="button" class="act" @click="emit('close')">
-        Leave it <span class="key">Esc</span>
-      </button>
+      <button type="button" class="act" @click="emit('close')">Leave it <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>

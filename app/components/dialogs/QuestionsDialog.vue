@@ -8,9 +8,14 @@ const props = defineProps<{ request: Questions | null }>()
 const emit = defineEmits<{ answer: [answers: ReadonlyMap<string, string> | null] }>()
 
 const answers = ref(new Map<string, string>())
-watch(() => props.request, (request) => {
-  answers.value = new Map(request?.parts.flatMap(part => part.rows.map(row => [row.key, row.first ?? part.choices[0]?.value ?? ''])))
-})
+watch(
+  () => props.request,
+  request => {
+    answers.value = new Map(
+      request?.parts.flatMap(part => part.rows.map(row => [row.key, row.first ?? part.choices[0]?.value ?? ''])),
+    )
+  },
+)
 
 function setAll(part: Questions['parts'][number], value: string): void {
   for (const row of part.rows) if (!row.not?.includes(value)) answers.value.set(row.key, value)
@@ -18,14 +23,24 @@ function setAll(part: Questions['parts'][number], value: string): void {
 </script>
 
 <template>
-  <PaperDialog :open="request !== null" :width="620" :label="request?.label ?? ''" :title="request?.title ?? ''" @leave="emit('answer', null)">
+  <PaperDialog
+    :open="request !== null"
+    :width="620"
+    :label="request?.label ?? ''"
+    :title="request?.title ?? ''"
+    @leave="emit('answer', null)">
     <section v-for="part in request?.parts ?? []" :key="part.title">
       <h3 v-if="request && request.parts.length > 1">
         {{ part.title }}
       </h3>
       <p v-if="part.rows.length > 1" class="all second">
         For all:
-        <button v-for="choice in part.choices" :key="choice.value" type="button" class="act" @click="setAll(part, choice.value)">
+        <button
+          v-for="choice in part.choices"
+          :key="choice.value"
+          type="button"
+          class="act"
+          @click="setAll(part, choice.value)">
           {{ choice.title }}
         </button>
       </p>
@@ -35,9 +50,14 @@ function setAll(part: Questions['parts'][number], value: string): void {
             <span class="cut name">{{ row.name }}</span><span v-if="row.note" class="quiet cut">{{ row.note }}</span>
           </legend>
           <span class="choices">
-            <label v-for="choice in part.choices.filter(one => !row.not?.includes(one.value))" :key="choice.value"><input
-              type="radio" :name="row.key" :checked="answers.get(row.key) === choice.value" @change="answers.set(row.key, choice.value)"
-            > {{ choice.title }}</label>
+            <label v-for="choice in part.choices.filter(one => !row.not?.includes(one.value))" :key="choice.value"
+              ><input
+                type="radio"
+                :name="row.key"
+                :checked="answers.get(row.key) === choice.value"
+                @change="answers.set(row.key, choice.value)" />
+              {{ choice.title }}</label
+            >
           </span>
         </fieldset>
         <p v-if="part.rows.length > 200" class="quiet">
@@ -49,9 +69,7 @@ function setAll(part: Questions['parts'][number], value: string): void {
       </p>
     </section>
     <template #acts>
-      <button type="button" class="act full" autofocus @click="emit('answer', new Map(answers))">
-        Go on
-      </button>
+      <button type="button" class="act full" autofocus @click="emit('answer', new Map(answers))">Go on</button>
       <button type="button" class="act" @click="emit('answer', null)">
         {{ request?.leave ?? 'Leave it' }} <span class="key">Esc</span>
       </button>
@@ -60,13 +78,45 @@ function setAll(part: Questions['parts'][number], value: string): void {
 </template>
 
 <style scoped>
-section + section { border-top: 1px solid var(--rule-strong); margin-top: 12px; padding-top: 10px; }
-h3 { font-size: 14px; }
-.all { margin-bottom: 6px; }
-.list { max-height: 36vh; overflow-y: auto; margin-bottom: 8px; }
-fieldset { border: 0; border-bottom: 1px solid var(--rule); padding: 5px 0; }
-legend { padding: 0; display: flex; gap: 8px; max-width: 100%; float: left; width: 100%; }
-.name { font-weight: 600; }
-.choices { display: flex; flex-wrap: wrap; gap: 2px 16px; clear: both; }
-input { accent-color: var(--act); }
+section + section {
+  border-top: 1px solid var(--rule-strong);
+  margin-top: 12px;
+  padding-top: 10px;
+}
+h3 {
+  font-size: 14px;
+}
+.all {
+  margin-bottom: 6px;
+}
+.list {
+  max-height: 36vh;
+  overflow-y: auto;
+  margin-bottom: 8px;
+}
+fieldset {
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  padding: 5px 0;
+}
+legend {
+  padding: 0;
+  display: flex;
+  gap: 8px;
+  max-width: 100%;
+  float: left;
+  width: 100%;
+}
+.name {
+  font-weight: 600;
+}
+.choices {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  clear: both;
+}
+input {
+  accent-color: var(--act);
+}
 </style>

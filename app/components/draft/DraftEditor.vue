@@ -41,8 +41,9 @@ function begin(): EditorState {
     extensions: editorExtensions({
       label: 'Draft: one folder a line, indent to go inside',
       apply: () => emit('apply'),
-      changed: (update) => {
-        if (update.docChanged || update.startState.field(identities) !== update.state.field(identities)) emit('write', update.state.doc.toString(), update.state.field(identities))
+      changed: update => {
+        if (update.docChanged || update.startState.field(identities) !== update.state.field(identities))
+          emit('write', update.state.doc.toString(), update.state.field(identities))
         if (update.docChanged || update.selectionSet) tell()
       },
     }),
@@ -56,14 +57,20 @@ function tell(): void {
   emit('at', line.number - 1, line.text)
 }
 
-watch(() => props.content, (content) => {
-  if (!view || !content) return
-  const { main } = view.state.selection
-  view.setState(begin())
-  view.dispatch({ selection: { anchor: Math.min(main.head, view.state.doc.length) } })
-})
+watch(
+  () => props.content,
+  content => {
+    if (!view || !content) return
+    const { main } = view.state.selection
+    view.setState(begin())
+    view.dispatch({ selection: { anchor: Math.min(main.head, view.state.doc.length) } })
+  },
+)
 
-watch(() => props.notes, notes => view?.dispatch({ effects: setNotes.of(notes) }))
+watch(
+  () => props.notes,
+  notes => view?.dispatch({ effects: setNotes.of(notes) }),
+)
 
 /** Writes a line anew, keeping its indentation. */
 function setLine(index: number, text: string): void {
@@ -80,11 +87,26 @@ function goTo(index: number): void {
   view.focus()
 }
 
-const run = (command: (target: EditorView) => boolean) => () => { if (view) { command(view); view.focus() } }
+const run = (command: (target: EditorView) => boolean) => () => {
+  if (view) {
+    command(view)
+    view.focus()
+  }
+}
 defineExpose({
-  setLine, goTo,
-  insert: (lines: readonly DraftLine[]) => { if (view) { insertLines(view, lines); view.focus() } },
-  indent: run(indentBranch), outdent: run(outdentBranch), up: run(moveBranchUp), down: run(moveBranchDown), search: run(openSearchPanel),
+  setLine,
+  goTo,
+  insert: (lines: readonly DraftLine[]) => {
+    if (view) {
+      insertLines(view, lines)
+      view.focus()
+    }
+  },
+  indent: run(indentBranch),
+  outdent: run(outdentBranch),
+  up: run(moveBranchUp),
+  down: run(moveBranchDown),
+  search: run(openSearchPanel),
 })
 </script>
 
@@ -93,6 +115,14 @@ defineExpose({
 </template>
 
 <style scoped>
-.editor { border: 1px solid var(--rule-strong); background: var(--sheet); min-height: 0; overflow: hidden; }
-.editor:focus-within { outline: 2px solid var(--act); outline-offset: -1px; }
+.editor {
+  border: 1px solid var(--rule-strong);
+  background: var(--sheet);
+  min-height: 0;
+  overflow: hidden;
+}
+.editor:focus-within {
+  outline: 2px solid var(--act);
+  outline-offset: -1px;
+}
 </style>

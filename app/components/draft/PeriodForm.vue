@@ -6,37 +6,99 @@ import { countUp } from '../../../core/draft/index'
 import type { PeriodSettings } from '../../../core/draft/index'
 import type { FolderId } from '../../../core/ids'
 
-const props = defineProps<{ folders: readonly { readonly id: FolderId; readonly name: string; readonly text: string }[]; meanings: readonly Meaning[]; branch: FolderId | null }>()
+const props = defineProps<{
+  folders: readonly { readonly id: FolderId; readonly name: string; readonly text: string }[]
+  meanings: readonly Meaning[]
+  branch: FolderId | null
+}>()
 const emit = defineEmits<{ begin: [id: FolderId, settings: PeriodSettings & { readonly name: string }] }>()
 
 const branch = ref<FolderId | ''>(props.branch ?? '')
 const grades = ref(false)
 const archive = ref<FolderId | ''>('')
 const closed = ref('')
-watch(() => props.folders, (folders) => { archive.value ||= folders.find(folder => /^(archive|archiv|archives)$/i.test(folder.name))?.id ?? '' }, { immediate: true })
-watch(() => props.meanings, (meanings) => { closed.value ||= meanings.find(meaning => meaning.closed)?.name ?? '' }, { immediate: true })
+watch(
+  () => props.folders,
+  folders => {
+    archive.value ||= folders.find(folder => /^(archive|archiv|archives)$/i.test(folder.name))?.id ?? ''
+  },
+  { immediate: true },
+)
+watch(
+  () => props.meanings,
+  meanings => {
+    closed.value ||= meanings.find(meaning => meaning.closed)?.name ?? ''
+  },
+  { immediate: true },
+)
 
 const old = computed(() => props.folders.find(folder => folder.id === branch.value)?.name ?? '')
 const proposed = computed(() => countUp(old.value, { grades: grades.value }))
 /** Proposed until the person writes their own. */
 const name = ref('')
-watch(proposed, (now) => { name.value = now }, { immediate: true })
+watch(
+  proposed,
+  now => {
+    name.value = now
+  },
+  { immediate: true },
+)
 const isSame = computed(() => branch.value !== '' && name.value.trim() === old.value)
 
 function begin(): void {
-  if (branch.value && name.value.trim() !== '') emit('begin', branch.value, { grades: grades.value, archiveId: archive.value || null, closed: closed.value || null, name: name.value.trim() })
+  if (branch.value && name.value.trim() !== '')
+    emit('begin', branch.value, {
+      grades: grades.value,
+      archiveId: archive.value || null,
+      closed: closed.value || null,
+      name: name.value.trim(),
+    })
 }
 </script>
 
 <template>
   <form class="period" @submit.prevent="begin">
-    <label>Branch <select v-model="branch" class="line-field"><option value="">choose one</option><option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option></select></label>
-    <label>The new one is called <v-text-field v-model="name" aria-label="The new one is called" single-line :disabled="!branch" :hint="isSame ? 'No year is in its name to be counted up: type how the new one is called.' : ''" :persistent-hint="isSame" /></label>
-    <label>The old one goes under <select v-model="archive" class="line-field"><option value="">nothing: it stays beside the new one</option><option v-for="folder in folders.filter(one => one.id !== branch)" :key="folder.id" :value="folder.id">{{ folder.text }}</option></select></label>
-    <label>and gets the colour <select v-model="closed" class="line-field"><option value="">it has</option><option v-for="meaning in meanings" :key="meaning.id" :value="meaning.name">{{ meaning.name }}</option></select></label>
-    <label class="check"><input v-model="grades" type="checkbox"> count “Year 10” and “Class 9” up as well</label>
+    <label
+      >Branch
+      <select v-model="branch" class="line-field">
+        <option value="">choose one</option>
+        <option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option>
+      </select></label
+    >
+    <label
+      >The new one is called
+      <v-text-field
+        v-model="name"
+        aria-label="The new one is called"
+        single-line
+        :disabled="!branch"
+        :hint="isSame ? 'No year is in its name to be counted up: type how the new one is called.' : ''"
+        :persistent-hint="isSame"
+    /></label>
+    <label
+      >The old one goes under
+      <select v-model="archive" class="line-field">
+        <option value="">nothing: it stays beside the new one</option>
+        <option v-for="folder in folders.filter(one => one.id !== branch)" :key="folder.id" :value="folder.id">
+          {{ folder.text }}
+        </option>
+      </select></label
+    >
+    <label
+      >and gets the colour
+      <select v-model="closed" class="line-field">
+        <option value="">it has</option>
+        <option v-for="meaning in meanings" :key="meaning.id" :value="meaning.name">{{ meaning.name }}</option>
+      </select></label
+    >
+    <label class="check"><input v-model="grades" type="checkbox" /> count “Year 10” and “Class 9” up as well</label>
     <p class="second">
-      Years in names are counted up; no documents are copied. {{ archive ? 'The new one takes the place and number of the old one, which keeps its number there.' : 'The old one keeps its number; the new one gets the next.' }}
+      Years in names are counted up; no documents are copied.
+      {{
+        archive
+          ? 'The new one takes the place and number of the old one, which keeps its number there.'
+          : 'The old one keeps its number; the new one gets the next.'
+      }}
     </p>
     <button type="submit" class="act main" :disabled="!branch || name.trim() === '' || isSame">
       See the next period
@@ -45,7 +107,19 @@ function begin(): void {
 </template>
 
 <style scoped>
-.period { display: grid; gap: 7px; justify-items: start; }
-label { display: flex; gap: 8px; align-items: center; color: var(--ink-2); }
-label:not(.check) { display: grid; grid-template-columns: 150px 300px; }
+.period {
+  display: grid;
+  gap: 7px;
+  justify-items: start;
+}
+label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  color: var(--ink-2);
+}
+label:not(.check) {
+  display: grid;
+  grid-template-columns: 150px 300px;
+}
 </style>

@@ -6,60 +6,116 @@ import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import type { WhereTo } from '../../../core/plan/index'
 
-const props = defineProps<{ removed: readonly RemovedRow[]; choices: ReadonlyMap<FolderId, WhereTo>; places: readonly { readonly id: FolderId; readonly text: string }[] }>()
+const props = defineProps<{
+  removed: readonly RemovedRow[]
+  choices: ReadonlyMap<FolderId, WhereTo>
+  places: readonly { readonly id: FolderId; readonly text: string }[]
+}>()
 const emit = defineEmits<{ choose: [ids: readonly FolderId[], where: WhereTo] }>()
 
 // Thousands of folders are offered in a row only once it is entered.
 const MANY = 400
 const entered = ref<FolderId | null>(null)
-const offered = (id: FolderId) => props.places.filter(place => props.places.length <= MANY || entered.value === id || keyOf(props.choices.get(id)) === place.id)
+const offered = (id: FolderId) =>
+  props.places.filter(
+    place => props.places.length <= MANY || entered.value === id || keyOf(props.choices.get(id)) === place.id,
+  )
 
 const full = computed(() => props.removed.filter(row => row.documents > 0))
 const documents = computed(() => full.value.reduce((sum, row) => sum + row.documents, 0))
 
 function keyOf(where: WhereTo | undefined): string {
-  return where === undefined ? 'parent' : where.to === 'folder' ? where.folderId ?? 'in-tray' : where.to
+  return where === undefined ? 'parent' : where.to === 'folder' ? (where.folderId ?? 'in-tray') : where.to
 }
 
 function chosen(key: string): WhereTo {
-  return key === 'parent' || key === 'in-tray' || key === 'trash' ? { to: key } : { to: 'folder', folderId: key as FolderId }
+  return key === 'parent' || key === 'in-tray' || key === 'trash'
+    ? { to: key }
+    : { to: 'folder', folderId: key as FolderId }
 }
 </script>
 
 <template>
   <section v-if="removed.length > 0" class="removed" aria-label="Folders that go">
     <h2 class="part-head">
-      {{ counted(removed.length, 'folder') }} {{ removed.length === 1 ? 'goes' : 'go' }} into the Trash{{ documents > 0 ? `; ${counted(documents, 'document')} ${documents === 1 ? 'lies' : 'lie'} in ${full.length === 1 ? 'it' : 'them'}` : '' }}
+      {{ counted(removed.length, 'folder') }} {{ removed.length === 1 ? 'goes' : 'go' }} into the Trash{{
+        documents > 0
+          ? `; ${counted(documents, 'document')} ${documents === 1 ? 'lies' : 'lie'} in ${full.length === 1 ? 'it' : 'them'}`
+          : ''
+      }}
     </h2>
-    <label v-if="full.length > 1" class="all">All their documents go to
-      <select class="line-field" @change="emit('choose', full.map(row => row.id), chosen(($event.target as HTMLSelectElement).value))">
-        <option value="parent">the folder above</option><option value="in-tray">the In-tray</option><option value="trash">the Trash</option>
+    <label v-if="full.length > 1" class="all"
+      >All their documents go to
+      <select
+        class="line-field"
+        @change="
+          emit(
+            'choose',
+            full.map(row => row.id),
+            chosen(($event.target as HTMLSelectElement).value),
+          )
+        ">
+        <option value="parent">the folder above</option>
+        <option value="in-tray">the In-tray</option>
+        <option value="trash">the Trash</option>
         <option v-for="place in places" :key="place.id" :value="place.id">{{ place.text }}</option>
       </select>
     </label>
     <ul>
       <li v-for="row in removed.slice(0, 60)" :key="row.id">
         <span class="cut">{{ row.text }}</span>
-        <label v-if="row.documents > 0">{{ counted(row.documents, 'document') }} to
-          <select class="line-field" :value="keyOf(choices.get(row.id))" :aria-label="`Where the documents of ${row.text} go`" @focus="entered = row.id" @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
-            <option value="parent">the folder above</option><option value="in-tray">the In-tray</option><option value="trash">the Trash</option>
+        <label v-if="row.documents > 0"
+          >{{ counted(row.documents, 'document') }} to
+          <select
+            class="line-field"
+            :value="keyOf(choices.get(row.id))"
+            :aria-label="`Where the documents of ${row.text} go`"
+            @focus="entered = row.id"
+            @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
+            <option value="parent">the folder above</option>
+            <option value="in-tray">the In-tray</option>
+            <option value="trash">the Trash</option>
             <option v-for="place in offered(row.id)" :key="place.id" :value="place.id">{{ place.text }}</option>
           </select>
         </label>
         <span v-else class="quiet">empty</span>
       </li>
     </ul>
-    <p v-if="removed.length > 60" class="quiet">
-      and {{ counted(removed.length - 60, 'more') }}
-    </p>
+    <p v-if="removed.length > 60" class="quiet">and {{ counted(removed.length - 60, 'more') }}</p>
   </section>
 </template>
 
 <style scoped>
-.removed { padding: 8px 0; max-height: 34%; overflow-y: auto; flex: none; }
-ul { list-style: none; padding: 0; }
-li { display: flex; justify-content: space-between; gap: 10px; align-items: center; padding: 2px 0; }
-label { display: inline-flex; gap: 6px; align-items: center; white-space: nowrap; color: var(--ink-2); font-size: 12.5px; }
-select { width: 168px; padding: 2px 6px; }
-.all { padding: 2px 0 6px; }
+.removed {
+  padding: 8px 0;
+  max-height: 34%;
+  overflow-y: auto;
+  flex: none;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  gap: 10px;
+  align-items: center;
+  padding: 2px 0;
+}
+label {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  white-space: nowrap;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+select {
+  width: 168px;
+  padding: 2px 6px;
+}
+.all {
+  padding: 2px 0 6px;
+}
 </style>

@@ -20,12 +20,23 @@ function selectedLines(state: EditorState, lines: readonly DraftLine[]): { from:
 }
 
 /** Replaces all lines at once; the cursor goes to `cursor.line`, at the same distance from the line's end. */
-export function replaceLines(state: EditorState, lines: readonly DraftLine[], cursorLine: number, userEvent: string): TransactionSpec {
+export function replaceLines(
+  state: EditorState,
+  lines: readonly DraftLine[],
+  cursorLine: number,
+  userEvent: string,
+): TransactionSpec {
   const text = outlineText(lines)
   const old = state.doc.lineAt(state.selection.main.head)
   const fromEnd = old.to - state.selection.main.head
   const before = lines.slice(0, cursorLine + 1).reduce((sum, line) => sum + line.depth + line.text.length + 1, -1)
-  return { ...smallestChange(state, text), selection: { anchor: Math.max(0, before - fromEnd) }, effects: setIdentities.of(lines.map(line => line.folderId)), userEvent, scrollIntoView: true }
+  return {
+    ...smallestChange(state, text),
+    selection: { anchor: Math.max(0, before - fromEnd) },
+    effects: setIdentities.of(lines.map(line => line.folderId)),
+    userEvent,
+    scrollIntoView: true,
+  }
 }
 
 /** The change from the present text to the next, without what is the same at both ends. */
@@ -34,17 +45,25 @@ function smallestChange(state: EditorState, next: string): TransactionSpec {
   let from = 0
   while (from < present.length && from < next.length && present[from] === next[from]) from++
   let end = 0
-  while (end < present.length - from && end < next.length - from && present[present.length - 1 - end] === next[next.length - 1 - end]) end++
+  while (
+    end < present.length - from &&
+    end < next.length - from &&
+    present[present.length - 1 - end] === next[next.length - 1 - end]
+  )
+    end++
   return { changes: { from, to: present.length - end, insert: next.slice(from, next.length - end) } }
 }
 
 function shift(by: 1 | -1): Command {
-  return (view) => {
+  return view => {
     const lines = linesIn(view.state)
     const { from, to } = selectedLines(view.state, lines)
     const first = lines[from]
     if (!first) return true
-    const above = lines.slice(0, from).reverse().find(line => line.text.trim() !== '')
+    const above = lines
+      .slice(0, from)
+      .reverse()
+      .find(line => line.text.trim() !== '')
     const may = by === 1 ? above !== undefined && first.depth <= above.depth : first.depth > 0
     if (!may) return true
     const { head, anchor } = view.state.selection.main
@@ -55,7 +74,11 @@ function shift(by: 1 | -1): Command {
       else if (line.text.startsWith('\t')) changes.push({ from: line.from, to: line.from + 1 })
     }
     const set = view.state.changes(changes)
-    view.dispatch({ changes: set, selection: { anchor: set.mapPos(anchor, 1), head: set.mapPos(head, 1) }, userEvent: by === 1 ? 'input.indent' : 'delete.dedent' })
+    view.dispatch({
+      changes: set,
+      selection: { anchor: set.mapPos(anchor, 1), head: set.mapPos(head, 1) },
+      userEvent: by === 1 ? 'input.indent' : 'delete.dedent',
+    })
     return true
   }
 }
@@ -63,7 +86,7 @@ export const indentBranch = shift(1)
 export const outdentBranch = shift(-1)
 
 function swap(direction: 1 | -1): Command {
-  return (view) => {
+  return view => {
     const lines = linesIn(view.state)
     const from = view.state.doc.lineAt(view.state.selection.main.head).number - 1
     const depth = lines[from]?.depth ?? 0
@@ -72,12 +95,26 @@ function swap(direction: 1 | -1): Command {
       let before = from - 1
       while (before > 0 && ((lines[before]?.depth ?? 0) > depth || lines[before]?.text.trim() === '')) before--
       if (before < 0 || lines[before]?.depth !== depth) return true
-      view.dispatch(replaceLines(view.state, [...lines.slice(0, before), ...lines.slice(from, end), ...lines.slice(before, from), ...lines.slice(end)], before, 'move.line'))
+      view.dispatch(
+        replaceLines(
+          view.state,
+          [...lines.slice(0, before), ...lines.slice(from, end), ...lines.slice(before, from), ...lines.slice(end)],
+          before,
+          'move.line',
+        ),
+      )
       return true
     }
     if (lines[end]?.depth !== depth) return true
     const next = branchEnd(lines, end)
-    view.dispatch(replaceLines(view.state, [...lines.slice(0, from), ...lines.slice(end, next), ...lines.slice(from, end), ...lines.slice(next)], from + next - end, 'move.line'))
+    view.dispatch(
+      replaceLines(
+        view.state,
+        [...lines.slice(0, from), ...lines.slice(end, next), ...lines.slice(from, end), ...lines.slice(next)],
+        from + next - end,
+        'move.line',
+      ),
+    )
     return true
   }
 }

@@ -6,7 +6,16 @@ import { highlightSelectionMatches, search, searchKeymap } from '@codemirror/sea
 import type { Extension } from '@codemirror/state'
 import { EditorState } from '@codemirror/state'
 import type { DecorationSet, ViewUpdate } from '@codemirror/view'
-import { Decoration, drawSelection, EditorView, highlightActiveLine, keymap, lineNumbers, MatchDecorator, ViewPlugin } from '@codemirror/view'
+import {
+  Decoration,
+  drawSelection,
+  EditorView,
+  highlightActiveLine,
+  keymap,
+  lineNumbers,
+  MatchDecorator,
+  ViewPlugin,
+} from '@codemirror/view'
 import { indentBranch, moveBranchDown, moveBranchUp, outdentBranch, pasteOutline } from './branchCommands'
 import { dragLines } from './dragLines'
 import { lineIdentity } from './lineIdentity'
@@ -29,15 +38,26 @@ const branches = foldService.of((state, from) => {
 const indentOf = (text: string) => /^\t*/.exec(text)?.[0].length ?? 0
 
 const PIECES = new MatchDecorator({
-  regexp: /(^\t*#(?:-|[\p{L}\p{N}]+)(?=\s|$))|(\s\[(?:[^[\]\\]|\\.)+\](?=\s*$|\s+--\s))|((?:\s|^)--\s.*$)|((?<!\\)\{[^}]*\})/gmu,
-  decoration: match => Decoration.mark({ class: match[1] ? 'piece-number' : match[2] ? 'piece-meaning' : match[3] ? 'piece-purpose' : 'piece-pattern' }),
+  regexp:
+    /(^\t*#(?:-|[\p{L}\p{N}]+)(?=\s|$))|(\s\[(?:[^[\]\\]|\\.)+\](?=\s*$|\s+--\s))|((?:\s|^)--\s.*$)|((?<!\\)\{[^}]*\})/gmu,
+  decoration: match =>
+    Decoration.mark({
+      class: match[1] ? 'piece-number' : match[2] ? 'piece-meaning' : match[3] ? 'piece-purpose' : 'piece-pattern',
+    }),
 })
 
-const pieces = ViewPlugin.fromClass(class {
-  decorations: DecorationSet
-  constructor(view: EditorView) { this.decorations = PIECES.createDeco(view) }
-  update(update: ViewUpdate) { this.decorations = PIECES.updateDeco(update, this.decorations) }
-}, { decorations: plugin => plugin.decorations })
+const pieces = ViewPlugin.fromClass(
+  class {
+    decorations: DecorationSet
+    constructor(view: EditorView) {
+      this.decorations = PIECES.createDeco(view)
+    }
+    update(update: ViewUpdate) {
+      this.decorations = PIECES.updateDeco(update, this.decorations)
+    }
+  },
+  { decorations: plugin => plugin.decorations },
+)
 
 const look = EditorView.theme({
   '&': { height: '100%', fontSize: '13.5px', background: 'var(--sheet)', color: 'var(--ink)' },
@@ -49,15 +69,32 @@ const look = EditorView.theme({
   '.cm-lineNumbers .cm-gutterElement': { minWidth: '34px', padding: '0 8px 0 6px' },
   '.cm-activeLine': { background: 'var(--act-soft)' },
   '.cm-activeLineGutter': { background: 'none' },
-  '&.cm-focused > .cm-scroller > .cm-selectionLayer .cm-selectionBackground, .cm-selectionBackground': { background: 'color-mix(in srgb, var(--act) 24%, transparent) !important' },
+  '&.cm-focused > .cm-scroller > .cm-selectionLayer .cm-selectionBackground, .cm-selectionBackground': {
+    background: 'color-mix(in srgb, var(--act) 24%, transparent) !important',
+  },
   '.cm-selectionMatch': { background: 'var(--hit)' },
   '.cm-searchMatch': { background: 'var(--hit)' },
   '.cm-searchMatch-selected': { background: 'var(--hit-on)' },
   '.cm-panels': { background: 'var(--strip)', color: 'var(--ink)', fontFamily: 'var(--sans)' },
   '.cm-panels-top': { borderBottom: '1px solid var(--rule-strong)' },
   '.cm-panel.cm-search': { padding: '6px 10px', fontSize: '12.5px' },
-  '.cm-textfield': { border: '1px solid var(--rule-strong)', background: 'var(--sheet)', color: 'var(--ink)', borderRadius: '0', fontSize: '13px', padding: '3px 6px' },
-  '.cm-button': { border: '1px solid var(--ink)', background: 'var(--sheet)', backgroundImage: 'none', color: 'var(--act)', borderRadius: '0', fontWeight: '600', fontSize: '12.5px' },
+  '.cm-textfield': {
+    border: '1px solid var(--rule-strong)',
+    background: 'var(--sheet)',
+    color: 'var(--ink)',
+    borderRadius: '0',
+    fontSize: '13px',
+    padding: '3px 6px',
+  },
+  '.cm-button': {
+    border: '1px solid var(--ink)',
+    background: 'var(--sheet)',
+    backgroundImage: 'none',
+    color: 'var(--act)',
+    borderRadius: '0',
+    fontWeight: '600',
+    fontSize: '12.5px',
+  },
   '.cm-foldPlaceholder': { background: 'none', border: '0', color: 'var(--ink-3)' },
   '.piece-number': { color: 'var(--ink-2)', fontWeight: '600' },
   '.piece-meaning': { color: 'var(--ink-3)' },
@@ -65,7 +102,19 @@ const look = EditorView.theme({
   '.piece-pattern': { color: 'var(--act)', fontWeight: '600' },
 })
 
-const WORDS = EditorState.phrases.of({ Find: 'Find in the draft', Replace: 'Put in its place', next: 'Next', previous: 'Previous', all: 'Mark all', replace: 'Replace', 'replace all': 'Replace all', close: 'Close', 'match case': 'capitals count', 'by word': 'whole words', regexp: 'pattern' })
+const WORDS = EditorState.phrases.of({
+  Find: 'Find in the draft',
+  Replace: 'Put in its place',
+  next: 'Next',
+  previous: 'Previous',
+  all: 'Mark all',
+  replace: 'Replace',
+  'replace all': 'Replace all',
+  close: 'Close',
+  'match case': 'capitals count',
+  'by word': 'whole words',
+  regexp: 'pattern',
+})
 
 export interface EditorSettings {
   readonly label: string
@@ -95,7 +144,13 @@ export function editorExtensions({ label, changed, apply }: EditorSettings): Ext
     lineNotes,
     look,
     keymap.of([
-      { key: 'Mod-Enter', run: () => { apply(); return true } },
+      {
+        key: 'Mod-Enter',
+        run: () => {
+          apply()
+          return true
+        },
+      },
       { key: 'Tab', run: indentBranch, shift: outdentBranch },
       { key: 'Enter', run: insertNewlineKeepIndent },
       { key: 'Alt-ArrowUp', run: moveBranchUp },
@@ -103,9 +158,17 @@ export function editorExtensions({ label, changed, apply }: EditorSettings): Ext
       { key: 'Alt-ArrowRight', run: indentBranch },
       { key: 'Alt-ArrowLeft', run: outdentBranch },
       // Without it the Tab key would hold the keyboard here: Esc, then Tab, goes on to the next field.
-      { key: 'Escape', run: (view) => { view.contentDOM.blur(); return true } },
+      {
+        key: 'Escape',
+        run: view => {
+          view.contentDOM.blur()
+          return true
+        },
+      },
       ...searchKeymap.filter(binding => binding.key !== 'Escape'),
-      ...historyKeymap, ...foldKeymap, ...defaultKeymap,
+      ...historyKeymap,
+      ...foldKeymap,
+      ...defaultKeymap,
     ]),
     EditorView.domEventHandlers({
       paste: (event, view) => {
@@ -114,7 +177,7 @@ export function editorExtensions({ label, changed, apply }: EditorSettings): Ext
         return taken
       },
     }),
-    EditorView.contentAttributes.of({ 'aria-label': label, 'spellcheck': 'true', 'tabindex': '0' }),
+    EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'true', tabindex: '0' }),
     EditorView.updateListener.of(changed),
   ]
 }

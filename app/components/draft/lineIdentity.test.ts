@@ -6,7 +6,16 @@ import { EditorState } from '@codemirror/state'
 import type { EditorView } from '@codemirror/view'
 import { describe, expect, it } from 'vitest'
 import type { FolderId } from '../../../core/ids'
-import { indentBranch, insertLines, linesIn, moveBranchDown, moveBranchTo, moveBranchUp, outdentBranch, pasteOutline } from './branchCommands'
+import {
+  indentBranch,
+  insertLines,
+  linesIn,
+  moveBranchDown,
+  moveBranchTo,
+  moveBranchUp,
+  outdentBranch,
+  pasteOutline,
+} from './branchCommands'
 import { identities, lineIdentity, setIdentities } from './lineIdentity'
 
 const TEXT = 'Office\n\tLeases\n\tDues\nClass\n\tHandouts\nStudy'
@@ -16,20 +25,37 @@ class View {
   state: EditorState
   constructor(text = TEXT) {
     const ids = text.split('\n').map(line => line.trim() as FolderId)
-    this.state = EditorState.create({ doc: text, extensions: [lineIdentity, history()] }).update({ effects: setIdentities.of(ids) }).state
+    this.state = EditorState.create({ doc: text, extensions: [lineIdentity, history()] }).update({
+      effects: setIdentities.of(ids),
+    }).state
   }
 
-  dispatch = (...specs: TransactionSpec[]) => { this.state = this.state.update(...specs).state }
-  at(line: number, column = 0): this { this.dispatch({ selection: { anchor: this.state.doc.line(line).from + column } }); return this }
-  get view(): EditorView { return this as unknown as EditorView }
+  dispatch = (...specs: TransactionSpec[]) => {
+    this.state = this.state.update(...specs).state
+  }
+  at(line: number, column = 0): this {
+    this.dispatch({ selection: { anchor: this.state.doc.line(line).from + column } })
+    return this
+  }
+  get view(): EditorView {
+    return this as unknown as EditorView
+  }
   /** Each line with the folder it stands for, where that is not its own words. */
   get shown(): string[] {
     const ids = this.state.field(identities)
-    return this.state.doc.toString().split('\n').map((line, index) => (ids[index] === line.trim() ? line : `${line} (${ids[index] ?? 'new'})`))
+    return this.state.doc
+      .toString()
+      .split('\n')
+      .map((line, index) => (ids[index] === line.trim() ? line : `${line} (${ids[index] ?? 'new'})`))
   }
 
-  replace(from: number, to: number, insert: string): this { this.dispatch({ changes: { from, to, insert } }); return this }
-  line(number: number) { return this.state.doc.line(number) }
+  replace(from: number, to: number, insert: string): this {
+    this.dispatch({ changes: { from, to, insert } })
+    return this
+  }
+  line(number: number) {
+    return this.state.doc.line(number)
+  }
 }
 
 describe('a line keeps its folder', () => {
@@ -37,14 +63,30 @@ describe('a line keeps its folder', () => {
     const view = new View()
     view.replace(view.line(2).to, view.line(2).to, ' signed')
     view.replace(view.line(4).from, view.line(4).to, 'Course')
-    expect(view.shown).toEqual(['Office', '\tLeases signed (Leases)', '\tDues', 'Course (Class)', '\tHandouts', 'Study'])
+    expect(view.shown).toEqual([
+      'Office',
+      '\tLeases signed (Leases)',
+      '\tDues',
+      'Course (Class)',
+      '\tHandouts',
+      'Study',
+    ])
   })
 
   it('when lines are put in before and behind it', () => {
     const view = new View()
     view.replace(view.line(2).from, view.line(2).from, '\tNew\n')
     view.replace(view.line(6).to, view.line(6).to, '\nEnd')
-    expect(view.shown).toEqual(['Office', '\tNew (new)', '\tLeases', '\tDues', 'Class', '\tHandouts', 'End (new)', 'Study'])
+    expect(view.shown).toEqual([
+      'Office',
+      '\tNew (new)',
+      '\tLeases',
+      '\tDues',
+      'Class',
+      '\tHandouts',
+      'End (new)',
+      'Study',
+    ])
   })
 
   it('when another line is deleted, whole or as the last one', () => {
@@ -115,7 +157,10 @@ describe('branches', () => {
 describe('outlines that are put in', () => {
   it('lie behind the line and what is below it, at its depth', () => {
     const view = new View().at(1)
-    insertLines(view.view, [{ folderId: null, depth: 0, text: 'Post' }, { folderId: null, depth: 1, text: 'Sent' }])
+    insertLines(view.view, [
+      { folderId: null, depth: 0, text: 'Post' },
+      { folderId: null, depth: 1, text: 'Sent' },
+    ])
     expect(view.shown.slice(2, 6)).toEqual(['\tDues', 'Post (new)', '\tSent (new)', 'Class'])
   })
 

@@ -14,7 +14,11 @@ export const setIdentities = StateEffect.define<Identities>()
 export const identities = StateField.define<Identities>({
   create: state => Array.from({ length: state.doc.lines }, () => null),
   update(ids, transaction) {
-    const given = transaction.effects.flatMap(effect => (effect.is(setIdentities) && effect.value.length === transaction.newDoc.lines ? [effect.value] : [])).at(-1)
+    const given = transaction.effects
+      .flatMap(effect =>
+        effect.is(setIdentities) && effect.value.length === transaction.newDoc.lines ? [effect.value] : [],
+      )
+      .at(-1)
     if (given) return given
     return transaction.docChanged ? carried(ids, transaction) : ids
   },
@@ -22,7 +26,7 @@ export const identities = StateField.define<Identities>({
 
 export const lineIdentity: Extension = [
   identities,
-  invertedEffects.of((transaction) => {
+  invertedEffects.of(transaction => {
     const before = transaction.startState.field(identities)
     return transaction.docChanged && before !== transaction.state.field(identities) ? [setIdentities.of(before)] : []
   }),
@@ -40,7 +44,8 @@ function carried(ids: Identities, transaction: Transaction): Identities {
     const anchor = line.from + (/^\t*/.exec(line.text)?.[0].length ?? 0)
     const at = newDoc.lineAt(changes.mapPos(anchor, 1)).number - 1
     if (anchor < line.to && changes.mapPos(anchor, 1, MapMode.TrackAfter) !== null) next[at] ??= id
-    else if (endStays(transaction, line.from, line.to)) written.push({ id, line: newDoc.lineAt(changes.mapPos(line.from, -1)).number - 1 })
+    else if (endStays(transaction, line.from, line.to))
+      written.push({ id, line: newDoc.lineAt(changes.mapPos(line.from, -1)).number - 1 })
   })
   // Lines whose words were replaced while the line itself stayed.
   for (const { id, line } of written) if (!next.includes(id)) next[line] ??= id

@@ -15,8 +15,12 @@ export interface LineNote {
 export const setNotes = StateEffect.define<readonly LineNote[]>()
 
 class NoteWidget extends WidgetType {
-  constructor(readonly note: LineNote) { super() }
-  override eq(other: NoteWidget): boolean { return other.note.text === this.note.text && other.note.kind === this.note.kind }
+  constructor(readonly note: LineNote) {
+    super()
+  }
+  override eq(other: NoteWidget): boolean {
+    return other.note.text === this.note.text && other.note.kind === this.note.kind
+  }
   toDOM(): HTMLElement {
     const element = document.createElement('span')
     element.className = `note note-${this.note.kind}`
@@ -32,14 +36,23 @@ export const lineNotes = [
       const effect = transaction.effects.find(candidate => candidate.is(setNotes))
       if (!effect) return set.map(transaction.changes)
       const doc = transaction.newDoc
-      const ranges = (effect.value as readonly LineNote[]).filter(note => note.line < doc.lines)
-        .map((note): Range<Decoration> => Decoration.widget({ widget: new NoteWidget(note), side: 1 }).range(doc.line(note.line + 1).to))
+      const ranges = (effect.value as readonly LineNote[])
+        .filter(note => note.line < doc.lines)
+        .map((note): Range<Decoration> =>
+          Decoration.widget({ widget: new NoteWidget(note), side: 1 }).range(doc.line(note.line + 1).to),
+        )
       return Decoration.set(ranges, true)
     },
     provide: field => EditorView.decorations.from(field),
   }),
   EditorView.theme({
-    '.note': { marginLeft: '18px', fontSize: '12px', color: 'var(--ink-3)', fontStyle: 'normal', pointerEvents: 'none' },
+    '.note': {
+      marginLeft: '18px',
+      fontSize: '12px',
+      color: 'var(--ink-3)',
+      fontStyle: 'normal',
+      pointerEvents: 'none',
+    },
     '.note-fault': { color: 'var(--warn)', fontWeight: '600' },
     '.note-hint': { color: 'var(--ink-2)' },
   }),

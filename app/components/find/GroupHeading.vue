@@ -15,12 +15,20 @@ const ink = computed(() => (props.group === 'meaning' ? plan.inkOf((props.value 
 </script>
 
 <template>
-  <h2 class="group">
-    <span v-if="ink" class="ink" :style="{ background: ink }" aria-hidden="true" />{{ text }}
-  </h2>
+  <h2 class="group"><span v-if="ink" class="ink" :style="{ background: ink }" aria-hidden="true" />{{ text }}</h2>
 </template>
 
 <style scoped>
-.group { font-size: 14.5px; padding: 14px 0 4px; border-bottom: 1px solid var(--rule-strong); display: flex; gap: 8px; align-items: center; }
-.ink { width: 5px; height: 16px; }
+.group {
+  font-size: 14.5px;
+  padding: 14px 0 4px;
+  border-bottom: 1px solid var(--rule-strong);
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.ink {
+  width: 5px;
+  height: 16px;
+}
 </style>

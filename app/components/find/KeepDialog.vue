@@ -23,23 +23,42 @@ const name = ref('')
 const folderId = ref('')
 const pinned = ref(true)
 const desk = ref(false)
-const folders = computed(() => outlineOf(plan.tree).map(({ folder, depth }) => ({ id: folder.id as string, text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}` })))
+const folders = computed(() =>
+  outlineOf(plan.tree).map(({ folder, depth }) => ({
+    id: folder.id as string,
+    text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}`,
+  })),
+)
 
-watch(() => props.open, (open) => {
-  if (!open) return
-  refused.value = ''
-  name.value = props.kept?.name ?? props.proposed
-  folderId.value = props.kept?.folderId ?? ''
-  pinned.value = props.kept?.pinned ?? true
-  desk.value = props.kept?.desk ?? false
-})
-const otherName = computed(() => (props.kept && props.proposed !== '' && props.proposed !== name.value ? props.proposed : ''))
+watch(
+  () => props.open,
+  open => {
+    if (!open) return
+    refused.value = ''
+    name.value = props.kept?.name ?? props.proposed
+    folderId.value = props.kept?.folderId ?? ''
+    pinned.value = props.kept?.pinned ?? true
+    desk.value = props.kept?.desk ?? false
+  },
+)
+const otherName = computed(() =>
+  props.kept && props.proposed !== '' && props.proposed !== name.value ? props.proposed : '',
+)
 
 const refused = ref('')
 
 async function keep(): Promise<void> {
   refused.value = ''
-  const outcome = await searches.keep({ name: name.value, query: props.query, folderId: (folderId.value || null) as FolderId | null, pinned: pinned.value, desk: desk.value }, props.kept?.id)
+  const outcome = await searches.keep(
+    {
+      name: name.value,
+      query: props.query,
+      folderId: (folderId.value || null) as FolderId | null,
+      pinned: pinned.value,
+      desk: desk.value,
+    },
+    props.kept?.id,
+  )
   if (outcome.ok) emit('kept', outcome.id)
   else refused.value = outcome.why
 }
@@ -53,49 +72,55 @@ async function drop(): Promise<void> {
 </script>
 
 <template>
-  <PaperDialog :open="open" :width="520" label="Keep this search" :title="kept ? 'Change this kept search' : 'Keep this search'" @leave="emit('leave')">
+  <PaperDialog
+    :open="open"
+    :width="520"
+    label="Keep this search"
+    :title="kept ? 'Change this kept search' : 'Keep this search'"
+    @leave="emit('leave')">
     <form class="keep" @submit.prevent="keep">
       <label for="search-name">Name</label>
-      <input id="search-name" v-model="name" class="line-field" autofocus maxlength="200">
+      <input id="search-name" v-model="name" class="line-field" autofocus maxlength="200" />
       <p v-if="refused" class="warn" role="alert">
         {{ refused }}
       </p>
       <p v-if="otherName" class="second">
-        Its rules are now: <button type="button" class="place" @click="name = otherName">
-          call it “{{ otherName }}”
-        </button>
+        Its rules are now:
+        <button type="button" class="place" @click="name = otherName">call it “{{ otherName }}”</button>
       </p>
       <label for="search-place">Shown in the plan</label>
       <select id="search-place" v-model="folderId" class="line-field">
-        <option value="">
-          nowhere
-        </option>
-        <option v-for="folder in folders" :key="folder.id" :value="folder.id">
-          in {{ folder.text }}
-        </option>
+        <option value="">nowhere</option>
+        <option v-for="folder in folders" :key="folder.id" :value="folder.id">in {{ folder.text }}</option>
       </select>
-      <label class="check"><input v-model="pinned" type="checkbox"> in the short list under the outline</label>
-      <label class="check"><input v-model="desk" type="checkbox"> on the Desk</label>
+      <label class="check"><input v-model="pinned" type="checkbox" /> in the short list under the outline</label>
+      <label class="check"><input v-model="desk" type="checkbox" /> on the Desk</label>
       <p class="quiet">
-        It holds no documents: they stay where they are. It is always current, and “in the last 7 days” stays the last 7 days.
+        It holds no documents: they stay where they are. It is always current, and “in the last 7 days” stays the last 7
+        days.
       </p>
     </form>
     <template #acts>
       <button type="button" class="act full" @click="keep">
         {{ kept ? 'Change it' : 'Keep it' }}
       </button>
-      <v-btn v-if="kept" class="act" @click="drop">
-        Delete it
-      </v-btn>
-      <button type="button" class="act" @click="emit('leave')">
-        Leave it <span class="key">Esc</span>
-      </button>
+      <v-btn v-if="kept" class="act" @click="drop"> Delete it </v-btn>
+      <button type="button" class="act" @click="emit('leave')">Leave it <span class="key">Esc</span></button>
     </template>
   </PaperDialog>
 </template>
 
 <style scoped>
-.keep { display: grid; gap: 6px; }
-.check { display: flex; gap: 8px; align-items: center; }
-.check input { accent-color: var(--act); }
+.keep {
+  display: grid;
+  gap: 6px;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+.check input {
+  accent-color: var(--act);
+}
 </style>

@@ -23,5 +23,13 @@ const parts = computed(() => {
 </script>
 
 <template>
-  <span><component :is="part.hit ? 'mark' : 'span'" v-for="(part, index) in parts" :key="index" :class="{ name: isName && part.hit }">{{ part.text }}</component></span>
+  <span
+    ><component
+      :is="part.hit ? 'mark' : 'span'"
+      v-for="(part, index) in parts"
+      :key="index"
+      :class="{ name: isName && part.hit }"
+      >{{ part.text }}</component
+    ></span
+  >
 </template>

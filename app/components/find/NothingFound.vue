@@ -8,17 +8,30 @@ defineProps<{ relaxed: readonly RelaxedSearch[]; hasFacets: boolean }>()
 const emit = defineEmits<{ ask: [query: RelaxedSearch['query']]; clear: [] }>()
 
 const WITHOUT_GROUP: Record<FacetGroup, string> = {
-  types: 'of any type', places: 'in any place', meanings: 'of any colour', tags: 'with any tags or none', origins: 'whichever way it came', filed: 'filed or not',
-  sizes: 'of any size', languages: 'in any language', span: 'at any time', starred: 'with a star or without',
+  types: 'of any type',
+  places: 'in any place',
+  meanings: 'of any colour',
+  tags: 'with any tags or none',
+  origins: 'whichever way it came',
+  filed: 'filed or not',
+  sizes: 'of any size',
+  languages: 'in any language',
+  span: 'at any time',
+  starred: 'with a star or without',
 }
 
 function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
   switch (kind) {
-    case 'apart': return `“${text}” not as a phrase, its words anywhere`
-    case 'word': return `without “${text}”`
-    case 'leftOut': return `“${text}” not left out`
-    case 'group': return group === undefined ? '' : WITHOUT_GROUP[group]
-    case 'rules': return 'without the rules'
+    case 'apart':
+      return `“${text}” not as a phrase, its words anywhere`
+    case 'word':
+      return `without “${text}”`
+    case 'leftOut':
+      return `“${text}” not left out`
+    case 'group':
+      return group === undefined ? '' : WITHOUT_GROUP[group]
+    case 'rules':
+      return 'without the rules'
   }
 }
 </script>
@@ -38,15 +51,23 @@ function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
       </ul>
     </template>
     <p v-else>
-      No name and no text holds all of these words{{ hasFacets ? ', with what narrows the search' : '' }}. Leave a word out, or try the beginning of one.
+      No name and no text holds all of these words{{ hasFacets ? ', with what narrows the search' : '' }}. Leave a word
+      out, or try the beginning of one.
     </p>
-    <button v-if="hasFacets" type="button" class="act main" @click="emit('clear')">
-      Search everywhere
-    </button>
+    <button v-if="hasFacets" type="button" class="act main" @click="emit('clear')">Search everywhere</button>
   </div>
 </template>
 
 <style scoped>
-ul { list-style: none; padding: 0; margin: 8px 0 14px; }
-li { display: flex; gap: 10px; align-items: baseline; min-height: 25px; }
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 8px 0 14px;
+}
+li {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+  min-height: 25px;
+}
 </style>

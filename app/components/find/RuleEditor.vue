@@ -9,14 +9,17 @@ import { RULE_FIELDS } from '../../composables/ruleFields'
 import { foundNumber } from '../../stores/foundNumber'
 import RuleRow from './RuleRow.vue'
 
-const props = withDefaults(defineProps<{
-  /** The whole tree, a group at its top. */
-  whole: Rule
-  /** The part that is drawn here. */
-  part?: Rule | null
-  path?: string
-  ruleCounts: RuleCounts | null
-}>(), { part: null, path: '' })
+const props = withDefaults(
+  defineProps<{
+    /** The whole tree, a group at its top. */
+    whole: Rule
+    /** The part that is drawn here. */
+    part?: Rule | null
+    path?: string
+    ruleCounts: RuleCounts | null
+  }>(),
+  { part: null, path: '' },
+)
 const emit = defineEmits<{ change: [rule: Rule | null] }>()
 
 const KINDS = { all: 'all of these', any: 'any of these', none: 'none of these' } as const
@@ -27,12 +30,22 @@ const below = (index: number) => (props.path === '' ? String(index) : `${props.p
 const countText = (count: number | undefined) => (count === undefined ? '' : foundNumber(count))
 
 /** What the whole would find without this part, where it finds nothing with it. */
-const freed = (path: string) => (props.ruleCounts?.whole === 0 ? props.ruleCounts.without[path] ?? 0 : 0)
+const freed = (path: string) => (props.ruleCounts?.whole === 0 ? (props.ruleCounts.without[path] ?? 0) : 0)
 
-const set = (path: string, rule: Rule) => emit('change', withPart(props.whole, path, () => rule))
+const set = (path: string, rule: Rule) =>
+  emit(
+    'change',
+    withPart(props.whole, path, () => rule),
+  )
 const drop = (path: string) => emit('change', withoutPart(props.whole, path))
-const add = () => { const fresh = RULE_FIELDS[1]?.fresh(); if (fresh) emit('change', addPart(props.whole, props.path, fresh)) }
-const addGroup = () => { const fresh = RULE_FIELDS[1]?.fresh(); if (fresh) emit('change', addPart(props.whole, props.path, { kind: 'any', rules: [fresh] })) }
+const add = () => {
+  const fresh = RULE_FIELDS[1]?.fresh()
+  if (fresh) emit('change', addPart(props.whole, props.path, fresh))
+}
+const addGroup = () => {
+  const fresh = RULE_FIELDS[1]?.fresh()
+  if (fresh) emit('change', addPart(props.whole, props.path, { kind: 'any', rules: [fresh] }))
+}
 
 function kindOf(part: Rule): GroupKind {
   return isGroup(part) ? part.kind : 'all'
@@ -47,41 +60,72 @@ function setKind(kind: string): void {
 <template>
   <fieldset class="group" :aria-label="`Rules: ${KINDS[kindOf(shown())]}`">
     <div class="head">
-      <select class="line-field" aria-label="How the rules go together" :value="kindOf(shown())" @change="setKind(($event.target as HTMLSelectElement).value)">
+      <select
+        class="line-field"
+        aria-label="How the rules go together"
+        :value="kindOf(shown())"
+        @change="setKind(($event.target as HTMLSelectElement).value)">
         <option v-for="(text, kind) in KINDS" :key="kind" :value="kind">
           {{ text }}
         </option>
       </select>
-      <button type="button" class="place" @click="add">
-        Add a rule
-      </button>
-      <button type="button" class="place" @click="addGroup">
-        Add a group
-      </button>
-      <button v-if="path !== ''" type="button" class="place" title="Its rules stay, without the group" @click="emit('change', unwrapPart(whole, path))">
+      <button type="button" class="place" @click="add">Add a rule</button>
+      <button type="button" class="place" @click="addGroup">Add a group</button>
+      <button
+        v-if="path !== ''"
+        type="button"
+        class="place"
+        title="Its rules stay, without the group"
+        @click="emit('change', unwrapPart(whole, path))">
         Unwrap
       </button>
-      <button v-if="path !== ''" type="button" class="drop" aria-label="Drop this group with its rules" title="Drop this group with its rules" @click="drop(path)">
+      <button
+        v-if="path !== ''"
+        type="button"
+        class="drop"
+        aria-label="Drop this group with its rules"
+        title="Drop this group with its rules"
+        @click="drop(path)">
         <v-icon :icon="mdiClose" size="15" />
       </button>
     </div>
     <ul>
-      <li v-for="(rule, index) in isGroup(shown()) ? (shown() as Extract<Rule, { rules: readonly Rule[] }>).rules : [shown()]" :key="index">
-        <RuleEditor v-if="isGroup(rule)" :whole="whole" :part="rule" :path="below(index)" :rule-counts="ruleCounts" @change="emit('change', $event)" />
+      <li
+        v-for="(rule, index) in isGroup(shown())
+          ? (shown() as Extract<Rule, { rules: readonly Rule[] }>).rules
+          : [shown()]"
+        :key="index">
+        <RuleEditor
+          v-if="isGroup(rule)"
+          :whole="whole"
+          :part="rule"
+          :path="below(index)"
+          :rule-counts="ruleCounts"
+          @change="emit('change', $event)" />
         <div v-else class="line">
           <RuleRow :rule="rule" @change="(changed: LeafRule) => set(below(index), changed)" />
-          <span class="quiet count" :title="'How many documents this rule finds alone'">{{ countText(ruleCounts?.alone[below(index)]) }}</span>
-          <button type="button" class="quiet wrap" title="Into a group of its own" @click="emit('change', wrapPart(whole, below(index), 'any'))">
+          <span class="quiet count" :title="'How many documents this rule finds alone'">{{
+            countText(ruleCounts?.alone[below(index)])
+          }}</span>
+          <button
+            type="button"
+            class="quiet wrap"
+            title="Into a group of its own"
+            @click="emit('change', wrapPart(whole, below(index), 'any'))">
             wrap
           </button>
-          <button type="button" class="drop" aria-label="Drop this rule" title="Drop this rule" @click="drop(below(index))">
+          <button
+            type="button"
+            class="drop"
+            aria-label="Drop this rule"
+            title="Drop this rule"
+            @click="drop(below(index))">
             <v-icon :icon="mdiClose" size="15" />
           </button>
         </div>
         <p v-if="freed(below(index)) > 0" class="warn freed" role="status">
-          This leaves nothing. Without it: {{ countText(freed(below(index))) }}. <button type="button" class="place" @click="drop(below(index))">
-            Drop it
-          </button>
+          This leaves nothing. Without it: {{ countText(freed(below(index))) }}.
+          <button type="button" class="place" @click="drop(below(index))">Drop it</button>
         </p>
       </li>
     </ul>
@@ -89,15 +133,52 @@ function setKind(kind: string): void {
 </template>
 
 <style scoped>
-.group { border: 0; border-left: 2px solid var(--rule-strong); padding: 2px 0 2px 10px; margin: 6px 0 0; min-width: 0; }
-.head { display: flex; gap: 12px; align-items: center; }
-.head .line-field { width: auto; padding: 2px 6px; height: 26px; font-weight: 600; }
-ul { list-style: none; padding: 0; }
-.line { display: flex; gap: 8px; align-items: center; padding: 3px 0; }
-.count { min-width: 44px; text-align: right; }
-.wrap { font-size: 12px; }
-.wrap:hover { color: var(--act); text-decoration: underline; }
-.drop { color: var(--ink-3); }
-.drop:hover { color: var(--act); }
-.freed { padding-left: 4px; }
+.group {
+  border: 0;
+  border-left: 2px solid var(--rule-strong);
+  padding: 2px 0 2px 10px;
+  margin: 6px 0 0;
+  min-width: 0;
+}
+.head {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+.head .line-field {
+  width: auto;
+  padding: 2px 6px;
+  height: 26px;
+  font-weight: 600;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+.line {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  padding: 3px 0;
+}
+.count {
+  min-width: 44px;
+  text-align: right;
+}
+.wrap {
+  font-size: 12px;
+}
+.wrap:hover {
+  color: var(--act);
+  text-decoration: underline;
+}
+.drop {
+  color: var(--ink-3);
+}
+.drop:hover {
+  color: var(--act);
+}
+.freed {
+  padding-left: 4px;
+}
 </style>

@@ -21,11 +21,32 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
   const [year = 0, month = 1] = row.changedAt.slice(0, MONTH).split('-').map(Number)
   return [
     { text: TYPE_GROUPS[typeGroupOf(row.extension)].name, rule: { kind: 'type', anyOf: [typeGroupOf(row.extension)] } },
-    ...row.folderIds.map(id => ({ text: `in ${plan.placeOf(id)?.text ?? ''}`, rule: { kind: 'place', folderId: id, below: true } as const })),
-    ...row.tagIds.map(id => ({ text: `tag ${plan.tagById.get(id)?.name ?? ''}`, rule: { kind: 'tag', anyOf: [id] } as const })),
-    ...(row.sender === '' ? [] : [{ text: `from ${row.sender}`, rule: { kind: 'text', field: 'sender', op: 'is', value: foldedText(row.sender) } as const }]),
+    ...row.folderIds.map(id => ({
+      text: `in ${plan.placeOf(id)?.text ?? ''}`,
+      rule: { kind: 'place', folderId: id, below: true } as const,
+    })),
+    ...row.tagIds.map(id => ({
+      text: `tag ${plan.tagById.get(id)?.name ?? ''}`,
+      rule: { kind: 'tag', anyOf: [id] } as const,
+    })),
+    ...(row.sender === ''
+      ? []
+      : [
+          {
+            text: `from ${row.sender}`,
+            rule: { kind: 'text', field: 'sender', op: 'is', value: foldedText(row.sender) } as const,
+          },
+        ]),
     { text: originName(row.origin), rule: { kind: 'origin', anyOf: [row.origin] } },
-    { text: `changed in ${dayText(row.changedAt, 0).replace(/^\d+ /, '')}`, rule: { kind: 'time', field: 'changed', from: new Date(Date.UTC(year, month - 1)).toISOString(), before: new Date(Date.UTC(year, month)).toISOString() } },
+    {
+      text: `changed in ${dayText(row.changedAt, 0).replace(/^\d+ /, '')}`,
+      rule: {
+        kind: 'time',
+        field: 'changed',
+        from: new Date(Date.UTC(year, month - 1)).toISOString(),
+        before: new Date(Date.UTC(year, month)).toISOString(),
+      },
+    },
   ]
 })
 </script>
@@ -52,8 +73,25 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
 </template>
 
 <style scoped>
-.such { font-size: 12px; color: var(--ink-3); white-space: nowrap; }
-.such:hover { color: var(--act); }
-.facts { list-style: none; padding: 6px 12px; background: var(--sheet); border: 1px solid var(--rule-strong); min-width: 320px; }
-.facts li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto; gap: 14px; line-height: 27px; }
+.such {
+  font-size: 12px;
+  color: var(--ink-3);
+  white-space: nowrap;
+}
+.such:hover {
+  color: var(--act);
+}
+.facts {
+  list-style: none;
+  padding: 6px 12px;
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  min-width: 320px;
+}
+.facts li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto;
+  gap: 14px;
+  line-height: 27px;
+}
 </style>

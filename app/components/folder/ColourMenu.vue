@@ -10,15 +10,24 @@ import { meaningOf } from '../../../core/colour/index'
 import { branchOf } from '../../../core/tree/index'
 import MeaningMark from '../common/MeaningMark.vue'
 
-const props = defineProps<{ folder: PlanFolder; /** As an act of the page rather than a fact of the card. */ asAct?: boolean }>()
+const props = defineProps<{
+  folder: PlanFolder
+  /** As an act of the page rather than a fact of the card. */
+  asAct?: boolean
+}>()
 const plan = usePlan()
 const acts = useActs()
 const dialogs = useDialogs()
 /** Folders below with a colour of their own. */
-const below = computed(() => branchOf(plan.tree, props.folder.id).slice(1).filter(folder => folder.meaningId !== null).length)
+const below = computed(
+  () =>
+    branchOf(plan.tree, props.folder.id)
+      .slice(1)
+      .filter(folder => folder.meaningId !== null).length,
+)
 const shown = computed(() => {
   const id = meaningOf(plan.tree, props.folder.id)
-  return id === null ? null : plan.meaningById.get(id) ?? null
+  return id === null ? null : (plan.meaningById.get(id) ?? null)
 })
 </script>
 
@@ -26,34 +35,55 @@ const shown = computed(() => {
   <v-menu>
     <template #activator="{ props: menu }">
       <button v-bind="menu" type="button" :class="asAct ? 'act' : 'place'">
-        <template v-if="asAct">
-          Colour…
-        </template>
+        <template v-if="asAct"> Colour… </template>
         <template v-else>
           <i class="ink" :style="{ background: shown?.ink ?? 'var(--no-colour)' }" />{{ shown?.name ?? 'none' }}
         </template>
       </button>
     </template>
     <v-list aria-label="Colour of the folder">
-      <v-list-item title="As its parent" :active="folder.meaningId === null" @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: null })">
+      <v-list-item
+        title="As its parent"
+        :active="folder.meaningId === null"
+        @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: null })">
         <template #prepend>
           <i class="ink none" />
         </template>
       </v-list-item>
-      <v-list-item v-for="meaning in plan.meanings" :key="meaning.id" :title="meaning.name" :active="folder.meaningId === meaning.id" @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: meaning.id })">
+      <v-list-item
+        v-for="meaning in plan.meanings"
+        :key="meaning.id"
+        :title="meaning.name"
+        :active="folder.meaningId === meaning.id"
+        @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: meaning.id })">
         <template #prepend>
           <MeaningMark class="ink" :ink="meaning.ink" :pattern="meaning.pattern" />
         </template>
       </v-list-item>
-      <hr class="line">
-      <v-list-item v-if="below > 0" :title="`Give it to ${counted(below, 'folder')} below as well`" @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: folder.meaningId, below: true })" />
+      <hr class="line" />
+      <v-list-item
+        v-if="below > 0"
+        :title="`Give it to ${counted(below, 'folder')} below as well`"
+        @click="acts.act({ kind: 'folder.colour', id: folder.id, meaningId: folder.meaningId, below: true })" />
       <v-list-item title="Edit the colour key…" @click="dialogs.colours = true" />
     </v-list>
   </v-menu>
 </template>
 
 <style scoped>
-.ink { display: inline-block; width: 12px; height: 12px; margin-right: 8px; vertical-align: -1px; }
-.line { border: 0; border-top: 1px solid var(--rule); margin: 3px 0; }
-.ink.none { border: 1px dashed var(--rule-strong); }
+.ink {
+  display: inline-block;
+  width: 12px;
+  height: 12px;
+  margin-right: 8px;
+  vertical-align: -1px;
+}
+.line {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  margin: 3px 0;
+}
+.ink.none {
+  border: 1px dashed var(--rule-strong);
+}
 </style>

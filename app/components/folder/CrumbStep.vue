@@ -11,14 +11,33 @@ const { isOver } = useDropPlace(step, () => props.folderId)
 </script>
 
 <template>
-  <button ref="step" type="button" class="crumb cut" :class="{ last: isLast, over: isOver }" :aria-current="isLast ? 'page' : undefined" @click="$emit('go')">
+  <button
+    ref="step"
+    type="button"
+    class="crumb cut"
+    :class="{ last: isLast, over: isOver }"
+    :aria-current="isLast ? 'page' : undefined"
+    @click="$emit('go')">
     {{ label }}
   </button>
 </template>
 
 <style scoped>
-.crumb { color: var(--act); font-weight: 600; max-width: 260px; }
-.crumb.last { color: var(--ink-2); font-weight: 400; }
-.crumb:hover { text-decoration: underline; text-underline-offset: 2px; }
-.crumb.over { outline: 2px solid var(--act); background: var(--act-soft); }
+.crumb {
+  color: var(--act);
+  font-weight: 600;
+  max-width: 260px;
+}
+.crumb.last {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+.crumb:hover {
+  text-decoration: underline;
+  text-underline-offset: 2px;
+}
+.crumb.over {
+  outline: 2px solid var(--act);
+  background: var(--act-soft);
+}
 </style>

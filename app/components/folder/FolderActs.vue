@@ -9,28 +9,45 @@ import { usePlan } from '../../stores/plan'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
-const emit = defineEmits<{ create: []; add: []; addFolder: []; number: []; rename: []; move: []; trash: []; draft: []; skeleton: []; period: []; save: [kind: 'opml' | 'md' | 'csv']; contents: []; merge: []; tag: []; duplicate: [withDocuments: boolean]; pin: []; memo: [pattern: string]; link: [] }>()
+const emit = defineEmits<{
+  create: []
+  add: []
+  addFolder: []
+  number: []
+  rename: []
+  move: []
+  trash: []
+  draft: []
+  skeleton: []
+  period: []
+  save: [kind: 'opml' | 'md' | 'csv']
+  contents: []
+  merge: []
+  tag: []
+  duplicate: [withDocuments: boolean]
+  pin: []
+  memo: [pattern: string]
+  link: []
+}>()
 
 const patterns = ref<readonly MemoPattern[]>([])
 const plan = usePlan()
 const isWriting = ref(false)
 // A tag that was just put on may be on its way from the server while the menu is open.
-watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.value = await memoPatterns() })
+watch([isWriting, () => plan.tags], async ([isOpen]) => {
+  if (isOpen) patterns.value = await memoPatterns()
+})
 </script>
 
 <template>
   <div class="acts" role="toolbar" aria-label="Acts of this folder">
-    <button type="button" class="act main" @click="emit('create')">
-      New folder <span class="key">N</span>
-    </button>
+    <button type="button" class="act main" @click="emit('create')">New folder <span class="key">N</span></button>
     <button type="button" class="act" @click="emit('add')">
       {{ folder ? 'Add documents' : 'Add documents to the In-tray' }} <span class="key">U</span>
     </button>
     <v-menu v-if="folder" v-model="isWriting">
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="act">
-          Write<v-icon :icon="mdiMenuDown" size="16" />
-        </button>
+        <button v-bind="menu" type="button" class="act">Write<v-icon :icon="mdiMenuDown" size="16" /></button>
       </template>
       <v-list aria-label="What is written here">
         <v-list-item title="New memo" @click="emit('memo', '')">
@@ -38,7 +55,11 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
             <span class="key">W</span>
           </template>
         </v-list-item>
-        <v-list-item v-for="pattern in patterns" :key="pattern.id" :title="`Memo from “${pattern.name}”`" @click="emit('memo', pattern.id)" />
+        <v-list-item
+          v-for="pattern in patterns"
+          :key="pattern.id"
+          :title="`Memo from “${pattern.name}”`"
+          @click="emit('memo', pattern.id)" />
         <v-list-item title="New link…" @click="emit('link')">
           <template #append>
             <span class="key">L</span>
@@ -46,21 +67,15 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
         </v-list-item>
       </v-list>
     </v-menu>
-    <button type="button" class="act" @click="emit('number')">
-      Numbering…
-    </button>
+    <button type="button" class="act" @click="emit('number')">Numbering…</button>
     <ColourMenu v-if="folder" :folder="folder" as-act />
     <button v-if="folder" type="button" class="act" @click="emit('pin')">
       {{ folder.pinned ? 'Unpin' : 'Pin' }}
     </button>
-    <button v-if="!folder" type="button" class="act" @click="emit('draft')">
-      Draft the plan…
-    </button>
+    <button v-if="!folder" type="button" class="act" @click="emit('draft')">Draft the plan…</button>
     <v-menu>
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="act">
-          More<v-icon :icon="mdiMenuDown" size="16" />
-        </button>
+        <button v-bind="menu" type="button" class="act">More<v-icon :icon="mdiMenuDown" size="16" /></button>
       </template>
       <v-list :aria-label="folder ? 'More acts of this folder' : 'More acts of the plan'">
         <v-list-item v-if="folder" title="Rename" @click="emit('rename')">
@@ -75,7 +90,7 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
         </v-list-item>
         <v-list-item v-if="folder" title="Put into Trash" @click="emit('trash')" />
         <template v-if="folder">
-          <hr class="line">
+          <hr class="line" />
           <v-list-item title="Draft this branch…" @click="emit('draft')" />
           <v-list-item title="Next period…" @click="emit('period')" />
           <v-list-item title="Keep as skeleton" @click="emit('skeleton')" />
@@ -84,7 +99,7 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
           <v-list-item title="Merge into…" @click="emit('merge')" />
           <v-list-item title="Make a tag of it…" @click="emit('tag')" />
         </template>
-        <hr class="line">
+        <hr class="line" />
         <v-list-item title="Add a folder of the desktop…" @click="emit('addFolder')" />
         <v-list-item title="Save as OPML" @click="emit('save', 'opml')" />
         <v-list-item title="Save as Markdown" @click="emit('save', 'md')" />
@@ -96,6 +111,16 @@ watch([isWriting, () => plan.tags], async ([isOpen]) => { if (isOpen) patterns.v
 </template>
 
 <style scoped>
-.acts { display: flex; flex-wrap: wrap; gap: 2px 5px; margin: 0 0 14px -1px; align-items: center; }
-.line { border: 0; border-top: 1px solid var(--rule); margin: 3px 0; }
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 5px;
+  margin: 0 0 14px -1px;
+  align-items: center;
+}
+.line {
+  border: 0;
+  border-top: 1px solid var(--rule);
+  margin: 3px 0;
+}
 </style>

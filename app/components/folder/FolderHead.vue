@@ -24,7 +24,9 @@ const starred = computed(() => plan.starredFolders.has(props.folder.id))
 const below = computed(() => plan.totals.get(props.folder.id) ?? 0)
 const own = computed(() => plan.reply?.counts[props.folder.id] ?? 0)
 const children = computed(() => childrenOf(plan.tree, props.folder.id).length)
-const facts = computed(() => [counted(own.value, 'document'), ...(children.value > 0 ? [counted(children.value, 'folder')] : [])].join(' · '))
+const facts = computed(() =>
+  [counted(own.value, 'document'), ...(children.value > 0 ? [counted(children.value, 'folder')] : [])].join(' · '),
+)
 </script>
 
 <template>
@@ -32,32 +34,72 @@ const facts = computed(() => [counted(own.value, 'document'), ...(children.value
     <div class="title">
       <span v-if="plan.codeOf(folder.id)" class="code">{{ plan.codeOf(folder.id) }}</span>
       <div class="names">
-        <NameField v-if="renaming" :value="folder.name" :label="`New name of ${folder.name}`" :keep="rename('folder', folder.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
+        <NameField
+          v-if="renaming"
+          :value="folder.name"
+          :label="`New name of ${folder.name}`"
+          :keep="rename('folder', folder.id)"
+          @kept="emit('renamed')"
+          @cancel="emit('renamed')" />
         <h1 v-else :title="'F2 renames it'" @dblclick="emit('rename')">
           {{ folder.name }}
-          <StarButton :starred="starred" :name="folder.name" @toggle="acts.act({ kind: 'star', folderIds: [folder.id], documentIds: [], on: !starred })" />
+          <StarButton
+            :starred="starred"
+            :name="folder.name"
+            @toggle="acts.act({ kind: 'star', folderIds: [folder.id], documentIds: [], on: !starred })" />
         </h1>
         <TextEdit
-          :value="folder.purpose" label="Purpose" empty="What belongs here? Write its purpose…" serif
-          @keep="acts.act({ kind: 'folder.describe', id: folder.id, purpose: $event })"
-        />
+          :value="folder.purpose"
+          label="Purpose"
+          empty="What belongs here? Write its purpose…"
+          serif
+          @keep="acts.act({ kind: 'folder.describe', id: folder.id, purpose: $event })" />
       </div>
     </div>
     <p class="facts">
-      {{ facts }}<br>
-      <template v-if="below !== own">
-        {{ counted(below, 'document') }} with all below<br>
-      </template>
+      {{ facts }}<br />
+      <template v-if="below !== own"> {{ counted(below, 'document') }} with all below<br /> </template>
       changed {{ agoText(folder.changedAt, now) }}
     </p>
   </header>
 </template>
 
 <style scoped>
-.head { display: flex; gap: 24px; justify-content: space-between; align-items: flex-start; padding: 8px 0 10px; }
-.title { display: flex; gap: 16px; min-width: 0; flex: 1; }
-.code { font-family: var(--serif); font-size: 27px; font-weight: 700; line-height: 34px; flex: none; }
-.names { min-width: 0; flex: 1; max-width: 560px; }
-h1 { font-size: 24px; line-height: 34px; overflow-wrap: anywhere; }
-.facts { text-align: right; color: var(--ink-2); flex: none; padding-top: 8px; font-size: 13px; }
+.head {
+  display: flex;
+  gap: 24px;
+  justify-content: space-between;
+  align-items: flex-start;
+  padding: 8px 0 10px;
+}
+.title {
+  display: flex;
+  gap: 16px;
+  min-width: 0;
+  flex: 1;
+}
+.code {
+  font-family: var(--serif);
+  font-size: 27px;
+  font-weight: 700;
+  line-height: 34px;
+  flex: none;
+}
+.names {
+  min-width: 0;
+  flex: 1;
+  max-width: 560px;
+}
+h1 {
+  font-size: 24px;
+  line-height: 34px;
+  overflow-wrap: anywhere;
+}
+.facts {
+  text-align: right;
+  color: var(--ink-2);
+  flex: none;
+  padding-top: 8px;
+  font-size: 13px;
+}
 </style>

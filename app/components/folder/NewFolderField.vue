@@ -1,6 +1,6 @@
 <script setup lang="ts">
-// A folder about to be made: the field says where, its name is selected. Enter keeps it; Enter again, or the first letter of
-// its name, begins the next; Esc leaves nothing behind.
+// A folder about to be made: the field says where, its name is selected. Enter keeps it; Enter again, or the first
+// letter of its name, begins the next; Esc leaves nothing behind.
 import { v7 } from 'uuid'
 import { nextTick, ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
@@ -35,6 +35,11 @@ function typeOn(event: KeyboardEvent): void {
   step.value = 'naming'
 }
 
+function beginAgain(): void {
+  begun.value = ''
+  step.value = 'naming'
+}
+
 async function kept(): Promise<void> {
   emit('made', id)
   id = v7() as FolderId
@@ -48,22 +53,67 @@ async function kept(): Promise<void> {
   <div class="new">
     <template v-if="step === 'naming'">
       <span class="where">New folder in {{ where }}</span>
-      <span class="body"><NameField value="New folder" :begun="begun" :label="`Name of the new folder in ${where}`" :keep="keep" @kept="kept" @cancel="emit('done')" />
-        <span class="words"><span class="key">Enter</span> keeps it <span class="key">Esc</span> leaves nothing</span></span>
+      <span class="body"
+        ><NameField
+          value="New folder"
+          :begun="begun"
+          :label="`Name of the new folder in ${where}`"
+          :keep="keep"
+          @kept="kept"
+          @cancel="emit('done')" />
+        <span class="words"
+          ><span class="key">Enter</span> keeps it <span class="key">Esc</span> leaves nothing</span
+        ></span
+      >
     </template>
     <button
-      v-else ref="next" type="button" class="again" @click="begun = ''; step = 'naming'" @keydown="typeOn"
-      @keydown.esc.stop.prevent="emit('done')" @blur="step === 'kept' && emit('done')"
-    >
+      v-else
+      ref="next"
+      type="button"
+      class="again"
+      @click="beginAgain"
+      @keydown="typeOn"
+      @keydown.esc.stop.prevent="emit('done')"
+      @blur="step === 'kept' && emit('done')">
       <span class="key">Enter</span> begins the next folder, <span class="key">Esc</span> ends
     </button>
   </div>
 </template>
 
 <style scoped>
-.new { min-width: 0; }
-.where { display: block; font-size: 11px; font-weight: 600; line-height: 15px; color: var(--act); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.body { display: block; background: var(--sheet); border: 1px dashed var(--act); border-top: 5px solid var(--act); padding: 4px 6px 6px; }
-.words { display: block; font-size: 11.5px; color: var(--ink-3); margin-top: 4px; white-space: nowrap; }
-.again { border: 1px dashed var(--rule-strong); padding: 10px; width: 100%; margin-top: 15px; color: var(--ink-2); font-size: 12.5px; }
+.new {
+  min-width: 0;
+}
+.where {
+  display: block;
+  font-size: 11px;
+  font-weight: 600;
+  line-height: 15px;
+  color: var(--act);
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.body {
+  display: block;
+  background: var(--sheet);
+  border: 1px dashed var(--act);
+  border-top: 5px solid var(--act);
+  padding: 4px 6px 6px;
+}
+.words {
+  display: block;
+  font-size: 11.5px;
+  color: var(--ink-3);
+  margin-top: 4px;
+  white-space: nowrap;
+}
+.again {
+  border: 1px dashed var(--rule-strong);
+  padding: 10px;
+  width: 100%;
+  margin-top: 15px;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
 </style>

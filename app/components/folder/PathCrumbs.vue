@@ -23,7 +23,11 @@ const label = (id: FolderId) => codedName(plan.codeOf(id), plan.tree.byId.get(id
     <template v-for="(folder, index) in pathOf(plan.tree, folderId)" :key="folder.id">
       <span class="quiet" aria-hidden="true">›</span>
       <span class="step">
-        <CrumbStep :folder-id="folder.id" :label="label(folder.id)" :is-last="index === pathOf(plan.tree, folderId).length - 1" @go="emit('go', folder.id)" />
+        <CrumbStep
+          :folder-id="folder.id"
+          :label="label(folder.id)"
+          :is-last="index === pathOf(plan.tree, folderId).length - 1"
+          @go="emit('go', folder.id)" />
         <v-menu :model-value="openFor === folder.id" @update:model-value="openFor = $event ? folder.id : null">
           <template #activator="{ props: menu }">
             <button v-bind="menu" type="button" class="siblings" :aria-label="`Folders beside ${folder.name}`">
@@ -32,9 +36,11 @@ const label = (id: FolderId) => codedName(plan.codeOf(id), plan.tree.byId.get(id
           </template>
           <v-list class="sibling-list">
             <v-list-item
-              v-for="sibling in childrenOf(plan.tree, folder.parentId)" :key="sibling.id" :title="label(sibling.id)" :active="sibling.id === folder.id"
-              @click="emit('go', sibling.id)"
-            />
+              v-for="sibling in childrenOf(plan.tree, folder.parentId)"
+              :key="sibling.id"
+              :title="label(sibling.id)"
+              :active="sibling.id === folder.id"
+              @click="emit('go', sibling.id)" />
           </v-list>
         </v-menu>
       </span>
@@ -43,9 +49,30 @@ const label = (id: FolderId) => codedName(plan.codeOf(id), plan.tree.byId.get(id
 </template>
 
 <style scoped>
-.crumbs { display: flex; flex: 1; min-width: 0; flex-wrap: wrap; align-items: center; gap: 2px 7px; min-height: 22px; color: var(--ink-2); }
-.step { display: inline-flex; align-items: center; min-width: 0; }
-.siblings { color: var(--ink-3); line-height: 1; }
-.siblings:hover { color: var(--act); }
-.sibling-list { max-height: 60vh; overflow-y: auto; }
+.crumbs {
+  display: flex;
+  flex: 1;
+  min-width: 0;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 2px 7px;
+  min-height: 22px;
+  color: var(--ink-2);
+}
+.step {
+  display: inline-flex;
+  align-items: center;
+  min-width: 0;
+}
+.siblings {
+  color: var(--ink-3);
+  line-height: 1;
+}
+.siblings:hover {
+  color: var(--act);
+}
+.sibling-list {
+  max-height: 60vh;
+  overflow-y: auto;
+}
 </style>

@@ -4,7 +4,13 @@ import { EditorView } from '@codemirror/view'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { insert, memoExtensions, prefix, wrap } from './memoEditor'
 
-const props = defineProps<{ /** As it begins; later changes come from here only. */ text: string; tagNames: readonly string[]; /** Keeps a picture in the plan and gives its address; null when it was refused. */ picture: (file: File) => Promise<string | null> }>()
+const props = defineProps<{
+  /** As it begins; later changes come from here only. */
+  text: string
+  tagNames: readonly string[]
+  /** Keeps a picture in the plan and gives its address; null when it was refused. */
+  picture: (file: File) => Promise<string | null>
+}>()
 const emit = defineEmits<{ write: [text: string]; keep: []; tag: [name: string] }>()
 
 const host = ref<HTMLElement | null>(null)
@@ -17,7 +23,15 @@ onMounted(() => {
     state: EditorState.create({
       doc: props.text,
       selection: { anchor: props.text.length },
-      extensions: memoExtensions({ label: 'Memo', changed: () => { emit('write', view?.state.doc.toString() ?? '') }, keep: () => emit('keep'), tagNames: () => props.tagNames, tag: name => emit('tag', name) }),
+      extensions: memoExtensions({
+        label: 'Memo',
+        changed: () => {
+          emit('write', view?.state.doc.toString() ?? '')
+        },
+        keep: () => emit('keep'),
+        tagNames: () => props.tagNames,
+        tag: name => emit('tag', name),
+      }),
     }),
   })
   view.focus()
@@ -25,31 +39,45 @@ onMounted(() => {
 onBeforeUnmount(() => view?.destroy())
 
 const TABLE = '\n| what | who | when |\n| --- | --- | --- |\n|  |  |  |\n'
-const TOOLS: readonly { readonly name: string; readonly sign: string; readonly run: (view: EditorView) => boolean }[] = [
-  { name: 'Heading', sign: 'H', run: target => prefix(target, '## ') }, { name: 'Bold (Ctrl+B)', sign: 'B', run: target => wrap(target, '**') }, { name: 'Slanted (Ctrl+I)', sign: 'I', run: target => wrap(target, '_') },
-  { name: 'List', sign: '•', run: target => prefix(target, '- ') }, { name: 'Check list', sign: '☐', run: target => prefix(target, '- [ ] ') }, { name: 'Table', sign: '▦', run: target => insert(target, TABLE) },
-  { name: 'Link', sign: '↗', run: target => insert(target, `[${target.state.sliceDoc(target.state.selection.main.from, target.state.selection.main.to) || 'words'}](https://)`) },
-  { name: 'Tag: type @@', sign: '@@', run: target => insert(target, '@@') },
-]
+const TOOLS: readonly { readonly name: string; readonly sign: string; readonly run: (view: EditorView) => boolean }[] =
+  [
+    { name: 'Heading', sign: 'H', run: target => prefix(target, '## ') },
+    { name: 'Bold (Ctrl+B)', sign: 'B', run: target => wrap(target, '**') },
+    { name: 'Slanted (Ctrl+I)', sign: 'I', run: target => wrap(target, '_') },
+    { name: 'List', sign: '•', run: target => prefix(target, '- ') },
+    { name: 'Check list', sign: '☐', run: target => prefix(target, '- [ ] ') },
+    { name: 'Table', sign: '▦', run: target => insert(target, TABLE) },
+    {
+      name: 'Link',
+      sign: '↗',
+      run: target =>
+        insert(
+          target,
+          `[${target.state.sliceDoc(target.state.selection.main.from, target.state.selection.main.to) || 'words'}](https://)`,
+        ),
+    },
+    { name: 'Tag: type @@', sign: '@@', run: target => insert(target, '@@') },
+  ]
 const picker = ref<HTMLInputElement | null>(null)
 
 /** Pictures become documents beside the memo, and are shown in it. */
 async function put(files: readonly File[]): Promise<void> {
   for (const file of files) {
     const address = await props.picture(file)
-    if (address !== null && view) insert(view, `![${file.name.replace(/\.[^.]*$/, '').replace(/[[\]]/g, '')}](${address})`)
+    if (address !== null && view)
+      insert(view, `![${file.name.replace(/\.[^.]*$/, '').replace(/[[\]]/g, '')}](${address})`)
   }
   view?.focus()
 }
 
 function picked(): void {
-  const files = [...picker.value?.files ?? []]
+  const files = [...(picker.value?.files ?? [])]
   if (picker.value) picker.value.value = ''
   void put(files)
 }
 
 function pasted(event: ClipboardEvent): void {
-  const files = [...event.clipboardData?.files ?? []].filter(file => file.type.startsWith('image/'))
+  const files = [...(event.clipboardData?.files ?? [])].filter(file => file.type.startsWith('image/'))
   if (files.length === 0) return
   event.preventDefault()
   event.stopPropagation()
@@ -66,22 +94,62 @@ function use(run: (view: EditorView) => boolean): void {
 <template>
   <div class="memo">
     <div class="tools" role="toolbar" aria-label="Forms of text">
-      <button v-for="tool in TOOLS" :key="tool.name" type="button" class="tool" :title="tool.name" :aria-label="tool.name" @click="use(tool.run)">
+      <button
+        v-for="tool in TOOLS"
+        :key="tool.name"
+        type="button"
+        class="tool"
+        :title="tool.name"
+        :aria-label="tool.name"
+        @click="use(tool.run)">
         {{ tool.sign }}
       </button>
       <button type="button" class="tool" title="Picture, or paste one" aria-label="Picture" @click="picker?.click()">
         Picture
       </button>
-      <input ref="picker" type="file" multiple hidden accept="image/*" aria-label="Pictures for the memo" @change="picked">
+      <input
+        ref="picker"
+        type="file"
+        multiple
+        hidden
+        accept="image/*"
+        aria-label="Pictures for the memo"
+        @change="picked" />
     </div>
     <div ref="host" class="host" @paste.capture="pasted" />
   </div>
 </template>
 
 <style scoped>
-.memo { display: flex; flex-direction: column; min-height: 0; flex: 1; border: 1px solid var(--rule-strong); background: #fff; }
-.tools { display: flex; gap: 2px; border-bottom: 1px solid var(--rule); background: var(--sheet); padding: 3px 8px; flex: none; }
-.tool { min-width: 30px; padding: 2px 7px; font-weight: 600; text-align: center; }
-.tool:hover { background: var(--act-soft); color: var(--act); }
-.host { flex: 1; min-height: 0; overflow: hidden; }
+.memo {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  flex: 1;
+  border: 1px solid var(--rule-strong);
+  background: #fff;
+}
+.tools {
+  display: flex;
+  gap: 2px;
+  border-bottom: 1px solid var(--rule);
+  background: var(--sheet);
+  padding: 3px 8px;
+  flex: none;
+}
+.tool {
+  min-width: 30px;
+  padding: 2px 7px;
+  font-weight: 600;
+  text-align: center;
+}
+.tool:hover {
+  background: var(--act-soft);
+  color: var(--act);
+}
+.host {
+  flex: 1;
+  min-height: 0;
+  overflow: hidden;
+}
 </style>

@@ -24,9 +24,14 @@ const written = HighlightStyle.define([
   { tag: tags.heading1, fontFamily: 'var(--serif)', fontSize: '1.5em', fontWeight: '600' },
   { tag: tags.heading2, fontFamily: 'var(--serif)', fontSize: '1.25em', fontWeight: '600' },
   { tag: tags.heading3, fontFamily: 'var(--serif)', fontWeight: '600' },
-  { tag: tags.strong, fontWeight: '700' }, { tag: tags.emphasis, fontStyle: 'italic' }, { tag: tags.strikethrough, textDecoration: 'line-through' },
-  { tag: tags.link, color: '#0b4f5a' }, { tag: tags.url, color: '#5b6361' }, { tag: tags.quote, color: '#4c585c', fontStyle: 'italic' },
-  { tag: tags.processingInstruction, color: '#8b8f86' }, { tag: tags.monospace, fontFamily: 'monospace' },
+  { tag: tags.strong, fontWeight: '700' },
+  { tag: tags.emphasis, fontStyle: 'italic' },
+  { tag: tags.strikethrough, textDecoration: 'line-through' },
+  { tag: tags.link, color: '#0b4f5a' },
+  { tag: tags.url, color: '#5b6361' },
+  { tag: tags.quote, color: '#4c585c', fontStyle: 'italic' },
+  { tag: tags.processingInstruction, color: '#8b8f86' },
+  { tag: tags.monospace, fontFamily: 'monospace' },
 ])
 
 export interface MemoSettings {
@@ -40,22 +45,46 @@ export interface MemoSettings {
 
 export function memoExtensions({ label, changed, keep, tagNames, tag }: MemoSettings): Extension {
   return [
-    history(), drawSelection(), highlightSelectionMatches(), search({ top: true }), EditorView.lineWrapping,
-    markdown({ base: markdownLanguage, addKeymap: true }), syntaxHighlighting(written), look,
+    history(),
+    drawSelection(),
+    highlightSelectionMatches(),
+    search({ top: true }),
+    EditorView.lineWrapping,
+    markdown({ base: markdownLanguage, addKeymap: true }),
+    syntaxHighlighting(written),
+    look,
     autocompletion({ override: [context => offerTags(context, tagNames(), tag)], icons: false }),
     keymap.of([
-      { key: 'Mod-s', run: () => { keep(); return true }, preventDefault: true },
-      { key: 'Mod-b', run: view => wrap(view, '**') }, { key: 'Mod-i', run: view => wrap(view, '_') },
+      {
+        key: 'Mod-s',
+        run: () => {
+          keep()
+          return true
+        },
+        preventDefault: true,
+      },
+      { key: 'Mod-b', run: view => wrap(view, '**') },
+      { key: 'Mod-i', run: view => wrap(view, '_') },
       { key: 'Enter', run: insertNewlineContinueMarkup },
-      ...completionKeymap, ...searchKeymap, ...historyKeymap, ...defaultKeymap, indentWithTab,
+      ...completionKeymap,
+      ...searchKeymap,
+      ...historyKeymap,
+      ...defaultKeymap,
+      indentWithTab,
     ]),
-    EditorView.contentAttributes.of({ 'aria-label': label, 'spellcheck': 'true', 'tabindex': '0' }),
-    EditorView.updateListener.of((update) => { if (update.docChanged) changed() }),
+    EditorView.contentAttributes.of({ 'aria-label': label, spellcheck: 'true', tabindex: '0' }),
+    EditorView.updateListener.of(update => {
+      if (update.docChanged) changed()
+    }),
   ]
 }
 
 /** After "@@" the tags; what is chosen, or typed to its end, goes onto the memo and out of the text. */
-function offerTags(context: CompletionContext, names: readonly string[], tag: (name: string) => void): CompletionResult | null {
+function offerTags(
+  context: CompletionContext,
+  names: readonly string[],
+  tag: (name: string) => void,
+): CompletionResult | null {
   const word = context.matchBefore(/@@[\p{L}\p{N} -]*$/u)
   if (!word) return null
   const typed = word.text.slice(2).trim()
@@ -64,7 +93,10 @@ function offerTags(context: CompletionContext, names: readonly string[], tag: (n
     tag(name)
   }
   const known = names.map(name => ({ label: name, apply: apply(name) }))
-  const made = typed === '' || names.some(name => name.toLowerCase() === typed.toLowerCase()) ? [] : [{ label: typed, detail: 'new tag', apply: apply(typed), boost: -1 }]
+  const made =
+    typed === '' || names.some(name => name.toLowerCase() === typed.toLowerCase())
+      ? []
+      : [{ label: typed, detail: 'new tag', apply: apply(typed), boost: -1 }]
   return { from: word.from + 2, options: [...known, ...made], validFor: undefined }
 }
 
@@ -74,7 +106,13 @@ export function wrap(view: EditorView, sign: string): boolean {
   const text = view.state.sliceDoc(from, to)
   const isWrapped = text.startsWith(sign) && text.endsWith(sign) && text.length >= 2 * sign.length
   const insert = isWrapped ? text.slice(sign.length, -sign.length) : `${sign}${text}${sign}`
-  view.dispatch({ changes: { from, to, insert }, selection: { anchor: from + (text === '' ? sign.length : 0), head: from + (text === '' ? sign.length : insert.length) } })
+  view.dispatch({
+    changes: { from, to, insert },
+    selection: {
+      anchor: from + (text === '' ? sign.length : 0),
+      head: from + (text === '' ? sign.length : insert.length),
+    },
+  })
   return true
 }
 
@@ -82,9 +120,14 @@ export function wrap(view: EditorView, sign: string): boolean {
 export function prefix(view: EditorView, sign: string): boolean {
   const { from, to } = view.state.selection.main
   const lines = []
-  for (let number = view.state.doc.lineAt(from).number; number <= view.state.doc.lineAt(to).number; number++) lines.push(view.state.doc.line(number))
+  for (let number = view.state.doc.lineAt(from).number; number <= view.state.doc.lineAt(to).number; number++)
+    lines.push(view.state.doc.line(number))
   const all = lines.every(line => line.text.startsWith(sign))
-  view.dispatch({ changes: lines.map(line => (all ? { from: line.from, to: line.from + sign.length } : { from: line.from, insert: sign })) })
+  view.dispatch({
+    changes: lines.map(line =>
+      all ? { from: line.from, to: line.from + sign.length } : { from: line.from, insert: sign },
+    ),
+  })
   return true
 }
 

@@ -26,90 +26,177 @@ watchDebounced(order, () => orders.look(), { deep: true, debounce: 250, immediat
 function toggle<T>(list: T[], one: T): T[] {
   return list.includes(one) ? list.filter(other => other !== one) : [...list, one]
 }
-const toggleOrigin = (origin: Origin) => { if (order.value) order.value.when.origins = toggle(order.value.when.origins, origin) }
-const toggleType = (type: TypeGroup) => { if (order.value) order.value.when.types = toggle(order.value.when.types, type) }
-
-function choosePlace(): void {
-  dialogs.place = { title: 'File them in', suggested: [], answer: (ids) => { if (order.value) order.value.then.folderId = ids[0] ?? null } }
+const toggleOrigin = (origin: Origin) => {
+  if (order.value) order.value.when.origins = toggle(order.value.when.origins, origin)
+}
+const toggleType = (type: TypeGroup) => {
+  if (order.value) order.value.when.types = toggle(order.value.when.types, type)
 }
 
-const tags = computed<PickedTag[]>(() => (order.value?.then.tags ?? []).map(name => ({ id: (plan.tags.find(tag => tag.name === name)?.id ?? name) as TagId, name })))
-const wouldBe = computed(() => orders.tried?.matches.filter(match => match.newName !== match.name || order.value?.then.folderId) ?? [])
+function choosePlace(): void {
+  dialogs.place = {
+    title: 'File them in',
+    suggested: [],
+    answer: ids => {
+      if (order.value) order.value.then.folderId = ids[0] ?? null
+    },
+  }
+}
+
+const tags = computed<PickedTag[]>(() =>
+  (order.value?.then.tags ?? []).map(name => ({
+    id: (plan.tags.find(tag => tag.name === name)?.id ?? name) as TagId,
+    name,
+  })),
+)
+const wouldBe = computed(
+  () => orders.tried?.matches.filter(match => match.newName !== match.name || order.value?.then.folderId) ?? [],
+)
 </script>
 
 <template>
   <form v-if="order" class="form" aria-label="Standing order" @submit.prevent="orders.keep(true)">
-    <label>Name <input v-model="order.name" class="line-field" autofocus placeholder="Invoices"></label>
-    <h2 class="part-head">
-      When something arrives
-    </h2>
+    <label>Name <input v-model="order.name" class="line-field" autofocus placeholder="Invoices" /></label>
+    <h2 class="part-head">When something arrives</h2>
     <fieldset>
       <legend>by</legend>
-      <label v-for="origin in WAYS" :key="origin" class="check"><input type="checkbox" :checked="order.when.origins.includes(origin)" @change="toggleOrigin(origin)"> {{ originName(origin) }}</label>
+      <label v-for="origin in WAYS" :key="origin" class="check"
+        ><input type="checkbox" :checked="order.when.origins.includes(origin)" @change="toggleOrigin(origin)" />
+        {{ originName(origin) }}</label
+      >
     </fieldset>
     <fieldset>
       <legend>of the kind</legend>
-      <label v-for="type in TYPE_GROUP_NAMES" :key="type" class="check"><input type="checkbox" :checked="order.when.types.includes(type)" @change="toggleType(type)"> {{ TYPE_GROUPS[type].name }}</label>
+      <label v-for="type in TYPE_GROUP_NAMES" :key="type" class="check"
+        ><input type="checkbox" :checked="order.when.types.includes(type)" @change="toggleType(type)" />
+        {{ TYPE_GROUPS[type].name }}</label
+      >
     </fieldset>
-    <label>from whom <input v-model="order.when.sender" class="line-field" placeholder="a name or an address"></label>
-    <label>with the words <input v-model="order.when.words" class="line-field" placeholder="in its name or at the beginning of its text"></label>
-    <h2 class="part-head">
-      do this
-    </h2>
+    <label>from whom <input v-model="order.when.sender" class="line-field" placeholder="a name or an address" /></label>
+    <label
+      >with the words
+      <input v-model="order.when.words" class="line-field" placeholder="in its name or at the beginning of its text"
+    /></label>
+    <h2 class="part-head">do this</h2>
     <p class="place-line">
       File it in
       <button type="button" class="place" @click="choosePlace">
-        {{ order.then.folderId ? plan.placeOf(order.then.folderId)?.text ?? 'a folder that is gone' : 'choose a folder…' }}
+        {{
+          order.then.folderId
+            ? (plan.placeOf(order.then.folderId)?.text ?? 'a folder that is gone')
+            : 'choose a folder…'
+        }}
       </button>
       <button v-if="order.then.folderId" type="button" class="quiet" @click="order.then.folderId = null">
         leave it in the In-tray
       </button>
     </p>
-    <label>call it <input :value="order.then.pattern ?? ''" class="line-field" placeholder="{date} {title}; empty: as it is" @input="order.then.pattern = ($event.target as HTMLInputElement).value || null"></label>
+    <label
+      >call it
+      <input
+        :value="order.then.pattern ?? ''"
+        class="line-field"
+        placeholder="{date} {title}; empty: as it is"
+        @input="order.then.pattern = ($event.target as HTMLInputElement).value || null"
+    /></label>
     <div class="tag-line">
-      <span>tag it</span><TagPicker :carried="tags" @put="order.then.tags = [...order.then.tags, $event.name]" @take="id => { if (order) order.then.tags = order.then.tags.filter(name => tags.find(tag => tag.id === id)?.name !== name) }" />
+      <span>tag it</span
+      ><TagPicker
+        :carried="tags"
+        @put="order.then.tags = [...order.then.tags, $event.name]"
+        @take="
+          id => {
+            if (order) order.then.tags = order.then.tags.filter(name => tags.find(tag => tag.id === id)?.name !== name)
+          }
+        " />
     </div>
-    <label class="check"><input v-model="order.then.star" type="checkbox"> star it</label>
+    <label class="check"><input v-model="order.then.star" type="checkbox" /> star it</label>
     <p v-if="orders.refused" class="warn" role="alert">
       {{ orders.refused }}
     </p>
     <div class="tried" role="status">
       <p v-if="orders.tried">
-        Would have dealt with <b>{{ orders.tried.matches.length }}</b> of the last {{ orders.tried.of }} arrivals<template v-if="orders.tried.matches.length > 0">
-          , like this:
-        </template>
+        Would have dealt with <b>{{ orders.tried.matches.length }}</b> of the last
+        {{ orders.tried.of }} arrivals<template v-if="orders.tried.matches.length > 0"> , like this: </template>
       </p>
       <ul>
         <li v-for="match in wouldBe.slice(0, 12)" :key="match.id">
-          <span class="cut">{{ match.name }}</span><span v-if="match.newName !== match.name" class="cut new">→ {{ match.newName }}</span><PlaceLinks :folder-ids="match.folderIds" />
+          <span class="cut">{{ match.name }}</span><span v-if="match.newName !== match.name" class="cut new"
+            >→ {{ match.newName }}</span
+          ><PlaceLinks :folder-ids="match.folderIds" />
         </li>
       </ul>
     </div>
     <p class="acts">
-      <button type="submit" class="act full">
-        Keep and switch on
-      </button>
-      <button type="button" class="act" @click="orders.keep(false)">
-        Keep, switched off
-      </button>
-      <button type="button" class="act" @click="orders.edited = null">
-        Leave it
-      </button>
+      <button type="submit" class="act full">Keep and switch on</button>
+      <button type="button" class="act" @click="orders.keep(false)">Keep, switched off</button>
+      <button type="button" class="act" @click="orders.edited = null">Leave it</button>
     </p>
   </form>
 </template>
 
 <style scoped>
-.form { display: grid; gap: 8px; }
-label { display: grid; gap: 2px; color: var(--ink-2); font-size: 12.5px; }
-.check { display: inline-flex; gap: 6px; align-items: center; color: var(--ink); font-size: 13px; }
-fieldset { border: 0; padding: 0; margin: 0; display: flex; flex-wrap: wrap; gap: 3px 14px; }
-legend { float: left; color: var(--ink-2); font-size: 12.5px; margin-right: 6px; padding: 0; }
-.part-head { margin-top: 8px; }
-.place-line, .tag-line { display: flex; gap: 10px; align-items: baseline; }
-.tried { border-top: 1px solid var(--rule); padding-top: 8px; }
-.tried ul { list-style: none; padding: 0; }
-.tried li { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 180px); gap: 10px; border-bottom: 1px solid var(--rule); padding: 2px 0; }
-.new { font-weight: 600; }
-.acts { display: flex; gap: 6px; }
+.form {
+  display: grid;
+  gap: 8px;
+}
+label {
+  display: grid;
+  gap: 2px;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
+.check {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  color: var(--ink);
+  font-size: 13px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 3px 14px;
+}
+legend {
+  float: left;
+  color: var(--ink-2);
+  font-size: 12.5px;
+  margin-right: 6px;
+  padding: 0;
+}
+.part-head {
+  margin-top: 8px;
+}
+.place-line,
+.tag-line {
+  display: flex;
+  gap: 10px;
+  align-items: baseline;
+}
+.tried {
+  border-top: 1px solid var(--rule);
+  padding-top: 8px;
+}
+.tried ul {
+  list-style: none;
+  padding: 0;
+}
+.tried li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr) minmax(0, 180px);
+  gap: 10px;
+  border-bottom: 1px solid var(--rule);
+  padding: 2px 0;
+}
+.new {
+  font-weight: 600;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+}
 </style>

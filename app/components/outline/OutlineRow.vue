@@ -28,28 +28,62 @@ const emit = defineEmits<{ go: []; twist: []; open: []; menu: [event: MouseEvent
 
 const row = ref<HTMLElement | null>(null)
 const rename = useRename()
-useDragSource(row, () => (props.renaming ? null : { folderIds: [props.id], documentIds: [], fromFolderId: null, name: props.name }))
-const { isOver, zone } = useDropPlace(row, () => props.id, () => { if (props.hasChildren && !props.isOpen && zone.value === 'into') emit('open') }, { zones: true })
+useDragSource(row, () =>
+  props.renaming ? null : { folderIds: [props.id], documentIds: [], fromFolderId: null, name: props.name },
+)
+const { isOver, zone } = useDropPlace(
+  row,
+  () => props.id,
+  () => {
+    if (props.hasChildren && !props.isOpen && zone.value === 'into') emit('open')
+  },
+  { zones: true },
+)
 </script>
 
 <template>
   <div
-    :id="`outline-${id}`" ref="row" class="row" role="treeitem" :aria-level="depth + 1" :aria-expanded="hasChildren ? isOpen : undefined"
-    :aria-selected="isCurrent" :class="{ current: isCurrent, top: depth === 0, dimmed: isDimmed, over: isOver && zone === 'into' }"
-    @click="emit('go')" @contextmenu.prevent="emit('menu', $event)"
-  >
-    <span v-if="isOver && zone !== 'into'" class="laid" :class="zone" :style="{ left: `${24 + depth * 14}px` }" aria-hidden="true" />
+    :id="`outline-${id}`"
+    ref="row"
+    class="row"
+    role="treeitem"
+    :aria-level="depth + 1"
+    :aria-expanded="hasChildren ? isOpen : undefined"
+    :aria-selected="isCurrent"
+    :class="{ current: isCurrent, top: depth === 0, dimmed: isDimmed, over: isOver && zone === 'into' }"
+    @click="emit('go')"
+    @contextmenu.prevent="emit('menu', $event)">
+    <span
+      v-if="isOver && zone !== 'into'"
+      class="laid"
+      :class="zone"
+      :style="{ left: `${24 + depth * 14}px` }"
+      aria-hidden="true" />
     <span class="stripes" aria-hidden="true">
-      <i v-for="(ink, index) in stripes" :key="index" :class="{ own: index === stripes.length - 1 }" :style="{ background: ink ?? 'var(--no-colour)' }" />
+      <i
+        v-for="(ink, index) in stripes"
+        :key="index"
+        :class="{ own: index === stripes.length - 1 }"
+        :style="{ background: ink ?? 'var(--no-colour)' }" />
     </span>
     <button
-      type="button" class="twisty" tabindex="-1" :class="{ none: !hasChildren }" :style="{ marginLeft: `${depth * 14}px` }"
-      :aria-label="isOpen ? `Close ${name}` : `Open ${name}`" @click.stop="emit('twist')"
-    >
+      type="button"
+      class="twisty"
+      tabindex="-1"
+      :class="{ none: !hasChildren }"
+      :style="{ marginLeft: `${depth * 14}px` }"
+      :aria-label="isOpen ? `Close ${name}` : `Open ${name}`"
+      @click.stop="emit('twist')">
       <v-icon v-if="hasChildren" :icon="isOpen ? mdiMenuDown : mdiMenuRight" size="16" />
     </button>
     <span v-if="code" class="code">{{ code }}</span>
-    <NameField v-if="renaming" :value="name" :label="`New name of ${name}`" :keep="rename('folder', id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
+    <NameField
+      v-if="renaming"
+      :value="name"
+      :label="`New name of ${name}`"
+      :keep="rename('folder', id)"
+      @kept="emit('renamed')"
+      @cancel="emit('renamed')" />
     <template v-else>
       <span class="name cut">{{ name }}</span>
       <span v-if="first" class="starred" title="Kept first in its place">⤒</span>
@@ -61,21 +95,91 @@ const { isOver, zone } = useDropPlace(row, () => props.id, () => { if (props.has
 </template>
 
 <style scoped>
-.row { display: flex; align-items: center; height: 28px; padding-right: 14px; position: relative; cursor: default; user-select: none; }
-.row.top { font-weight: 600; }
-.row:hover { background: color-mix(in srgb, var(--act-soft) 55%, transparent); }
-.row.current { background: var(--act-soft); box-shadow: inset -3px 0 0 var(--act); }
-.row.over { background: var(--act-soft); outline: 2px solid var(--act); outline-offset: -2px; }
-.laid { position: absolute; right: 0; height: 2px; background: var(--act); z-index: 2; pointer-events: none; }
-.laid.before { top: -1px; }
-.laid.after { bottom: -1px; }
-.laid::before { content: ''; position: absolute; left: -3px; top: -3px; width: 6px; height: 8px; background: var(--act); }
-.row.dimmed { opacity: 0.32; }
-.stripes { display: flex; gap: 2px; align-self: stretch; width: 24px; flex: none; overflow: hidden; }
-.stripes i { width: 2.5px; }
-.stripes i.own { width: 6px; }
-.twisty { width: 16px; flex: none; color: var(--ink-3); line-height: 1; }
-.code { min-width: 26px; padding-right: 7px; color: var(--ink-2); flex: none; }
-.count { color: var(--ink-3); font-size: 12px; font-weight: 400; flex: none; }
-.starred { font-size: 11px; margin-left: 5px; color: var(--ink-2); }
+.row {
+  display: flex;
+  align-items: center;
+  height: 28px;
+  padding-right: 14px;
+  position: relative;
+  cursor: default;
+  user-select: none;
+}
+.row.top {
+  font-weight: 600;
+}
+.row:hover {
+  background: color-mix(in srgb, var(--act-soft) 55%, transparent);
+}
+.row.current {
+  background: var(--act-soft);
+  box-shadow: inset -3px 0 0 var(--act);
+}
+.row.over {
+  background: var(--act-soft);
+  outline: 2px solid var(--act);
+  outline-offset: -2px;
+}
+.laid {
+  position: absolute;
+  right: 0;
+  height: 2px;
+  background: var(--act);
+  z-index: 2;
+  pointer-events: none;
+}
+.laid.before {
+  top: -1px;
+}
+.laid.after {
+  bottom: -1px;
+}
+.laid::before {
+  content: '';
+  position: absolute;
+  left: -3px;
+  top: -3px;
+  width: 6px;
+  height: 8px;
+  background: var(--act);
+}
+.row.dimmed {
+  opacity: 0.32;
+}
+.stripes {
+  display: flex;
+  gap: 2px;
+  align-self: stretch;
+  width: 24px;
+  flex: none;
+  overflow: hidden;
+}
+.stripes i {
+  width: 2.5px;
+}
+.stripes i.own {
+  width: 6px;
+}
+.twisty {
+  width: 16px;
+  flex: none;
+  color: var(--ink-3);
+  line-height: 1;
+}
+.code {
+  min-width: 26px;
+  padding-right: 7px;
+  color: var(--ink-2);
+  flex: none;
+}
+.count {
+  color: var(--ink-3);
+  font-size: 12px;
+  font-weight: 400;
+  flex: none;
+}
+.starred {
+  font-size: 11px;
+  margin-left: 5px;
+  color: var(--ink-2);
+}
 </style>

@@ -18,7 +18,14 @@ const props = defineProps<{
   current: FolderId | null
   renaming: FolderId | null
 }>()
-const emit = defineEmits<{ go: [id: FolderId | null]; menu: [id: FolderId, event: MouseEvent]; rename: [id: FolderId]; renamed: []; act: [event: KeyboardEvent, id: FolderId]; lay: [id: FolderId, key: string] }>()
+const emit = defineEmits<{
+  go: [id: FolderId | null]
+  menu: [id: FolderId, event: MouseEvent]
+  rename: [id: FolderId]
+  renamed: []
+  act: [event: KeyboardEvent, id: FolderId]
+  lay: [id: FolderId, key: string]
+}>()
 
 const ROW = 28
 const MET = 200
@@ -34,17 +41,27 @@ const { isOver } = useDropPlace(top, () => null)
 // Typing a number or a part of a name narrows the outline in place: what is met, with what lies above it.
 const narrow = ref('')
 const met = computed(() => findFolders(plan.findable, narrow.value, MET))
-const kept = computed(() => (narrow.value.trim() === '' ? null : new Set(met.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id)))))
+const kept = computed(() =>
+  narrow.value.trim() === ''
+    ? null
+    : new Set(met.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id))),
+)
 const rows = computed(() => {
   const ids = kept.value
-  return ids ? outlineOf(plan.tree, folder => ids.has(folder.id)).filter(({ folder }) => ids.has(folder.id)) : outlineOf(plan.tree, folder => view.open.has(folder.id))
+  return ids
+    ? outlineOf(plan.tree, folder => ids.has(folder.id)).filter(({ folder }) => ids.has(folder.id))
+    : outlineOf(plan.tree, folder => view.open.has(folder.id))
 })
-watch(met, (found) => { if (narrow.value.trim() !== '') focused.value = found[0]?.id ?? null })
+watch(met, found => {
+  if (narrow.value.trim() !== '') focused.value = found[0]?.id ?? null
+})
 
 function pressNarrow(event: KeyboardEvent): void {
   const best = met.value[0]
-  if (event.key === 'Enter' && best) { narrow.value = ''; emit('go', best.id) }
-  else if (event.key === 'Escape') narrow.value = ''
+  if (event.key === 'Enter' && best) {
+    narrow.value = ''
+    emit('go', best.id)
+  } else if (event.key === 'Escape') narrow.value = ''
   else if (event.key === 'ArrowDown') scroller.value?.focus()
   else return
   event.preventDefault()
@@ -52,26 +69,45 @@ function pressNarrow(event: KeyboardEvent): void {
 }
 
 const indexOf = computed(() => new Map(rows.value.map(({ folder }, index) => [folder.id, index])))
-const virtualizer = useVirtualizer(computed(() => ({ count: rows.value.length, getScrollElement: () => scroller.value, estimateSize: () => ROW, overscan: 8 })))
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: rows.value.length,
+    getScrollElement: () => scroller.value,
+    estimateSize: () => ROW,
+    overscan: 8,
+  })),
+)
 
-const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
-  const row = rows.value[item.index]
-  return row ? [{ ...row, start: item.start }] : []
-}))
+const shown = computed(() =>
+  virtualizer.value.getVirtualItems().flatMap(item => {
+    const row = rows.value[item.index]
+    return row ? [{ ...row, start: item.start }] : []
+  }),
+)
 
-const above = computed(() => pathOf(plan.tree, props.current).slice(0, -1).map(folder => folder.id))
+const above = computed(() =>
+  pathOf(plan.tree, props.current)
+    .slice(0, -1)
+    .map(folder => folder.id),
+)
 
 // The open folder is always to be seen, also where it was moved to: its ancestors open, its row in view.
-watch([() => props.current, () => plan.outline.state, () => above.value.join()], () => {
-  focused.value = props.current
-  const closed = above.value.filter(id => !view.open.has(id))
-  if (closed.length > 0) view.setOpen(closed, true)
-  void nextTick(() => reveal(props.current))
-}, { immediate: true })
+watch(
+  [() => props.current, () => plan.outline.state, () => above.value.join()],
+  () => {
+    focused.value = props.current
+    const closed = above.value.filter(id => !view.open.has(id))
+    if (closed.length > 0) view.setOpen(closed, true)
+    void nextTick(() => reveal(props.current))
+  },
+  { immediate: true },
+)
 
 // A drag held at an edge scrolls the outline.
 let stopScrolling: (() => void) | null = null
-onMounted(() => { if (scroller.value) stopScrolling = autoScrollForElements({ element: scroller.value }) })
+onMounted(() => {
+  if (scroller.value) stopScrolling = autoScrollForElements({ element: scroller.value })
+})
 onBeforeUnmount(() => stopScrolling?.())
 
 function reveal(id: FolderId | null): void {
@@ -102,8 +138,14 @@ function press(event: KeyboardEvent): void {
     ArrowUp: () => focusAt(at - 1),
     Home: () => focusAt(0),
     End: () => focusAt(rows.value.length - 1),
-    ArrowRight: () => { if (hasChildren && !isOpen) twist(id); else if (hasChildren) focusAt(at + 1) },
-    ArrowLeft: () => { if (hasChildren && isOpen) twist(id); else if (folder?.parentId) focusAt(indexOf.value.get(folder.parentId) ?? at) },
+    ArrowRight: () => {
+      if (hasChildren && !isOpen) twist(id)
+      else if (hasChildren) focusAt(at + 1)
+    },
+    ArrowLeft: () => {
+      if (hasChildren && isOpen) twist(id)
+      else if (folder?.parentId) focusAt(indexOf.value.get(folder.parentId) ?? at)
+    },
     Enter: () => emit('go', id),
     F2: () => emit('rename', id),
   }
@@ -139,20 +181,46 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
     <button ref="top" type="button" class="whole" :class="{ current: false, over: isOver }" @click="emit('go', null)">
       {{ plan.reply?.plan.name ?? 'Plan' }}
     </button>
-    <input v-model="narrow" data-narrow class="line-field narrow" aria-label="Narrow the outline" placeholder="Narrow the outline…" autocomplete="off" @keydown="pressNarrow">
+    <input
+      v-model="narrow"
+      data-narrow
+      class="line-field narrow"
+      aria-label="Narrow the outline"
+      placeholder="Narrow the outline…"
+      autocomplete="off"
+      @keydown="pressNarrow" />
     <div
-      ref="scroller" class="scroller" role="tree" tabindex="0" aria-label="Folders"
-      :aria-activedescendant="focused ? `outline-${focused}` : undefined" @keydown="press"
-    >
+      ref="scroller"
+      class="scroller"
+      role="tree"
+      tabindex="0"
+      aria-label="Folders"
+      :aria-activedescendant="focused ? `outline-${focused}` : undefined"
+      @keydown="press">
       <div :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }" role="presentation">
         <OutlineRow
-          v-for="{ folder, depth, start } in shown" :id="folder.id" :key="folder.id" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
-          :class="{ focused: focused === folder.id }" :name="folder.name" :code="plan.codeOf(folder.id)" :depth="depth" :count="plan.totals.get(folder.id) ?? 0"
-          :has-children="childrenOf(plan.tree, folder.id).length > 0" :is-open="view.open.has(folder.id)" :is-current="folder.id === current"
-          :is-dimmed="isDimmed(folder.id)" :starred="plan.starredFolders.has(folder.id)" :first="folder.first" :stripes="plan.stripes(folder.id)" :renaming="renaming === folder.id"
-          @go="click(folder.id)" @twist="twist(folder.id)" @open="view.setOpen([folder.id], true)"
-          @menu="emit('menu', folder.id, $event)" @renamed="emit('renamed')"
-        />
+          v-for="{ folder, depth, start } in shown"
+          :id="folder.id"
+          :key="folder.id"
+          :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
+          :class="{ focused: focused === folder.id }"
+          :name="folder.name"
+          :code="plan.codeOf(folder.id)"
+          :depth="depth"
+          :count="plan.totals.get(folder.id) ?? 0"
+          :has-children="childrenOf(plan.tree, folder.id).length > 0"
+          :is-open="view.open.has(folder.id)"
+          :is-current="folder.id === current"
+          :is-dimmed="isDimmed(folder.id)"
+          :starred="plan.starredFolders.has(folder.id)"
+          :first="folder.first"
+          :stripes="plan.stripes(folder.id)"
+          :renaming="renaming === folder.id"
+          @go="click(folder.id)"
+          @twist="twist(folder.id)"
+          @open="view.setOpen([folder.id], true)"
+          @menu="emit('menu', folder.id, $event)"
+          @renamed="emit('renamed')" />
       </div>
       <p v-if="plan.outline.state === 'ready' && rows.length === 0" class="quiet none">
         {{ narrow.trim() === '' ? 'No folder yet.' : 'No folder has this number or name.' }}
@@ -162,12 +230,46 @@ const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, 
 </template>
 
 <style scoped>
-.outline { display: flex; flex-direction: column; min-height: 0; flex: 1; }
-.whole { font-family: var(--serif); font-weight: 600; color: var(--ink-2); padding: 6px 14px 6px; font-size: 13.5px; }
-.whole:hover { color: var(--act); }
-.whole.over { background: var(--act-soft); outline: 2px solid var(--act); outline-offset: -2px; }
-.narrow { margin: 0 14px 6px; width: auto; padding: 3px 8px; font-size: 12.5px; background: none; border-color: var(--rule); }
-.scroller { overflow-y: auto; flex: 1; min-height: 0; outline: none; }
-.scroller:focus-visible :deep(.row.focused) { outline: 2px solid var(--act); outline-offset: -2px; }
-.none { padding: 4px 14px; }
+.outline {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  flex: 1;
+}
+.whole {
+  font-family: var(--serif);
+  font-weight: 600;
+  color: var(--ink-2);
+  padding: 6px 14px 6px;
+  font-size: 13.5px;
+}
+.whole:hover {
+  color: var(--act);
+}
+.whole.over {
+  background: var(--act-soft);
+  outline: 2px solid var(--act);
+  outline-offset: -2px;
+}
+.narrow {
+  margin: 0 14px 6px;
+  width: auto;
+  padding: 3px 8px;
+  font-size: 12.5px;
+  background: none;
+  border-color: var(--rule);
+}
+.scroller {
+  overflow-y: auto;
+  flex: 1;
+  min-height: 0;
+  outline: none;
+}
+.scroller:focus-visible :deep(.row.focused) {
+  outline: 2px solid var(--act);
+  outline-offset: -2px;
+}
+.none {
+  padding: 4px 14px;
+}
 </style>

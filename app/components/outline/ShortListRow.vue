@@ -16,15 +16,39 @@ const place = computed(() => plan.placeOf(props.id))
 <template>
   <button ref="row" type="button" class="row" :class="{ current: isCurrent, over: isOver }" @click="emit('go')">
     <span v-if="place?.code" class="code">{{ place.code }}</span><span class="cut">{{ place?.name }}</span>
-    <span class="leader" aria-hidden="true" /><span class="count">{{ (plan.totals.get(id) ?? 0).toLocaleString('en-GB') }}</span>
+    <span class="leader" aria-hidden="true" /><span class="count">{{
+      (plan.totals.get(id) ?? 0).toLocaleString('en-GB')
+    }}</span>
   </button>
 </template>
 
 <style scoped>
-.row { display: flex; align-items: center; flex: 1; min-width: 0; height: 28px; text-align: left; }
-.row:hover { color: var(--act); }
-.row.current { font-weight: 600; }
-.row.over { background: var(--act-soft); outline: 2px solid var(--act); }
-.code { padding-right: 7px; color: var(--ink-2); flex: none; }
-.count { color: var(--ink-3); font-size: 12px; flex: none; }
+.row {
+  display: flex;
+  align-items: center;
+  flex: 1;
+  min-width: 0;
+  height: 28px;
+  text-align: left;
+}
+.row:hover {
+  color: var(--act);
+}
+.row.current {
+  font-weight: 600;
+}
+.row.over {
+  background: var(--act-soft);
+  outline: 2px solid var(--act);
+}
+.code {
+  padding-right: 7px;
+  color: var(--ink-2);
+  flex: none;
+}
+.count {
+  color: var(--ink-3);
+  font-size: 12px;
+  flex: none;
+}
 </style>

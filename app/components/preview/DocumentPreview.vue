@@ -12,78 +12,154 @@ import PdfPages from './PdfPages.vue'
 import PictureSheet from './PictureSheet.vue'
 import TextPages from './TextPages.vue'
 
-const props = withDefaults(defineProps<{
-  document: DocumentFacts
-  large?: boolean
-  /** Words to be marked. */
-  terms?: readonly Term[]
-  /** In the card: the page or part that is shown. */
-  page?: number
-  /** In degrees, by quarters. */
-  turn?: number
-  /** How many hits stand on each page. */
-  hitPages?: ReadonlyMap<number, number>
-  /** Texts that come in parts are loaded up to this page. */
-  reach?: number
-}>(), { large: false, terms: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 })
+const props = withDefaults(
+  defineProps<{
+    document: DocumentFacts
+    large?: boolean
+    /** Words to be marked. */
+    terms?: readonly Term[]
+    /** In the card: the page or part that is shown. */
+    page?: number
+    /** In degrees, by quarters. */
+    turn?: number
+    /** How many hits stand on each page. */
+    hitPages?: ReadonlyMap<number, number>
+    /** Texts that come in parts are loaded up to this page. */
+    reach?: number
+  }>(),
+  { large: false, terms: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 },
+)
 const emit = defineEmits<{ pages: [count: number] }>()
 
 const failed = ref(false)
-watch(() => [props.document.id, props.document.version], () => { failed.value = false })
+watch(
+  () => [props.document.id, props.document.version],
+  () => {
+    failed.value = false
+  },
+)
 
 const way = computed(() => {
   const { extension, reading, size } = props.document
   if (size === 0) return 'empty'
   if (extension === 'pdf' && !failed.value) return 'pdf'
   // As a picture of a page an SVG runs nothing.
-  if ((isPicture(extension) || extension === 'svg' || needsServerRendering(extension)) && !failed.value) return 'picture'
+  if ((isPicture(extension) || extension === 'svg' || needsServerRendering(extension)) && !failed.value)
+    return 'picture'
   if (playedAs(extension) !== null && !failed.value) return 'media'
   if (extension === 'uri' && !failed.value) return 'link'
   // A DOCX is unpacked here only after the server found it honest.
-  if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value && props.page === 1) return 'html'
+  if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value && props.page === 1)
+    return 'html'
   return reading.state === 'read' ? 'text' : reading.state === 'none' ? 'none' : reading.state
 })
 /** A picture as it is; where browsers do not show it, its pages as the server draws them. */
 const pictured = computed(() => {
   const { id, version, extension, reading } = props.document
   if (!needsServerRendering(extension)) return [{ number: 1, address: contentAddress(id, { inline: true, version }) }]
-  const numbers = props.large ? Array.from({ length: Math.max(1, reading.pages) }, (_, index) => index + 1) : [props.page]
+  const numbers = props.large
+    ? Array.from({ length: Math.max(1, reading.pages) }, (_, index) => index + 1)
+    : [props.page]
   return numbers.map(number => ({ number, address: pageAddress(id, number, version) }))
 })
-watch([way, pictured], () => { if (way.value === 'picture' && props.large) emit('pages', pictured.value.length) }, { immediate: true })
+watch(
+  [way, pictured],
+  () => {
+    if (way.value === 'picture' && props.large) emit('pages', pictured.value.length)
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
   <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' || way === 'media' }">
-    <PdfPages v-if="way === 'pdf'" :id="document.id" :version="document.version" :only="large ? null : page" :terms="terms" :turn="turn" :hit-pages="hitPages" @pages="emit('pages', $event)" @failed="failed = true" />
-    <PictureSheet v-else-if="way === 'picture'" :id="document.id" :pages="pictured" :name="document.name" :terms="terms" :turn="turn" @failed="failed = true" />
-    <MediaSheet v-else-if="way === 'media'" :id="document.id" :version="document.version" :name="document.name" :film="playedAs(document.extension) === 'film'" @failed="failed = true" />
+    <PdfPages
+      v-if="way === 'pdf'"
+      :id="document.id"
+      :version="document.version"
+      :only="large ? null : page"
+      :terms="terms"
+      :turn="turn"
+      :hit-pages="hitPages"
+      @pages="emit('pages', $event)"
+      @failed="failed = true" />
+    <PictureSheet
+      v-else-if="way === 'picture'"
+      :id="document.id"
+      :pages="pictured"
+      :name="document.name"
+      :terms="terms"
+      :turn="turn"
+      @failed="failed = true" />
+    <MediaSheet
+      v-else-if="way === 'media'"
+      :id="document.id"
+      :version="document.version"
+      :name="document.name"
+      :film="playedAs(document.extension) === 'film'"
+      @failed="failed = true" />
     <div v-else class="paper">
-      <HtmlSheet v-if="way === 'html'" :id="document.id" :version="document.version" :extension="document.extension" @failed="failed = true" />
+      <HtmlSheet
+        v-if="way === 'html'"
+        :id="document.id"
+        :version="document.version"
+        :extension="document.extension"
+        @failed="failed = true" />
       <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />
-      <TextPages v-else-if="way === 'text'" :id="document.id" :key="`${document.id} ${document.version}`" :only="large ? null : page" :reach="reach" @failed="failed = true" />
-      <p v-else-if="way === 'empty'" class="quiet">
-        This file is empty.
-      </p>
+      <TextPages
+        v-else-if="way === 'text'"
+        :id="document.id"
+        :key="`${document.id} ${document.version}`"
+        :only="large ? null : page"
+        :reach="reach"
+        @failed="failed = true" />
+      <p v-else-if="way === 'empty'" class="quiet">This file is empty.</p>
       <p v-else-if="way === 'waiting' || way === 'reading'" class="quiet">
         Its words are being read; they appear here in a moment.
       </p>
-      <p v-else-if="way === 'failed'" class="warn">
-        It could not be read. {{ document.reading.reason }}
-      </p>
+      <p v-else-if="way === 'failed'" class="warn">It could not be read. {{ document.reading.reason }}</p>
       <p v-else class="quiet">
-        {{ failed ? 'It cannot be shown; perhaps it is damaged.' : 'Documents of this type are not shown here. Download it to look at it.' }}
+        {{
+          failed
+            ? 'It cannot be shown; perhaps it is damaged.'
+            : 'Documents of this type are not shown here. Download it to look at it.'
+        }}
       </p>
     </div>
   </div>
 </template>
 
 <style scoped>
-.preview { max-height: 236px; overflow: hidden; }
-.preview.large { max-height: none; overflow: visible; }
-.paper { background: #fff; color: #1d272b; border: 1px solid var(--rule-strong); padding: 16px 18px; font-size: 10px; min-height: 110px; }
-.large .paper { font-size: 14.5px; padding: 42px 52px; min-height: 60vh; }
-.paper .quiet { color: #656d6b; font-size: 13px; }
-.paper .warn { color: #8a3b12; font-size: 13px; }
-.preview:not(.large) :deep(.picture img) { max-height: 236px; }
+.preview {
+  max-height: 236px;
+  overflow: hidden;
+}
+.preview.large {
+  max-height: none;
+  overflow: visible;
+}
+.paper {
+  background: #fff;
+  color: #1d272b;
+  border: 1px solid var(--rule-strong);
+  padding: 16px 18px;
+  font-size: 10px;
+  min-height: 110px;
+}
+.large .paper {
+  font-size: 14.5px;
+  padding: 42px 52px;
+  min-height: 60vh;
+}
+.paper .quiet {
+  color: #656d6b;
+  font-size: 13px;
+}
+.paper .warn {
+  color: #8a3b12;
+  font-size: 13px;
+}
+.preview:not(.large) :deep(.picture img) {
+  max-height: 236px;
+}
 </style>

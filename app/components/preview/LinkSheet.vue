@@ -9,18 +9,21 @@ const props = defineProps<{ id: string; version: number }>()
 const emit = defineEmits<{ failed: [] }>()
 const link = ref<Link | null>(null)
 
-watch(() => [props.id, props.version], async () => {
-  const { id } = props
-  try {
-    const found = readUriList(new TextDecoder().decode(await readBytes(id, props.version)))
-    if (id !== props.id) return
-    link.value = found
-    if (!found) emit('failed')
-  }
-  catch {
-    if (id === props.id) emit('failed') // said by the preview in its own words
-  }
-}, { immediate: true })
+watch(
+  () => [props.id, props.version],
+  async () => {
+    const { id } = props
+    try {
+      const found = readUriList(new TextDecoder().decode(await readBytes(id, props.version)))
+      if (id !== props.id) return
+      link.value = found
+      if (!found) emit('failed')
+    } catch {
+      if (id === props.id) emit('failed') // said by the preview in its own words
+    }
+  },
+  { immediate: true },
+)
 </script>
 
 <template>
@@ -36,8 +39,22 @@ watch(() => [props.id, props.version], async () => {
 </template>
 
 <style scoped>
-.link { font-size: 13px; display: grid; gap: 6px; overflow-wrap: anywhere; }
-.title { font-family: var(--serif); font-weight: 600; font-size: 15px; }
-a { color: #0b4f5a; text-decoration: underline; }
-.remark { white-space: pre-line; }
+.link {
+  font-size: 13px;
+  display: grid;
+  gap: 6px;
+  overflow-wrap: anywhere;
+}
+.title {
+  font-family: var(--serif);
+  font-weight: 600;
+  font-size: 15px;
+}
+a {
+  color: #0b4f5a;
+  text-decoration: underline;
+}
+.remark {
+  white-space: pre-line;
+}
 </style>

@@ -7,7 +7,17 @@ import type { Term } from '../../../core/text/index'
 import type { BoxedWord } from './WordBoxes.vue'
 import WordBoxes from './WordBoxes.vue'
 
-const props = defineProps<{ pdf: PDFDocumentProxy; number: number; of: number; terms: readonly Term[]; /** Of a page that was recognised. */ words: readonly BoxedWord[]; turn: number; /** Its words are to be marked, though it may not be in view. */ hasHits: boolean }>()
+const props = defineProps<{
+  pdf: PDFDocumentProxy
+  number: number
+  of: number
+  terms: readonly Term[]
+  /** Of a page that was recognised. */
+  words: readonly BoxedWord[]
+  turn: number
+  /** Its words are to be marked, though it may not be in view. */
+  hasHits: boolean
+}>()
 
 const frame = ref<HTMLElement | null>(null)
 const canvas = ref<HTMLCanvasElement | null>(null)
@@ -22,16 +32,26 @@ let watcher: IntersectionObserver | null = null
 let hasLetters = false
 
 onMounted(() => {
-  watcher = new IntersectionObserver((entries) => { if (entries.some(entry => entry.isIntersecting)) void draw() }, { rootMargin: '600px' })
+  watcher = new IntersectionObserver(
+    entries => {
+      if (entries.some(entry => entry.isIntersecting)) void draw()
+    },
+    { rootMargin: '600px' },
+  )
   if (frame.value) watcher.observe(frame.value)
 })
 onBeforeUnmount(() => {
   watcher?.disconnect()
   rendering?.cancel()
 })
-watch(() => props.turn, () => void draw())
+watch(
+  () => props.turn,
+  () => void draw(),
+)
 // Hits are marked also on pages that were not looked at yet; the place for their words is there once it is mounted.
-watch([() => props.hasHits, letters], ([wanted]) => { if (wanted) void write() })
+watch([() => props.hasHits, letters], ([wanted]) => {
+  if (wanted) void write()
+})
 
 async function open() {
   page ??= await props.pdf.getPage(props.number)
@@ -46,7 +66,10 @@ async function draw(): Promise<void> {
   rendering?.cancel()
   const { page: opened, natural } = await open()
   if (!canvas.value || !frame.value) return
-  const viewport = opened.getViewport({ scale: (frame.value.clientWidth * Math.min(window.devicePixelRatio, 2)) / natural.width, rotation: natural.rotation })
+  const viewport = opened.getViewport({
+    scale: (frame.value.clientWidth * Math.min(window.devicePixelRatio, 2)) / natural.width,
+    rotation: natural.rotation,
+  })
   canvas.value.width = viewport.width
   canvas.value.height = viewport.height
   rendering = opened.render({ canvas: canvas.value, viewport })
@@ -63,7 +86,11 @@ async function write(): Promise<void> {
   const { TextLayer } = await import('pdfjs-dist')
   const { page: opened } = await open()
   const { value: container } = letters
-  await new TextLayer({ textContentSource: opened.streamTextContent(), container, viewport: opened.getViewport({ scale: 1 }) }).render()
+  await new TextLayer({
+    textContentSource: opened.streamTextContent(),
+    container,
+    viewport: opened.getViewport({ scale: 1 }),
+  }).render()
 }
 </script>
 
@@ -76,11 +103,45 @@ async function write(): Promise<void> {
 </template>
 
 <style scoped>
-.page { background: #fff; border: 1px solid var(--rule-strong); width: 100%; position: relative; overflow: hidden; container-type: inline-size; }
-canvas { width: 100%; height: 100%; display: block; }
+.page {
+  background: #fff;
+  border: 1px solid var(--rule-strong);
+  width: 100%;
+  position: relative;
+  overflow: hidden;
+  container-type: inline-size;
+}
+canvas {
+  width: 100%;
+  height: 100%;
+  display: block;
+}
 /* What pdf.js expects of the sheet that its words lie on. */
-.letters { position: absolute; inset: 0; overflow: clip; line-height: 1; text-align: initial; --min-font-size: 1; --text-scale-factor: calc(var(--total-scale-factor) * var(--min-font-size)); --min-font-size-inv: calc(1 / var(--min-font-size)); }
-.letters :deep(:is(span, br)) { color: transparent; position: absolute; white-space: pre; cursor: text; transform-origin: 0 0; }
-.letters :deep(span) { --font-height: 0; font-size: calc(var(--text-scale-factor) * var(--font-height)); --scale-x: 1; --rotate: 0deg; transform: rotate(var(--rotate)) scaleX(var(--scale-x)) scale(var(--min-font-size-inv)); }
-.letters :deep(.markedContent) { display: contents; }
+.letters {
+  position: absolute;
+  inset: 0;
+  overflow: clip;
+  line-height: 1;
+  text-align: initial;
+  --min-font-size: 1;
+  --text-scale-factor: calc(var(--total-scale-factor) * var(--min-font-size));
+  --min-font-size-inv: calc(1 / var(--min-font-size));
+}
+.letters :deep(:is(span, br)) {
+  color: transparent;
+  position: absolute;
+  white-space: pre;
+  cursor: text;
+  transform-origin: 0 0;
+}
+.letters :deep(span) {
+  --font-height: 0;
+  font-size: calc(var(--text-scale-factor) * var(--font-height));
+  --scale-x: 1;
+  --rotate: 0deg;
+  transform: rotate(var(--rotate)) scaleX(var(--scale-x)) scale(var(--min-font-size-inv));
+}
+.letters :deep(.markedContent) {
+  display: contents;
+}
 </style>

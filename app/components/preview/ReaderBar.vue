@@ -5,12 +5,23 @@ import { mdiArrowDown, mdiArrowUp, mdiMinus, mdiPlus, mdiRotateRight } from '@md
 const words = defineModel<string>('words', { required: true })
 const zoom = defineModel<number>('zoom', { required: true })
 const turn = defineModel<number>('turn', { required: true })
-defineProps<{ hits: number; at: number; pages: number; /** How many hits stand on each page. */ hitPages: ReadonlyMap<number, number>; canTurn: boolean; before: boolean; after: boolean }>()
+defineProps<{
+  hits: number
+  at: number
+  pages: number
+  /** How many hits stand on each page. */
+  hitPages: ReadonlyMap<number, number>
+  canTurn: boolean
+  before: boolean
+  after: boolean
+}>()
 const emit = defineEmits<{ next: [by: 1 | -1]; page: [page: number]; beside: [by: 1 | -1]; leave: [] }>()
 
 const STEP = 1.25
 const [LEAST, MOST] = [0.4, 4]
-const scale = (by: number) => { zoom.value = Math.min(MOST, Math.max(LEAST, zoom.value * by)) }
+const scale = (by: number) => {
+  zoom.value = Math.min(MOST, Math.max(LEAST, zoom.value * by))
+}
 
 function press(event: KeyboardEvent): void {
   if (event.key === 'Enter') emit('next', event.shiftKey ? -1 : 1)
@@ -25,10 +36,25 @@ defineExpose({ scale })
 
 <template>
   <div class="reader-bar" role="toolbar" aria-label="Reader">
-    <input v-model="words" class="line-field" data-find type="text" aria-label="Find inside" placeholder="Find inside…" autocomplete="off" @keydown="press">
+    <input
+      v-model="words"
+      class="line-field"
+      data-find
+      type="text"
+      aria-label="Find inside"
+      placeholder="Find inside…"
+      autocomplete="off"
+      @keydown="press" />
     <template v-if="words.trim() !== ''">
-      <span class="quiet count" role="status">{{ hits === 0 ? 'not here' : at === 0 ? hits === 1 ? '1 hit' : `${hits} hits` : `${at} of ${hits}` }}</span>
-      <button type="button" aria-label="Hit before" title="Shift+Enter" :disabled="hits === 0" @click="emit('next', -1)">
+      <span class="quiet count" role="status">{{
+        hits === 0 ? 'not here' : at === 0 ? (hits === 1 ? '1 hit' : `${hits} hits`) : `${at} of ${hits}`
+      }}</span>
+      <button
+        type="button"
+        aria-label="Hit before"
+        title="Shift+Enter"
+        :disabled="hits === 0"
+        @click="emit('next', -1)">
         <v-icon :icon="mdiArrowUp" size="16" />
       </button>
       <button type="button" aria-label="Next hit" title="Enter" :disabled="hits === 0" @click="emit('next', 1)">
@@ -36,10 +62,15 @@ defineExpose({ scale })
       </button>
     </template>
     <span class="apart" />
-    <label v-if="pages > 1" class="pages">page
+    <label v-if="pages > 1" class="pages"
+      >page
       <select aria-label="To a page" @change="emit('page', Number(($event.target as HTMLSelectElement).value))">
-        <option v-for="page in pages" :key="page" :value="page">{{ page }}{{ hitPages.has(page) ? ` · ${hitPages.get(page)} ${hitPages.get(page) === 1 ? 'hit' : 'hits'}` : '' }}</option>
-      </select> of {{ pages }}
+        <option v-for="page in pages" :key="page" :value="page">
+          {{ page
+          }}{{ hitPages.has(page) ? ` · ${hitPages.get(page)} ${hitPages.get(page) === 1 ? 'hit' : 'hits'}` : '' }}
+        </option>
+      </select>
+      of {{ pages }}
     </label>
     <button type="button" aria-label="Smaller" title="−" @click="scale(1 / STEP)">
       <v-icon :icon="mdiMinus" size="16" />
@@ -65,12 +96,44 @@ defineExpose({ scale })
 </template>
 
 <style scoped>
-.reader-bar { display: flex; gap: 9px; align-items: center; position: sticky; top: 0; z-index: 5; background: var(--paper); border-bottom: 1px solid var(--rule-strong); padding: 6px 0; }
-.line-field { width: 210px; padding: 3px 8px; }
-.count { min-width: 62px; }
-.apart { flex: 1; }
-.pages select { background: none; border: 0; border-bottom: 1px solid var(--rule-strong); font: inherit; color: inherit; }
-.percent { min-width: 44px; text-align: center; color: var(--ink-2); }
-.place { flex: none; white-space: nowrap; }
-button:hover:not(:disabled) { color: var(--act); }
+.reader-bar {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  position: sticky;
+  top: 0;
+  z-index: 5;
+  background: var(--paper);
+  border-bottom: 1px solid var(--rule-strong);
+  padding: 6px 0;
+}
+.line-field {
+  width: 210px;
+  padding: 3px 8px;
+}
+.count {
+  min-width: 62px;
+}
+.apart {
+  flex: 1;
+}
+.pages select {
+  background: none;
+  border: 0;
+  border-bottom: 1px solid var(--rule-strong);
+  font: inherit;
+  color: inherit;
+}
+.percent {
+  min-width: 44px;
+  text-align: center;
+  color: var(--ink-2);
+}
+.place {
+  flex: none;
+  white-space: nowrap;
+}
+button:hover:not(:disabled) {
+  color: var(--act);
+}
 </style>

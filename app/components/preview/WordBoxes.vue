@@ -4,13 +4,22 @@ import { computed } from 'vue'
 import type { Term } from '../../../core/text/index'
 import { marksIn } from '../../../core/text/index'
 
-export interface BoxedWord { readonly text: string; /** left, top, right, bottom, from 0 to 1. */ readonly box: readonly number[] }
+export interface BoxedWord {
+  readonly text: string
+  /** left, top, right, bottom, from 0 to 1. */
+  readonly box: readonly number[]
+}
 
 const props = defineProps<{ words: readonly BoxedWord[]; terms: readonly Term[] }>()
 const percent = (share = 0) => `${share * 100}%`
-const hits = computed(() => props.words.filter(word => marksIn(word.text, props.terms).length > 0).map(({ text, box: [left = 0, top = 0, right = 0, bottom = 0] }) => ({
-  text, style: { left: percent(left), top: percent(top), width: percent(right - left), height: percent(bottom - top) },
-})))
+const hits = computed(() =>
+  props.words
+    .filter(word => marksIn(word.text, props.terms).length > 0)
+    .map(({ text, box: [left = 0, top = 0, right = 0, bottom = 0] }) => ({
+      text,
+      style: { left: percent(left), top: percent(top), width: percent(right - left), height: percent(bottom - top) },
+    })),
+)
 </script>
 
 <template>
@@ -20,7 +29,20 @@ const hits = computed(() => props.words.filter(word => marksIn(word.text, props.
 </template>
 
 <style scoped>
-.boxes { position: absolute; inset: 0; pointer-events: none; }
-.box { position: absolute; background: #f0c75e; mix-blend-mode: multiply; opacity: 0.7; }
-.box.on { background: #e8912d; opacity: 0.85; outline: 2px solid #8a3b12; }
+.boxes {
+  position: absolute;
+  inset: 0;
+  pointer-events: none;
+}
+.box {
+  position: absolute;
+  background: #f0c75e;
+  mix-blend-mode: multiply;
+  opacity: 0.7;
+}
+.box.on {
+  background: #e8912d;
+  opacity: 0.85;
+  outline: 2px solid #8a3b12;
+}
 </style>

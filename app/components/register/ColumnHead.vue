@@ -1,19 +1,30 @@
 <script setup lang="ts">
-// The head of a column: sorts, is dragged to another place or moved by Alt with arrows, and is made wider at its left edge.
+// The head of a column: sorts, is dragged to another place or moved by Alt with arrows, and is made wider at its left
+// edge.
 import { computed } from 'vue'
 import { useView } from '../../stores/view'
 import type { ColumnId } from '../../stores/columns'
 import { LEAST_WIDTH, MOST_WIDTH, moveColumn, resizeColumn } from '../../stores/columns'
 
-const props = defineProps<{ id: ColumnId; name: string; right: boolean; sortable: boolean; direction: 'up' | 'down' | null }>()
+const props = defineProps<{
+  id: ColumnId
+  name: string
+  right: boolean
+  sortable: boolean
+  direction: 'up' | 'down' | null
+}>()
 const emit = defineEmits<{ sort: [] }>()
 
 const STEP = 8
 const LEAST_DRAG = 6
 const view = useView()
 const width = computed(() => view.kept.columns.find(({ id }) => id === props.id)?.width ?? 0)
-const resize = (to: number) => { view.kept.columns = resizeColumn(view.kept.columns, props.id, to) }
-const move = (by: number) => { view.kept.columns = moveColumn(view.kept.columns, props.id, by) }
+const resize = (to: number) => {
+  view.kept.columns = resizeColumn(view.kept.columns, props.id, to)
+}
+const move = (by: number) => {
+  view.kept.columns = moveColumn(view.kept.columns, props.id, by)
+}
 
 let dragged = false
 
@@ -40,9 +51,10 @@ function beginResize(event: PointerEvent): void {
 function beginMove(event: PointerEvent): void {
   dragged = false
   const from = event.clientX
-  follow(event, (now) => {
+  follow(event, now => {
     if (Math.abs(now.clientX - from) > LEAST_DRAG) dragged = true
-    const over = document.elementFromPoint(now.clientX, now.clientY)?.closest<HTMLElement>('[data-column]')?.dataset.column
+    const over = document.elementFromPoint(now.clientX, now.clientY)?.closest<HTMLElement>('[data-column]')
+      ?.dataset.column
     const ids = view.kept.columns.map(({ id }) => id as string)
     if (dragged && over !== undefined && over !== props.id) move(ids.indexOf(over) - ids.indexOf(props.id))
   })
@@ -70,21 +82,68 @@ function sort(): void {
 </script>
 
 <template>
-  <span role="columnheader" class="column" :class="{ right }" :data-column="id" :aria-sort="direction === null ? undefined : direction === 'down' ? 'descending' : 'ascending'">
+  <span
+    role="columnheader"
+    class="column"
+    :class="{ right }"
+    :data-column="id"
+    :aria-sort="direction === null ? undefined : direction === 'down' ? 'descending' : 'ascending'">
     <span
-      class="edge" role="separator" tabindex="0" aria-orientation="vertical" :aria-label="`Width of ${name}`" :aria-valuenow="width" :aria-valuemin="LEAST_WIDTH" :aria-valuemax="MOST_WIDTH"
-      @pointerdown="beginResize" @keydown="pressEdge" @click.stop
-    />
-    <button type="button" :title="sortable ? `Sort by ${name}; drag to move the column` : 'Drag to move the column'" @pointerdown="beginMove" @keydown="press" @click="sort">
+      class="edge"
+      role="separator"
+      tabindex="0"
+      aria-orientation="vertical"
+      :aria-label="`Width of ${name}`"
+      :aria-valuenow="width"
+      :aria-valuemin="LEAST_WIDTH"
+      :aria-valuemax="MOST_WIDTH"
+      @pointerdown="beginResize"
+      @keydown="pressEdge"
+      @click.stop />
+    <button
+      type="button"
+      :title="sortable ? `Sort by ${name}; drag to move the column` : 'Drag to move the column'"
+      @pointerdown="beginMove"
+      @keydown="press"
+      @click="sort">
       {{ name }} <span aria-hidden="true">{{ direction === null ? '' : direction === 'down' ? '↓' : '↑' }}</span>
     </button>
   </span>
 </template>
 
 <style scoped>
-.column { position: relative; min-width: 0; height: 28px; touch-action: none; }
-.column.right { text-align: right; padding-right: 8px; }
-.edge { position: absolute; left: -7px; top: 5px; bottom: 5px; width: 9px; cursor: col-resize; z-index: 1; }
-.edge::after { content: ''; position: absolute; left: 3px; top: 0; bottom: 0; width: 1px; background: var(--rule-strong); opacity: 0; }
-.column:hover .edge::after, .edge:hover::after, .edge:focus-visible::after { opacity: 1; }
+.column {
+  position: relative;
+  min-width: 0;
+  height: 28px;
+  touch-action: none;
+}
+.column.right {
+  text-align: right;
+  padding-right: 8px;
+}
+.edge {
+  position: absolute;
+  left: -7px;
+  top: 5px;
+  bottom: 5px;
+  width: 9px;
+  cursor: col-resize;
+  z-index: 1;
+}
+.edge::after {
+  content: '';
+  position: absolute;
+  left: 3px;
+  top: 0;
+  bottom: 0;
+  width: 1px;
+  background: var(--rule-strong);
+  opacity: 0;
+}
+.column:hover .edge::after,
+.edge:hover::after,
+.edge:focus-visible::after {
+  opacity: 1;
+}
 </style>

@@ -20,26 +20,50 @@ const props = defineProps<{
   dragged: (row: Row) => Dragged
   scroller: HTMLElement | null
 }>()
-const emit = defineEmits<{ pick: [key: string, event: MouseEvent]; toggle: [key: string]; open: [row: Row]; star: [row: Row]; menu: [row: Row, event: MouseEvent]; renamed: []; end: []; across: [count: number] }>()
+const emit = defineEmits<{
+  pick: [key: string, event: MouseEvent]
+  toggle: [key: string]
+  open: [row: Row]
+  star: [row: Row]
+  menu: [row: Row, event: MouseEvent]
+  renamed: []
+  end: []
+  across: [count: number]
+}>()
 
 const [CARD_WIDTH, CARD_HEIGHT, HEADING] = [164, 222, 38]
 const NEAR = 4
 const list = ref<HTMLElement | null>(null)
-const margin = useScrollMargin(list, () => props.scroller, () => props.rows.length)
+const margin = useScrollMargin(
+  list,
+  () => props.scroller,
+  () => props.rows.length,
+)
 const { width } = useElementSize(list)
 const across = computed(() => Math.max(1, Math.floor(width.value / CARD_WIDTH)))
 const lines = computed(() => linesOf(props.rows, across.value, props.headings))
 watch(across, count => emit('across', count), { immediate: true })
 
-const virtualizer = useVirtualizer(computed(() => ({
-  count: lines.value.length, getScrollElement: () => props.scroller, estimateSize: (index: number) => (lines.value[index]?.heading === null ? CARD_HEIGHT : HEADING + CARD_HEIGHT), getItemKey: (index: number) => lines.value[index]?.rows[0]?.id ?? index, overscan: 2, scrollMargin: margin.value,
-})))
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: lines.value.length,
+    getScrollElement: () => props.scroller,
+    estimateSize: (index: number) => (lines.value[index]?.heading === null ? CARD_HEIGHT : HEADING + CARD_HEIGHT),
+    getItemKey: (index: number) => lines.value[index]?.rows[0]?.id ?? index,
+    overscan: 2,
+    scrollMargin: margin.value,
+  })),
+)
 watch(lines, () => virtualizer.value.measure())
-const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
-  const line = lines.value[item.index]
-  return line ? [{ ...line, index: item.index, start: item.start - margin.value }] : []
-}))
-watch(shown, (all) => { if ((all.at(-1)?.index ?? 0) >= lines.value.length - NEAR) emit('end') })
+const shown = computed(() =>
+  virtualizer.value.getVirtualItems().flatMap(item => {
+    const line = lines.value[item.index]
+    return line ? [{ ...line, index: item.index, start: item.start - margin.value }] : []
+  }),
+)
+watch(shown, all => {
+  if ((all.at(-1)?.index ?? 0) >= lines.value.length - NEAR) emit('end')
+})
 
 function reveal(id: string): void {
   const index = lines.value.findIndex(line => line.rows.some(row => row.id === id))
@@ -49,15 +73,37 @@ defineExpose({ reveal })
 </script>
 
 <template>
-  <div class="grid-of-sheets" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
+  <div
+    class="grid-of-sheets"
+    role="grid"
+    aria-label="Documents"
+    :aria-rowcount="rows.length"
+    aria-multiselectable="true">
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
-      <div v-for="{ rows: beside, heading, start } in shown" :key="beside[0]?.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+      <div
+        v-for="{ rows: beside, heading, start } in shown"
+        :key="beside[0]?.id"
+        role="presentation"
+        :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
         <RegisterHeading v-if="heading !== null" :text="heading" />
-        <div class="line" role="presentation" :style="{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, height: `${CARD_HEIGHT}px` }">
+        <div
+          class="line"
+          role="presentation"
+          :style="{ gridTemplateColumns: `repeat(${across}, minmax(0, 1fr))`, height: `${CARD_HEIGHT}px` }">
           <GridCard
-            v-for="row in beside" :key="row.id" :row="row" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`" :renaming="renaming === `d:${row.id}`" :dragged="() => dragged(row)"
-            @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)" @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
-          />
+            v-for="row in beside"
+            :key="row.id"
+            :row="row"
+            :selected="selected.has(`d:${row.id}`)"
+            :focused="focused === `d:${row.id}`"
+            :renaming="renaming === `d:${row.id}`"
+            :dragged="() => dragged(row)"
+            @pick="emit('pick', `d:${row.id}`, $event)"
+            @toggle="emit('toggle', `d:${row.id}`)"
+            @open="emit('open', row)"
+            @star="emit('star', row)"
+            @menu="emit('menu', row, $event)"
+            @renamed="emit('renamed')" />
         </div>
       </div>
     </div>
@@ -65,6 +111,12 @@ defineExpose({ reveal })
 </template>
 
 <style scoped>
-.grid-of-sheets { border-top: 2px solid var(--ink); padding-top: 6px; }
-.line { display: grid; gap: 0 6px; }
+.grid-of-sheets {
+  border-top: 2px solid var(--ink);
+  padding-top: 6px;
+}
+.line {
+  display: grid;
+  gap: 0 6px;
+}
 </style>

@@ -43,19 +43,37 @@ const ROW = 29
 const HEADING = 38
 const NEAR = 40
 const list = ref<HTMLElement | null>(null)
-const margin = useScrollMargin(list, () => props.scroller, () => props.rows.length)
+const margin = useScrollMargin(
+  list,
+  () => props.scroller,
+  () => props.rows.length,
+)
 const headingOf = (index: number) => props.headings?.get(props.rows[index]?.id ?? '')
-const virtualizer = useVirtualizer(computed(() => ({
-  count: props.rows.length, getScrollElement: () => props.scroller, estimateSize: (index: number) => (headingOf(index) === undefined ? ROW : ROW + HEADING), getItemKey: (index: number) => props.rows[index]?.id ?? index, overscan: 12, scrollMargin: margin.value,
-})))
+const virtualizer = useVirtualizer(
+  computed(() => ({
+    count: props.rows.length,
+    getScrollElement: () => props.scroller,
+    estimateSize: (index: number) => (headingOf(index) === undefined ? ROW : ROW + HEADING),
+    getItemKey: (index: number) => props.rows[index]?.id ?? index,
+    overscan: 12,
+    scrollMargin: margin.value,
+  })),
+)
 // Sizes are known before, so a new heading only has to be counted in.
-watch(() => props.headings, () => virtualizer.value.measure())
-const shown = computed(() => virtualizer.value.getVirtualItems().flatMap((item) => {
-  const row = props.rows[item.index]
-  return row ? [{ row, index: item.index, start: item.start - margin.value }] : []
-}))
+watch(
+  () => props.headings,
+  () => virtualizer.value.measure(),
+)
+const shown = computed(() =>
+  virtualizer.value.getVirtualItems().flatMap(item => {
+    const row = props.rows[item.index]
+    return row ? [{ row, index: item.index, start: item.start - margin.value }] : []
+  }),
+)
 
-watch(shown, (rows) => { if ((rows.at(-1)?.index ?? 0) >= props.rows.length - NEAR) emit('end') })
+watch(shown, rows => {
+  if ((rows.at(-1)?.index ?? 0) >= props.rows.length - NEAR) emit('end')
+})
 
 function reveal(id: string): void {
   const index = props.rows.findIndex(row => row.id === id)
@@ -66,47 +84,107 @@ defineExpose({ reveal })
 const view = useView()
 const shownColumns = computed(() => (props.notes ? columnsWithNotes(view.kept.columns) : view.kept.columns))
 const columns = computed(() => shownColumns.value.map(({ id }) => ({ id, ...columnOf(id) })))
-const tracks = computed(() => tracksOf(shownColumns.value, { places: props.showPlaces, noted: props.notes !== undefined }))
+const tracks = computed(() =>
+  tracksOf(shownColumns.value, { places: props.showPlaces, noted: props.notes !== undefined }),
+)
 const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 'descending' : 'ascending') : undefined)
 </script>
 
 <template>
   <div class="register" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
     <div class="head" role="row" :style="{ gridTemplateColumns: tracks }">
-      <span role="columnheader"><input
-        type="checkbox" aria-label="Select all" :checked="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
-        :indeterminate="rows.some(row => selected.has(`d:${row.id}`)) && !rows.every(row => selected.has(`d:${row.id}`))" @click.prevent="emit('all')"
-      ></span>
+      <span role="columnheader"
+        ><input
+          type="checkbox"
+          aria-label="Select all"
+          :checked="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
+          :indeterminate="
+            rows.some(row => selected.has(`d:${row.id}`)) && !rows.every(row => selected.has(`d:${row.id}`))
+          "
+          @click.prevent="emit('all')"
+      /></span>
       <span role="columnheader">No.</span>
       <span role="columnheader" :aria-sort="ariaSort('name')">
-        <button v-if="sort" type="button" @click="emit('sort', 'name')">Name <span aria-hidden="true">{{ sort === 'name' ? (descending ? '↓' : '↑') : '' }}</span></button>
+        <button v-if="sort" type="button" @click="emit('sort', 'name')">
+          Name <span aria-hidden="true">{{ sort === 'name' ? (descending ? '↓' : '↑') : '' }}</span>
+        </button>
         <template v-else>Name</template>
       </span>
       <span v-if="showPlaces" role="columnheader">Filed in</span>
       <ColumnHead
-        v-for="{ id, name, sort: by, right } in columns" :id="id" :key="id" :name="notes && id === 'changed' ? 'When' : name" :right="right === true" :sortable="sort !== null && by !== undefined" :direction="by !== undefined && sort === by ? (descending ? 'down' : 'up') : null"
-        @sort="by && emit('sort', by)"
-      />
+        v-for="{ id, name, sort: by, right } in columns"
+        :id="id"
+        :key="id"
+        :name="notes && id === 'changed' ? 'When' : name"
+        :right="right === true"
+        :sortable="sort !== null && by !== undefined"
+        :direction="by !== undefined && sort === by ? (descending ? 'down' : 'up') : null"
+        @sort="by && emit('sort', by)" />
       <span role="columnheader" aria-label="Star" />
     </div>
     <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
-      <div v-for="{ row, index, start } in shown" :key="row.id" role="presentation" :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+      <div
+        v-for="{ row, index, start } in shown"
+        :key="row.id"
+        role="presentation"
+        :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
         <RegisterHeading v-if="headingOf(index)" :text="headingOf(index) ?? ''" />
         <RegisterRow
-          :row="row" :number="index + 1" :selected="selected.has(`d:${row.id}`)" :focused="focused === `d:${row.id}`"
-          :renaming="renaming === `d:${row.id}`" :tracks="tracks" :columns="shownColumns" :show-places="showPlaces ?? false" :dragged="() => dragged(row)" :note="notes?.get(row.id) ?? ''"
-          :aria-rowindex="index + 1" @pick="emit('pick', `d:${row.id}`, $event)" @toggle="emit('toggle', `d:${row.id}`)" @open="emit('open', row)" @star="emit('star', row)"
-          @menu="emit('menu', row, $event)" @renamed="emit('renamed')"
-        />
+          :row="row"
+          :number="index + 1"
+          :selected="selected.has(`d:${row.id}`)"
+          :focused="focused === `d:${row.id}`"
+          :renaming="renaming === `d:${row.id}`"
+          :tracks="tracks"
+          :columns="shownColumns"
+          :show-places="showPlaces ?? false"
+          :dragged="() => dragged(row)"
+          :note="notes?.get(row.id) ?? ''"
+          :aria-rowindex="index + 1"
+          @pick="emit('pick', `d:${row.id}`, $event)"
+          @toggle="emit('toggle', `d:${row.id}`)"
+          @open="emit('open', row)"
+          @star="emit('star', row)"
+          @menu="emit('menu', row, $event)"
+          @renamed="emit('renamed')" />
       </div>
     </div>
   </div>
 </template>
 
 <style scoped>
-.register { border-top: 2px solid var(--ink); }
-.head { display: grid; align-items: center; height: 28px; border-bottom: 1px solid var(--rule-strong); padding-left: 4px; font-size: 12.5px; color: var(--ink-2); font-weight: 600; position: sticky; top: 0; background: var(--paper); z-index: 2; }
-.head input { accent-color: var(--act); width: 14px; height: 14px; }
-.head :deep(button) { font-weight: 600; width: 100%; height: 28px; text-align: inherit; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
-.head :deep(button:hover) { color: var(--act); }
+.register {
+  border-top: 2px solid var(--ink);
+}
+.head {
+  display: grid;
+  align-items: center;
+  height: 28px;
+  border-bottom: 1px solid var(--rule-strong);
+  padding-left: 4px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+  font-weight: 600;
+  position: sticky;
+  top: 0;
+  background: var(--paper);
+  z-index: 2;
+}
+.head input {
+  accent-color: var(--act);
+  width: 14px;
+  height: 14px;
+}
+.head :deep(button) {
+  font-weight: 600;
+  width: 100%;
+  height: 28px;
+  text-align: inherit;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.head :deep(button:hover) {
+  color: var(--act);
+}
 </style>

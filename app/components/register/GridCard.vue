@@ -16,56 +16,187 @@ import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
 
-const props = defineProps<{ row: RegisterRow; selected: boolean; focused: boolean; renaming: boolean; dragged: () => Dragged }>()
-const emit = defineEmits<{ pick: [event: MouseEvent]; toggle: []; open: []; star: []; menu: [event: MouseEvent]; renamed: [] }>()
+const props = defineProps<{
+  row: RegisterRow
+  selected: boolean
+  focused: boolean
+  renaming: boolean
+  dragged: () => Dragged
+}>()
+const emit = defineEmits<{
+  pick: [event: MouseEvent]
+  toggle: []
+  open: []
+  star: []
+  menu: [event: MouseEvent]
+  renamed: []
+}>()
 
 const [hand, plan, thumbnails] = [useHand(), usePlan(), useThumbnails()]
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
 
-watch(() => props.row.id, id => thumbnails.want(id), { immediate: true })
-watch(() => [props.row.version, props.row.reading === 'read'], () => thumbnails.forget(props.row.id))
+watch(
+  () => props.row.id,
+  id => thumbnails.want(id),
+  { immediate: true },
+)
+watch(
+  () => [props.row.version, props.row.reading === 'read'],
+  () => thumbnails.forget(props.row.id),
+)
 const state = computed(() => thumbnails.states.get(props.row.id))
 const picture = computed(() => (state.value === 'made' ? thumbnailAddress(props.row.id, props.row.version) : null))
-const meaning = computed(() => (props.row.meaningId === null ? null : plan.meaningById.get(props.row.meaningId) ?? null))
+const meaning = computed(() =>
+  props.row.meaningId === null ? null : (plan.meaningById.get(props.row.meaningId) ?? null),
+)
 </script>
 
 <template>
   <div
-    :id="`row-${row.id}`" ref="element" :data-key="`d:${row.id}`" class="sheet-card" role="row" :aria-selected="selected" :class="{ selected, focused, 'in-hand': hand.holds(row.id) }"
-    @click="emit('pick', $event)" @dblclick="emit('open')" @contextmenu.prevent="emit('menu', $event)"
-  >
+    :id="`row-${row.id}`"
+    ref="element"
+    :data-key="`d:${row.id}`"
+    class="sheet-card"
+    role="row"
+    :aria-selected="selected"
+    :class="{ selected, focused, 'in-hand': hand.holds(row.id) }"
+    @click="emit('pick', $event)"
+    @dblclick="emit('open')"
+    @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="frame">
-      <img v-if="picture" :src="picture" alt="" draggable="false" loading="lazy">
-      <span v-else class="none"><TypeMark :extension="row.extension" /><span v-if="state === 'waiting' || state === undefined" class="quiet">being drawn</span></span>
-      <input type="checkbox" class="check" :checked="selected" tabindex="-1" :aria-label="`Select ${row.name}`" @click.stop="emit('toggle')">
+      <img v-if="picture" :src="picture" alt="" draggable="false" loading="lazy" />
+      <span v-else class="none"
+        ><TypeMark :extension="row.extension" /><span v-if="state === 'waiting' || state === undefined" class="quiet"
+          >being drawn</span
+        ></span
+      >
+      <input
+        type="checkbox"
+        class="check"
+        :checked="selected"
+        tabindex="-1"
+        :aria-label="`Select ${row.name}`"
+        @click.stop="emit('toggle')" />
       <span class="star"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
     </span>
     <span role="gridcell" class="below">
-      <NameField v-if="renaming" :value="row.name" :label="`New name of ${row.name}`" :keep="rename('document', row.id)" @kept="emit('renamed')" @cancel="emit('renamed')" />
-      <span v-else class="name" :title="fileNameOf(row.name, row.extension)"><MeaningMark v-if="meaning" :ink="meaning.ink" :pattern="meaning.pattern" />{{ row.name }}</span>
-      <span class="quiet facts"><TypeMark :extension="row.extension" />{{ dateText(row.changedAt) }} · {{ sizeText(row.size) }}</span>
+      <NameField
+        v-if="renaming"
+        :value="row.name"
+        :label="`New name of ${row.name}`"
+        :keep="rename('document', row.id)"
+        @kept="emit('renamed')"
+        @cancel="emit('renamed')" />
+      <span v-else class="name" :title="fileNameOf(row.name, row.extension)"
+        ><MeaningMark v-if="meaning" :ink="meaning.ink" :pattern="meaning.pattern" />{{ row.name }}</span
+      >
+      <span class="quiet facts"
+        ><TypeMark :extension="row.extension" />{{ dateText(row.changedAt) }} · {{ sizeText(row.size) }}</span
+      >
     </span>
   </div>
 </template>
 
 <style scoped>
-.sheet-card { display: flex; flex-direction: column; gap: 5px; padding: 7px 7px 6px; cursor: default; user-select: none; height: 100%; }
-.sheet-card:hover { background: color-mix(in srgb, var(--act-soft) 45%, transparent); }
-.sheet-card.selected { background: var(--act-soft); box-shadow: inset 0 -3px 0 var(--act); }
-.sheet-card.focused { outline: 1px solid var(--act); outline-offset: -1px; }
-.frame { position: relative; display: flex; height: 150px; align-items: flex-end; justify-content: center; }
-.frame img { max-width: 100%; max-height: 150px; border: 1px solid var(--rule-strong); background: #fff; }
-.none { width: 116px; height: 148px; border: 1px dashed var(--rule-strong); background: var(--sheet); display: flex; flex-direction: column; gap: 6px; align-items: center; justify-content: center; font-size: 11.5px; }
-.check { position: absolute; left: 1px; top: 0; width: 14px; height: 14px; accent-color: var(--act); opacity: 0; }
-.star { position: absolute; right: 0; top: -3px; opacity: 0; }
-.star:has([aria-pressed='true']) { opacity: 1; }
-.sheet-card:hover :is(.check, .star), .sheet-card.selected :is(.check, .star), .sheet-card.focused .check { opacity: 1; }
-.below { min-width: 0; display: flex; flex-direction: column; gap: 2px; }
-.name { display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; line-height: 16px; font-size: 13px; overflow-wrap: anywhere; min-height: 32px; }
-.name > :deep(svg) { margin-right: 5px; }
-.facts { display: flex; gap: 6px; align-items: center; font-size: 11.5px; white-space: nowrap; overflow: hidden; }
+.sheet-card {
+  display: flex;
+  flex-direction: column;
+  gap: 5px;
+  padding: 7px 7px 6px;
+  cursor: default;
+  user-select: none;
+  height: 100%;
+}
+.sheet-card:hover {
+  background: color-mix(in srgb, var(--act-soft) 45%, transparent);
+}
+.sheet-card.selected {
+  background: var(--act-soft);
+  box-shadow: inset 0 -3px 0 var(--act);
+}
+.sheet-card.focused {
+  outline: 1px solid var(--act);
+  outline-offset: -1px;
+}
+.frame {
+  position: relative;
+  display: flex;
+  height: 150px;
+  align-items: flex-end;
+  justify-content: center;
+}
+.frame img {
+  max-width: 100%;
+  max-height: 150px;
+  border: 1px solid var(--rule-strong);
+  background: #fff;
+}
+.none {
+  width: 116px;
+  height: 148px;
+  border: 1px dashed var(--rule-strong);
+  background: var(--sheet);
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  align-items: center;
+  justify-content: center;
+  font-size: 11.5px;
+}
+.check {
+  position: absolute;
+  left: 1px;
+  top: 0;
+  width: 14px;
+  height: 14px;
+  accent-color: var(--act);
+  opacity: 0;
+}
+.star {
+  position: absolute;
+  right: 0;
+  top: -3px;
+  opacity: 0;
+}
+.star:has([aria-pressed='true']) {
+  opacity: 1;
+}
+.sheet-card:hover :is(.check, .star),
+.sheet-card.selected :is(.check, .star),
+.sheet-card.focused .check {
+  opacity: 1;
+}
+.below {
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 2px;
+}
+.name {
+  display: -webkit-box;
+  -webkit-line-clamp: 2;
+  -webkit-box-orient: vertical;
+  overflow: hidden;
+  line-height: 16px;
+  font-size: 13px;
+  overflow-wrap: anywhere;
+  min-height: 32px;
+}
+.name > :deep(svg) {
+  margin-right: 5px;
+}
+.facts {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-size: 11.5px;
+  white-space: nowrap;
+  overflow: hidden;
+}
 /* The line is narrow: here marks are as wide as their letters. */
-.facts :deep(.type-mark) { min-width: 0; }
+.facts :deep(.type-mark) {
+  min-width: 0;
+}
 </style>

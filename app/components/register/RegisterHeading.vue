@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// A heading in a register, as a row of its own for those who hear the page. Its height is known to the lists that measure.
+// A heading in a register, as a row of its own for those who hear the page. Its height is known to the lists that
+// measure.
 defineProps<{ text: string }>()
 </script>
 
@@ -14,5 +15,12 @@ defineProps<{ text: string }>()
 </template>
 
 <style scoped>
-.heading { height: 38px; line-height: 30px; padding-top: 8px; font-size: 13.5px; color: var(--ink-2); border-bottom: 1px solid var(--rule-strong); }
+.heading {
+  height: 38px;
+  line-height: 30px;
+  padding-top: 8px;
+  font-size: 13.5px;
+  color: var(--ink-2);
+  border-bottom: 1px solid var(--rule-strong);
+}
 </style>

@@ -14,10 +14,19 @@ const emit = defineEmits<{ look: [change: Partial<Look>] }>()
 
 const view = useView()
 const GROUPS: readonly { value: FoundGroup; text: string }[] = [
-  { value: 'none', text: 'No headings' }, { value: 'type', text: 'By type' }, { value: 'tag', text: 'By tag' }, { value: 'meaning', text: 'By colour' }, { value: 'month', text: 'By month' }, { value: 'sender', text: 'By sender' },
+  { value: 'none', text: 'No headings' },
+  { value: 'type', text: 'By type' },
+  { value: 'tag', text: 'By tag' },
+  { value: 'meaning', text: 'By colour' },
+  { value: 'month', text: 'By month' },
+  { value: 'sender', text: 'By sender' },
 ]
 const SORTS: readonly { value: Sort; text: string }[] = [
-  { value: 'name', text: 'Name' }, { value: 'changed', text: 'Changed' }, { value: 'added', text: 'Added' }, { value: 'size', text: 'Size' }, { value: 'type', text: 'Type' },
+  { value: 'name', text: 'Name' },
+  { value: 'changed', text: 'Changed' },
+  { value: 'added', text: 'Added' },
+  { value: 'size', text: 'Size' },
+  { value: 'type', text: 'Type' },
 ]
 const sorts = computed(() => SORTS.filter(({ value }) => value !== 'type' || props.look.group === 'none'))
 const ordered = computed<readonly ColumnId[]>(() => {
@@ -31,58 +40,126 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 <template>
   <div class="look" role="toolbar" aria-label="How the documents are shown">
     <div class="pair" role="group" aria-label="As">
-      <button v-for="{ value, text } in [{ value: 'list', text: 'Rows' }, { value: 'grid', text: 'Sheets' }] as const" :key="value" type="button" class="act" :aria-pressed="look.view === value" @click="emit('look', { view: value })">
+      <button
+        v-for="{ value, text } in [
+          { value: 'list', text: 'Rows' },
+          { value: 'grid', text: 'Sheets' },
+        ] as const"
+        :key="value"
+        type="button"
+        class="act"
+        :aria-pressed="look.view === value"
+        @click="emit('look', { view: value })">
         {{ text }}
       </button>
     </div>
-    <select class="choice" aria-label="Headings" :value="look.group" @change="emit('look', { group: valueOf($event) as FoundGroup })">
+    <select
+      class="choice"
+      aria-label="Headings"
+      :value="look.group"
+      @change="emit('look', { group: valueOf($event) as FoundGroup })">
       <option v-for="{ value, text } in GROUPS" :key="value" :value="value">
         {{ text }}
       </option>
     </select>
     <template v-if="look.view === 'grid'">
-      <select class="choice" aria-label="Order" :value="look.sort" @change="emit('look', { sort: valueOf($event) as Sort })">
+      <select
+        class="choice"
+        aria-label="Order"
+        :value="look.sort"
+        @change="emit('look', { sort: valueOf($event) as Sort })">
         <option v-for="{ value, text } in sorts" :key="value" :value="value">
           {{ text }}
         </option>
       </select>
-      <button type="button" class="act" :aria-label="look.descending ? 'From the last to the first' : 'From the first to the last'" @click="emit('look', { descending: !look.descending })">
+      <button
+        type="button"
+        class="act"
+        :aria-label="look.descending ? 'From the last to the first' : 'From the first to the last'"
+        @click="emit('look', { descending: !look.descending })">
         <v-icon :icon="look.descending ? mdiArrowDown : mdiArrowUp" size="15" />
       </button>
     </template>
     <v-menu v-else :close-on-content-click="false">
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="act">
-          Columns<v-icon :icon="mdiMenuDown" size="16" />
-        </button>
+        <button v-bind="menu" type="button" class="act">Columns<v-icon :icon="mdiMenuDown" size="16" /></button>
       </template>
       <div class="columns" role="group" aria-label="Columns">
         <div v-for="id in ordered" :key="id" class="column">
-          <label class="check"><input type="checkbox" :checked="isShown(id)" @change="view.kept.columns = toggleColumn(view.kept.columns, id)"> {{ columnOf(id).name }}</label>
+          <label class="check"
+            ><input
+              type="checkbox"
+              :checked="isShown(id)"
+              @change="view.kept.columns = toggleColumn(view.kept.columns, id)" />
+            {{ columnOf(id).name }}</label
+          >
           <template v-if="isShown(id)">
-            <button type="button" class="act" :aria-label="`${columnOf(id).name}: further to the left`" @click="view.kept.columns = moveColumn(view.kept.columns, id, -1)">
+            <button
+              type="button"
+              class="act"
+              :aria-label="`${columnOf(id).name}: further to the left`"
+              @click="view.kept.columns = moveColumn(view.kept.columns, id, -1)">
               <v-icon :icon="mdiArrowUp" size="14" />
             </button>
-            <button type="button" class="act" :aria-label="`${columnOf(id).name}: further to the right`" @click="view.kept.columns = moveColumn(view.kept.columns, id, 1)">
+            <button
+              type="button"
+              class="act"
+              :aria-label="`${columnOf(id).name}: further to the right`"
+              @click="view.kept.columns = moveColumn(view.kept.columns, id, 1)">
               <v-icon :icon="mdiArrowDown" size="14" />
             </button>
           </template>
         </div>
-        <button type="button" class="act" @click="view.kept.columns = FIRST_COLUMNS">
-          As at the start
-        </button>
+        <button type="button" class="act" @click="view.kept.columns = FIRST_COLUMNS">As at the start</button>
       </div>
     </v-menu>
   </div>
 </template>
 
 <style scoped>
-.look { display: flex; gap: 4px; align-items: center; justify-content: flex-end; margin-bottom: 3px; min-height: 27px; }
-.pair { display: inline-flex; }
-.pair [aria-pressed='true'] { color: var(--ink); font-weight: 600; box-shadow: inset 0 -2px 0 var(--act); }
-.choice { font-size: 13px; color: var(--ink-2); border: 1px solid transparent; background: transparent; height: 26px; padding: 0 4px; }
-.choice:hover { border-color: var(--rule-strong); }
-.columns { background: var(--sheet); border: 1px solid var(--rule-strong); padding: 8px 10px; min-width: 230px; display: flex; flex-direction: column; gap: 1px; }
-.column { display: flex; align-items: center; gap: 2px; min-height: 27px; }
-.column .check { flex: 1; }
+.look {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  justify-content: flex-end;
+  margin-bottom: 3px;
+  min-height: 27px;
+}
+.pair {
+  display: inline-flex;
+}
+.pair [aria-pressed='true'] {
+  color: var(--ink);
+  font-weight: 600;
+  box-shadow: inset 0 -2px 0 var(--act);
+}
+.choice {
+  font-size: 13px;
+  color: var(--ink-2);
+  border: 1px solid transparent;
+  background: transparent;
+  height: 26px;
+  padding: 0 4px;
+}
+.choice:hover {
+  border-color: var(--rule-strong);
+}
+.columns {
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  padding: 8px 10px;
+  min-width: 230px;
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+}
+.column {
+  display: flex;
+  align-items: center;
+  gap: 2px;
+  min-height: 27px;
+}
+.column .check {
+  flex: 1;
+}
 </style>

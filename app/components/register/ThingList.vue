@@ -58,15 +58,36 @@ const register = ref<{ reveal: (id: string) => void } | null>(null)
 const beside = ref(1)
 
 const items = computed<readonly ThingItem[]>(() => [
-  ...props.folders.map((folder): ThingItem => ({ key: `f:${folder.id}`, kind: 'folder', id: folder.id, name: folder.name, starred: plan.starredFolders.has(folder.id) })),
-  ...props.documents.map((row): ThingItem => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })),
+  ...props.folders.map((folder): ThingItem => ({
+    key: `f:${folder.id}`,
+    kind: 'folder',
+    id: folder.id,
+    name: folder.name,
+    starred: plan.starredFolders.has(folder.id),
+  })),
+  ...props.documents.map((row): ThingItem => ({
+    key: `d:${row.id}`,
+    kind: 'document',
+    id: row.id,
+    name: row.name,
+    starred: row.starred,
+  })),
 ])
 const list = useList<ThingItem>({
-  items, typing: props.typing, loadAll: () => props.loadAll?.() ?? Promise.resolve(),
+  items,
+  typing: props.typing,
+  loadAll: () => props.loadAll?.() ?? Promise.resolve(),
   across: index => (props.asGrid && index >= props.folders.length ? beside.value : 1),
-  reveal: (key) => { if (key.startsWith('d:')) register.value?.reveal(key.slice(2)) },
+  reveal: key => {
+    if (key.startsWith('d:')) register.value?.reveal(key.slice(2))
+  },
 })
-const things = useThings(list.meant, { open, rename: item => startRename(item), show: props.show, fromFolderId: () => props.fromFolderId })
+const things = useThings(list.meant, {
+  open,
+  rename: item => startRename(item),
+  show: props.show,
+  fromFolderId: () => props.fromFolderId,
+})
 
 watch([list.meant, things.acts], () => emit('meant', list.meant.value, things.acts.value), { immediate: true })
 
@@ -89,12 +110,20 @@ function menu(key: string, event: MouseEvent): void {
 
 function draggedBy(key: string): Dragged {
   const mine = list.selected.value.has(key) ? list.selectedItems.value : items.value.filter(item => item.key === key)
-  return { ...thingsOf(mine), fromFolderId: props.fromFolderId, name: mine.length === 1 ? (mine[0]?.name ?? '') : '', file: fileOf(mine) }
+  return {
+    ...thingsOf(mine),
+    fromFolderId: props.fromFolderId,
+    name: mine.length === 1 ? (mine[0]?.name ?? '') : '',
+    file: fileOf(mine),
+  }
 }
 
 /** One document can be dragged out to the desktop as a file. */
 function fileOf(mine: readonly ThingItem[]): Dragged['file'] {
-  const row = mine.length === 1 && mine[0]?.kind === 'document' ? props.documents.find(document => document.id === mine[0]?.id) : undefined
+  const row =
+    mine.length === 1 && mine[0]?.kind === 'document'
+      ? props.documents.find(document => document.id === mine[0]?.id)
+      : undefined
   return row && { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) }
 }
 
@@ -109,12 +138,24 @@ defineExpose({ select, forget: list.forget, rename: startRename })
 
 <template>
   <div>
-    <div v-if="folders.length > 0 || $slots.afterFolders" class="dividers" role="grid" aria-label="Folders" aria-multiselectable="true">
+    <div
+      v-if="folders.length > 0 || $slots.afterFolders"
+      class="dividers"
+      role="grid"
+      aria-label="Folders"
+      aria-multiselectable="true">
       <FolderDivider
-        v-for="folder in folders" :key="folder.id" :folder="folder" :selected="list.selected.value.has(`f:${folder.id}`)" :focused="list.focused.value === `f:${folder.id}`"
-        :renaming="renaming === `f:${folder.id}`" :dragged="() => draggedBy(`f:${folder.id}`)" @pick="list.click(`f:${folder.id}`, $event)" @open="emit('openFolder', folder.id)"
-        @menu="menu(`f:${folder.id}`, $event)" @renamed="renaming = null"
-      />
+        v-for="folder in folders"
+        :key="folder.id"
+        :folder="folder"
+        :selected="list.selected.value.has(`f:${folder.id}`)"
+        :focused="list.focused.value === `f:${folder.id}`"
+        :renaming="renaming === `f:${folder.id}`"
+        :dragged="() => draggedBy(`f:${folder.id}`)"
+        @pick="list.click(`f:${folder.id}`, $event)"
+        @open="emit('openFolder', folder.id)"
+        @menu="menu(`f:${folder.id}`, $event)"
+        @renamed="renaming = null" />
       <div v-if="$slots.afterFolders" role="row">
         <div role="gridcell">
           <slot name="afterFolders" />
@@ -123,22 +164,56 @@ defineExpose({ select, forget: list.forget, rename: startRename })
     </div>
     <slot v-if="documents.length > 0" name="aboveDocuments" />
     <DocumentGrid
-      v-if="documents.length > 0 && asGrid" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :headings="headings" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller"
-      @pick="list.click" @toggle="list.toggle" @open="emit('openDocument', $event)" @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
-      @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null" @end="emit('end')" @across="beside = $event"
-    />
+      v-if="documents.length > 0 && asGrid"
+      ref="register"
+      :rows="documents"
+      :selected="list.selected.value"
+      :focused="list.focused.value"
+      :renaming="renaming"
+      :headings="headings"
+      :dragged="row => draggedBy(`d:${row.id}`)"
+      :scroller="scroller"
+      @pick="list.click"
+      @toggle="list.toggle"
+      @open="emit('openDocument', $event)"
+      @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
+      @menu="(row, event) => menu(`d:${row.id}`, event)"
+      @renamed="renaming = null"
+      @end="emit('end')"
+      @across="beside = $event" />
     <DocumentRegister
-      v-else-if="documents.length > 0" ref="register" :rows="documents" :selected="list.selected.value" :focused="list.focused.value" :renaming="renaming" :sort="sort" :descending="descending"
-      :show-places="showPlaces" :notes="notes" :headings="headings" :dragged="row => draggedBy(`d:${row.id}`)" :scroller="scroller" @pick="list.click" @toggle="list.toggle"
-      @all="documents.every(row => list.selected.value.has(`d:${row.id}`)) ? list.clear() : list.selectAll()" @open="emit('openDocument', $event)"
-      @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })" @menu="(row, event) => menu(`d:${row.id}`, event)" @renamed="renaming = null"
-      @sort="emit('sort', $event)" @end="emit('end')"
-    />
+      v-else-if="documents.length > 0"
+      ref="register"
+      :rows="documents"
+      :selected="list.selected.value"
+      :focused="list.focused.value"
+      :renaming="renaming"
+      :sort="sort"
+      :descending="descending"
+      :show-places="showPlaces"
+      :notes="notes"
+      :headings="headings"
+      :dragged="row => draggedBy(`d:${row.id}`)"
+      :scroller="scroller"
+      @pick="list.click"
+      @toggle="list.toggle"
+      @all="documents.every(row => list.selected.value.has(`d:${row.id}`)) ? list.clear() : list.selectAll()"
+      @open="emit('openDocument', $event)"
+      @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
+      @menu="(row, event) => menu(`d:${row.id}`, event)"
+      @renamed="renaming = null"
+      @sort="emit('sort', $event)"
+      @end="emit('end')" />
     <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
     <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 
 <style scoped>
-.dividers { display: grid; grid-template-columns: repeat(auto-fill, minmax(150px, 1fr)); gap: 10px 14px; margin-bottom: 16px; }
+.dividers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 10px 14px;
+  margin-bottom: 16px;
+}
 </style>

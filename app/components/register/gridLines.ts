@@ -1,9 +1,17 @@
 // Documents side by side: a heading begins a new line.
 
-export interface GridLine<R> { readonly rows: readonly R[]; /** What stands over the line; null: nothing. */ readonly heading: string | null }
+export interface GridLine<R> {
+  readonly rows: readonly R[]
+  /** What stands over the line; null: nothing. */
+  readonly heading: string | null
+}
 
 /** Lines of at most `across` documents, in their order. `headings` are by the id of the first document under each. */
-export function linesOf<R extends { readonly id: string }>(rows: readonly R[], across: number, headings: ReadonlyMap<string, string> = new Map()): GridLine<R>[] {
+export function linesOf<R extends { readonly id: string }>(
+  rows: readonly R[],
+  across: number,
+  headings: ReadonlyMap<string, string> = new Map(),
+): GridLine<R>[] {
   const lines: { rows: R[]; heading: string | null }[] = []
   for (const row of rows) {
     const heading = headings.get(row.id) ?? null
@@ -15,7 +23,11 @@ export function linesOf<R extends { readonly id: string }>(rows: readonly R[], a
 }
 
 /** The first document under each heading, with it: a heading wherever the group changes. */
-export function headingsOf(rows: readonly { readonly id: string }[], groups: ReadonlyMap<string, string>, textOf: (group: string) => string): ReadonlyMap<string, string> {
+export function headingsOf(
+  rows: readonly { readonly id: string }[],
+  groups: ReadonlyMap<string, string>,
+  textOf: (group: string) => string,
+): ReadonlyMap<string, string> {
   const headings = new Map<string, string>()
   let last: string | undefined
   for (const { id } of rows) {

@@ -6,7 +6,11 @@ import type { ScannedPage } from '../../../contract/scan'
 import type { Crop, ScanEdits } from '../../../core/scan/index'
 import { UNCUT } from '../../../core/scan/index'
 
-const props = defineProps<{ page: ScannedPage; /** Where its picture is, with these edits. */ picture: (edits: ScanEdits) => string }>()
+const props = defineProps<{
+  page: ScannedPage
+  /** Where its picture is, with these edits. */
+  picture: (edits: ScanEdits) => string
+}>()
 const emit = defineEmits<{ crop: [crop: Crop] }>()
 
 const SIDES = ['left', 'top', 'right', 'bottom'] as const
@@ -32,13 +36,19 @@ function shareAt(side: Side, event: PointerEvent): number {
 function hold(side: Side, event: PointerEvent): void {
   const handle = event.currentTarget as HTMLElement
   handle.setPointerCapture(event.pointerId)
-  const move = (at: PointerEvent) => { moved.value = { ...crop.value, [side]: shareAt(side, at) } }
+  const move = (at: PointerEvent) => {
+    moved.value = { ...crop.value, [side]: shareAt(side, at) }
+  }
   handle.addEventListener('pointermove', move)
-  handle.addEventListener('pointerup', () => {
-    handle.removeEventListener('pointermove', move)
-    if (moved.value) emit('crop', moved.value)
-    moved.value = null
-  }, { once: true })
+  handle.addEventListener(
+    'pointerup',
+    () => {
+      handle.removeEventListener('pointermove', move)
+      if (moved.value) emit('crop', moved.value)
+      moved.value = null
+    },
+    { once: true },
+  )
 }
 
 function press(side: Side, event: KeyboardEvent): void {
@@ -53,25 +63,81 @@ function press(side: Side, event: KeyboardEvent): void {
 
 <template>
   <div ref="frame" class="sheet" :class="{ loading: isLoading }">
-    <img :src="address" alt="The scanned page" @load="isLoading = false" @loadstart="isLoading = true">
-    <div class="kept" :style="{ left: percent(crop.left), top: percent(crop.top), right: percent(crop.right), bottom: percent(crop.bottom) }">
+    <img :src="address" alt="The scanned page" @load="isLoading = false" @loadstart="isLoading = true" />
+    <div
+      class="kept"
+      :style="{
+        left: percent(crop.left),
+        top: percent(crop.top),
+        right: percent(crop.right),
+        bottom: percent(crop.bottom),
+      }">
       <span
-        v-for="side in SIDES" :key="side" :class="['edge', side]" role="slider" tabindex="0" :aria-label="`Cut at the ${side}`" :aria-valuenow="Math.round(crop[side] * 100)" aria-valuemin="0" aria-valuemax="45"
-        :aria-orientation="side === 'left' || side === 'right' ? 'horizontal' : 'vertical'" @pointerdown.prevent="hold(side, $event)" @keydown="press(side, $event)"
-      />
+        v-for="side in SIDES"
+        :key="side"
+        :class="['edge', side]"
+        role="slider"
+        tabindex="0"
+        :aria-label="`Cut at the ${side}`"
+        :aria-valuenow="Math.round(crop[side] * 100)"
+        aria-valuemin="0"
+        aria-valuemax="45"
+        :aria-orientation="side === 'left' || side === 'right' ? 'horizontal' : 'vertical'"
+        @pointerdown.prevent="hold(side, $event)"
+        @keydown="press(side, $event)" />
     </div>
   </div>
 </template>
 
 <style scoped>
-.sheet { position: relative; max-width: 620px; margin: 0 auto; background: #fff; border: 1px solid var(--rule-strong); overflow: hidden; touch-action: none; }
-.sheet img { display: block; width: 100%; user-select: none; -webkit-user-drag: none; }
-.kept { position: absolute; outline: 2000px solid color-mix(in srgb, var(--paper) 62%, transparent); border: 1px solid var(--act); }
-.edge { position: absolute; background: var(--act); }
-.edge.left, .edge.right { top: calc(50% - 22px); height: 44px; width: 7px; cursor: ew-resize; }
-.edge.top, .edge.bottom { left: calc(50% - 22px); width: 44px; height: 7px; cursor: ns-resize; }
-.edge.left { left: -4px; }
-.edge.right { right: -4px; }
-.edge.top { top: -4px; }
-.edge.bottom { bottom: -4px; }
+.sheet {
+  position: relative;
+  max-width: 620px;
+  margin: 0 auto;
+  background: #fff;
+  border: 1px solid var(--rule-strong);
+  overflow: hidden;
+  touch-action: none;
+}
+.sheet img {
+  display: block;
+  width: 100%;
+  user-select: none;
+  -webkit-user-drag: none;
+}
+.kept {
+  position: absolute;
+  outline: 2000px solid color-mix(in srgb, var(--paper) 62%, transparent);
+  border: 1px solid var(--act);
+}
+.edge {
+  position: absolute;
+  background: var(--act);
+}
+.edge.left,
+.edge.right {
+  top: calc(50% - 22px);
+  height: 44px;
+  width: 7px;
+  cursor: ew-resize;
+}
+.edge.top,
+.edge.bottom {
+  left: calc(50% - 22px);
+  width: 44px;
+  height: 7px;
+  cursor: ns-resize;
+}
+.edge.left {
+  left: -4px;
+}
+.edge.right {
+  right: -4px;
+}
+.edge.top {
+  top: -4px;
+}
+.edge.bottom {
+  bottom: -4px;
+}
 </style>

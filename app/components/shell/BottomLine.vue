@@ -26,7 +26,14 @@ const used = computed(() => {
 
 const carrying = computed(() => {
   const meaning = view.bright === null ? undefined : plan.meaningById.get(view.bright)
-  return meaning ? { name: meaning.name, folders: outlineOf(plan.tree).map(({ folder }) => folder).filter(folder => folder.meaningId === meaning.id) } : null
+  return meaning
+    ? {
+        name: meaning.name,
+        folders: outlineOf(plan.tree)
+          .map(({ folder }) => folder)
+          .filter(folder => folder.meaningId === meaning.id),
+      }
+    : null
 })
 
 function brighten(id: MeaningId): void {
@@ -38,57 +45,137 @@ function brighten(id: MeaningId): void {
   <footer class="line">
     <ul class="key-list" aria-label="Colour key">
       <li v-for="meaning in used" :key="meaning.id">
-        <button type="button" :aria-pressed="view.bright === meaning.id" :class="{ on: view.bright === meaning.id, off: view.bright !== null && view.bright !== meaning.id }" :title="`Show only “${meaning.name}” bright in the outline`" @click="brighten(meaning.id)">
+        <button
+          type="button"
+          :aria-pressed="view.bright === meaning.id"
+          :class="{ on: view.bright === meaning.id, off: view.bright !== null && view.bright !== meaning.id }"
+          :title="`Show only “${meaning.name}” bright in the outline`"
+          @click="brighten(meaning.id)">
           <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" /><span class="name">{{ meaning.name }}</span>
         </button>
       </li>
-      <li><button type="button" title="Edit the colour key" @click="dialogs.colours = true">
-        {{ used.length > 0 ? 'Edit…' : 'Colour key…' }}
-      </button></li>
+      <li>
+        <button type="button" title="Edit the colour key" @click="dialogs.colours = true">
+          {{ used.length > 0 ? 'Edit…' : 'Colour key…' }}
+        </button>
+      </li>
     </ul>
     <div v-if="carrying" class="carrying" role="region" :aria-label="`What carries ${carrying.name}`">
-      <p><b>{{ carrying.name }}</b>: {{ counted(carrying.folders.length, 'folder') }} of its own</p>
-      <NuxtLink v-for="folder in carrying.folders.slice(0, 100)" :key="folder.id" class="place cut" :to="`/plan/${folder.id}`">
+      <p>
+        <b>{{ carrying.name }}</b>: {{ counted(carrying.folders.length, 'folder') }} of its own
+      </p>
+      <NuxtLink
+        v-for="folder in carrying.folders.slice(0, 100)"
+        :key="folder.id"
+        class="place cut"
+        :to="`/plan/${folder.id}`">
         {{ plan.placeOf(folder.id)?.text }}
       </NuxtLink>
     </div>
     <ReadingQueue />
     <template v-if="acts.running">
-      <label class="long">Working: {{ acts.running.done.toLocaleString('en-GB') }} of {{ acts.running.total.toLocaleString('en-GB') }} <progress :value="acts.running.done" :max="acts.running.total" /></label>
-      <button type="button" class="do" title="Stop; nothing of it is kept" @click="acts.stop()">
-        Stop
-      </button>
+      <label class="long"
+        >Working: {{ acts.running.done.toLocaleString('en-GB') }} of {{ acts.running.total.toLocaleString('en-GB') }}
+        <progress :value="acts.running.done" :max="acts.running.total"
+      /></label>
+      <button type="button" class="do" title="Stop; nothing of it is kept" @click="acts.stop()">Stop</button>
     </template>
     <p v-else class="said cut" :class="{ warn: acts.notice?.isRefusal }" role="status" aria-live="polite" :title="said">
       {{ said }}
     </p>
-    <button v-if="acts.notice" type="button" class="do" @click="acts.notice = null">
-      Close
-    </button>
-    <button v-if="acts.undoable" type="button" class="do" :title="undoTitle" @click="acts.undo()">
-      Undo
-    </button>
-    <button v-if="acts.last.redo" type="button" class="do" :title="redoTitle" @click="acts.redo()">
-      Redo
-    </button>
+    <button v-if="acts.notice" type="button" class="do" @click="acts.notice = null">Close</button>
+    <button v-if="acts.undoable" type="button" class="do" :title="undoTitle" @click="acts.undo()">Undo</button>
+    <button v-if="acts.last.redo" type="button" class="do" :title="redoTitle" @click="acts.redo()">Redo</button>
   </footer>
 </template>
 
 <style scoped>
-.carrying { position: fixed; left: 14px; bottom: calc(var(--bottom) + 8px); z-index: 30; background: var(--sheet); border: 1px solid var(--ink); padding: 8px 14px; width: 270px; max-height: 300px; overflow-y: auto; display: grid; gap: 3px; }
-.line { height: var(--bottom); background: var(--strip); border-top: 1px solid var(--rule-strong); display: flex; align-items: center; gap: 16px; padding: 0 14px; font-size: 12.5px; color: var(--ink-2); flex: none; }
-.key-list { display: flex; gap: 16px; list-style: none; padding: 0; overflow: hidden; flex: none; max-width: 55%; }
-.key-list button { display: flex; align-items: center; gap: 6px; white-space: nowrap; }
-.key-list button:hover, .key-list .on { color: var(--ink); text-decoration: underline; text-underline-offset: 3px; }
-.key-list .off { opacity: 0.55; }
+.carrying {
+  position: fixed;
+  left: 14px;
+  bottom: calc(var(--bottom) + 8px);
+  z-index: 30;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  padding: 8px 14px;
+  width: 270px;
+  max-height: 300px;
+  overflow-y: auto;
+  display: grid;
+  gap: 3px;
+}
+.line {
+  height: var(--bottom);
+  background: var(--strip);
+  border-top: 1px solid var(--rule-strong);
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 0 14px;
+  font-size: 12.5px;
+  color: var(--ink-2);
+  flex: none;
+}
+.key-list {
+  display: flex;
+  gap: 16px;
+  list-style: none;
+  padding: 0;
+  overflow: hidden;
+  flex: none;
+  max-width: 55%;
+}
+.key-list button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  white-space: nowrap;
+}
+.key-list button:hover,
+.key-list .on {
+  color: var(--ink);
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
+.key-list .off {
+  opacity: 0.55;
+}
 /* Without room the key keeps its colours; the names are in the hints. */
 @media (max-width: 1000px) {
-  .key-list { gap: 10px; }
-  .key-list button:not(.on) .name { position: absolute; width: 1px; height: 1px; overflow: hidden; clip-path: inset(50%); }
+  .key-list {
+    gap: 10px;
+  }
+  .key-list button:not(.on) .name {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
 }
-.said { flex: 1; text-align: right; }
-.long { flex: 1; text-align: right; font-variant-numeric: tabular-nums; }
-.long progress { width: 120px; height: 6px; accent-color: var(--act); vertical-align: middle; margin-left: 8px; }
-.do { color: var(--act); font-weight: 600; flex: none; }
-.do:hover { text-decoration: underline; text-underline-offset: 3px; }
+.said {
+  flex: 1;
+  text-align: right;
+}
+.long {
+  flex: 1;
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.long progress {
+  width: 120px;
+  height: 6px;
+  accent-color: var(--act);
+  vertical-align: middle;
+  margin-left: 8px;
+}
+.do {
+  color: var(--act);
+  font-weight: 600;
+  flex: none;
+}
+.do:hover {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+}
 </style>

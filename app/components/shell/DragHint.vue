@@ -15,7 +15,12 @@ import { filesWithPaths } from '../../composables/droppedFiles'
 import { usePlacing } from '../../composables/usePlacing'
 import { usePlan } from '../../stores/plan'
 
-const emit = defineEmits<{ move: [dragged: Dragged, to: FolderId | null]; file: [dragged: Dragged, to: FolderId]; pick: [dragged: Dragged]; files: [files: DroppedFile[], to: FolderId | null] }>()
+const emit = defineEmits<{
+  move: [dragged: Dragged, to: FolderId | null]
+  file: [dragged: Dragged, to: FolderId]
+  pick: [dragged: Dragged]
+  files: [files: DroppedFile[], to: FolderId | null]
+}>()
 
 const plan = usePlan()
 const hint = ref<{ text: string; x: number; y: number; not: boolean } | null>(null)
@@ -49,10 +54,18 @@ function layText(dragged: Dragged, place: Place): { text: string; not: boolean }
 }
 
 function whereText(place: FolderId | null): string {
-  return place === null ? 'the In-tray' : plan.placeOf(place)?.text ?? ''
+  return place === null ? 'the In-tray' : (plan.placeOf(place)?.text ?? '')
 }
 
-const nameOf = ({ folderIds, documentIds, name }: Dragged) => (name !== '' ? quoted(name) : [folderIds.length > 0 ? counted(folderIds.length, 'folder') : '', documentIds.length > 0 ? counted(documentIds.length, 'document') : ''].filter(part => part !== '').join(' and '))
+const nameOf = ({ folderIds, documentIds, name }: Dragged) =>
+  name !== ''
+    ? quoted(name)
+    : [
+        folderIds.length > 0 ? counted(folderIds.length, 'folder') : '',
+        documentIds.length > 0 ? counted(documentIds.length, 'document') : '',
+      ]
+        .filter(part => part !== '')
+        .join(' and ')
 const isHand = (targets: Targets) => targets[0]?.data.hand === true
 
 /** With Ctrl held, documents are filed there as well instead of leaving their place. */
@@ -72,11 +85,19 @@ function moveText(dragged: Dragged, place: FolderId | null | undefined): { text:
   const { folderIds, documentIds } = dragged
   const what = nameOf(dragged)
   if (place === undefined) return { text: `Move ${what}: drop it on a folder`, not: true }
-  if (place !== null && folderIds.some(id => isInside(plan.tree, place, id))) return { text: 'Not possible: a folder cannot go into itself', not: true }
-  const lies = folderIds.every(id => plan.tree.byId.get(id)?.parentId === place) && (documentIds.length === 0 || dragged.fromFolderId === place)
-  if (lies) return { text: `${what} ${folderIds.length + documentIds.length === 1 ? 'lies' : 'lie'} there already`, not: true }
-  if (place === null && folderIds.length > 0 && documentIds.length > 0) return { text: 'Not possible: folders cannot lie in the In-tray', not: true }
-  return { text: `Move ${what} to ${place === null && folderIds.length > 0 ? 'the top of the plan' : whereText(place)}`, not: false }
+  if (place !== null && folderIds.some(id => isInside(plan.tree, place, id)))
+    return { text: 'Not possible: a folder cannot go into itself', not: true }
+  const lies =
+    folderIds.every(id => plan.tree.byId.get(id)?.parentId === place) &&
+    (documentIds.length === 0 || dragged.fromFolderId === place)
+  if (lies)
+    return { text: `${what} ${folderIds.length + documentIds.length === 1 ? 'lies' : 'lie'} there already`, not: true }
+  if (place === null && folderIds.length > 0 && documentIds.length > 0)
+    return { text: 'Not possible: folders cannot lie in the In-tray', not: true }
+  return {
+    text: `Move ${what} to ${place === null && folderIds.length > 0 ? 'the top of the plan' : whereText(place)}`,
+    not: false,
+  }
 }
 
 let stop: (() => void) | null = null
@@ -88,17 +109,32 @@ onMounted(() => {
         if (!isDragged(source.data)) return
         const { clientX, clientY, ctrlKey } = location.current.input
         const exact = exactPlace(location.current.dropTargets)
-        hint.value = { ...(exact ? layTextOnce(source.data.dragged, exact) : textFor(source.data.dragged, location.current.dropTargets, ctrlKey)), x: clientX, y: clientY }
+        hint.value = {
+          ...(exact
+            ? layTextOnce(source.data.dragged, exact)
+            : textFor(source.data.dragged, location.current.dropTargets, ctrlKey)),
+          x: clientX,
+          y: clientY,
+        }
       },
       onDrop: ({ source, location }) => {
         hint.value = null
         const exact = exactPlace(location.current.dropTargets)
-        if (exact && isDragged(source.data)) { void placing.lay(source.data.dragged.folderIds, exact); return }
+        if (exact && isDragged(source.data)) {
+          void placing.lay(source.data.dragged.folderIds, exact)
+          return
+        }
         if (!isDragged(source.data)) return
-        if (isHand(location.current.dropTargets)) { emit('pick', source.data.dragged); return }
+        if (isHand(location.current.dropTargets)) {
+          emit('pick', source.data.dragged)
+          return
+        }
         const place = placeIn(location.current.dropTargets)
         const asWell = location.current.input.ctrlKey ? asWellText(source.data.dragged, place) : null
-        if (asWell) { if (place && !asWell.not) emit('file', source.data.dragged, place); return }
+        if (asWell) {
+          if (place && !asWell.not) emit('file', source.data.dragged, place)
+          return
+        }
         if (place !== undefined && !moveText(source.data.dragged, place).not) emit('move', source.data.dragged, place)
       },
     }),
@@ -106,14 +142,19 @@ onMounted(() => {
       onDrag: ({ location }) => {
         const { clientX, clientY } = location.current.input
         const place = placeIn(location.current.dropTargets)
-        hint.value = place === undefined ? null : { text: `Bring the files into ${whereText(place)}`, x: clientX, y: clientY, not: false }
+        hint.value =
+          place === undefined
+            ? null
+            : { text: `Bring the files into ${whereText(place)}`, x: clientX, y: clientY, not: false }
       },
       onDrop: ({ source, location }) => {
         hint.value = null
         const place = placeIn(location.current.dropTargets)
         if (place !== undefined) void filesWithPaths(source.items).then(files => emit('files', files, place))
       },
-      onDropTargetChange: ({ location }) => { if (location.current.dropTargets.length === 0) hint.value = null },
+      onDropTargetChange: ({ location }) => {
+        if (location.current.dropTargets.length === 0) hint.value = null
+      },
     }),
   )
 })
@@ -121,12 +162,31 @@ onBeforeUnmount(() => stop?.())
 </script>
 
 <template>
-  <div v-if="hint" class="hint" :class="{ not: hint.not }" role="status" :style="{ left: `${hint.x + 14}px`, top: `${hint.y + 16}px` }">
+  <div
+    v-if="hint"
+    class="hint"
+    :class="{ not: hint.not }"
+    role="status"
+    :style="{ left: `${hint.x + 14}px`, top: `${hint.y + 16}px` }">
     {{ hint.text }}
   </div>
 </template>
 
 <style scoped>
-.hint { position: fixed; z-index: 3000; pointer-events: none; background: var(--hand); color: var(--on-hand); font-weight: 600; padding: 4px 10px; max-width: 360px; }
-.hint.not { background: var(--sheet); color: var(--ink-2); border: 1px solid var(--rule-strong); font-weight: 400; }
+.hint {
+  position: fixed;
+  z-index: 3000;
+  pointer-events: none;
+  background: var(--hand);
+  color: var(--on-hand);
+  font-weight: 600;
+  padding: 4px 10px;
+  max-width: 360px;
+}
+.hint.not {
+  background: var(--sheet);
+  color: var(--ink-2);
+  border: 1px solid var(--rule-strong);
+  font-weight: 400;
+}
 </style>

@@ -12,7 +12,7 @@ const folder = ref<HTMLInputElement | null>(null)
 
 function picked(event: Event): void {
   const input = event.target as HTMLInputElement
-  const chosen = pickedWithPaths([...input.files ?? []])
+  const chosen = pickedWithPaths([...(input.files ?? [])])
   input.value = ''
   void uploads.bring(chosen, props.to)
 }
@@ -22,7 +22,14 @@ defineExpose({ files: () => files.value?.click(), folder: () => folder.value?.cl
 
 <template>
   <span>
-    <input ref="files" type="file" multiple hidden aria-label="Files to bring in" @change="picked">
-    <input ref="folder" type="file" multiple webkitdirectory hidden aria-label="A folder of the desktop to bring in" @change="picked">
+    <input ref="files" type="file" multiple hidden aria-label="Files to bring in" @change="picked" />
+    <input
+      ref="folder"
+      type="file"
+      multiple
+      webkitdirectory
+      hidden
+      aria-label="A folder of the desktop to bring in"
+      @change="picked" />
   </span>
 </template>

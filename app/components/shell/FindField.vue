@@ -35,19 +35,58 @@ const at = ref(0)
 const isOpen = ref(false)
 const field = ref<HTMLInputElement | null>(null)
 
-defineExpose({ focus: () => { field.value?.focus(); field.value?.select() } })
+defineExpose({
+  focus: () => {
+    field.value?.focus()
+    field.value?.select()
+  },
+})
 
 watchDebounced(typed, text => names.look(text), { debounce: 60 })
 
-interface Answer { readonly key: string; readonly kind: 'folder' | 'document' | 'tag' | 'kept' | 'search'; readonly name: string; readonly code: string; readonly row?: RegisterRow; readonly folderId: FolderId | null }
+interface Answer {
+  readonly key: string
+  readonly kind: 'folder' | 'document' | 'tag' | 'kept' | 'search'
+  readonly name: string
+  readonly code: string
+  readonly row?: RegisterRow
+  readonly folderId: FolderId | null
+}
 
 const answers = computed<readonly Answer[]>(() => {
   // Before the first letter: what was opened last, and kept searches.
-  if (typed.value.trim() === '') return [...opened.value.map(documentAnswer), ...searches.pinned.slice(0, FEW).map(keptAnswer)]
-  const folders = findFolders(plan.findable, typed.value, 6).map((folder): Answer => ({ key: folder.id, kind: 'folder', name: folder.name, code: folder.code, folderId: folder.id }))
-  const tags = suggest(plan.tags, typed.value, 2).filter(({ isNear }) => !isNear).map(({ item }): Answer => ({ key: item.id, kind: 'tag', name: item.name, code: '', folderId: null }))
-  const kept = suggest(searches.kept.map(search => ({ ...search, folded: foldedText(search.name), count: 0 })), typed.value, 2).filter(({ isNear }) => !isNear).map(({ item }) => keptAnswer(item))
-  return [...folders, ...tags, ...kept, ...names.documents.map(documentAnswer), { key: 'search', kind: 'search', name: `Search for “${typed.value.trim()}” inside documents as well`, code: '', folderId: null }]
+  if (typed.value.trim() === '')
+    return [...opened.value.map(documentAnswer), ...searches.pinned.slice(0, FEW).map(keptAnswer)]
+  const folders = findFolders(plan.findable, typed.value, 6).map((folder): Answer => ({
+    key: folder.id,
+    kind: 'folder',
+    name: folder.name,
+    code: folder.code,
+    folderId: folder.id,
+  }))
+  const tags = suggest(plan.tags, typed.value, 2)
+    .filter(({ isNear }) => !isNear)
+    .map(({ item }): Answer => ({ key: item.id, kind: 'tag', name: item.name, code: '', folderId: null }))
+  const kept = suggest(
+    searches.kept.map(search => ({ ...search, folded: foldedText(search.name), count: 0 })),
+    typed.value,
+    2,
+  )
+    .filter(({ isNear }) => !isNear)
+    .map(({ item }) => keptAnswer(item))
+  return [
+    ...folders,
+    ...tags,
+    ...kept,
+    ...names.documents.map(documentAnswer),
+    {
+      key: 'search',
+      kind: 'search',
+      name: `Search for “${typed.value.trim()}” inside documents as well`,
+      code: '',
+      folderId: null,
+    },
+  ]
 })
 
 function documentAnswer(row: RegisterRow): Answer {
@@ -59,7 +98,8 @@ function keptAnswer({ id, name }: Pick<KeptSearch, 'id' | 'name'>): Answer {
 }
 
 function placeOf(answer: Answer): string {
-  if (answer.kind === 'kept') return `kept search${searches.countText(answer.key) === '' ? '' : `, finds ${searches.countText(answer.key)}`}`
+  if (answer.kind === 'kept')
+    return `kept search${searches.countText(answer.key) === '' ? '' : `, finds ${searches.countText(answer.key)}`}`
   if (answer.kind === 'document') return plan.placeOf(answer.folderId)?.text ?? ''
   if (answer.kind === 'tag') return `tag on ${plan.tagById.get(answer.key as TagId)?.count ?? 0}`
   const parent = answer.folderId ? plan.tree.byId.get(answer.folderId)?.parentId : null
@@ -68,15 +108,23 @@ function placeOf(answer: Answer): string {
 
 async function take(answer: Answer | undefined, show: boolean): Promise<void> {
   if (!answer) return
-  if (answer.kind === 'search') { await search(); return }
+  if (answer.kind === 'search') {
+    await search()
+    return
+  }
   isOpen.value = false
   field.value?.blur()
   // Gone there: what stayed in the field would look as if it narrowed something.
   typed.value = ''
   if (answer.kind === 'folder') await router.push(`/plan/${answer.folderId}`)
   else if (answer.kind === 'tag') await router.push({ path: '/find', query: { tags: answer.key } })
-  else if (answer.kind === 'kept') await router.push({ path: '/find', query: { ...searches.byId.get(answer.key)?.query, kept: answer.key } })
-  else if (show) await router.push({ path: answer.folderId === null ? '/in-tray' : `/plan/${answer.folderId}`, query: { doc: answer.key } })
+  else if (answer.kind === 'kept')
+    await router.push({ path: '/find', query: { ...searches.byId.get(answer.key)?.query, kept: answer.key } })
+  else if (show)
+    await router.push({
+      path: answer.folderId === null ? '/in-tray' : `/plan/${answer.folderId}`,
+      query: { doc: answer.key },
+    })
   else await router.push(`/document/${answer.key}`)
 }
 
@@ -94,8 +142,7 @@ function press(event: KeyboardEvent): void {
     if (typed.value === '') field.value?.blur()
     typed.value = ''
     isOpen.value = false
-  }
-  else return
+  } else return
   event.preventDefault()
   event.stopPropagation()
 }
@@ -109,44 +156,118 @@ function input(): void {
 <template>
   <div class="find-field" role="search">
     <input
-      ref="field" v-model="typed" class="line-field" data-find type="text" placeholder="Go to a number, or find a name…" aria-label="Find" role="combobox" aria-autocomplete="list" aria-controls="find-answers"
-      :aria-expanded="isOpen && answers.length > 0" :aria-activedescendant="isOpen && answers.length > 0 ? `answer-${at}` : undefined" autocomplete="off"
-      @input="input" @focus="focused" @blur="isOpen = false" @keydown="press"
-    >
+      ref="field"
+      v-model="typed"
+      class="line-field"
+      data-find
+      type="text"
+      placeholder="Go to a number, or find a name…"
+      aria-label="Find"
+      role="combobox"
+      aria-autocomplete="list"
+      aria-controls="find-answers"
+      :aria-expanded="isOpen && answers.length > 0"
+      :aria-activedescendant="isOpen && answers.length > 0 ? `answer-${at}` : undefined"
+      autocomplete="off"
+      @input="input"
+      @focus="focused"
+      @blur="isOpen = false"
+      @keydown="press" />
     <span v-if="typed === ''" class="key slash" aria-hidden="true">/</span>
     <div v-if="isOpen && answers.length > 0" id="find-answers" class="answers" role="listbox" aria-label="Found">
-      <p v-if="names.corrected" class="corrected">
-        Showing {{ names.corrected.to }} for “{{ names.corrected.typed }}”
-      </p>
+      <p v-if="names.corrected" class="corrected">Showing {{ names.corrected.to }} for “{{ names.corrected.typed }}”</p>
       <div
-        v-for="(answer, index) in answers" :id="`answer-${index}`" :key="answer.key" role="option" class="answer" :class="{ at: index === at, search: answer.kind === 'search' }" :aria-selected="index === at"
-        @mousedown.prevent="take(answer, $event.altKey)" @mousemove="at = index"
-      >
+        v-for="(answer, index) in answers"
+        :id="`answer-${index}`"
+        :key="answer.key"
+        role="option"
+        class="answer"
+        :class="{ at: index === at, search: answer.kind === 'search' }"
+        :aria-selected="index === at"
+        @mousedown.prevent="take(answer, $event.altKey)"
+        @mousemove="at = index">
         <template v-if="answer.kind !== 'search'">
           <ColourStripe :ink="plan.placeOf(answer.folderId)?.laid ?? null" />
-          <span class="mark"><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else-if="answer.kind === 'folder'">{{ answer.code || '–' }}</b><span v-else class="quiet">{{ answer.kind === 'kept' ? 'kept' : 'tag' }}</span></span>
+          <span class="mark"
+            ><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else-if="answer.kind === 'folder'">{{
+              answer.code || '–'
+            }}</b
+            ><span v-else class="quiet">{{ answer.kind === 'kept' ? 'kept' : 'tag' }}</span></span
+          >
         </template>
         <span class="cut name">{{ answer.name }}</span>
         <span class="cut where">{{ placeOf(answer) }}</span>
       </div>
       <p class="foot">
-        <span class="key">Enter</span> opens <span class="key">Alt+Enter</span> shows it in the plan <span class="key">Shift+Enter</span> searches inside
+        <span class="key">Enter</span> opens <span class="key">Alt+Enter</span> shows it in the plan
+        <span class="key">Shift+Enter</span> searches inside
       </p>
     </div>
   </div>
 </template>
 
 <style scoped>
-.find-field { position: relative; }
-.line-field { height: 33px; padding-right: 34px; }
-.slash { position: absolute; right: 9px; top: 8px; }
-.answers { position: absolute; z-index: 30; top: 100%; left: 0; width: min(560px, 92vw); background: var(--sheet); border: 1px solid var(--rule-strong); margin-top: 2px; }
-.corrected { padding: 5px 10px; color: var(--warn); border-bottom: 1px solid var(--rule); }
-.answer { display: flex; align-items: center; gap: 8px; height: 29px; padding-right: 10px; cursor: default; }
-.answer.at { background: var(--act-soft); }
-.answer.search { border-top: 1px solid var(--rule); padding-left: 10px; color: var(--act); font-weight: 600; }
-.mark { width: 44px; flex: none; text-align: center; }
-.name { flex: 1; }
-.where { color: var(--act); max-width: 42%; font-size: 12.5px; }
-.foot { border-top: 1px solid var(--rule); padding: 5px 10px; font-size: 11.5px; color: var(--ink-3); }
+.find-field {
+  position: relative;
+}
+.line-field {
+  height: 33px;
+  padding-right: 34px;
+}
+.slash {
+  position: absolute;
+  right: 9px;
+  top: 8px;
+}
+.answers {
+  position: absolute;
+  z-index: 30;
+  top: 100%;
+  left: 0;
+  width: min(560px, 92vw);
+  background: var(--sheet);
+  border: 1px solid var(--rule-strong);
+  margin-top: 2px;
+}
+.corrected {
+  padding: 5px 10px;
+  color: var(--warn);
+  border-bottom: 1px solid var(--rule);
+}
+.answer {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  height: 29px;
+  padding-right: 10px;
+  cursor: default;
+}
+.answer.at {
+  background: var(--act-soft);
+}
+.answer.search {
+  border-top: 1px solid var(--rule);
+  padding-left: 10px;
+  color: var(--act);
+  font-weight: 600;
+}
+.mark {
+  width: 44px;
+  flex: none;
+  text-align: center;
+}
+.name {
+  flex: 1;
+}
+.where {
+  color: var(--act);
+  max-width: 42%;
+  font-size: 12.5px;
+}
+.foot {
+  border-top: 1px solid var(--rule);
+  padding: 5px 10px;
+  font-size: 11.5px;
+  color: var(--ink-3);
+}
 </style>

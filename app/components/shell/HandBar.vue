@@ -28,8 +28,20 @@ const where = computed(() => {
   const { code, name } = plan.placeOf(place.value) ?? { code: '', name: '' }
   return code || `“${name}”`
 })
-const what = computed(() => nameThings(hand.items.filter(({ kind }) => kind === 'folder'), hand.items.filter(({ kind }) => kind === 'document')))
-const from = computed(() => new Set(hand.items.map(item => (item.kind === 'folder' ? plan.tree.byId.get(item.id as FolderId)?.parentId ?? null : item.fromFolderId))).size)
+const what = computed(() =>
+  nameThings(
+    hand.items.filter(({ kind }) => kind === 'folder'),
+    hand.items.filter(({ kind }) => kind === 'document'),
+  ),
+)
+const from = computed(
+  () =>
+    new Set(
+      hand.items.map(item =>
+        item.kind === 'folder' ? (plan.tree.byId.get(item.id as FolderId)?.parentId ?? null) : item.fromFolderId,
+      ),
+    ).size,
+)
 
 /** Why a way to put down is not open here; empty where it is. */
 function not(how: PutDown): string {
@@ -45,28 +57,48 @@ function not(how: PutDown): string {
 
 async function down(how: PutDown): Promise<void> {
   const why = not(how)
-  if (why !== '') { hand.refused = why; return }
+  if (why !== '') {
+    hand.refused = why
+    return
+  }
   await hand.putDown(how, place.value ?? null)
 }
 
-watch(() => hand.wantsDown, (wants) => {
-  if (!wants) return
-  hand.wantsDown = false
-  void down(hand.way)
-})
+watch(
+  () => hand.wantsDown,
+  wants => {
+    if (!wants) return
+    hand.wantsDown = false
+    void down(hand.way)
+  },
+)
 
 let stop: (() => void) | null = null
-watch(bar, (element) => {
+watch(bar, element => {
   stop?.()
-  stop = element && dropTargetForElements({
-    element, canDrop: ({ source }) => isDragged(source.data), getData: () => ({ hand: true }),
-    onDragEnter: () => { isOver.value = true }, onDragLeave: () => { isOver.value = false }, onDrop: () => { isOver.value = false },
-  })
+  stop =
+    element &&
+    dropTargetForElements({
+      element,
+      canDrop: ({ source }) => isDragged(source.data),
+      getData: () => ({ hand: true }),
+      onDragEnter: () => {
+        isOver.value = true
+      },
+      onDragLeave: () => {
+        isOver.value = false
+      },
+      onDrop: () => {
+        isOver.value = false
+      },
+    })
 })
 onBeforeUnmount(() => stop?.())
 
 const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
-  { how: 'move', name: to => (to === '' ? 'Move here' : `Move to ${to}`) }, { how: 'copy', name: to => (to === '' ? 'Copy here' : `Copy to ${to}`) }, { how: 'file', name: () => 'File here as well' },
+  { how: 'move', name: to => (to === '' ? 'Move here' : `Move to ${to}`) },
+  { how: 'copy', name: to => (to === '' ? 'Copy here' : `Copy to ${to}`) },
+  { how: 'file', name: () => 'File here as well' },
 ]
 </script>
 
@@ -76,14 +108,21 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
     <span v-if="from > 1" class="from">from {{ from }} places</span>
     <v-menu location="top">
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="look">
-          Look<v-icon :icon="mdiMenuUp" size="16" />
-        </button>
+        <button v-bind="menu" type="button" class="look">Look<v-icon :icon="mdiMenuUp" size="16" /></button>
       </template>
       <v-list aria-label="What is in hand" class="held">
-        <v-list-item v-for="item in hand.items" :key="item.id" :title="item.name" :subtitle="item.kind === 'folder' ? 'folder' : plan.placeOf(item.fromFolderId)?.text" @click.stop>
+        <v-list-item
+          v-for="item in hand.items"
+          :key="item.id"
+          :title="item.name"
+          :subtitle="item.kind === 'folder' ? 'folder' : plan.placeOf(item.fromFolderId)?.text"
+          @click.stop>
           <template #append>
-            <button type="button" class="place one" :aria-label="`Let go of ${item.name}`" @click.stop="hand.drop(item.id)">
+            <button
+              type="button"
+              class="place one"
+              :aria-label="`Let go of ${item.name}`"
+              @click.stop="hand.drop(item.id)">
               let go
             </button>
           </template>
@@ -91,26 +130,82 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
       </v-list>
     </v-menu>
     <span class="cut why" role="status">{{ hand.refused }}</span>
-    <button v-for="{ how, name } in WAYS" :key="how" type="button" class="way" :class="{ first: how === hand.way }" :aria-disabled="not(how) !== ''" :title="not(how) || (how === hand.way ? 'Ctrl+V' : '')" @click="down(how)">
+    <button
+      v-for="{ how, name } in WAYS"
+      :key="how"
+      type="button"
+      class="way"
+      :class="{ first: how === hand.way }"
+      :aria-disabled="not(how) !== ''"
+      :title="not(how) || (how === hand.way ? 'Ctrl+V' : '')"
+      @click="down(how)">
       {{ name(where) }}
     </button>
-    <button type="button" class="all" aria-label="Let go of everything" title="Let go of everything; it stays where it is" @click="hand.empty()">
+    <button
+      type="button"
+      class="all"
+      aria-label="Let go of everything"
+      title="Let go of everything; it stays where it is"
+      @click="hand.empty()">
       <v-icon :icon="mdiClose" size="17" />
     </button>
   </section>
 </template>
 
 <style scoped>
-.hand { background: var(--hand); color: var(--on-hand); min-height: 44px; padding: 6px 16px; display: flex; align-items: center; gap: 10px; flex: none; }
-.hand.over { outline: 2px solid var(--act); outline-offset: -3px; }
-b { font-family: var(--serif); font-weight: 600; }
-.from, .look { opacity: 0.85; flex: none; }
-.look:hover { text-decoration: underline; }
-.why { flex: 1; text-align: right; font-weight: 600; }
-.way { border: 1px solid color-mix(in srgb, var(--on-hand) 55%, transparent); padding: 3px 8px; font-weight: 600; white-space: nowrap; }
-.way.first { background: var(--on-hand); color: var(--hand); }
-.way[aria-disabled='true'] { opacity: 0.5; }
-.way:hover:not([aria-disabled='true']) { outline: 1px solid var(--on-hand); }
-.one { font-size: 12px; margin-left: 18px; }
-.held { max-height: 300px; overflow-y: auto; }
+.hand {
+  background: var(--hand);
+  color: var(--on-hand);
+  min-height: 44px;
+  padding: 6px 16px;
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  flex: none;
+}
+.hand.over {
+  outline: 2px solid var(--act);
+  outline-offset: -3px;
+}
+b {
+  font-family: var(--serif);
+  font-weight: 600;
+}
+.from,
+.look {
+  opacity: 0.85;
+  flex: none;
+}
+.look:hover {
+  text-decoration: underline;
+}
+.why {
+  flex: 1;
+  text-align: right;
+  font-weight: 600;
+}
+.way {
+  border: 1px solid color-mix(in srgb, var(--on-hand) 55%, transparent);
+  padding: 3px 8px;
+  font-weight: 600;
+  white-space: nowrap;
+}
+.way.first {
+  background: var(--on-hand);
+  color: var(--hand);
+}
+.way[aria-disabled='true'] {
+  opacity: 0.5;
+}
+.way:hover:not([aria-disabled='true']) {
+  outline: 1px solid var(--on-hand);
+}
+.one {
+  font-size: 12px;
+  margin-left: 18px;
+}
+.held {
+  max-height: 300px;
+  overflow-y: auto;
+}
 </style>

@@ -23,9 +23,25 @@ const menuAt = ref<{ x: number; y: number } | null>(null)
 
 const meant = computed<readonly ThingItem[]>(() => {
   const folder = meantId.value === null ? undefined : plan.tree.byId.get(meantId.value)
-  return folder ? [{ key: folder.id, kind: 'folder', id: folder.id, name: folder.name, starred: plan.starredFolders.has(folder.id) }] : []
+  return folder
+    ? [
+        {
+          key: folder.id,
+          kind: 'folder',
+          id: folder.id,
+          name: folder.name,
+          starred: plan.starredFolders.has(folder.id),
+        },
+      ]
+    : []
 })
-const things = useThings(meant, { open: item => go(item.id as FolderId), rename: (item) => { renaming.value = item.id as FolderId }, fromFolderId: () => null })
+const things = useThings(meant, {
+  open: item => go(item.id as FolderId),
+  rename: item => {
+    renaming.value = item.id as FolderId
+  },
+  fromFolderId: () => null,
+})
 
 const placing = usePlacing()
 function layByKey(id: FolderId, key: string): void {
@@ -55,13 +71,28 @@ function press(event: KeyboardEvent, id: FolderId): void {
     <div class="field">
       <FindField />
     </div>
-    <OutlineTree :current="current" :renaming="renaming" @go="go" @menu="menu" @rename="renaming = $event" @renamed="renaming = null" @act="press" @lay="layByKey" />
+    <OutlineTree
+      :current="current"
+      :renaming="renaming"
+      @go="go"
+      @menu="menu"
+      @rename="renaming = $event"
+      @renamed="renaming = null"
+      @act="press"
+      @lay="layByKey" />
     <ShortList :current="current" @go="go" />
     <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 
 <style scoped>
-.side { display: flex; flex-direction: column; min-height: 0; flex: 1; }
-.field { padding: 0 14px 8px; }
+.side {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  flex: 1;
+}
+.field {
+  padding: 0 14px 8px;
+}
 </style>

@@ -7,7 +7,13 @@ import { useView } from '../../stores/view'
 
 defineProps<{ hasCard: boolean }>()
 /** `band` and `strip` stay where they are while the page below them scrolls. */
-defineSlots<{ outline: () => unknown; band: () => unknown; strip: () => unknown; default: () => unknown; card: () => unknown }>()
+defineSlots<{
+  outline: () => unknown
+  band: () => unknown
+  strip: () => unknown
+  default: () => unknown
+  card: () => unknown
+}>()
 
 const view = useView()
 const noCardRoom = useMediaQuery('(max-width: 1099px)')
@@ -22,7 +28,9 @@ useEventListener('pointermove', (event: PointerEvent) => {
   if (dragging.value === 'outline') view.kept.outlineWidth = clamp(event.clientX, 190, 520)
   if (dragging.value === 'card') view.kept.cardWidth = clamp(window.innerWidth - event.clientX, 220, 560)
 })
-useEventListener('pointerup', () => { dragging.value = null })
+useEventListener('pointerup', () => {
+  dragging.value = null
+})
 
 function clamp(value: number, low: number, high: number): number {
   return Math.max(low, Math.min(high, value))
@@ -47,25 +55,47 @@ function toggle(panel: 'outline' | 'card'): void {
 
 <template>
   <div class="panels" :class="{ resizing: dragging }" @keydown.esc="drawer = null">
-    <aside v-if="outlineIn || drawer === 'outline'" class="outline-side" :class="{ drawer: drawer === 'outline' && !outlineIn }" :style="{ width: `${view.kept.outlineWidth}px` }">
+    <aside
+      v-if="outlineIn || drawer === 'outline'"
+      class="outline-side"
+      :class="{ drawer: drawer === 'outline' && !outlineIn }"
+      :style="{ width: `${view.kept.outlineWidth}px` }">
       <button v-if="drawer === 'outline' && !outlineIn" type="button" class="toggle close" @click="drawer = null">
         Hide outline
       </button>
       <slot name="outline" />
     </aside>
     <div
-      v-if="outlineIn" class="seam" role="separator" aria-orientation="vertical" aria-label="Width of the outline" tabindex="0" :aria-valuenow="view.kept.outlineWidth" aria-valuemin="190" aria-valuemax="520"
-      @pointerdown.prevent="dragging = 'outline'" @keydown="nudge($event, 'outline')"
-    />
+      v-if="outlineIn"
+      class="seam"
+      role="separator"
+      aria-orientation="vertical"
+      aria-label="Width of the outline"
+      tabindex="0"
+      :aria-valuenow="view.kept.outlineWidth"
+      aria-valuemin="190"
+      aria-valuemax="520"
+      @pointerdown.prevent="dragging = 'outline'"
+      @keydown="nudge($event, 'outline')" />
     <div class="page-side">
       <slot name="band" />
       <div class="strip">
         <slot name="strip" />
         <div class="toggles">
-          <button v-if="outlineIn || drawer !== 'outline'" type="button" class="toggle" :aria-expanded="outlineIn" @click="toggle('outline')">
+          <button
+            v-if="outlineIn || drawer !== 'outline'"
+            type="button"
+            class="toggle"
+            :aria-expanded="outlineIn"
+            @click="toggle('outline')">
             {{ outlineIn ? 'Hide outline' : 'Outline' }}
           </button>
-          <button v-if="hasCard && (cardIn || drawer !== 'card')" type="button" class="toggle" :aria-expanded="cardIn" @click="toggle('card')">
+          <button
+            v-if="hasCard && (cardIn || drawer !== 'card')"
+            type="button"
+            class="toggle"
+            :aria-expanded="cardIn"
+            @click="toggle('card')">
             {{ cardIn ? 'Hide card' : 'Card' }}
           </button>
         </div>
@@ -73,10 +103,23 @@ function toggle(panel: 'outline' | 'card'): void {
       <slot />
     </div>
     <div
-      v-if="cardIn && hasCard" class="seam" role="separator" aria-orientation="vertical" aria-label="Width of the card" tabindex="0" :aria-valuenow="view.kept.cardWidth" aria-valuemin="220" aria-valuemax="560"
-      @pointerdown.prevent="dragging = 'card'" @keydown="nudge($event, 'card')"
-    />
-    <aside v-if="hasCard && (cardIn || drawer === 'card')" class="card-side" :class="{ drawer: drawer === 'card' && !cardIn }" :style="{ width: `${view.kept.cardWidth}px` }" aria-label="Card">
+      v-if="cardIn && hasCard"
+      class="seam"
+      role="separator"
+      aria-orientation="vertical"
+      aria-label="Width of the card"
+      tabindex="0"
+      :aria-valuenow="view.kept.cardWidth"
+      aria-valuemin="220"
+      aria-valuemax="560"
+      @pointerdown.prevent="dragging = 'card'"
+      @keydown="nudge($event, 'card')" />
+    <aside
+      v-if="hasCard && (cardIn || drawer === 'card')"
+      class="card-side"
+      :class="{ drawer: drawer === 'card' && !cardIn }"
+      :style="{ width: `${view.kept.cardWidth}px` }"
+      aria-label="Card">
       <button v-if="drawer === 'card' && !cardIn" type="button" class="toggle close" @click="drawer = null">
         Hide card
       </button>
@@ -86,20 +129,94 @@ function toggle(panel: 'outline' | 'card'): void {
 </template>
 
 <style scoped>
-.panels { display: flex; flex: 1; min-height: 0; position: relative; }
-.panels.resizing { cursor: col-resize; user-select: none; }
-.outline-side { display: flex; flex-direction: column; min-height: 0; flex: none; background: var(--paper); padding-top: 12px; }
-.card-side { background: var(--sheet); flex: none; overflow-y: auto; padding: 14px 16px; }
-.page-side { flex: 1; min-width: 0; min-height: 0; display: flex; flex-direction: column; position: relative; }
-.seam { width: 5px; margin: 0 -2px; z-index: 3; cursor: col-resize; flex: none; border-left: 1px solid var(--rule-strong); border-left-color: var(--rule-strong); margin-right: -4px; margin-left: 0; }
-.seam:hover, .seam:focus-visible { background: var(--act-soft); outline: none; border-left-color: var(--act); }
-.drawer { position: absolute; top: 0; bottom: 0; z-index: 20; border: 1px solid var(--ink); }
-.outline-side.drawer { left: 0; }
-.card-side.drawer { right: 0; }
-.strip { display: flex; flex: none; align-items: baseline; gap: 14px; padding: 6px 12px 2px 18px; }
-.toggles { flex: none; display: flex; gap: 10px; margin-left: auto; }
-.toggle { font-size: 11.5px; color: var(--ink-3); }
-.close { display: block; margin: 0 0 8px auto; }
-.outline-side .close { margin: 0 14px 8px auto; }
-.toggle:hover { color: var(--act); text-decoration: underline; }
+.panels {
+  display: flex;
+  flex: 1;
+  min-height: 0;
+  position: relative;
+}
+.panels.resizing {
+  cursor: col-resize;
+  user-select: none;
+}
+.outline-side {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  flex: none;
+  background: var(--paper);
+  padding-top: 12px;
+}
+.card-side {
+  background: var(--sheet);
+  flex: none;
+  overflow-y: auto;
+  padding: 14px 16px;
+}
+.page-side {
+  flex: 1;
+  min-width: 0;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  position: relative;
+}
+.seam {
+  width: 5px;
+  margin: 0 -2px;
+  z-index: 3;
+  cursor: col-resize;
+  flex: none;
+  border-left: 1px solid var(--rule-strong);
+  border-left-color: var(--rule-strong);
+  margin-right: -4px;
+  margin-left: 0;
+}
+.seam:hover,
+.seam:focus-visible {
+  background: var(--act-soft);
+  outline: none;
+  border-left-color: var(--act);
+}
+.drawer {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  z-index: 20;
+  border: 1px solid var(--ink);
+}
+.outline-side.drawer {
+  left: 0;
+}
+.card-side.drawer {
+  right: 0;
+}
+.strip {
+  display: flex;
+  flex: none;
+  align-items: baseline;
+  gap: 14px;
+  padding: 6px 12px 2px 18px;
+}
+.toggles {
+  flex: none;
+  display: flex;
+  gap: 10px;
+  margin-left: auto;
+}
+.toggle {
+  font-size: 11.5px;
+  color: var(--ink-3);
+}
+.close {
+  display: block;
+  margin: 0 0 8px auto;
+}
+.outline-side .close {
+  margin: 0 14px 8px auto;
+}
+.toggle:hover {
+  color: var(--act);
+  text-decoration: underline;
+}
 </style>

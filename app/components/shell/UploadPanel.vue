@@ -11,28 +11,46 @@ const SHOWN_AT_MOST = 60
 const uploads = useUploads()
 const picker = ref<HTMLInputElement | null>(null)
 const count = (state: string) => uploads.items.filter(item => item.state === state).length
-const STATES = { waiting: 'waits', running: '', here: 'has arrived', done: 'done', stopped: 'stopped, nothing kept', failed: '' } as const
+const STATES = {
+  waiting: 'waits',
+  running: '',
+  here: 'has arrived',
+  done: 'done',
+  stopped: 'stopped, nothing kept',
+  failed: '',
+} as const
 const ORDER = { failed: 0, running: 1, waiting: 2, here: 3, stopped: 4, done: 5 } as const
 
-const shown = computed(() => (uploads.items.length <= SHOWN_AT_MOST ? uploads.items : [...uploads.items].sort((a, b) => ORDER[a.state] - ORDER[b.state]).slice(0, SHOWN_AT_MOST)))
+const shown = computed(() =>
+  uploads.items.length <= SHOWN_AT_MOST
+    ? uploads.items
+    : [...uploads.items].sort((a, b) => ORDER[a.state] - ORDER[b.state]).slice(0, SHOWN_AT_MOST),
+)
 const isMoving = computed(() => uploads.open.length > 0)
 const title = computed(() => {
   if (isMoving.value) return `Bringing in ${counted(uploads.open.length, 'file')} of ${uploads.items.length}`
   const [done, stopped, failed] = [count('done'), count('stopped'), count('failed')]
   const size = uploads.items.filter(item => item.state === 'done').reduce((sum, item) => sum + item.size, 0)
-  return [`Brought in ${done} of ${uploads.items.length}`, done > 0 ? sizeText(size) : '', stopped > 0 ? `${stopped} stopped` : '', failed > 0 ? `${failed} failed` : ''].filter(part => part !== '').join(' · ')
+  return [
+    `Brought in ${done} of ${uploads.items.length}`,
+    done > 0 ? sizeText(size) : '',
+    stopped > 0 ? `${stopped} stopped` : '',
+    failed > 0 ? `${failed} failed` : '',
+  ]
+    .filter(part => part !== '')
+    .join(' · ')
 })
 const whole = computed(() => uploads.earlier.filter(upload => upload.received >= upload.size))
 const parts = computed(() => uploads.earlier.filter(upload => upload.received < upload.size))
 
 /** The same files chosen again go on where they stopped; each goes where it was meant to go. */
 async function goOn(): Promise<void> {
-  const chosen = [...picker.value?.files ?? []]
+  const chosen = [...(picker.value?.files ?? [])]
   if (picker.value) picker.value.value = ''
   const folderOf = new Map(parts.value.map(upload => [upload.name, meantFor(upload)]))
   for (const folder of new Set(folderOf.values())) {
     const here = chosen.filter(file => folderOf.get(file.name) === folder)
-    await uploads.add(here, folder === 'in-tray' ? null : folder as FolderId)
+    await uploads.add(here, folder === 'in-tray' ? null : (folder as FolderId))
   }
   await uploads.look()
 }
@@ -47,13 +65,21 @@ onMounted(() => void uploads.look())
         <h2>On their way when a window was closed</h2>
       </header>
       <p v-if="whole.length > 0">
-        {{ counted(whole.length, 'file') }} had arrived: {{ whole.slice(0, 3).map(upload => upload.name).join(', ') }}{{ whole.length > 3 ? ' …' : '' }}
+        {{ counted(whole.length, 'file') }} had arrived:
+        {{
+          whole
+            .slice(0, 3)
+            .map(upload => upload.name)
+            .join(', ')
+        }}{{ whole.length > 3 ? ' …' : '' }}
         <button type="button" class="place" @click="uploads.takeEarlier()">
           Take {{ whole.length === 1 ? 'it' : 'them' }} in
         </button>
       </p>
       <p v-for="upload in parts.slice(0, 8)" :key="upload.id">
-        <span class="cut">{{ upload.name }}</span> <span class="quiet">stopped at {{ Math.floor(upload.received / upload.size * 100) }} %</span>
+        <span class="cut">{{ upload.name }}</span>
+        {{ ' ' }}
+        <span class="quiet">stopped at {{ Math.floor((upload.received / upload.size) * 100) }} %</span>
       </p>
       <p v-if="parts.length > 0">
         <button type="button" class="place" @click="picker?.click()">
@@ -63,9 +89,10 @@ onMounted(() => void uploads.look())
       <p>
         <button type="button" class="place" @click="uploads.forgetEarlier()">
           Forget {{ uploads.earlier.length === 1 ? 'it' : 'them' }}
-        </button> <span class="quiet">otherwise kept for a day</span>
+        </button>
+        <span class="quiet">otherwise kept for a day</span>
       </p>
-      <input ref="picker" type="file" multiple hidden aria-label="Files to go on with" @change="goOn">
+      <input ref="picker" type="file" multiple hidden aria-label="Files to go on with" @change="goOn" />
     </template>
     <template v-if="uploads.items.length > 0">
       <header>
@@ -75,42 +102,101 @@ onMounted(() => void uploads.look())
         <button v-if="isMoving && uploads.open.length > 1" type="button" class="place" @click="uploads.stopAll()">
           Stop all
         </button>
-        <button v-if="!isMoving" type="button" class="place" @click="uploads.clear()">
-          Close
-        </button>
+        <button v-if="!isMoving" type="button" class="place" @click="uploads.clear()">Close</button>
       </header>
-      <v-progress-linear v-if="isMoving && uploads.items.length > 1" class="whole" :model-value="uploads.share * 100" aria-label="Progress of all" />
+      <v-progress-linear
+        v-if="isMoving && uploads.items.length > 1"
+        class="whole"
+        :model-value="uploads.share * 100"
+        aria-label="Progress of all" />
       <ul>
         <li v-for="item in shown" :key="item.id">
           <span class="cut name">{{ item.name }}</span><span class="quiet">{{ sizeText(item.size) }}</span>
-          <span class="state" :class="{ warn: item.state === 'failed' }">{{ item.state === 'running' ? `${Math.floor(item.share * 100)} %` : STATES[item.state] }}</span>
-          <button v-if="item.state === 'waiting' || item.state === 'running' || item.state === 'here'" type="button" class="place" :aria-label="`Stop ${item.name}`" @click="uploads.stop(item)">
+          <span class="state" :class="{ warn: item.state === 'failed' }">{{
+            item.state === 'running' ? `${Math.floor(item.share * 100)} %` : STATES[item.state]
+          }}</span>
+          <button
+            v-if="item.state === 'waiting' || item.state === 'running' || item.state === 'here'"
+            type="button"
+            class="place"
+            :aria-label="`Stop ${item.name}`"
+            @click="uploads.stop(item)">
             Stop
           </button>
-          <button v-else-if="item.state !== 'done'" type="button" class="place" :aria-label="`Try ${item.name} again`" @click="uploads.retry(item)">
+          <button
+            v-else-if="item.state !== 'done'"
+            type="button"
+            class="place"
+            :aria-label="`Try ${item.name} again`"
+            @click="uploads.retry(item)">
             Again
           </button>
           <span v-else />
-          <v-progress-linear v-if="item.state === 'running'" class="bar" :model-value="item.share * 100" :aria-label="`Progress of ${item.name}`" />
+          <v-progress-linear
+            v-if="item.state === 'running'"
+            class="bar"
+            :model-value="item.share * 100"
+            :aria-label="`Progress of ${item.name}`" />
           <span v-if="item.reason !== '' && item.state !== 'stopped'" class="reason warn">{{ item.reason }}</span>
         </li>
       </ul>
-      <p v-if="uploads.items.length > shown.length" class="quiet">
-        and {{ uploads.items.length - shown.length }} more
-      </p>
+      <p v-if="uploads.items.length > shown.length" class="quiet">and {{ uploads.items.length - shown.length }} more</p>
     </template>
   </section>
 </template>
 
 <style scoped>
-.uploads { position: fixed; right: 14px; bottom: calc(var(--bottom) + 10px); width: min(420px, calc(100vw - 28px)); max-height: 46vh; overflow-y: auto; background: var(--sheet); border: 1px solid var(--ink); z-index: 40; padding: 8px 14px 10px; }
-header { display: flex; gap: 14px; align-items: baseline; border-bottom: 1px solid var(--rule); padding-bottom: 4px; }
-h2 { font-size: 14px; flex: 1; }
-p { margin: 5px 0; }
-.whole { margin-top: 4px; }
-ul { list-style: none; padding: 0; }
-li { display: grid; grid-template-columns: minmax(0, 1fr) auto auto 44px; gap: 2px 10px; padding: 5px 0; border-bottom: 1px solid var(--rule); align-items: center; }
-li:last-child { border-bottom: 0; }
-.state { min-width: 34px; text-align: right; }
-.bar, .reason { grid-column: 1 / -1; font-size: 12.5px; }
+.uploads {
+  position: fixed;
+  right: 14px;
+  bottom: calc(var(--bottom) + 10px);
+  width: min(420px, calc(100vw - 28px));
+  max-height: 46vh;
+  overflow-y: auto;
+  background: var(--sheet);
+  border: 1px solid var(--ink);
+  z-index: 40;
+  padding: 8px 14px 10px;
+}
+header {
+  display: flex;
+  gap: 14px;
+  align-items: baseline;
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 4px;
+}
+h2 {
+  font-size: 14px;
+  flex: 1;
+}
+p {
+  margin: 5px 0;
+}
+.whole {
+  margin-top: 4px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto auto 44px;
+  gap: 2px 10px;
+  padding: 5px 0;
+  border-bottom: 1px solid var(--rule);
+  align-items: center;
+}
+li:last-child {
+  border-bottom: 0;
+}
+.state {
+  min-width: 34px;
+  text-align: right;
+}
+.bar,
+.reason {
+  grid-column: 1 / -1;
+  font-size: 12.5px;
+}
 </style>

@@ -24,7 +24,10 @@ const percent = (share: number) => `${Math.min(99, Math.max(1, Math.round(share 
 function press(event: KeyboardEvent): void {
   if (event.key === 'Enter') emit('file')
   else if (event.key === 'Escape') nameField.value?.blur()
-  else { event.stopPropagation(); return }
+  else {
+    event.stopPropagation()
+    return
+  }
   event.preventDefault()
   event.stopPropagation()
 }
@@ -34,61 +37,106 @@ function takeName(name: string): void {
   nameField.value?.focus()
 }
 
-const suggestedTags = useTagSuggestions(() => filing.only?.id ?? null, () => filing.places[0] ?? null, () => filing.tags.map(({ id }) => id))
+const suggestedTags = useTagSuggestions(
+  () => filing.only?.id ?? null,
+  () => filing.places[0] ?? null,
+  () => filing.tags.map(({ id }) => id),
+)
 
-defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.select() }, focusTags: () => tagPicker.value?.focus() })
+defineExpose({
+  focusName: () => {
+    nameField.value?.focus()
+    nameField.value?.select()
+  },
+  focusTags: () => tagPicker.value?.focus(),
+})
 </script>
 
 <template>
   <form class="panel" aria-label="File it" @submit.prevent="emit('file')">
     <template v-if="filing.only">
-      <h2 class="part-head">
-        <label for="tray-name">Name it</label> <span class="key">N</span>
-      </h2>
-      <input id="tray-name" ref="nameField" v-model="filing.name" class="line-field name" autocomplete="off" @keydown="press">
-      <p v-if="filing.name !== filing.only.name" class="note">
-        was {{ quoted(filing.only.name) }}
-      </p>
-      <button v-for="suggestion in filing.suggested.names.filter(({ name }) => name !== filing.name)" :key="suggestion.name" type="button" class="offer" @click="takeName(suggestion.name)">
+      <h2 class="part-head"><label for="tray-name">Name it</label> <span class="key">N</span></h2>
+      <input
+        id="tray-name"
+        ref="nameField"
+        v-model="filing.name"
+        class="line-field name"
+        autocomplete="off"
+        @keydown="press" />
+      <p v-if="filing.name !== filing.only.name" class="note">was {{ quoted(filing.only.name) }}</p>
+      <button
+        v-for="suggestion in filing.suggested.names.filter(({ name }) => name !== filing.name)"
+        :key="suggestion.name"
+        type="button"
+        class="offer"
+        @click="takeName(suggestion.name)">
         <span>{{ suggestion.name }}</span><span class="quiet">{{ suggestion.from }}</span>
       </button>
     </template>
-    <h2 v-else class="part-head">
-      {{ filing.documents.length }} documents together
-    </h2>
+    <h2 v-else class="part-head">{{ filing.documents.length }} documents together</h2>
 
-    <h2 class="part-head">
-      File {{ filing.only ? 'it' : 'them' }} in
-    </h2>
-    <p v-if="filing.suggestions.state === 'loading'" class="note">
-      Looking for a place…
-    </p>
+    <h2 class="part-head">File {{ filing.only ? 'it' : 'them' }} in</h2>
+    <p v-if="filing.suggestions.state === 'loading'" class="note">Looking for a place…</p>
     <p v-else-if="suggested.length === 0 && others.length === 0" class="note">
-      {{ filing.suggestions.state === 'error' ? filing.suggestions.reason.message : 'No idea: nothing like it is filed yet.' }}
+      {{
+        filing.suggestions.state === 'error'
+          ? filing.suggestions.reason.message
+          : 'No idea: nothing like it is filed yet.'
+      }}
     </p>
     <div class="places" role="radiogroup" aria-label="Place">
       <button
-        v-for="(place, index) in suggested" :key="place.folderId" type="button" role="radio" class="place-card" :class="{ on: filing.places.includes(place.folderId) }" :aria-checked="filing.places.includes(place.folderId)"
-        @click="filing.choose(place.folderId, $event.ctrlKey || $event.shiftKey || $event.metaKey)"
-      >
-        <span class="key">{{ index + 1 }}</span><i :style="{ background: plan.placeOf(place.folderId)?.laid ?? 'var(--no-colour)' }" aria-hidden="true" />
-        <span class="words"><b>{{ plan.placeOf(place.folderId)?.text }}</b><span class="quiet">{{ filing.places.length > 1 && filing.places.includes(place.folderId) ? (filing.places[0] === place.folderId ? 'home · ' : 'as well · ') : '' }}{{ place.reason }}</span></span>
+        v-for="(place, index) in suggested"
+        :key="place.folderId"
+        type="button"
+        role="radio"
+        class="place-card"
+        :class="{ on: filing.places.includes(place.folderId) }"
+        :aria-checked="filing.places.includes(place.folderId)"
+        @click="filing.choose(place.folderId, $event.ctrlKey || $event.shiftKey || $event.metaKey)">
+        <span class="key">{{ index + 1 }}</span><i
+          :style="{ background: plan.placeOf(place.folderId)?.laid ?? 'var(--no-colour)' }"
+          aria-hidden="true" />
+        <span class="words"
+          ><b>{{ plan.placeOf(place.folderId)?.text }}</b
+          ><span class="quiet"
+            >{{
+              filing.places.length > 1 && filing.places.includes(place.folderId)
+                ? filing.places[0] === place.folderId
+                  ? 'home · '
+                  : 'as well · '
+                : ''
+            }}{{ place.reason }}</span
+          ></span
+        >
         <span class="share">{{ percent(place.share) }}</span>
       </button>
-      <button v-for="id in others" :key="id" type="button" role="radio" aria-checked="true" class="place-card on" @click="filing.choose(id, true)">
-        <span /><i :style="{ background: plan.placeOf(id)?.laid ?? 'var(--no-colour)' }" aria-hidden="true" /><span class="words"><b>{{ plan.placeOf(id)?.text }}</b><span class="quiet">chosen by you</span></span><span />
+      <button
+        v-for="id in others"
+        :key="id"
+        type="button"
+        role="radio"
+        aria-checked="true"
+        class="place-card on"
+        @click="filing.choose(id, true)">
+        <span /><i :style="{ background: plan.placeOf(id)?.laid ?? 'var(--no-colour)' }" aria-hidden="true" /><span
+          class="words"
+          ><b>{{ plan.placeOf(id)?.text }}</b
+          ><span class="quiet">chosen by you</span></span
+        ><span />
       </button>
     </div>
     <p>
-      <button type="button" class="act" @click="emit('another')">
-        Another folder… <span class="key">M</span>
-      </button>
+      <button type="button" class="act" @click="emit('another')">Another folder… <span class="key">M</span></button>
     </p>
 
-    <h2 class="part-head">
-      Tag {{ filing.only ? 'it' : 'them' }} <span class="key">T</span>
-    </h2>
-    <TagPicker ref="tagPicker" :carried="filing.tags" :suggested="suggestedTags" @put="filing.tags = [...filing.tags, $event]" @take="(id: TagId) => filing.tags = filing.tags.filter(tag => tag.id !== id)" />
+    <h2 class="part-head">Tag {{ filing.only ? 'it' : 'them' }} <span class="key">T</span></h2>
+    <TagPicker
+      ref="tagPicker"
+      :carried="filing.tags"
+      :suggested="suggestedTags"
+      @put="filing.tags = [...filing.tags, $event]"
+      @take="(id: TagId) => (filing.tags = filing.tags.filter(tag => tag.id !== id))" />
 
     <p class="acts">
       <button type="submit" class="act full">
@@ -97,9 +145,7 @@ defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.sel
       <button v-if="filing.only" type="button" class="act" @click="emit('skip')">
         Skip <span class="key">→</span>
       </button>
-      <button type="button" class="act" @click="emit('trash')">
-        Trash <span class="key">Delete</span>
-      </button>
+      <button type="button" class="act" @click="emit('trash')">Trash <span class="key">Delete</span></button>
     </p>
     <p v-if="filing.refused" class="warn" role="alert">
       {{ filing.refused }}
@@ -114,23 +160,93 @@ defineExpose({ focusName: () => { nameField.value?.focus(); nameField.value?.sel
 </template>
 
 <style scoped>
-.panel { display: flex; flex-direction: column; gap: 7px; }
-.part-head { margin-top: 12px; display: flex; justify-content: space-between; align-items: baseline; }
-.part-head:first-child { margin-top: 0; }
-.name { font-size: 14px; padding: 7px 9px; }
-.note { font-size: 12px; color: var(--ink-2); }
-.offer { display: grid; padding: 3px 9px 4px; border: 1px solid var(--rule); background: var(--paper); overflow-wrap: anywhere; }
-.offer:hover { border-color: var(--act); color: var(--act); }
-.offer .quiet { font-size: 11.5px; }
-.places { display: grid; gap: 6px; }
-.place-card { display: grid; grid-template-columns: 26px 7px minmax(0, 1fr) auto; gap: 0 9px; align-items: center; border: 1px solid var(--rule-strong); padding: 7px 10px; background: var(--sheet); min-height: 52px; }
-.place-card:hover { border-color: var(--act); }
-.place-card.on { background: var(--act-soft); border-color: var(--act); }
-.place-card .key { text-align: center; }
-.place-card i { align-self: stretch; }
-.words b { display: block; font-weight: 600; overflow-wrap: anywhere; }
-.words .quiet { font-size: 12px; color: var(--ink-2); }
-.share { font-weight: 600; color: var(--ink-2); }
-.acts { display: flex; flex-wrap: wrap; gap: 4px 6px; margin-top: 14px; }
-.same { border-top: 1px solid var(--rule); margin-top: 10px; padding-top: 9px; color: var(--ink-2); font-size: 12.5px; }
+.panel {
+  display: flex;
+  flex-direction: column;
+  gap: 7px;
+}
+.part-head {
+  margin-top: 12px;
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
+}
+.part-head:first-child {
+  margin-top: 0;
+}
+.name {
+  font-size: 14px;
+  padding: 7px 9px;
+}
+.note {
+  font-size: 12px;
+  color: var(--ink-2);
+}
+.offer {
+  display: grid;
+  padding: 3px 9px 4px;
+  border: 1px solid var(--rule);
+  background: var(--paper);
+  overflow-wrap: anywhere;
+}
+.offer:hover {
+  border-color: var(--act);
+  color: var(--act);
+}
+.offer .quiet {
+  font-size: 11.5px;
+}
+.places {
+  display: grid;
+  gap: 6px;
+}
+.place-card {
+  display: grid;
+  grid-template-columns: 26px 7px minmax(0, 1fr) auto;
+  gap: 0 9px;
+  align-items: center;
+  border: 1px solid var(--rule-strong);
+  padding: 7px 10px;
+  background: var(--sheet);
+  min-height: 52px;
+}
+.place-card:hover {
+  border-color: var(--act);
+}
+.place-card.on {
+  background: var(--act-soft);
+  border-color: var(--act);
+}
+.place-card .key {
+  text-align: center;
+}
+.place-card i {
+  align-self: stretch;
+}
+.words b {
+  display: block;
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+.words .quiet {
+  font-size: 12px;
+  color: var(--ink-2);
+}
+.share {
+  font-weight: 600;
+  color: var(--ink-2);
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+  margin-top: 14px;
+}
+.same {
+  border-top: 1px solid var(--rule);
+  margin-top: 10px;
+  padding-top: 9px;
+  color: var(--ink-2);
+  font-size: 12.5px;
+}
 </style>

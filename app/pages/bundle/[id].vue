@@ -50,7 +50,8 @@ async function lay(by: -1 | 1): Promise<void> {
   const walk = by === 1 ? [...order.keys()].reverse() : [...order.keys()]
   for (const at of walk) {
     const [one, other] = [order[at], order[at + by]]
-    if (one !== undefined && other !== undefined && moving.has(one) && !moving.has(other)) [order[at], order[at + by]] = [other, one]
+    if (one !== undefined && other !== undefined && moving.has(one) && !moving.has(other))
+      [order[at], order[at + by]] = [other, one]
   }
   await acts.act({ kind: 'bundle.order', id: id.value, documentIds: order })
 }
@@ -63,60 +64,65 @@ async function drop(): Promise<void> {
   if (outcome.ok) await router.push('/desk')
 }
 
-useShortcuts((event) => {
-  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown') && meant.value.length > 0) { void lay(event.key === 'ArrowUp' ? -1 : 1); return true }
+useShortcuts(event => {
+  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown') && meant.value.length > 0) {
+    void lay(event.key === 'ArrowUp' ? -1 : 1)
+    return true
+  }
   return false
 })
 const print = () => window.print()
 </script>
 
 <template>
-  <LoosePage :folders="[]" :documents="documents" :sort="null" :descending="false" show-places @meant="items => meant = items">
+  <LoosePage
+    :folders="[]"
+    :documents="documents"
+    :sort="null"
+    :descending="false"
+    show-places
+    @meant="items => (meant = items)">
     <template #head>
       <div v-if="contents" class="bundle">
-        <p class="crumb">
-          <NuxtLink to="/desk" class="place">
-            Desk
-          </NuxtLink> · bundle
-        </p>
-        <NameField v-if="renaming" :value="contents.bundle.name" label="Name of the bundle" :keep="keepName" @kept="renaming = false" @cancel="renaming = false" />
+        <p class="crumb"><NuxtLink to="/desk" class="place"> Desk </NuxtLink> · bundle</p>
+        <NameField
+          v-if="renaming"
+          :value="contents.bundle.name"
+          label="Name of the bundle"
+          :keep="keepName"
+          @kept="renaming = false"
+          @cancel="renaming = false" />
         <h1 v-else :class="{ done: contents.bundle.done }" @dblclick="renaming = true">
           {{ contents.bundle.name }}
         </h1>
         <p class="second">
-          {{ counted(documents.length, 'document') }} · {{ sizeText(contents.bundle.size) }}. They stay where they are filed.
+          {{ counted(documents.length, 'document') }} · {{ sizeText(contents.bundle.size) }}. They stay where they are
+          filed.
         </p>
         <TextEdit :value="contents.bundle.note" label="Note" empty="write a note…" @keep="note => set({ note })" />
         <div class="bundle-acts">
-          <label><input type="checkbox" :checked="contents.bundle.done" @change="set({ done: !contents.bundle.done })"> done</label>
-          <button type="button" class="act" @click="renaming = true">
-            Rename
-          </button>
+          <label
+            ><input type="checkbox" :checked="contents.bundle.done" @change="set({ done: !contents.bundle.done })" />
+            done</label
+          >
+          <button type="button" class="act" @click="renaming = true">Rename</button>
           <a v-if="documents.length > 0" class="act" :href="bundles.archiveAddress(id)" download>Download as one ZIP</a>
-          <button type="button" class="act" @click="print">
-            Print the list
-          </button>
+          <button type="button" class="act" @click="print">Print the list</button>
           <button v-if="hand.documentIds.length > 0" type="button" class="act" @click="putHere">
             Put {{ counted(hand.documentIds.length, 'document') }} from the hand here
           </button>
           <template v-if="meant.length > 0">
-            <button type="button" class="act" @click="lay(-1)">
-              Up <span class="key">Alt+↑</span>
-            </button>
-            <button type="button" class="act" @click="lay(1)">
-              Down <span class="key">Alt+↓</span>
-            </button>
-            <button type="button" class="act" @click="takeOut">
-              Take out of the bundle
-            </button>
+            <button type="button" class="act" @click="lay(-1)">Up <span class="key">Alt+↑</span></button>
+            <button type="button" class="act" @click="lay(1)">Down <span class="key">Alt+↓</span></button>
+            <button type="button" class="act" @click="takeOut">Take out of the bundle</button>
           </template>
-          <button type="button" class="act" @click="drop">
-            Dissolve
-          </button>
+          <button type="button" class="act" @click="drop">Dissolve</button>
         </div>
         <ol class="on-paper" aria-hidden="true">
           <li v-for="row in documents" :key="row.id">
-            {{ fileNameOf(row.name, row.extension) }} — {{ row.folderIds.map(folder => plan.placeOf(folder)?.text).join(', ') }} — {{ dateText(row.changedAt) }}, {{ sizeText(row.size) }}
+            {{ fileNameOf(row.name, row.extension) }} —
+            {{ row.folderIds.map(folder => plan.placeOf(folder)?.text).join(', ') }} — {{ dateText(row.changedAt) }},
+            {{ sizeText(row.size) }}
           </li>
         </ol>
       </div>
@@ -134,19 +140,64 @@ const print = () => window.print()
 </template>
 
 <style scoped>
-h1 { font-size: 24px; line-height: 32px; }
-h1.done { text-decoration: line-through; color: var(--ink-3); }
-.bundle-acts { display: flex; flex-wrap: wrap; gap: 2px 6px; align-items: center; margin: 8px 0 14px; }
-.bundle-acts label { display: flex; gap: 7px; align-items: center; padding-right: 8px; }
-.bundle-acts input { accent-color: var(--act); }
-.on-paper { display: none; }
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+h1.done {
+  text-decoration: line-through;
+  color: var(--ink-3);
+}
+.bundle-acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 6px;
+  align-items: center;
+  margin: 8px 0 14px;
+}
+.bundle-acts label {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  padding-right: 8px;
+}
+.bundle-acts input {
+  accent-color: var(--act);
+}
+.on-paper {
+  display: none;
+}
 </style>
 
 <style>
 @media print {
-  html, body, .v-application__wrap, .shell, .page, .loose { overflow: visible !important; height: auto !important; display: block !important; }
-  .bundle .on-paper { display: block !important; padding-left: 2em; line-height: 1.7; }
-  .bundle-acts, .bundle .crumb, .loose .register, .shell > :not(.page), .panels > aside, .panels > .seam, .panels .strip { display: none !important; }
-  .panels, .page-side { display: block !important; }
+  html,
+  body,
+  .v-application__wrap,
+  .shell,
+  .page,
+  .loose {
+    overflow: visible !important;
+    height: auto !important;
+    display: block !important;
+  }
+  .bundle .on-paper {
+    display: block !important;
+    padding-left: 2em;
+    line-height: 1.7;
+  }
+  .bundle-acts,
+  .bundle .crumb,
+  .loose .register,
+  .shell > :not(.page),
+  .panels > aside,
+  .panels > .seam,
+  .panels .strip {
+    display: none !important;
+  }
+  .panels,
+  .page-side {
+    display: block !important;
+  }
 }
 </style>

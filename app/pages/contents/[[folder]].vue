@@ -14,12 +14,19 @@ if (plan.outline.state !== 'ready') void plan.load()
 
 const rootId = computed(() => tryParseId<'folder'>(String(route.params.folder ?? '')))
 const rows = computed(() => {
-  const scope = rootId.value === null ? outlineOf(plan.tree).map(({ folder }) => folder) : branchOf(plan.tree, rootId.value)
+  const scope =
+    rootId.value === null ? outlineOf(plan.tree).map(({ folder }) => folder) : branchOf(plan.tree, rootId.value)
   const less = rootId.value === null ? 1 : pathOf(plan.tree, rootId.value).length
   return scope.map(folder => ({
-    folder, depth: pathOf(plan.tree, folder.id).length - less, code: plan.codeOf(folder.id), ink: plan.placeOf(folder.id)?.ink ?? null,
+    folder,
+    depth: pathOf(plan.tree, folder.id).length - less,
+    code: plan.codeOf(folder.id),
+    ink: plan.placeOf(folder.id)?.ink ?? null,
     // The word of the colour stands where it begins.
-    meaning: folder.meaningId === null ? '' : plan.meaningById.get(meaningOf(plan.tree, folder.id) ?? folder.meaningId)?.name ?? '',
+    meaning:
+      folder.meaningId === null
+        ? ''
+        : (plan.meaningById.get(meaningOf(plan.tree, folder.id) ?? folder.meaningId)?.name ?? ''),
   }))
 })
 const print = () => window.print()
@@ -29,22 +36,18 @@ const today = dateText(new Date().toISOString())
 <template>
   <div class="contents">
     <p class="bar">
-      <button type="button" class="act main" @click="print">
-        Print <span class="key">Ctrl+P</span>
-      </button>
-      <NuxtLink class="act" :to="rootId ? `/plan/${rootId}` : '/plan'">
-        Back to the plan
-      </NuxtLink>
+      <button type="button" class="act main" @click="print">Print <span class="key">Ctrl+P</span></button>
+      <NuxtLink class="act" :to="rootId ? `/plan/${rootId}` : '/plan'"> Back to the plan </NuxtLink>
     </p>
     <h1>{{ rootId ? plan.placeOf(rootId)?.text : plan.reply?.plan.name }}</h1>
-    <p class="second">
-      Contents, {{ today }}
-    </p>
+    <p class="second">Contents, {{ today }}</p>
     <ol>
       <li v-for="{ folder, depth, code, ink, meaning } in rows" :key="folder.id" :class="{ top: depth === 0 }">
         <i :style="{ background: ink ?? 'transparent', marginLeft: `${depth * 18}px` }" aria-hidden="true" />
-        <span class="code">{{ code }}</span><span>{{ folder.name }}</span><em v-if="meaning">{{ meaning }}</em>
-        <span class="leader" aria-hidden="true" /><span>{{ (plan.totals.get(folder.id) ?? 0).toLocaleString('en-GB') }}</span>
+        <span class="code">{{ code }}</span><span>{{ folder.name }}</span
+        ><em v-if="meaning">{{ meaning }}</em> <span class="leader" aria-hidden="true" /><span>{{
+          (plan.totals.get(folder.id) ?? 0).toLocaleString('en-GB')
+        }}</span>
         <small v-if="folder.purpose" :style="{ marginLeft: `${depth * 18 + 58}px` }">{{ folder.purpose }}</small>
       </li>
     </ol>
@@ -52,24 +55,87 @@ const today = dateText(new Date().toISOString())
 </template>
 
 <style scoped>
-.contents { max-width: 720px; margin: 0 auto; padding: 24px 28px 40px; }
-h1 { font-size: 26px; padding-top: 14px; }
-.bar { display: flex; gap: 8px; }
-ol { list-style: none; padding: 14px 0 0; }
-li { display: flex; flex-wrap: wrap; align-items: center; min-height: 23px; break-inside: avoid; }
-li.top { font-weight: 600; margin-top: 7px; break-after: avoid; }
-i { width: 5px; height: 15px; flex: none; margin-right: 9px; print-color-adjust: exact; }
-.code { min-width: 44px; padding-right: 8px; color: var(--ink-2); }
-em { font-size: 12px; color: var(--ink-2); margin-left: 9px; font-weight: 400; }
-small { flex-basis: 100%; font-size: 12px; font-weight: 400; font-style: italic; color: var(--ink-2); }
+.contents {
+  max-width: 720px;
+  margin: 0 auto;
+  padding: 24px 28px 40px;
+}
+h1 {
+  font-size: 26px;
+  padding-top: 14px;
+}
+.bar {
+  display: flex;
+  gap: 8px;
+}
+ol {
+  list-style: none;
+  padding: 14px 0 0;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  min-height: 23px;
+  break-inside: avoid;
+}
+li.top {
+  font-weight: 600;
+  margin-top: 7px;
+  break-after: avoid;
+}
+i {
+  width: 5px;
+  height: 15px;
+  flex: none;
+  margin-right: 9px;
+  print-color-adjust: exact;
+}
+.code {
+  min-width: 44px;
+  padding-right: 8px;
+  color: var(--ink-2);
+}
+em {
+  font-size: 12px;
+  color: var(--ink-2);
+  margin-left: 9px;
+  font-weight: 400;
+}
+small {
+  flex-basis: 100%;
+  font-size: 12px;
+  font-weight: 400;
+  font-style: italic;
+  color: var(--ink-2);
+}
 </style>
 
 <style>
-@page { size: A4; margin: 18mm 16mm; }
+@page {
+  size: A4;
+  margin: 18mm 16mm;
+}
 @media print {
-  html, body, .bare { height: auto !important; overflow: visible !important; }
-  .v-application, .v-application__wrap { background: #fff !important; color: #000 !important; height: auto !important; display: block !important; }
-  .contents { max-width: none !important; padding: 0 !important; }
-  .contents .bar { display: none; }
+  html,
+  body,
+  .bare {
+    height: auto !important;
+    overflow: visible !important;
+  }
+  .v-application,
+  .v-application__wrap {
+    background: #fff !important;
+    color: #000 !important;
+    height: auto !important;
+    display: block !important;
+  }
+  .contents {
+    max-width: none !important;
+    padding: 0 !important;
+  }
+  .contents .bar {
+    display: none;
+  }
 }
 </style>

@@ -45,8 +45,7 @@ const document = computed(() => (facts.value.state === 'ready' ? facts.value.val
 async function load(): Promise<void> {
   try {
     facts.value = { state: 'ready', value: await readDocument(id.value) }
-  }
-  catch (error) {
+  } catch (error) {
     facts.value = { state: 'error', reason: refusalOf(error) }
   }
 }
@@ -63,15 +62,29 @@ const pages = ref(0)
 const onPage = ref<ReadonlyMap<number, number>>(new Map())
 const terms = computed(() => termsIn(parseQuery(words.value.slice(0, 200), { typing: true })))
 const hits = useHits(sheet, terms, 'reader')
-watch(id, (now) => { pages.value = 0; turn.value = 0; void lately.visit(now) }, { immediate: true })
-watchDebounced([words, id], async () => {
-  try {
-    onPage.value = words.value.trim() === '' ? new Map() : new Map((await readHits(id.value, words.value.slice(0, 200))).pages.map(({ page, count }) => [page, count]))
-  }
-  catch (error) {
-    refusalOf(error) // away: hits are still marked
-  }
-}, { debounce: 200, immediate: true })
+watch(
+  id,
+  now => {
+    pages.value = 0
+    turn.value = 0
+    void lately.visit(now)
+  },
+  { immediate: true },
+)
+watchDebounced(
+  [words, id],
+  async () => {
+    try {
+      onPage.value =
+        words.value.trim() === ''
+          ? new Map()
+          : new Map((await readHits(id.value, words.value.slice(0, 200))).pages.map(({ page, count }) => [page, count]))
+    } catch (error) {
+      refusalOf(error) // away: hits are still marked
+    }
+  },
+  { debounce: 200, immediate: true },
+)
 const { total, reach, toPage, next, openFirst } = useHitPages(sheet, hits, onPage)
 if (route.query.find) openFirst()
 
@@ -80,20 +93,39 @@ function beside(by: 1 | -1): boolean {
   if (next !== null) void router.replace({ path: `/document/${next}`, query: route.query })
   return next !== null
 }
-onPlanEvent((event) => { if (event.type !== 'reading' || event.documentId === id.value) void load() })
+onPlanEvent(event => {
+  if (event.type !== 'reading' || event.documentId === id.value) void load()
+})
 
 function show(): void {
   const home = document.value?.folderIds[0]
   void router.push(home ? { path: `/plan/${home}`, query: { doc: id.value } } : '/in-tray')
 }
 
-const meant = computed<readonly ThingItem[]>(() => (document.value ? [{ key: id.value, kind: 'document', id: id.value, name: document.value.name, starred: document.value.starred }] : []))
-const things = useThings(meant, { open: () => {}, rename: () => { renaming.value = true }, show, fromFolderId: () => null })
-useShortcuts((event) => {
+const meant = computed<readonly ThingItem[]>(() =>
+  document.value
+    ? [{ key: id.value, kind: 'document', id: id.value, name: document.value.name, starred: document.value.starred }]
+    : [],
+)
+const things = useThings(meant, {
+  open: () => {},
+  rename: () => {
+    renaming.value = true
+  },
+  show,
+  fromFolderId: () => null,
+})
+useShortcuts(event => {
   if (event.ctrlKey || event.metaKey || event.altKey) return things.press(event)
   if (event.key === 'n' || event.key === 'p') return beside(event.key === 'n' ? 1 : -1)
-  if (event.key === '+' || event.key === '-') { bar.value?.scale(event.key === '+' ? 1.25 : 0.8); return true }
-  if (event.key === 't') { turn.value = (turn.value + 90) % 360; return true }
+  if (event.key === '+' || event.key === '-') {
+    bar.value?.scale(event.key === '+' ? 1.25 : 0.8)
+    return true
+  }
+  if (event.key === 't') {
+    turn.value = (turn.value + 90) % 360
+    return true
+  }
   if (event.key === 'Escape') {
     if (window.history.state?.back) router.back()
     else show()
@@ -114,42 +146,91 @@ useShortcuts((event) => {
           <p class="where">
             <PlaceLinks :folder-ids="value.folderIds" />
           </p>
-          <NameField v-if="renaming" :value="value.name" :label="`New name of ${value.name}`" :keep="rename('document', value.id)" @kept="renaming = false" @cancel="renaming = false" />
+          <NameField
+            v-if="renaming"
+            :value="value.name"
+            :label="`New name of ${value.name}`"
+            :keep="rename('document', value.id)"
+            @kept="renaming = false"
+            @cancel="renaming = false" />
           <h1 v-else>
             {{ value.name }}
           </h1>
           <p class="second facts">
-            <TypeMark :extension="value.extension" /> {{ sizeText(value.size) }} · changed {{ timeText(value.changedAt) }}
-            <button type="button" class="place" @click="show">
-              Show in plan <span class="key">G</span>
-            </button>
+            <TypeMark :extension="value.extension" /> {{ sizeText(value.size) }} · changed
+            {{ timeText(value.changedAt) }}
+            <button type="button" class="place" @click="show">Show in plan <span class="key">G</span></button>
           </p>
           <p v-if="value.trashedAt" class="warn">
-            This document is in the Trash. <NuxtLink to="/trash" class="place">
-              Restore it there
-            </NuxtLink>
+            This document is in the Trash. <NuxtLink to="/trash" class="place"> Restore it there </NuxtLink>
           </p>
         </header>
         <ReaderBar
-          ref="bar" v-model:words="words" v-model:zoom="zoom" v-model:turn="turn" class="bar" :hits="total" :at="hits.at.value" :pages="pages" :hit-pages="onPage" :can-turn="value.extension === 'pdf' || isPicture(value.extension) || needsServerRendering(value.extension)"
-          :before="trail.beside(id, -1) !== null" :after="trail.beside(id, 1) !== null" @next="next" @page="toPage" @beside="beside"
-        />
+          ref="bar"
+          v-model:words="words"
+          v-model:zoom="zoom"
+          v-model:turn="turn"
+          class="bar"
+          :hits="total"
+          :at="hits.at.value"
+          :pages="pages"
+          :hit-pages="onPage"
+          :can-turn="value.extension === 'pdf' || isPicture(value.extension) || needsServerRendering(value.extension)"
+          :before="trail.beside(id, -1) !== null"
+          :after="trail.beside(id, 1) !== null"
+          @next="next"
+          @page="toPage"
+          @beside="beside" />
         <div ref="sheet" class="sheet" :style="{ width: `${zoom * 100}%`, maxWidth: `${860 * zoom}px` }">
-          <DocumentPreview :document="value" large :terms="terms" :turn="turn" :hit-pages="onPage" :reach="reach" @pages="pages = $event" />
+          <DocumentPreview
+            :document="value"
+            large
+            :terms="terms"
+            :turn="turn"
+            :hit-pages="onPage"
+            :reach="reach"
+            @pages="pages = $event" />
         </div>
       </RemoteState>
     </div>
     <template #card>
-      <DocumentCard v-if="document" :id="document.id" can-show in-reader @show="show" @move="dialogs.move = { folderIds: [], documentIds: [document.id], fromFolderId: null, name: document.name }" />
+      <DocumentCard
+        v-if="document"
+        :id="document.id"
+        can-show
+        in-reader
+        @show="show"
+        @move="dialogs.move = { folderIds: [], documentIds: [document.id], fromFolderId: null, name: document.name }" />
     </template>
   </SidePanels>
 </template>
 
 <style scoped>
-.reader { flex: 1; min-height: 0; overflow-y: auto; padding: 4px clamp(16px, 4vw, 56px) 40px; }
-header { margin: 0 auto 14px; max-width: 860px; }
-.reader .bar { max-width: 860px; margin: 0 auto 10px; }
-.sheet { margin: 0 auto; }
-h1 { font-size: 22px; line-height: 29px; overflow-wrap: anywhere; }
-.facts { display: flex; gap: 9px; align-items: center; }
+.reader {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 4px clamp(16px, 4vw, 56px) 40px;
+}
+header {
+  margin: 0 auto 14px;
+  max-width: 860px;
+}
+.reader .bar {
+  max-width: 860px;
+  margin: 0 auto 10px;
+}
+.sheet {
+  margin: 0 auto;
+}
+h1 {
+  font-size: 22px;
+  line-height: 29px;
+  overflow-wrap: anywhere;
+}
+.facts {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+}
 </style>

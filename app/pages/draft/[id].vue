@@ -27,19 +27,38 @@ const at = ref({ line: 0, text: '' })
 const refused = ref('')
 const applying = ref(false)
 
-watch(() => String(route.params.id), id => void draft.load(id), { immediate: true })
+watch(
+  () => String(route.params.id),
+  id => void draft.load(id),
+  { immediate: true },
+)
 onBeforeUnmount(() => draft.close())
 // A window that is put away or closed keeps what was typed last.
-useEventListener(document, 'visibilitychange', () => { if (document.hidden && draft.keeping !== 'kept') void draft.keep() })
+useEventListener(document, 'visibilitychange', () => {
+  if (document.hidden && draft.keeping !== 'kept') void draft.keep()
+})
 
 const compared = computed(() => draft.compared)
-const where = computed(() => (draft.rootId === null ? (draft.additive ? 'the plan' : 'the whole plan') : plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone'))
-const present = computed(() => (draft.rootId === null ? plan.reply?.plan.numbering : plan.numbered.codes.get(draft.rootId)?.childNumbering) ?? PLAIN_NUMBERING)
+const where = computed(() =>
+  draft.rootId === null
+    ? draft.additive
+      ? 'the plan'
+      : 'the whole plan'
+    : (plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone'),
+)
+const present = computed(
+  () =>
+    (draft.rootId === null ? plan.reply?.plan.numbering : plan.numbered.codes.get(draft.rootId)?.childNumbering) ??
+    PLAIN_NUMBERING,
+)
 const places = computed(() => {
   const gone = new Set(compared.value?.removed.map(row => row.id) ?? [])
-  return outlineOf(plan.tree).filter(({ folder }) => !gone.has(folder.id)).map(({ folder }) => ({ id: folder.id, text: plan.placeOf(folder.id)?.text ?? '' }))
+  return outlineOf(plan.tree)
+    .filter(({ folder }) => !gone.has(folder.id))
+    .map(({ folder }) => ({ id: folder.id, text: plan.placeOf(folder.id)?.text ?? '' }))
 })
-const inkOf = (meaning: string) => plan.meanings.find(known => known.name.toLowerCase() === meaning.toLowerCase())?.ink ?? null
+const inkOf = (meaning: string) =>
+  plan.meanings.find(known => known.name.toLowerCase() === meaning.toLowerCase())?.ink ?? null
 
 const notes = computed<readonly LineNote[]>(() => {
   if (!compared.value) return []
@@ -49,7 +68,13 @@ const notes = computed<readonly LineNote[]>(() => {
   const hinted = hints.filter(hint => !faulty.has(hint.line) && !seen.has(hint.line) && seen.add(hint.line))
   return [
     ...faults.map(({ line, why }): LineNote => ({ line, text: why, kind: 'fault' })),
-    ...[...makes].filter(([line]) => !faulty.has(line)).map(([line, count]): LineNote => ({ line, text: `makes ${count.toLocaleString('en-GB')} folders`, kind: 'makes' })),
+    ...[...makes]
+      .filter(([line]) => !faulty.has(line))
+      .map(([line, count]): LineNote => ({
+        line,
+        text: `makes ${count.toLocaleString('en-GB')} folders`,
+        kind: 'makes',
+      })),
     ...hinted.map(({ line, text }): LineNote => ({ line, text, kind: 'hint' })),
   ]
 })
@@ -57,16 +82,32 @@ const notes = computed<readonly LineNote[]>(() => {
 const summary = computed(() => {
   if (!compared.value) return 'Comparing with the plan…'
   const { counts, deepest, newMeanings } = compared.value
-  const parts: [number, string][] = [[counts.new, 'new'], [counts.renamed, 'renamed'], [counts.moved, 'moved'], [counts.reordered, 'in another order'], [counts.renumbered, 'with another number'], [counts.recoloured, 'with another colour'], [counts.described, 'with another purpose'], [counts.removed, 'removed']]
+  const parts: [number, string][] = [
+    [counts.new, 'new'],
+    [counts.renamed, 'renamed'],
+    [counts.moved, 'moved'],
+    [counts.reordered, 'in another order'],
+    [counts.renumbered, 'with another number'],
+    [counts.recoloured, 'with another colour'],
+    [counts.described, 'with another purpose'],
+    [counts.removed, 'removed'],
+  ]
   const said = parts.filter(([count]) => count > 0).map(([count, word]) => `${count.toLocaleString('en-GB')} ${word}`)
-  const meanings = newMeanings.length > 0 ? [`${counted(newMeanings.length, 'colour')} in the key: ${newMeanings.map(meaning => meaning.name).join(', ')}`] : []
+  const meanings =
+    newMeanings.length > 0
+      ? [`${counted(newMeanings.length, 'colour')} in the key: ${newMeanings.map(meaning => meaning.name).join(', ')}`]
+      : []
   return [...(said.length > 0 ? said : ['nothing changes']), ...meanings, `deepest level ${deepest}`].join(' · ')
 })
 const blocked = computed(() => compared.value?.faults[0] ?? null)
 
 async function apply(): Promise<void> {
   if (applying.value || draft.isRootGone) return
-  if (blocked.value) { editor.value?.goTo(blocked.value.line); refused.value = blocked.value.why; return }
+  if (blocked.value) {
+    editor.value?.goTo(blocked.value.line)
+    refused.value = blocked.value.why
+    return
+  }
   applying.value = true
   refused.value = ''
   const { rootId } = draft
@@ -74,9 +115,16 @@ async function apply(): Promise<void> {
   const rows = compared.value?.rows ?? []
   const outcome = await draft.apply()
   applying.value = false
-  if (!outcome.ok) { refused.value = outcome.reason.message; return }
+  if (!outcome.ok) {
+    refused.value = outcome.reason.message
+    return
+  }
   await router.push(rootId === null ? '/plan' : `/plan/${rootId}`)
-  uploads.send([...filesByFolder(rows, outcome.ids ?? [], files.take(id))].flatMap(([folderId, chosen]) => chosen.map(file => ({ file, folderId, clash: 'both' as const }))))
+  uploads.send(
+    [...filesByFolder(rows, outcome.ids ?? [], files.take(id))].flatMap(([folderId, chosen]) =>
+      chosen.map(file => ({ file, folderId, clash: 'both' as const })),
+    ),
+  )
 }
 
 async function discard(): Promise<void> {
@@ -90,7 +138,12 @@ function choose(ids: readonly FolderId[], to: Parameters<typeof draft.choices.se
   draft.choices = next
 }
 
-const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'being kept', failed: 'could not be kept yet; it is tried again' }
+const KEEPING = {
+  kept: 'kept',
+  waiting: 'will be kept in a moment',
+  keeping: 'being kept',
+  failed: 'could not be kept yet; it is tried again',
+}
 </script>
 
 <template>
@@ -98,14 +151,15 @@ const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'b
     <div class="draft">
       <section class="write" aria-label="The draft">
         <div class="head">
-          <h1>
-            {{ draft.additive ? 'New folders in' : 'Draft of' }} {{ where }}
-          </h1>
+          <h1>{{ draft.additive ? 'New folders in' : 'Draft of' }} {{ where }}</h1>
           <p class="second">
-            One folder a line; indent to go inside. Nothing changes until it is applied. <span class="quiet">#30 in front is a number, [Urgent] a colour, -- a purpose, {01..12} makes many.</span>
+            One folder a line; indent to go inside. Nothing changes until it is applied.
+            <span class="quiet">#30 in front is a number, [Urgent] a colour, -- a purpose, {01..12} makes many.</span>
           </p>
           <p class="bar">
-            <label>Name <input v-model="draft.name" class="line-field" placeholder="for when it is continued later"></label>
+            <label
+              >Name <input v-model="draft.name" class="line-field" placeholder="for when it is continued later"
+            /></label>
             <span class="quiet" role="status">{{ KEEPING[draft.keeping] }}</span>
             <button type="button" class="act" @click="editor?.search()">
               Find and replace <span class="key">Ctrl+F</span>
@@ -117,17 +171,30 @@ const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'b
         </p>
         <div v-if="draft.collisions.length > 0 || draft.taken > 0" class="meanwhile" role="alert">
           <p v-if="draft.taken > 0">
-            The plan was changed meanwhile: {{ counted(draft.taken, 'change') }} {{ draft.taken === 1 ? 'was' : 'were' }} taken into the draft.
+            The plan was changed meanwhile: {{ counted(draft.taken, 'change') }}
+            {{ draft.taken === 1 ? 'was' : 'were' }} taken into the draft.
           </p>
           <p v-for="collision in draft.collisions" :key="collision">
             {{ collision }}
           </p>
-          <button type="button" class="act" @click="draft.collisions = []; draft.taken = 0">
-            Close
-          </button>
+          <button type="button" class="act" @click="draft.dismissRebase">Close</button>
         </div>
-        <LineFields :text="at.text" :meanings="plan.meanings" @set="editor?.setLine(at.line, $event)" @indent="editor?.indent()" @outdent="editor?.outdent()" @up="editor?.up()" @down="editor?.down()" />
-        <DraftEditor ref="editor" class="editor" :content="draft.handed" :notes="notes" @write="draft.write" @at="(line, text) => at = { line, text }" @apply="apply" />
+        <LineFields
+          :text="at.text"
+          :meanings="plan.meanings"
+          @set="editor?.setLine(at.line, $event)"
+          @indent="editor?.indent()"
+          @outdent="editor?.outdent()"
+          @up="editor?.up()"
+          @down="editor?.down()" />
+        <DraftEditor
+          ref="editor"
+          class="editor"
+          :content="draft.handed"
+          :notes="notes"
+          @write="draft.write"
+          @at="(line, text) => (at = { line, text })"
+          @apply="apply" />
       </section>
       <section class="see" aria-label="What would happen">
         <RootNumbers :present="present" :wanted="draft.numbering" @want="draft.numbering = $event" />
@@ -135,33 +202,55 @@ const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'b
           {{ summary }}
         </p>
         <details v-if="compared && compared.hints.length > 0" class="hints">
-          <summary>{{ counted(compared.hints.length, 'hint') }} <label>levels that are fine <input v-model.number="draft.settings.levels" class="line-field" type="number" min="1" max="12" @click.stop></label></summary>
+          <summary>
+            {{ counted(compared.hints.length, 'hint') }}
+            <label
+              >levels that are fine
+              <input
+                v-model.number="draft.settings.levels"
+                class="line-field"
+                type="number"
+                min="1"
+                max="12"
+                @click.stop
+            /></label>
+          </summary>
           <ul>
             <li v-for="hint in compared.hints.slice(0, 80)" :key="`${hint.line}${hint.text}`">
-              <button type="button" class="place" @click="editor?.goTo(hint.line)">
-                Line {{ hint.line + 1 }}
-              </button> {{ hint.text }}
+              <button type="button" class="place" @click="editor?.goTo(hint.line)">Line {{ hint.line + 1 }}</button>
+              {{ hint.text }}
             </li>
           </ul>
         </details>
-        <RemovedFolders v-if="compared" :removed="compared.removed" :choices="draft.choices" :places="places" @choose="choose" />
-        <DraftPreview v-if="compared" :compared="compared" :ink-of="inkOf" :root-ink="draft.rootId === null ? null : plan.placeOf(draft.rootId)?.ink ?? null" @line="editor?.goTo($event)" />
+        <RemovedFolders
+          v-if="compared"
+          :removed="compared.removed"
+          :choices="draft.choices"
+          :places="places"
+          @choose="choose" />
+        <DraftPreview
+          v-if="compared"
+          :compared="compared"
+          :ink-of="inkOf"
+          :root-ink="draft.rootId === null ? null : (plan.placeOf(draft.rootId)?.ink ?? null)"
+          @line="editor?.goTo($event)" />
         <p v-if="files.countOf(String(route.params.id)) > 0" class="second">
-          {{ counted(files.countOf(String(route.params.id)), 'document') }} of the desktop folder come in when it is applied.
+          {{ counted(files.countOf(String(route.params.id)), 'document') }} of the desktop folder come in when it is
+          applied.
         </p>
         <p v-if="refused" class="warn" role="alert">
           {{ refused }}
         </p>
         <p class="acts">
-          <button type="button" class="act full" :disabled="!compared || (draft.changes === 0 && !blocked) || draft.isRootGone || applying" @click="apply">
+          <button
+            type="button"
+            class="act full"
+            :disabled="!compared || (draft.changes === 0 && !blocked) || draft.isRootGone || applying"
+            @click="apply">
             Apply {{ counted(draft.changes, 'change') }} <span class="key">Ctrl+Enter</span>
           </button>
-          <NuxtLink to="/draft" class="act">
-            Keep as draft
-          </NuxtLink>
-          <button type="button" class="act" @click="discard">
-            Discard
-          </button>
+          <NuxtLink to="/draft" class="act"> Keep as draft </NuxtLink>
+          <button type="button" class="act" @click="discard">Discard</button>
         </p>
       </section>
     </div>
@@ -169,20 +258,91 @@ const KEEPING = { kept: 'kept', waiting: 'will be kept in a moment', keeping: 'b
 </template>
 
 <style scoped>
-.draft { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1fr); flex: 1; min-height: 0; height: 100%; }
-section { display: flex; flex-direction: column; min-height: 0; padding: 16px 20px 12px; }
-.write { border-right: 1px solid var(--rule-strong); }
-h1 { font-size: 24px; line-height: 32px; }
-.bar { display: flex; gap: 12px; align-items: center; padding-top: 8px; font-size: 12.5px; }
-.bar label { display: inline-flex; gap: 6px; align-items: center; flex: 1; max-width: 300px; color: var(--ink-2); }
-.editor { flex: 1; }
-.meanwhile { border: 1px solid var(--warn); padding: 6px 10px; margin-top: 6px; max-height: 120px; overflow-y: auto; flex: none; }
-.summary { padding: 8px 0 4px; color: var(--ink-2); }
-.hints { font-size: 12.5px; padding: 2px 0; flex: none; max-height: 150px; overflow-y: auto; }
-.hints ul { padding-left: 16px; }
-.hints summary { cursor: pointer; }
-.hints label { margin-left: 12px; color: var(--ink-2); }
-.hints input { width: 52px; padding: 1px 5px; }
-.acts { display: flex; gap: 8px; padding-top: 10px; flex: none; }
-@media (max-width: 899px) { .draft { grid-template-columns: minmax(0, 1fr); grid-template-rows: minmax(0, 1fr) minmax(0, 1fr); } .write { border-right: 0; border-bottom: 1px solid var(--rule-strong); } }
+.draft {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  flex: 1;
+  min-height: 0;
+  height: 100%;
+}
+section {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  padding: 16px 20px 12px;
+}
+.write {
+  border-right: 1px solid var(--rule-strong);
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.bar {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding-top: 8px;
+  font-size: 12.5px;
+}
+.bar label {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  flex: 1;
+  max-width: 300px;
+  color: var(--ink-2);
+}
+.editor {
+  flex: 1;
+}
+.meanwhile {
+  border: 1px solid var(--warn);
+  padding: 6px 10px;
+  margin-top: 6px;
+  max-height: 120px;
+  overflow-y: auto;
+  flex: none;
+}
+.summary {
+  padding: 8px 0 4px;
+  color: var(--ink-2);
+}
+.hints {
+  font-size: 12.5px;
+  padding: 2px 0;
+  flex: none;
+  max-height: 150px;
+  overflow-y: auto;
+}
+.hints ul {
+  padding-left: 16px;
+}
+.hints summary {
+  cursor: pointer;
+}
+.hints label {
+  margin-left: 12px;
+  color: var(--ink-2);
+}
+.hints input {
+  width: 52px;
+  padding: 1px 5px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  padding-top: 10px;
+  flex: none;
+}
+@media (max-width: 899px) {
+  .draft {
+    grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: minmax(0, 1fr) minmax(0, 1fr);
+  }
+  .write {
+    border-right: 0;
+    border-bottom: 1px solid var(--rule-strong);
+  }
+}
 </style>

@@ -23,9 +23,17 @@ void drafts.load()
 
 const root = ref<FolderId | ''>(tryParseId<'folder'>(String(route.query.root ?? '')) ?? '')
 const rootId = computed(() => root.value || null)
-const folders = computed(() => outlineOf(plan.tree).map(({ folder }) => ({ id: folder.id, name: folder.name, text: plan.placeOf(folder.id)?.text ?? '' })))
+const folders = computed(() =>
+  outlineOf(plan.tree).map(({ folder }) => ({
+    id: folder.id,
+    name: folder.name,
+    text: plan.placeOf(folder.id)?.text ?? '',
+  })),
+)
 const skeletons = computed(() => [
-  ...(drafts.loaded.state === 'ready' ? drafts.loaded.value.skeletons.map(skeleton => ({ ...skeleton, about: 'kept by you', own: true })) : []),
+  ...(drafts.loaded.state === 'ready'
+    ? drafts.loaded.value.skeletons.map(skeleton => ({ ...skeleton, about: 'kept by you', own: true }))
+    : []),
   ...SKELETONS.map(skeleton => ({ ...skeleton, own: false })),
 ])
 const foldersIn = (outline: string) => growDraft(linesOf(outline)).folders.length
@@ -34,7 +42,7 @@ const withDocuments = ref(true)
 const isOver = ref(false)
 async function dropped(event: DragEvent): Promise<void> {
   isOver.value = false
-  const files = await filesWithPaths([...event.dataTransfer?.items ?? []])
+  const files = await filesWithPaths([...(event.dataTransfer?.items ?? [])])
   if (files.length > 0) await start.desktop(files, rootId.value, withDocuments.value)
 }
 
@@ -42,77 +50,95 @@ const filePicker = ref<HTMLInputElement | null>(null)
 const folderPicker = ref<HTMLInputElement | null>(null)
 
 function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown): void {
-  const files = [...input?.files ?? []]
+  const files = [...(input?.files ?? [])]
   if (input) input.value = ''
   if (files.length > 0) void take(files)
 }
 </script>
 
 <template>
-  <div class="begin" :class="{ over: isOver }" @dragover.prevent="isOver = true" @dragleave.self="isOver = false" @drop.prevent="dropped">
+  <div
+    class="begin"
+    :class="{ over: isOver }"
+    @dragover.prevent="isOver = true"
+    @dragleave.self="isOver = false"
+    @drop.prevent="dropped">
     <div class="column">
       <h1>Draft the plan</h1>
-      <p class="second">
-        A draft is written like a list, and shows what would happen before anything happens.
-      </p>
-      <label class="where">Where <select v-model="root" class="line-field" aria-label="Where the folders go">
-        <option value="">the top of the plan</option>
-        <option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option>
-      </select></label>
+      <p class="second">A draft is written like a list, and shows what would happen before anything happens.</p>
+      <label class="where"
+        >Where
+        <select v-model="root" class="line-field" aria-label="Where the folders go">
+          <option value="">the top of the plan</option>
+          <option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option>
+        </select></label
+      >
       <p v-if="start.refused.value" class="warn" role="alert">
         {{ start.refused.value }}
       </p>
-      <h2 class="part-head">
-        Begin
-      </h2>
+      <h2 class="part-head">Begin</h2>
       <p class="row">
-        <button type="button" class="act main" @click="start.empty(rootId)">
-          An empty draft
-        </button><span class="second">write or paste an outline; what is there stays</span>
+        <button type="button" class="act main" @click="start.empty(rootId)">An empty draft</button
+        ><span class="second">write or paste an outline; what is there stays</span>
       </p>
       <p class="row">
         <button type="button" class="act main" @click="start.present(rootId)">
-          {{ rootId ? 'This branch as it is' : 'The plan as it is' }}
-        </button><span class="second">rename, move and number what is there; documents go with their folders</span>
+          {{ rootId ? 'This branch as it is' : 'The plan as it is' }}</button><span class="second"
+          >rename, move and number what is there; documents go with their folders</span
+        >
       </p>
       <p class="row">
-        <button type="button" class="act main" @click="filePicker?.click()">
-          A file…
-        </button><span class="second">OPML, CSV or TSV, Markdown, plain text</span>
+        <button type="button" class="act main" @click="filePicker?.click()">A file…</button
+        ><span class="second">OPML, CSV or TSV, Markdown, plain text</span>
       </p>
       <p class="row">
-        <button type="button" class="act main" @click="folderPicker?.click()">
-          A folder of the desktop…
-        </button><label class="second"><input v-model="withDocuments" type="checkbox"> with its documents; it can be dropped here as well</label>
+        <button type="button" class="act main" @click="folderPicker?.click()">A folder of the desktop…</button
+        ><label class="second"
+          ><input v-model="withDocuments" type="checkbox" /> with its documents; it can be dropped here as well</label
+        >
       </p>
-      <input ref="filePicker" type="file" hidden accept=".opml,.xml,.csv,.tsv,.md,.txt" aria-label="A file with an outline" @change="picked(filePicker, ([one]) => one && start.file(one, rootId))">
-      <input ref="folderPicker" type="file" hidden multiple webkitdirectory aria-label="A folder of the desktop" @change="picked(folderPicker, files => start.desktop(pickedWithPaths(files), rootId, withDocuments))">
-      <h2 class="part-head">
-        Next period
-      </h2>
+      <input
+        ref="filePicker"
+        type="file"
+        hidden
+        accept=".opml,.xml,.csv,.tsv,.md,.txt"
+        aria-label="A file with an outline"
+        @change="picked(filePicker, ([one]) => one && start.file(one, rootId))" />
+      <input
+        ref="folderPicker"
+        type="file"
+        hidden
+        multiple
+        webkitdirectory
+        aria-label="A folder of the desktop"
+        @change="picked(folderPicker, files => start.desktop(pickedWithPaths(files), rootId, withDocuments))" />
+      <h2 class="part-head">Next period</h2>
       <PeriodForm :folders="folders" :meanings="plan.meanings" :branch="rootId" @begin="start.period" />
     </div>
     <div class="column">
       <RemoteState :remote="drafts.loaded" @again="drafts.load()">
         <template v-if="drafts.loaded.state === 'ready' && drafts.loaded.value.drafts.length > 0">
-          <h2 class="part-head">
-            Drafts that wait
-          </h2>
+          <h2 class="part-head">Drafts that wait</h2>
           <ul class="list">
             <li v-for="draft in drafts.loaded.value.drafts" :key="draft.id">
               <NuxtLink class="place cut" :to="`/draft/${draft.id}`">
                 {{ draft.name || 'without a name' }}
               </NuxtLink>
-              <span class="second cut">{{ draft.rootId ? plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone' : 'the plan' }} · {{ draft.lines.toLocaleString('en-GB') }} lines · {{ agoText(draft.changedAt, now) }}</span>
-              <button type="button" class="act" :aria-label="`Discard ${draft.name || 'the draft without a name'}`" @click="drafts.discard(draft.id)">
+              <span class="second cut"
+                >{{ draft.rootId ? (plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone') : 'the plan' }} ·
+                {{ draft.lines.toLocaleString('en-GB') }} lines · {{ agoText(draft.changedAt, now) }}</span
+              >
+              <button
+                type="button"
+                class="act"
+                :aria-label="`Discard ${draft.name || 'the draft without a name'}`"
+                @click="drafts.discard(draft.id)">
                 Discard
               </button>
             </li>
           </ul>
         </template>
-        <h2 class="part-head">
-          Skeletons
-        </h2>
+        <h2 class="part-head">Skeletons</h2>
         <ul class="list">
           <li v-for="skeleton in skeletons" :key="skeleton.id" class="skeleton">
             <button type="button" class="place cut" @click="start.skeleton(skeleton.name, skeleton.outline, rootId)">
@@ -120,31 +146,83 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
             </button>
             <span class="second cut" :title="skeleton.outline">{{ skeleton.about }}</span>
             <span class="quiet right">{{ counted(foldersIn(skeleton.outline), 'folder') }}</span>
-            <button v-if="skeleton.own" type="button" class="act" :aria-label="`Drop the skeleton ${skeleton.name}`" @click="drafts.dropSkeleton(skeleton.id)">
+            <button
+              v-if="skeleton.own"
+              type="button"
+              class="act"
+              :aria-label="`Drop the skeleton ${skeleton.name}`"
+              @click="drafts.dropSkeleton(skeleton.id)">
               Drop
             </button>
           </li>
         </ul>
-        <p class="quiet">
-          Keep any branch as a skeleton from its page, under More.
-        </p>
+        <p class="quiet">Keep any branch as a skeleton from its page, under More.</p>
       </RemoteState>
     </div>
   </div>
 </template>
 
 <style scoped>
-.begin { flex: 1; min-height: 0; overflow-y: auto; display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: 20px 44px; padding: 22px max(24px, calc((100vw - 1120px) / 2)) 30px; align-content: start; }
-.begin.over { box-shadow: inset 0 0 0 2px var(--act); }
-h1 { font-size: 24px; line-height: 32px; }
-.part-head { margin-top: 20px; margin-bottom: 8px; }
-.where { display: flex; gap: 10px; align-items: center; padding-top: 14px; color: var(--ink-2); }
-.where select { max-width: 320px; }
-.row { display: flex; gap: 12px; align-items: center; padding: 4px 0; }
-.row .act { min-width: 178px; }
-.list { list-style: none; padding: 0; margin-bottom: 6px; }
-.list li { display: grid; grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr) 70px; gap: 10px; align-items: center; min-height: var(--row); border-bottom: 1px solid var(--rule); }
-.list .skeleton { grid-template-columns: 182px minmax(0, 1fr) 72px 46px; }
-.right { text-align: right; }
-.list li:first-child { border-top: 2px solid var(--ink); }
+.begin {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr));
+  gap: 20px 44px;
+  padding: 22px max(24px, calc((100vw - 1120px) / 2)) 30px;
+  align-content: start;
+}
+.begin.over {
+  box-shadow: inset 0 0 0 2px var(--act);
+}
+h1 {
+  font-size: 24px;
+  line-height: 32px;
+}
+.part-head {
+  margin-top: 20px;
+  margin-bottom: 8px;
+}
+.where {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  padding-top: 14px;
+  color: var(--ink-2);
+}
+.where select {
+  max-width: 320px;
+}
+.row {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  padding: 4px 0;
+}
+.row .act {
+  min-width: 178px;
+}
+.list {
+  list-style: none;
+  padding: 0;
+  margin-bottom: 6px;
+}
+.list li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.5fr) 70px;
+  gap: 10px;
+  align-items: center;
+  min-height: var(--row);
+  border-bottom: 1px solid var(--rule);
+}
+.list .skeleton {
+  grid-template-columns: 182px minmax(0, 1fr) 72px 46px;
+}
+.right {
+  text-align: right;
+}
+.list li:first-child {
+  border-top: 2px solid var(--ink);
+}
 </style>

@@ -22,16 +22,23 @@ const router = useRouter()
 const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.query.folder ?? '')))
 const places = computed(() => memo.document?.folderIds ?? [folderId.value])
 
-watch(() => route.params.id, async (id) => {
-  const parsed = tryParseId<'document'>(String(id))
-  if (!parsed) { void router.replace('/plan'); return }
-  await memo.open(parsed, folderId.value, () => beginningOf(String(route.query.pattern ?? ''), folderId.value))
-}, { immediate: true })
+watch(
+  () => route.params.id,
+  async id => {
+    const parsed = tryParseId<'document'>(String(id))
+    if (!parsed) {
+      void router.replace('/plan')
+      return
+    }
+    await memo.open(parsed, folderId.value, () => beginningOf(String(route.query.pattern ?? ''), folderId.value))
+  },
+  { immediate: true },
+)
 
 // What is typed before the editor is there is not lost: it is the beginning of the text.
 const early = ref('')
 const isWriting = computed(() => memo.id !== null && (memo.state === 'ready' || memo.state === 'keeping'))
-useEventListener(document, 'keydown', (event) => {
+useEventListener(document, 'keydown', event => {
   if (isWriting.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
   if (event.key.length === 1) early.value += event.key
   else if (event.key === 'Enter') early.value += '\n'
@@ -39,23 +46,45 @@ useEventListener(document, 'keydown', (event) => {
   else return
   event.preventDefault()
 })
-watch(isWriting, (is) => {
-  if (!is || early.value === '') return
-  memo.write(memo.text + early.value)
-  early.value = ''
-}, { flush: 'sync' })
+watch(
+  isWriting,
+  is => {
+    if (!is || early.value === '') return
+    memo.write(memo.text + early.value)
+    early.value = ''
+  },
+  { flush: 'sync' },
+)
 
 onBeforeUnmount(() => void memo.keep())
-useEventListener(document, 'visibilitychange', () => { if (document.visibilityState === 'hidden') void memo.keep() })
+useEventListener(document, 'visibilitychange', () => {
+  if (document.visibilityState === 'hidden') void memo.keep()
+})
 useEventListener(window, 'beforeunload', () => void memo.keep())
 
 async function close(): Promise<void> {
-  if (!await memo.keep()) return
+  if (!(await memo.keep())) return
   const home = memo.document ? memo.document.folderIds[0] : folderId.value
-  await router.push(home ? { path: `/plan/${home}`, query: memo.document ? { doc: memo.document.id } : {} } : memo.document ? '/in-tray' : '/plan')
+  await router.push(
+    home
+      ? { path: `/plan/${home}`, query: memo.document ? { doc: memo.document.id } : {} }
+      : memo.document
+        ? '/in-tray'
+        : '/plan',
+  )
 }
 
-const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refused !== '' ? memo.refused : memo.isDirty ? 'not in the plan yet' : memo.document ? 'kept' : 'nothing written yet'))
+const said = computed(() =>
+  memo.state === 'keeping'
+    ? 'keeping…'
+    : memo.refused !== ''
+      ? memo.refused
+      : memo.isDirty
+        ? 'not in the plan yet'
+        : memo.document
+          ? 'kept'
+          : 'nothing written yet',
+)
 </script>
 
 <template>
@@ -68,35 +97,78 @@ const said = computed(() => (memo.state === 'keeping' ? 'keeping…' : memo.refu
         <PlaceLinks :folder-ids="places" />
       </p>
       <div class="head">
-        <input v-model="memo.name" class="line-field name" aria-label="Name of the memo" placeholder="Name" @keydown.stop>
+        <input
+          v-model="memo.name"
+          class="line-field name"
+          aria-label="Name of the memo"
+          placeholder="Name"
+          @keydown.stop />
         <span class="second" role="status" :class="{ warn: memo.refused !== '' }">{{ said }}</span>
-        <button type="button" class="act" @click="memo.keep()">
-          Keep <span class="key">Ctrl+S</span>
-        </button>
-        <button type="button" class="act main" @click="close">
-          Done
-        </button>
+        <button type="button" class="act" @click="memo.keep()">Keep <span class="key">Ctrl+S</span></button>
+        <button type="button" class="act main" @click="close">Done</button>
       </div>
-      <MemoEditor v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')" :key="memo.id" :text="memo.text" :tag-names="plan.tags.map(tag => tag.name)" :picture="file => keeping.keepPicture(file, places[0] ?? null)" @write="memo.write" @keep="memo.keep()" @tag="memo.tag" />
+      <MemoEditor
+        v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')"
+        :key="memo.id"
+        :text="memo.text"
+        :tag-names="plan.tags.map(tag => tag.name)"
+        :picture="file => keeping.keepPicture(file, places[0] ?? null)"
+        @write="memo.write"
+        @keep="memo.keep()"
+        @tag="memo.tag" />
       <p v-else-if="memo.state === 'gone'" class="warn">
         {{ memo.refused }}
       </p>
-      <p v-if="memo.wantedTags.length > 0" class="quiet">
-        tags: {{ memo.wantedTags.join(', ') }}
-      </p>
+      <p v-if="memo.wantedTags.length > 0" class="quiet">tags: {{ memo.wantedTags.join(', ') }}</p>
     </div>
     <template #card>
-      <DocumentCard v-if="memo.document" :id="memo.document.id" can-show in-reader @show="close" @move="dialogs.move = { folderIds: [], documentIds: [memo.document.id], fromFolderId: null, name: memo.document.name }" />
+      <DocumentCard
+        v-if="memo.document"
+        :id="memo.document.id"
+        can-show
+        in-reader
+        @show="close"
+        @move="
+          dialogs.move = {
+            folderIds: [],
+            documentIds: [memo.document.id],
+            fromFolderId: null,
+            name: memo.document.name,
+          }
+        " />
       <p v-else class="quiet">
-        The memo is in the plan as soon as something is written.<br><br>Type <b>@@</b> in the text to put a tag on it. Memos that carry the tag “pattern” are offered when a new one is begun; in them {date}, {time} and {folder} are filled in.
+        The memo is in the plan as soon as something is written.<br /><br />Type <b>@@</b> in the text to put a tag on
+        it. Memos that carry the tag “pattern” are offered when a new one is begun; in them {date}, {time} and {folder}
+        are filled in.
       </p>
     </template>
   </SidePanels>
 </template>
 
 <style scoped>
-.page { flex: 1; min-height: 0; display: flex; flex-direction: column; padding: 6px clamp(14px, 3vw, 40px) 18px; gap: 8px; }
-.head { display: flex; align-items: center; gap: 10px; }
-.name { font-family: var(--serif); font-size: 18px; font-weight: 600; flex: 1; padding: 6px 10px; }
-.head .second { font-size: 12.5px; max-width: 150px; text-align: right; }
+.page {
+  flex: 1;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+  padding: 6px clamp(14px, 3vw, 40px) 18px;
+  gap: 8px;
+}
+.head {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+}
+.name {
+  font-family: var(--serif);
+  font-size: 18px;
+  font-weight: 600;
+  flex: 1;
+  padding: 6px 10px;
+}
+.head .second {
+  font-size: 12.5px;
+  max-width: 150px;
+  text-align: right;
+}
 </style>

@@ -40,7 +40,14 @@ import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
-const [plan, register, acts, dialogs, view, drafts] = [usePlan(), useRegister(), useActs(), useDialogs(), useView(), useDrafts()]
+const [plan, register, acts, dialogs, view, drafts] = [
+  usePlan(),
+  useRegister(),
+  useActs(),
+  useDialogs(),
+  useView(),
+  useDrafts(),
+]
 const trail = useTrail()
 const searches = useSearches()
 const route = useRoute()
@@ -50,12 +57,18 @@ const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(rou
 const folder = computed(() => (folderId.value === null ? undefined : plan.tree.byId.get(folderId.value)))
 const children = computed(() => childrenOf(plan.tree, folderId.value))
 const isGone = computed(() => folderId.value !== null && plan.outline.state === 'ready' && !folder.value)
-const ink = computed(() => (folderId.value === null ? null : plan.placeOf(folderId.value)?.laid ?? null))
-const where = computed(() => (folderId.value === null ? 'the top of the plan' : plan.placeOf(folderId.value)?.text ?? ''))
+const ink = computed(() => (folderId.value === null ? null : (plan.placeOf(folderId.value)?.laid ?? null)))
+const where = computed(() =>
+  folderId.value === null ? 'the top of the plan' : (plan.placeOf(folderId.value)?.text ?? ''),
+)
 const documents = computed(() => (folderId.value === null ? [] : register.rows))
 
 const groupText = useGroupText()
-const headings = computed(() => (register.look.group === 'none' ? undefined : headingsOf(documents.value, register.groups, group => groupText(register.look.group, group))))
+const headings = computed(() =>
+  register.look.group === 'none'
+    ? undefined
+    : headingsOf(documents.value, register.groups, group => groupText(register.look.group, group)),
+)
 
 const scroller = ref<HTMLElement | null>(null)
 const list = ref<InstanceType<typeof ThingList> | null>(null)
@@ -67,30 +80,43 @@ const wanted = ref<string | null>(null)
 const renamingHead = ref(false)
 const { isOver } = useDropPlace(scroller, () => folderId.value)
 
-watch(folderId, async (id) => {
-  naming.value = renamingHead.value = false
-  list.value?.forget()
-  scroller.value?.scrollTo(0, 0)
-  if (id === null) return
-  await register.open(id)
-}, { immediate: true })
+watch(
+  folderId,
+  async id => {
+    naming.value = renamingHead.value = false
+    list.value?.forget()
+    scroller.value?.scrollTo(0, 0)
+    if (id === null) return
+    await register.open(id)
+  },
+  { immediate: true },
+)
 
-// ?doc= selects a document: when the page is opened so, and after "show in plan". What this page wrote there itself is marked,
-// since by the time it stands in the address, or the register is loaded again, the keys may be one further.
-watch([() => route.query.doc, folderId] as const, ([id, place], [, before]) => {
-  const isOwn = place === before && (history.state as { own?: boolean } | null)?.own === true
-  if (!isOwn) wanted.value = typeof id === 'string' ? id : null
-  // The folder itself was chosen, as by a click in the outline: keys must not act on a document that is looked at no more.
-  if (!isOwn && typeof id !== 'string') list.value?.forget()
-}, { immediate: true })
-watch([wanted, () => register.loaded, list], async ([id, loaded]) => {
-  if (id === null || loaded.state !== 'ready' || register.place !== folderId.value || !list.value) return
-  while (!register.rows.some(row => row.id === id) && await register.more());
-  await nextTick()
-  if (wanted.value !== id) return
-  wanted.value = null
-  list.value.select(`d:${id}`)
-}, { flush: 'post' })
+// ?doc= selects a document: when the page is opened so, and after "show in plan". What this page wrote there itself is
+// marked, since by the time it stands in the address, or the register is loaded again, the keys may be one further.
+watch(
+  [() => route.query.doc, folderId] as const,
+  ([id, place], [, before]) => {
+    const isOwn = place === before && (history.state as { own?: boolean } | null)?.own === true
+    if (!isOwn) wanted.value = typeof id === 'string' ? id : null
+    // The folder itself was chosen, as by a click in the outline: keys must not act on a document that is looked at no
+    // more.
+    if (!isOwn && typeof id !== 'string') list.value?.forget()
+  },
+  { immediate: true },
+)
+watch(
+  [wanted, () => register.loaded, list],
+  async ([id, loaded]) => {
+    if (id === null || loaded.state !== 'ready' || register.place !== folderId.value || !list.value) return
+    while (!register.rows.some(row => row.id === id) && (await register.more()));
+    await nextTick()
+    if (wanted.value !== id) return
+    wanted.value = null
+    list.value.select(`d:${id}`)
+  },
+  { flush: 'post' },
+)
 
 function keepMeant(items: readonly ThingItem[], itemActs: readonly ThingAct[]): void {
   meant.value = items
@@ -109,14 +135,19 @@ function openDocument(row: RegisterRow): void {
   trail.ids = documents.value.map(document => document.id)
   void router.push(`/document/${row.id}`)
 }
-const showDocument = (document: DocumentFacts) => router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
+const showDocument = (document: DocumentFacts) =>
+  router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
 
 function writeMemo(pattern: string): void {
-  void router.push({ path: `/memo/${v7()}`, query: { folder: folderId.value ?? undefined, pattern: pattern || undefined } })
+  void router.push({
+    path: `/memo/${v7()}`,
+    query: { folder: folderId.value ?? undefined, pattern: pattern || undefined },
+  })
 }
 
 function moveFolder(): void {
-  if (folder.value) dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null, name: folder.value.name }
+  if (folder.value)
+    dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null, name: folder.value.name }
 }
 
 const planFiles = usePlanFiles()
@@ -128,7 +159,14 @@ async function keepSkeleton(): Promise<void> {
 }
 
 function duplicate(withDocuments: boolean): void {
-  if (folder.value) void acts.act({ kind: 'folder.duplicate', id: folder.value.id, newId: v7() as FolderId, parentId: folder.value.parentId, withDocuments })
+  if (folder.value)
+    void acts.act({
+      kind: 'folder.duplicate',
+      id: folder.value.id,
+      newId: v7() as FolderId,
+      parentId: folder.value.parentId,
+      withDocuments,
+    })
 }
 
 /** The folder as a tag, with a kept search for it where the folder stands; asked before whether the folder goes. */
@@ -136,22 +174,41 @@ async function makeTag(): Promise<void> {
   if (!folder.value) return
   const { id, name, parentId } = folder.value
   const answers = await dialogs.ask({
-    label: 'Make a tag of this folder', title: `Make the tag ${quoted(name)} of this folder?`, leave: 'Leave it a folder',
-    parts: [{ title: 'All documents in it and below get the tag, and a kept search for it stands in its place. The folder', choices: [{ value: 'stay', title: 'stays as it is' }, { value: 'go', title: 'goes into the Trash; its documents go one level up' }], rows: [{ key: 'folder', name: where.value }] }],
+    label: 'Make a tag of this folder',
+    title: `Make the tag ${quoted(name)} of this folder?`,
+    leave: 'Leave it a folder',
+    parts: [
+      {
+        title: 'All documents in it and below get the tag, and a kept search for it stands in its place. The folder',
+        choices: [
+          { value: 'stay', title: 'stays as it is' },
+          { value: 'go', title: 'goes into the Trash; its documents go one level up' },
+        ],
+        rows: [{ key: 'folder', name: where.value }],
+      },
+    ],
   })
   if (!answers) return
   const dissolve = answers.get('folder') === 'go'
-  const outcome = await acts.act({ kind: 'folder.tag', id, tag: { id: v7() as TagId, name }, searchId: v7() as SearchId, dissolve })
+  const outcome = await acts.act({
+    kind: 'folder.tag',
+    id,
+    tag: { id: v7() as TagId, name },
+    searchId: v7() as SearchId,
+    dissolve,
+  })
   if (outcome.ok && dissolve) go(parentId)
 }
 
 function toTrash(): void {
   if (!folder.value) return
   const { id, parentId } = folder.value
-  void acts.act({ kind: 'trash', folderIds: [id], documentIds: [] }).then((outcome) => { if (outcome.ok) go(parentId) })
+  void acts.act({ kind: 'trash', folderIds: [id], documentIds: [] }).then(outcome => {
+    if (outcome.ok) go(parentId)
+  })
 }
 
-useShortcuts((event) => {
+useShortcuts(event => {
   if (event.ctrlKey || event.metaKey || event.altKey || naming.value) return false
   const key = event.key.toLowerCase()
   if (key === 'n') naming.value = true
@@ -162,7 +219,8 @@ useShortcuts((event) => {
   else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
   else if (key === 'm' && folder.value && meant.value.length === 0) moveFolder()
   // Among sheets the arrows go from one to the next.
-  else if (key === 'arrowleft' && folder.value && !(register.look.view === 'grid' && meant.value.length > 0)) go(folder.value.parentId)
+  else if (key === 'arrowleft' && folder.value && !(register.look.view === 'grid' && meant.value.length > 0))
+    go(folder.value.parentId)
   else return false
   return true
 })
@@ -186,46 +244,135 @@ const chooseFiles = () => picker.value?.files()
       <RemoteState :remote="plan.outline" @again="plan.load()">
         <div v-if="isGone" class="empty">
           <h2>This folder is not here</h2>
-          <p>It was moved into the Trash, or its address is not right. What was put into the Trash can be restored from there.</p>
-          <NuxtLink to="/trash" class="act main">
-            To the Trash
-          </NuxtLink>
+          <p>
+            It was moved into the Trash, or its address is not right. What was put into the Trash can be restored from
+            there.
+          </p>
+          <NuxtLink to="/trash" class="act main"> To the Trash </NuxtLink>
         </div>
         <template v-else>
-          <FolderHead v-if="folder" :key="folder.id" :folder="folder" :renaming="renamingHead" @rename="renamingHead = true" @renamed="renamingHead = false" />
+          <FolderHead
+            v-if="folder"
+            :key="folder.id"
+            :folder="folder"
+            :renaming="renamingHead"
+            @rename="renamingHead = true"
+            @renamed="renamingHead = false" />
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs :folder="folder ?? null" @create="naming = true" @add="chooseFiles" @add-folder="picker?.folder()" @number="dialogs.numbering = { folderId }" @rename="renamingHead = true" @move="moveFolder" @trash="toTrash" @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })" @period="router.push({ path: '/draft', query: { root: folderId } })" @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })" @memo="writeMemo" @link="dialogs.link = { folderId, address: '' }" @merge="dialogs.merge = folderId" @tag="makeTag" @duplicate="duplicate" @skeleton="keepSkeleton" @save="planFiles.save($event, folderId)" @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
-          <SearchList v-if="folderId && searches.inFolder(folderId).length > 0" class="kept" :searches="searches.inFolder(folderId)" label="Kept searches shown here" />
+          <FolderActs
+            :folder="folder ?? null"
+            @create="naming = true"
+            @add="chooseFiles"
+            @add-folder="picker?.folder()"
+            @number="dialogs.numbering = { folderId }"
+            @rename="renamingHead = true"
+            @move="moveFolder"
+            @trash="toTrash"
+            @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })"
+            @period="router.push({ path: '/draft', query: { root: folderId } })"
+            @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })"
+            @memo="writeMemo"
+            @link="dialogs.link = { folderId, address: '' }"
+            @merge="dialogs.merge = folderId"
+            @tag="makeTag"
+            @duplicate="duplicate"
+            @skeleton="keepSkeleton"
+            @save="planFiles.save($event, folderId)"
+            @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <SearchList
+            v-if="folderId && searches.inFolder(folderId).length > 0"
+            class="kept"
+            :searches="searches.inFolder(folderId)"
+            label="Kept searches shown here" />
           <ThingList
-            ref="list" :folders="children" :documents="documents" :from-folder-id="folderId" :sort="register.sort" :descending="register.descending" :headings="headings" :as-grid="register.look.view === 'grid'" :scroller="scroller" :load-all="register.all"
-            @open-folder="go" @open-document="openDocument" @sort="register.sortBy" @end="register.more()" @meant="keepMeant"
-          >
+            ref="list"
+            :folders="children"
+            :documents="documents"
+            :from-folder-id="folderId"
+            :sort="register.sort"
+            :descending="register.descending"
+            :headings="headings"
+            :as-grid="register.look.view === 'grid'"
+            :scroller="scroller"
+            :load-all="register.all"
+            @open-folder="go"
+            @open-document="openDocument"
+            @sort="register.sortBy"
+            @end="register.more()"
+            @meant="keepMeant">
             <template #aboveDocuments>
               <RegisterLook :look="register.look" @look="register.setLook" />
             </template>
             <template v-if="naming" #afterFolders>
-              <NewFolderField :parent-id="folderId" :where="where" @done="naming = false" @made="folderId && view.setOpen([folderId], true)" />
+              <NewFolderField
+                :parent-id="folderId"
+                :where="where"
+                @done="naming = false"
+                @made="folderId && view.setOpen([folderId], true)" />
             </template>
           </ThingList>
-          <FirstSteps v-if="children.length === 0 && documents.length === 0 && !naming && (folderId === null || register.loaded.state === 'ready')" :is-top="folderId === null" :where="where" @create="naming = true" @add="chooseFiles" @draft="router.push('/draft')" />
-          <RemoteState v-if="folderId !== null && register.loaded.state !== 'ready'" :remote="register.loaded" @again="register.open(folderId)" />
+          <FirstSteps
+            v-if="
+              children.length === 0 &&
+              documents.length === 0 &&
+              !naming &&
+              (folderId === null || register.loaded.state === 'ready')
+            "
+            :is-top="folderId === null"
+            :where="where"
+            @create="naming = true"
+            @add="chooseFiles"
+            @draft="router.push('/draft')" />
+          <RemoteState
+            v-if="folderId !== null && register.loaded.state !== 'ready'"
+            :remote="register.loaded"
+            @again="register.open(folderId)" />
         </template>
       </RemoteState>
       <FilePicker ref="picker" :to="folderId" />
     </div>
     <template #card>
-      <ThingCard v-if="meant.length > 0 || !folder" :items="meant" :acts="meantActs" :documents="documents" :from-folder-id="folderId" @show="showDocument" />
-      <FolderCard v-else :id="folder.id" @rename="renamingHead = true" @move="moveFolder" @number="dialogs.numbering = { folderId }" @trash="toTrash" />
+      <ThingCard
+        v-if="meant.length > 0 || !folder"
+        :items="meant"
+        :acts="meantActs"
+        :documents="documents"
+        :from-folder-id="folderId"
+        @show="showDocument" />
+      <FolderCard
+        v-else
+        :id="folder.id"
+        @rename="renamingHead = true"
+        @move="moveFolder"
+        @number="dialogs.numbering = { folderId }"
+        @trash="toTrash" />
     </template>
   </SidePanels>
 </template>
 
 <style scoped>
-.kept { margin-bottom: 14px; }
-.band { height: 8px; flex: none; }
-.folder-page { flex: 1; min-height: 0; overflow-y: auto; padding: 4px 18px 24px; outline: none; }
-.folder-page.over { box-shadow: inset 0 0 0 2px var(--act); }
-.top-title { font-size: 24px; line-height: 34px; padding: 8px 0 6px; }
+.kept {
+  margin-bottom: 14px;
+}
+.band {
+  height: 8px;
+  flex: none;
+}
+.folder-page {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 4px 18px 24px;
+  outline: none;
+}
+.folder-page.over {
+  box-shadow: inset 0 0 0 2px var(--act);
+}
+.top-title {
+  font-size: 24px;
+  line-height: 34px;
+  padding: 8px 0 6px;
+}
 </style>

@@ -52,7 +52,9 @@ export function addDocuments(slice: Slice, command: AddDocuments, moment: Moment
   const rows: RowChange[] = [...made.rows]
   const registers = new Map<string, Map<string, DocumentRow>>()
   const hereIn = (folderId: FolderId): Map<string, DocumentRow> => {
-    const known = registers.get(folderId) ?? new Map(documentsIn(slice, folderId).map(document => [nameKey(document.name, document.extension), document]))
+    const known =
+      registers.get(folderId) ??
+      new Map(documentsIn(slice, folderId).map(document => [nameKey(document.name, document.extension), document]))
     registers.set(folderId, known)
     return known
   }
@@ -76,23 +78,35 @@ export function addDocuments(slice: Slice, command: AddDocuments, moment: Moment
     const document = newDocument(file, free, extension, moment)
     here?.set(nameKey(free, extension), document)
     fresh.add(document.id)
-    rows.push(inserted('document', document), firstVersion(document, file), inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true }))
+    rows.push(
+      inserted('document', document),
+      firstVersion(document, file),
+      inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true }),
+    )
     names.push(free)
   }
   const isLoose = command.files.some(file => !file.folderId)
-  const where = command.folderId === null && made.rows.length > 0
-    ? `the top of the plan${isLoose ? ' and the In-tray' : ''}`
-    : documentPlaceText(slice, command.folderId, moment.locale)
+  const where =
+    command.folderId === null && made.rows.length > 0
+      ? `the top of the plan${isLoose ? ' and the In-tray' : ''}`
+      : documentPlaceText(slice, command.folderId, moment.locale)
   const [only] = names
   const documents = names.length === 1 && only !== undefined ? quoted(only) : counted(names.length, 'document')
   const folders = made.rows.length > 0 ? [counted(made.rows.length, 'folder')] : []
   const what = [...folders, ...(names.length > 0 || folders.length === 0 ? [documents] : [])].join(' with ')
   const allNew = versions > 0 && versions === names.length && folders.length === 0
-  return decided(rows, allNew ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [command.folderId, ...registers.keys()] as (FolderId | null)[])
+  return decided(rows, allNew ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [
+    command.folderId,
+    ...registers.keys(),
+  ] as (FolderId | null)[])
 }
 
 /** The folders that are made with the files, and which folders the files may go to. */
-function foldersFor(slice: Slice, { folderId, folders = [] }: AddDocuments, moment: Moment): Decision | { rows: RowChange[]; isThere: (id: FolderId) => boolean } {
+function foldersFor(
+  slice: Slice,
+  { folderId, folders = [] }: AddDocuments,
+  moment: Moment,
+): Decision | { rows: RowChange[]; isThere: (id: FolderId) => boolean } {
   if (folderId !== null) {
     const folder = findFolder(slice, folderId)
     if (isDecision(folder)) return folder
@@ -109,7 +123,10 @@ function foldersFor(slice: Slice, { folderId, folders = [] }: AddDocuments, mome
       if (isDecision(found)) return found
     }
     const last = keys.get(parent)
-    const orderKey = last === undefined && !(parent !== null && fresh.has(parent)) ? keyAfterLast(slice, parent) : generateKeyBetween(last ?? null, null)
+    const orderKey =
+      last === undefined && !(parent !== null && fresh.has(parent))
+        ? keyAfterLast(slice, parent)
+        : generateKeyBetween(last ?? null, null)
     keys.set(parent, orderKey)
     fresh.add(id)
     rows.push(inserted('folder', newFolder({ id, parentId: parent, name: checked.name, orderKey }, moment)))
@@ -118,7 +135,8 @@ function foldersFor(slice: Slice, { folderId, folders = [] }: AddDocuments, mome
 }
 
 export function documentsIn(slice: Slice, folderId: string): DocumentRow[] {
-  return slice.placements.filter(placement => placement.folderId === folderId)
+  return slice.placements
+    .filter(placement => placement.folderId === folderId)
     .flatMap(placement => slice.documents.get(placement.documentId) ?? [])
     .filter(document => document.trashedAt === null)
 }
@@ -150,20 +168,45 @@ function newDocument(file: NewFile, name: string, extension: string, moment: Mom
 
 function firstVersion(document: DocumentRow, file: NewFile): RowChange {
   const { id, extension, mediaType, size, blobId, changedAt, createdAt } = document
-  return inserted('version', { id: file.versionId, documentId: id, number: 1, blobId, size, mediaType, extension, changedAt, createdAt, remark: '' })
+  return inserted('version', {
+    id: file.versionId,
+    documentId: id,
+    number: 1,
+    blobId,
+    size,
+    mediaType,
+    extension,
+    changedAt,
+    createdAt,
+    remark: '',
+  })
 }
 
 function newVersion(document: DocumentRow, file: NewFile, extension: string, moment: Moment): RowChange[] {
   const { mediaType, size, blobId, changedAt } = file
   const number = document.version + 1
   return [
-    inserted('version', { id: file.versionId, documentId: document.id, number, blobId, size, mediaType, extension, changedAt, createdAt: moment.now, remark: '' }),
+    inserted('version', {
+      id: file.versionId,
+      documentId: document.id,
+      number,
+      blobId,
+      size,
+      mediaType,
+      extension,
+      changedAt,
+      createdAt: moment.now,
+      remark: '',
+    }),
     ...updated('document', document, { blobId, size, mediaType, changedAt, version: number }),
   ]
 }
 
 export const documentAdd = serverCommand('document.add', {
-  needs: ({ folderId, files }) => ({ inFolder: folderId, inFolders: [...new Set(files.flatMap(file => file.folderId ?? []))] }),
+  needs: ({ folderId, files }) => ({
+    inFolder: folderId,
+    inFolders: [...new Set(files.flatMap(file => file.folderId ?? []))],
+  }),
   decide: addDocuments,
   doc: '`folderId` (null: the In-tray), `clash`, `files`, `folders`: bytes that came in by an upload or a device',
 })

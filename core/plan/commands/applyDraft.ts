@@ -21,25 +21,64 @@ import { newMeaningRow } from './setMeaning'
 const DRAFT_LIMIT = 50_000
 
 function isDrafted(value: unknown): value is DraftedFolder {
-  const { id, parent, name: folderName, number, label, numbered, meaningId: meaning, purpose, likeId = null } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
-  return isId(id) && Number.isInteger(parent) && typeof folderName === 'string' && (number === null || (Number.isInteger(number) && Number(number) >= 0 && Number(number) <= NUMBER_LIMIT))
-    && (label === null || (typeof label === 'string' && label.length <= 40)) && typeof numbered === 'boolean' && (meaning === null || isId(meaning)) && typeof purpose === 'string' && purpose.length <= 4000 && (likeId === null || isId(likeId))
+  const {
+    id,
+    parent,
+    name: folderName,
+    number,
+    label,
+    numbered,
+    meaningId: meaning,
+    purpose,
+    likeId = null,
+  } = (value ?? {}) as Partial<Record<keyof DraftedFolder, unknown>>
+  return (
+    isId(id) &&
+    Number.isInteger(parent) &&
+    typeof folderName === 'string' &&
+    (number === null || (Number.isInteger(number) && Number(number) >= 0 && Number(number) <= NUMBER_LIMIT)) &&
+    (label === null || (typeof label === 'string' && label.length <= 40)) &&
+    typeof numbered === 'boolean' &&
+    (meaning === null || isId(meaning)) &&
+    typeof purpose === 'string' &&
+    purpose.length <= 4000 &&
+    (likeId === null || isId(likeId))
+  )
 }
 
 /** Tens of thousands of them: checked by hand, since a shape for each costs seconds. */
-const draftedShape = yup.mixed<readonly DraftedFolder[]>().required().test('drafted', 'the folders of a draft have id, parent, name, number, label, numbered, meaningId, purpose', value => Array.isArray(value) && value.length <= DRAFT_LIMIT && value.every(isDrafted))
+const draftedShape = yup
+  .mixed<readonly DraftedFolder[]>()
+  .required()
+  .test(
+    'drafted',
+    'the folders of a draft have id, parent, name, number, label, numbered, meaningId, purpose',
+    value => Array.isArray(value) && value.length <= DRAFT_LIMIT && value.every(isDrafted),
+  )
 
-const whereToShape = yup.object({ to: yup.string().oneOf(['parent', 'in-tray', 'trash', 'folder'] as const).required(), folderId: folderId().nullable().optional() })
+const whereToShape = yup.object({
+  to: yup
+    .string()
+    .oneOf(['parent', 'in-tray', 'trash', 'folder'] as const)
+    .required(),
+  folderId: folderId().nullable().optional(),
+})
 
 const fields = {
-    rootId: folderId().nullable(),
-    revision: yup.number().integer().required(),
-    folders: draftedShape,
-    removed: yup.array(yup.object({ id: folderId(), documents: whereToShape.required() })).max(DRAFT_LIMIT).default([]),
-    newMeanings: yup.array(yup.object({ id: meaningId(), name: name(), ink: yup.string().required() })).max(200).default([]),
-    numbering: numberingShape.nullable().default(null),
-    additive: yup.boolean().default(false),
-  }
+  rootId: folderId().nullable(),
+  revision: yup.number().integer().required(),
+  folders: draftedShape,
+  removed: yup
+    .array(yup.object({ id: folderId(), documents: whereToShape.required() }))
+    .max(DRAFT_LIMIT)
+    .default([]),
+  newMeanings: yup
+    .array(yup.object({ id: meaningId(), name: name(), ink: yup.string().required() }))
+    .max(200)
+    .default([]),
+  numbering: numberingShape.nullable().default(null),
+  additive: yup.boolean().default(false),
+}
 
 /**
  * Makes the branch below `rootId` (null: the whole plan) what the draft says: folders that are named
@@ -59,26 +98,47 @@ export function applyDraft(slice: Slice, command: Given<typeof fields>, moment: 
   const meanings = meaningRows(slice, command)
   if (isRefusal(meanings)) return meanings
   const live = tree.byId
-  const after = draftedRows(live, id => childrenOf(tree, id).map(folder => folder.id), command.rootId, command.folders, moment.now, command)
+  const after = draftedRows(
+    live,
+    id => childrenOf(tree, id).map(folder => folder.id),
+    command.rootId,
+    command.folders,
+    moment.now,
+    command,
+  )
   const changed = after.flatMap((row): RowChange[] => {
     const present = live.get(row.id)
     return present ? updated('folder', present, row) : [inserted('folder', row)]
   })
-  const gone = command.additive ? [] : removedFolders(tree, command.rootId, new Set(command.folders.map(folder => folder.id)))
-  const emptied = removeFolders(slice, gone, new Map(command.removed.map(({ id, documents }) => [id, documents])), moment)
+  const gone = command.additive
+    ? []
+    : removedFolders(tree, command.rootId, new Set(command.folders.map(folder => folder.id)))
+  const emptied = removeFolders(
+    slice,
+    gone,
+    new Map(command.removed.map(({ id, documents }) => [id, documents])),
+    moment,
+  )
   if (isRefusal(emptied)) return emptied
   const scheme = numberingRows(slice, command)
   if (isRefusal(scheme)) return scheme
   const rows = [...meanings, ...changed, ...emptied, ...scheme]
   const where = command.rootId === null ? 'the plan' : placeText(sliceAfter(slice, rows), command.rootId, moment.locale)
-  return decided(rows, `Applied a draft to ${where}: ${summary(live, after, gone.length)}`, [command.rootId, ...new Set(after.map(row => row.parentId))])
+  return decided(rows, `Applied a draft to ${where}: ${summary(live, after, gone.length)}`, [
+    command.rootId,
+    ...new Set(after.map(row => row.parentId)),
+  ])
 }
 
 function isRefusal(value: readonly RowChange[] | Decision): value is Decision {
   return !Array.isArray(value)
 }
 
-function checkDrafted(slice: Slice, { folders, rootId, newMeanings }: Given<typeof fields>, tree: Tree<FolderRow>): Decision | null {
+function checkDrafted(
+  slice: Slice,
+  { folders, rootId, newMeanings }: Given<typeof fields>,
+  tree: Tree<FolderRow>,
+): Decision | null {
   const meanings = new Set<string>([...slice.meanings.keys(), ...newMeanings.map(meaning => meaning.id)])
   const seen = new Set<FolderId>()
   for (const [index, folder] of folders.entries()) {
@@ -86,9 +146,11 @@ function checkDrafted(slice: Slice, { folders, rootId, newMeanings }: Given<type
     if (!checked.ok) return checked
     const present = slice.folders.get(folder.id)
     if (present && present.trashedAt !== null) return refuse('folder.inTrash', { name: present.name })
-    if (seen.has(folder.id) || folder.parent >= index || folder.parent < -1) return refuse('request.invalid', { why: 'a draft names each folder once, parents before children' })
+    if (seen.has(folder.id) || folder.parent >= index || folder.parent < -1)
+      return refuse('request.invalid', { why: 'a draft names each folder once, parents before children' })
     if (folder.meaningId !== null && !meanings.has(folder.meaningId)) return refuse('notFound')
-    if (present && rootId !== null && (folder.id === rootId || isInside(tree, rootId, folder.id))) return refuse('folder.intoItself', { name: present.name })
+    if (present && rootId !== null && (folder.id === rootId || isInside(tree, rootId, folder.id)))
+      return refuse('folder.intoItself', { name: present.name })
     seen.add(folder.id)
   }
   return null
@@ -109,13 +171,14 @@ function meaningRows(slice: Slice, { newMeanings }: Given<typeof fields>): RowCh
 function numberingRows(slice: Slice, { rootId, numbering }: Given<typeof fields>): RowChange[] | Decision {
   if (!numbering) return []
   if (!isNumberingSound(numbering)) return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
-  if (rootId === null) return sameNumbering(slice.plan.numbering, numbering) ? [] : updated('plan', slice.plan, { numbering })
+  if (rootId === null)
+    return sameNumbering(slice.plan.numbering, numbering) ? [] : updated('plan', slice.plan, { numbering })
   const root = slice.folders.get(rootId)
   return root && !sameNumbering(root.numbering, numbering) ? updated('folder', root, { numbering }) : []
 }
 
 function summary(before: ReadonlyMap<string, FolderRow>, after: readonly FolderRow[], removed: number): string {
-  const known = after.flatMap((row) => {
+  const known = after.flatMap(row => {
     const present = before.get(row.id)
     return present ? [{ present, row }] : []
   })
@@ -133,5 +196,11 @@ export const draftApply = command('draft.apply', {
   fields,
   needs: ({ removed = [] }) => ({ inFolders: removed.map(({ id }) => id) }),
   decide: applyDraft,
-  doc: "`rootId` (null: the whole plan), `revision` it was compared with, `folders`: `[{ id, parent (index in the list, -1: the root), name, number, label, numbered, meaningId, purpose, likeId (a new folder is numbered inside as this one; optional) }]`, `removed`: `[{ id, documents: { to: \"parent\" / \"in-tray\" / \"trash\" / \"folder\", folderId } }]`, `newMeanings`: `[{ id, name, ink }]`, `numbering` of the root's children or null, `additive` (what the root holds stays). A known id is renamed, moved, renumbered with all it holds",
+  doc:
+    '`rootId` (null: the whole plan), `revision` it was compared with, `folders`: `[{ id, parent (index in ' +
+    'the list, -1: the root), name, number, label, numbered, meaningId, purpose, likeId (a new folder is ' +
+    'numbered inside as this one; optional) }]`, `removed`: `[{ id, documents: { to: "parent" / "in-tray" / ' +
+    '"trash" / "folder", folderId } }]`, `newMeanings`: `[{ id, name, ink }]`, `numbering` of the root\'s ' +
+    'children or null, `additive` (what the root holds stays). A known id is renamed, moved, renumbered with ' +
+    'all it holds',
 })

@@ -9,11 +9,18 @@ import { numberingShape } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveFolders, placeText, refuse } from '../slice'
 
-const fields = { id: folderId().nullable(), numbering: numberingShape.nullable().default(null), order: yup.string().oneOf(CHILD_ORDERS).required(), renumber: yup.string().oneOf(RENUMBER_MODES).nullable().default(null), deep: yup.boolean().default(false) }
+const fields = {
+  id: folderId().nullable(),
+  numbering: numberingShape.nullable().default(null),
+  order: yup.string().oneOf(CHILD_ORDERS).required(),
+  renumber: yup.string().oneOf(RENUMBER_MODES).nullable().default(null),
+  deep: yup.boolean().default(false),
+}
 
 /** Numbering, order and renumbering of the children of a folder as one Change. */
 export function arrangeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
-  if (command.numbering && !isNumberingSound(command.numbering)) return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
+  if (command.numbering && !isNumberingSound(command.numbering))
+    return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
   if (command.id !== null) {
     const folder = findFolder(slice, command.id)
     if (isDecision(folder)) return folder
@@ -22,22 +29,37 @@ export function arrangeFolders(slice: Slice, command: Given<typeof fields>, mome
   const arranged = arrangedRows(slice.plan, live, command, moment.locale)
   const rows = [
     ...updated('plan', slice.plan, { numbering: arranged.plan.numbering, childOrder: arranged.plan.childOrder }),
-    ...arranged.folders.flatMap((row) => {
+    ...arranged.folders.flatMap(row => {
       const present = slice.folders.get(row.id)
       return present ? updated('folder', present, row) : []
     }),
   ]
-  const [before, after] = [numberTree(slice.plan, live, moment.locale).codes, numberTree(arranged.plan, arranged.folders, moment.locale).codes]
+  const [before, after] = [
+    numberTree(slice.plan, live, moment.locale).codes,
+    numberTree(arranged.plan, arranged.folders, moment.locale).codes,
+  ]
   const changed = live.filter(folder => before.get(folder.id)?.code !== after.get(folder.id)?.code).length
   const where = command.id === null ? 'the plan' : placeText(slice, command.id, moment.locale)
   const how = command.renumber === null ? '' : `: ${MODE_WORDS[command.renumber]}`
-  return decided(rows, `Arranged the folders in ${where}${how}${changed > 0 ? `; ${counted(changed, 'number')} changed` : ''}`, [command.id])
+  return decided(
+    rows,
+    `Arranged the folders in ${where}${how}${changed > 0 ? `; ${counted(changed, 'number')} changed` : ''}`,
+    [command.id],
+  )
 }
 
-const MODE_WORDS = { keep: 'numbers written down as they are', close: 'gaps closed', spread: 'spread with gaps', name: 'in the order of the names', dates: 'in the order of the dates' } as const
+const MODE_WORDS = {
+  keep: 'numbers written down as they are',
+  close: 'gaps closed',
+  spread: 'spread with gaps',
+  name: 'in the order of the names',
+  dates: 'in the order of the dates',
+} as const
 
 export const folderArrange = command('folder.arrange', {
   fields,
   decide: arrangeFolders,
-  doc: '`id` (null: top folders), `numbering`, `order`, `renumber` (null, `keep`, `close`, `spread`, `name`, `dates`), `deep`: all of it as one Change',
+  doc:
+    '`id` (null: top folders), `numbering`, `order`, `renumber` (null, `keep`, `close`, `spread`, `name`, ' +
+    '`dates`), `deep`: all of it as one Change',
 })

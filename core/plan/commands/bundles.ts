@@ -8,7 +8,12 @@ import type { BundleItemRow, BundleRow, DocumentRow } from '../../rows/index'
 import type { Decision, Moment, Slice } from '../slice'
 import { findDocument, isDecision } from '../slice'
 
-export function itemRows(slice: Slice, bundle: BundleRow, ids: readonly DocumentId[], moment: Moment): Decision | { rows: RowChange[]; documents: DocumentRow[] } {
+export function itemRows(
+  slice: Slice,
+  bundle: BundleRow,
+  ids: readonly DocumentId[],
+  moment: Moment,
+): Decision | { rows: RowChange[]; documents: DocumentRow[] } {
   const items = itemsOf(slice, bundle)
   const there = new Set<string>(items.map(item => item.documentId))
   const documents: DocumentRow[] = []
@@ -19,9 +24,21 @@ export function itemRows(slice: Slice, bundle: BundleRow, ids: readonly Document
     documents.push(document)
   }
   const keys = generateNKeysBetween(items.at(-1)?.orderKey ?? null, null, documents.length)
-  return { documents, rows: documents.map((document, index) => inserted('bundle_item', { id: moment.newId(), bundleId: bundle.id, documentId: document.id, orderKey: keys[index] ?? '' })) }
+  return {
+    documents,
+    rows: documents.map((document, index) =>
+      inserted('bundle_item', {
+        id: moment.newId(),
+        bundleId: bundle.id,
+        documentId: document.id,
+        orderKey: keys[index] ?? '',
+      }),
+    ),
+  }
 }
 
 export function itemsOf(slice: Slice, bundle: BundleRow): BundleItemRow[] {
-  return slice.bundleItems.filter(item => item.bundleId === bundle.id).sort((a, b) => (a.orderKey < b.orderKey ? -1 : a.orderKey > b.orderKey ? 1 : 0))
+  return slice.bundleItems
+    .filter(item => item.bundleId === bundle.id)
+    .sort((a, b) => (a.orderKey < b.orderKey ? -1 : a.orderKey > b.orderKey ? 1 : 0))
 }

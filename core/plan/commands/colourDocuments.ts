@@ -20,10 +20,14 @@ export function colourDocuments(slice: Slice, command: Given<typeof fields>, mom
     documents.push(document)
   }
   const [first] = documents
-  const where = documents.length === 1 && first ? ` in ${documentPlaceText(slice, homeOf(slice, first), moment.locale)}` : ''
+  const where =
+    documents.length === 1 && first ? ` in ${documentPlaceText(slice, homeOf(slice, first), moment.locale)}` : ''
   const what = `${nameThings([], documents)}${where}`
-  return decided(documents.flatMap(document => updated('document', document, { meaningId: command.meaningId })),
-    meaning ? `Gave ${what} the colour ${quoted(meaning.name)}` : `Let ${what} take the colour of the folder`, documents.flatMap(document => placesOf(slice, document)))
+  return decided(
+    documents.flatMap(document => updated('document', document, { meaningId: command.meaningId })),
+    meaning ? `Gave ${what} the colour ${quoted(meaning.name)}` : `Let ${what} take the colour of the folder`,
+    documents.flatMap(document => placesOf(slice, document)),
+  )
 }
 
 export const documentColour = command('document.colour', {

@@ -16,10 +16,19 @@ export function colourFolder(slice: Slice, command: Given<typeof fields>, moment
   const meaning = command.meaningId === null ? null : slice.meanings.get(command.meaningId)
   if (meaning === undefined) return refuse('notFound')
   const where = placeText(slice, folder.id, moment.locale)
-  const under = command.below ? branchOf(liveTree(slice, moment.locale), folder.id).slice(1).flatMap(one => updated('folder', one, { meaningId: null })) : []
+  const under = command.below
+    ? branchOf(liveTree(slice, moment.locale), folder.id)
+        .slice(1)
+        .flatMap(one => updated('folder', one, { meaningId: null }))
+    : []
   const also = under.length > 0 ? ` and to ${counted(under.length, 'folder')} below it` : ''
-  return decided([...updated('folder', folder, { meaningId: command.meaningId }), ...under],
-    meaning ? `Gave ${where} the colour ${quoted(meaning.name)}${also}` : `Let ${where} take the colour of its parent${also}`, [folder.id, folder.parentId])
+  return decided(
+    [...updated('folder', folder, { meaningId: command.meaningId }), ...under],
+    meaning
+      ? `Gave ${where} the colour ${quoted(meaning.name)}${also}`
+      : `Let ${where} take the colour of its parent${also}`,
+    [folder.id, folder.parentId],
+  )
 }
 
 export const folderColour = command('folder.colour', {

@@ -13,11 +13,32 @@ import type { Given } from '../command'
 import { command } from '../command'
 import { nameKey, nextFreeName } from '../name'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placesByDocument, placeText, refuse, sliceAfter } from '../slice'
+import {
+  decided,
+  documentPlaceText,
+  findDocument,
+  findFolder,
+  isDecision,
+  liveTree,
+  placesByDocument,
+  placeText,
+  refuse,
+  sliceAfter,
+} from '../slice'
 import { documentsIn } from './addDocuments'
 import { branchAgain } from './duplicateFolder'
 
-const fields = { copies: yup.array(yup.object({ id: documentId(), newId: documentId() })).max(THINGS_LIMIT).required(), folderId: folderId().nullable(), folders: yup.array(yup.object({ id: folderId(), newId: folderId() })).max(2000).default([]) }
+const fields = {
+  copies: yup
+    .array(yup.object({ id: documentId(), newId: documentId() }))
+    .max(THINGS_LIMIT)
+    .required(),
+  folderId: folderId().nullable(),
+  folders: yup
+    .array(yup.object({ id: folderId(), newId: folderId() }))
+    .max(2000)
+    .default([]),
+}
 
 /**
  * Documents and folders once more, in one Change. A name that is taken is counted up once. A document that lies in
@@ -34,11 +55,14 @@ export function copyThings(slice: Slice, command: Given<typeof fields>, moment: 
   for (const { id, newId } of branches) {
     const folder = findFolder(slice, id)
     if (isDecision(folder)) return folder
-    if (folderId !== null && isInside(liveTree(slice, moment.locale), folderId, id)) return refuse('folder.intoItself', { name: folder.name })
+    if (folderId !== null && isInside(liveTree(slice, moment.locale), folderId, id))
+      return refuse('folder.intoItself', { name: folder.name })
     rows.push(...copyBranch(slice, sliceAfter(slice, rows), folder, { newId, parentId: folderId }, moment))
     folders.push(folder)
   }
-  const taken = new Set((folderId === null ? [] : documentsIn(slice, folderId)).map(document => nameKey(document.name, document.extension)))
+  const taken = new Set(
+    (folderId === null ? [] : documentsIn(slice, folderId)).map(document => nameKey(document.name, document.extension)),
+  )
   const documents: DocumentRow[] = []
   for (const { id, newId } of copies) {
     const document = findDocument(slice, id)
@@ -48,36 +72,81 @@ export function copyThings(slice: Slice, command: Given<typeof fields>, moment: 
     rows.push(...copyOf(document, newId, name, [folderId], moment))
     documents.push(document)
   }
-  const to = documents.length > 0 ? documentPlaceText(slice, folderId, moment.locale) : placeText(slice, folderId, moment.locale)
+  const to =
+    documents.length > 0 ? documentPlaceText(slice, folderId, moment.locale) : placeText(slice, folderId, moment.locale)
   return decided(rows, `Copied ${nameThings(folders, documents)} to ${to}`, [folderId])
 }
 
 /** `now` is the slice with what was copied before, so that names and order keys are not given twice. */
-function copyBranch(slice: Slice, now: Slice, folder: FolderRow, as: { readonly newId: FolderId; readonly parentId: FolderId | null }, moment: Moment): RowChange[] {
+function copyBranch(
+  slice: Slice,
+  now: Slice,
+  folder: FolderRow,
+  as: { readonly newId: FolderId; readonly parentId: FolderId | null },
+  moment: Moment,
+): RowChange[] {
   const { newIds, copies } = branchAgain(now, folder, as, moment)
   const rows: RowChange[] = copies.map(copy => inserted('folder', copy))
   for (const [id, places] of placesByDocument(slice)) {
     const document = slice.documents.get(id)
     if (document?.trashedAt !== null) continue
-    const into = [...places].sort((a, b) => Number(b.home) - Number(a.home)).flatMap(({ folderId }) => (folderId === null ? [] : newIds.get(folderId) ?? []))
+    const into = [...places]
+      .sort((a, b) => Number(b.home) - Number(a.home))
+      .flatMap(({ folderId }) => (folderId === null ? [] : (newIds.get(folderId) ?? [])))
     if (into.length > 0) rows.push(...copyOf(document, moment.newId() as DocumentId, document.name, into, moment))
   }
   return rows
 }
 
 /** The first folder is its home. */
-function copyOf(document: DocumentRow, newId: DocumentId, name: string, into: readonly (FolderId | null)[], moment: Moment): RowChange[] {
+function copyOf(
+  document: DocumentRow,
+  newId: DocumentId,
+  name: string,
+  into: readonly (FolderId | null)[],
+  moment: Moment,
+): RowChange[] {
   const { mediaType, size, blobId, extension, changedAt } = document
-  const copy: DocumentRow = { ...document, id: newId, name, folded: foldedText(name), version: 1, runningNumber: null, origin: 'copy', copiedFrom: document.id, createdAt: moment.now }
+  const copy: DocumentRow = {
+    ...document,
+    id: newId,
+    name,
+    folded: foldedText(name),
+    version: 1,
+    runningNumber: null,
+    origin: 'copy',
+    copiedFrom: document.id,
+    createdAt: moment.now,
+  }
   return [
-    inserted('document', copy), inserted('version', { id: moment.newId(), documentId: newId, number: 1, blobId, size, mediaType, extension, changedAt, createdAt: moment.now, remark: '' }),
-    ...into.map((folderId, index) => inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0 })),
+    inserted('document', copy),
+    inserted('version', {
+      id: moment.newId(),
+      documentId: newId,
+      number: 1,
+      blobId,
+      size,
+      mediaType,
+      extension,
+      changedAt,
+      createdAt: moment.now,
+      remark: '',
+    }),
+    ...into.map((folderId, index) =>
+      inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0 }),
+    ),
   ]
 }
 
 export const documentCopy = command('document.copy', {
   fields,
-  needs: ({ copies, folderId, folders = [] }) => ({ documentIds: copies.map(({ id }) => id), inFolder: folderId, inBranches: folders.map(({ id }) => id) }),
+  needs: ({ copies, folderId, folders = [] }) => ({
+    documentIds: copies.map(({ id }) => id),
+    inFolder: folderId,
+    inBranches: folders.map(({ id }) => id),
+  }),
   decide: copyThings,
-  doc: '`copies` (`id`, `newId`), `folderId` (null: the In-tray), `folders` (`id`, `newId`: with all below and copies of their documents)',
+  doc:
+    '`copies` (`id`, `newId`), `folderId` (null: the In-tray), `folders` (`id`, `newId`: with all below and ' +
+    'copies of their documents)',
 })

@@ -23,8 +23,21 @@ export function createFolder(slice: Slice, command: Given<typeof fields>, moment
   const folded = foldedText(checked.name)
   const twin = twinOf(slice, command.parentId, folded, [])
   if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
-  const row = inserted('folder', newFolder({ id: command.id, parentId: command.parentId, name: checked.name, orderKey: keyAfterLast(slice, command.parentId) }, moment))
-  return decided([row], `New folder ${quoted(checked.name)} in ${placeText(slice, command.parentId, moment.locale)}`, [command.parentId])
+  const row = inserted(
+    'folder',
+    newFolder(
+      {
+        id: command.id,
+        parentId: command.parentId,
+        name: checked.name,
+        orderKey: keyAfterLast(slice, command.parentId),
+      },
+      moment,
+    ),
+  )
+  return decided([row], `New folder ${quoted(checked.name)} in ${placeText(slice, command.parentId, moment.locale)}`, [
+    command.parentId,
+  ])
 }
 
 /** The order key behind all folders of a parent, those in the Trash included, since they may come back. */

@@ -11,7 +11,11 @@ const fields = { id: bundleId() }
 export function dropBundle(slice: Slice, command: Given<typeof fields>): Decision {
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
-  return decided([...itemsOf(slice, bundle).map(item => deleted('bundle_item', item)), deleted('bundle', bundle)], `Dissolved the bundle ${quoted(bundle.name)}; its documents stay where they are`, [])
+  return decided(
+    [...itemsOf(slice, bundle).map(item => deleted('bundle_item', item)), deleted('bundle', bundle)],
+    `Dissolved the bundle ${quoted(bundle.name)}; its documents stay where they are`,
+    [],
+  )
 }
 
 export const bundleDrop = command('bundle.drop', {

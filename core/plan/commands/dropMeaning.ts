@@ -21,17 +21,31 @@ export function dropMeaning(slice: Slice, command: Given<typeof fields>): Decisi
   const rows: RowChange[] = [
     ...folders.flatMap(folder => updated('folder', folder, { meaningId: command.replaceBy })),
     ...documents.flatMap(document => updated('document', document, { meaningId: command.replaceBy })),
-    ...[...slice.tags.values()].filter(tag => tag.meaningId === command.id).flatMap(tag => updated('tag', tag, { meaningId: command.replaceBy })),
+    ...[...slice.tags.values()]
+      .filter(tag => tag.meaningId === command.id)
+      .flatMap(tag => updated('tag', tag, { meaningId: command.replaceBy })),
     deleted('meaning', meaning),
   ]
-  const carried = [folders.length > 0 ? counted(folders.length, 'folder') : '', documents.length > 0 ? counted(documents.length, 'document') : ''].filter(part => part !== '').join(' and ')
-  const became = other ? `made ${quoted(meaning.name)} into ${quoted(other.name)}` : `took ${quoted(meaning.name)} out of the colour key`
-  return decided(rows, `${became[0]?.toUpperCase() ?? ''}${became.slice(1)}${carried === '' ? '' : ` (${carried})`}`, [null, ...folders.map(folder => folder.id)])
+  const carried = [
+    folders.length > 0 ? counted(folders.length, 'folder') : '',
+    documents.length > 0 ? counted(documents.length, 'document') : '',
+  ]
+    .filter(part => part !== '')
+    .join(' and ')
+  const became = other
+    ? `made ${quoted(meaning.name)} into ${quoted(other.name)}`
+    : `took ${quoted(meaning.name)} out of the colour key`
+  return decided(rows, `${became[0]?.toUpperCase() ?? ''}${became.slice(1)}${carried === '' ? '' : ` (${carried})`}`, [
+    null,
+    ...folders.map(folder => folder.id),
+  ])
 }
 
 export const meaningDrop = command('meaning.drop', {
   fields,
   needs: ({ id }) => ({ meaningId: id, tags: true }),
   decide: dropMeaning,
-  doc: '`id`, `replaceBy` (null: its folders take the colour of their parent): takes it out of the key, or makes two into one',
+  doc:
+    '`id`, `replaceBy` (null: its folders take the colour of their parent): takes it out of the key, or makes ' +
+    'two into one',
 })

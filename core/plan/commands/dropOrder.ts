@@ -9,7 +9,9 @@ const fields = { id: orderId() }
 
 export function dropOrder(slice: Slice, command: Given<typeof fields>): Decision {
   const order = slice.orders.get(command.id)
-  return order ? decided([deleted('standing_order', order)], `Dropped the standing order ${quoted(order.name)}`, []) : refuse('notFound')
+  return order
+    ? decided([deleted('standing_order', order)], `Dropped the standing order ${quoted(order.name)}`, [])
+    : refuse('notFound')
 }
 
 export const orderDrop = command('order.drop', {

@@ -10,7 +10,11 @@ const fields = { id: searchId() }
 export function dropSearch(slice: Slice, command: Given<typeof fields>): Decision {
   const search = slice.searches.get(command.id)
   if (!search) return refuse('notFound')
-  return decided([deleted('kept_search', search)], `Dropped the kept search ${quoted(search.name)}; its documents stay where they are`, search.folderId === null ? [] : [search.folderId])
+  return decided(
+    [deleted('kept_search', search)],
+    `Dropped the kept search ${quoted(search.name)}; its documents stay where they are`,
+    search.folderId === null ? [] : [search.folderId],
+  )
 }
 
 export const searchDrop = command('search.drop', {

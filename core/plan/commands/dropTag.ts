@@ -11,7 +11,11 @@ export function dropTag(slice: Slice, command: Given<typeof fields>): Decision {
   const tag = slice.tags.get(command.id)
   if (!tag) return refuse('notFound')
   const carried = slice.taggings.filter(({ tagId }) => tagId === tag.id)
-  return decided([...carried.map(tagging => deleted('tagging', tagging)), deleted('tag', tag)], `Deleted the tag ${quoted(tag.name)}${carried.length > 0 ? `, taken off ${counted(carried.length, 'thing')}` : ''}`, [])
+  return decided(
+    [...carried.map(tagging => deleted('tagging', tagging)), deleted('tag', tag)],
+    `Deleted the tag ${quoted(tag.name)}${carried.length > 0 ? `, taken off ${counted(carried.length, 'thing')}` : ''}`,
+    [],
+  )
 }
 
 export const tagDrop = command('tag.drop', {

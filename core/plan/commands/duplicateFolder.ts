@@ -14,7 +14,12 @@ import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveFolders, liveTree, placeText, refuse, sliceAfter } from '../slice'
 import { keyAfterLast } from './createFolder'
 
-const fields = { id: folderId(), newId: folderId(), parentId: folderId().nullable(), withDocuments: yup.boolean().default(false) }
+const fields = {
+  id: folderId(),
+  newId: folderId(),
+  parentId: folderId().nullable(),
+  withDocuments: yup.boolean().default(false),
+}
 
 /**
  * The branch once more, right behind the folder's siblings: its structure alone, or with its documents
@@ -34,23 +39,53 @@ export function duplicateFolder(slice: Slice, command: Given<typeof fields>, mom
   if (command.withDocuments) {
     for (const placement of slice.placements) {
       const into = placement.folderId === null ? undefined : newIds.get(placement.folderId)
-      if (into && slice.documents.get(placement.documentId)?.trashedAt === null) rows.push(inserted('placement', { id: moment.newId(), documentId: placement.documentId, folderId: into, home: false }))
+      if (into && slice.documents.get(placement.documentId)?.trashedAt === null)
+        rows.push(
+          inserted('placement', { id: moment.newId(), documentId: placement.documentId, folderId: into, home: false }),
+        )
     }
   }
   const filed = rows.length - copies.length
-  return decided(rows, `Made ${placeText(sliceAfter(slice, rows), command.newId, moment.locale)} from ${quoted(folder.name)}${filed > 0 ? `, with ${filed.toLocaleString('en-GB')} ${filed === 1 ? 'document' : 'documents'} filed there as well` : ''}`, [command.parentId])
+  return decided(
+    rows,
+    `Made ${placeText(sliceAfter(slice, rows), command.newId, moment.locale)} from ${quoted(folder.name)}${filed > 0 ? `, with ${filed.toLocaleString('en-GB')} ${filed === 1 ? 'document' : 'documents'} filed there as well` : ''}`,
+    [command.parentId],
+  )
 }
 
-/** The folders of a branch once more under new ids, the top one under a free name behind its new siblings; `newIds` says which became which. */
-export function branchAgain(slice: Slice, folder: FolderRow, { newId, parentId }: { readonly newId: FolderId; readonly parentId: FolderId | null }, moment: Moment): { newIds: ReadonlyMap<FolderId, FolderId>; copies: readonly FolderRow[] } {
+/**
+ * The folders of a branch once more under new ids, the top one under a free name behind its new siblings; `newIds` says
+ * which became which.
+ */
+export function branchAgain(
+  slice: Slice,
+  folder: FolderRow,
+  { newId, parentId }: { readonly newId: FolderId; readonly parentId: FolderId | null },
+  moment: Moment,
+): { newIds: ReadonlyMap<FolderId, FolderId>; copies: readonly FolderRow[] } {
   const branch = branchOf(liveTree(slice, moment.locale), folder.id)
-  const taken = new Set(liveFolders(slice).filter(other => other.parentId === parentId).map(other => other.folded))
+  const taken = new Set(
+    liveFolders(slice)
+      .filter(other => other.parentId === parentId)
+      .map(other => other.folded),
+  )
   const name = nextFreeName(folder.name, candidate => taken.has(foldedText(candidate)))
-  const newIds = new Map<FolderId, FolderId>(branch.map((one, index) => [one.id, index === 0 ? newId : moment.newId() as FolderId]))
-  const copies = branch.map((one, index): FolderRow => newFolder({
-    ...one, id: newIds.get(one.id) ?? one.id, createdAt: moment.now,
-    ...(index === 0 ? { parentId, name, orderKey: keyAfterLast(slice, parentId), number: null, numberFixed: false, label: null } : { parentId: one.parentId === null ? null : newIds.get(one.parentId) ?? null }),
-  }, moment))
+  const newIds = new Map<FolderId, FolderId>(
+    branch.map((one, index) => [one.id, index === 0 ? newId : (moment.newId() as FolderId)]),
+  )
+  const copies = branch.map((one, index): FolderRow =>
+    newFolder(
+      {
+        ...one,
+        id: newIds.get(one.id) ?? one.id,
+        createdAt: moment.now,
+        ...(index === 0
+          ? { parentId, name, orderKey: keyAfterLast(slice, parentId), number: null, numberFixed: false, label: null }
+          : { parentId: one.parentId === null ? null : (newIds.get(one.parentId) ?? null) }),
+      },
+      moment,
+    ),
+  )
   return { newIds, copies }
 }
 

@@ -7,12 +7,22 @@ import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
 
 export const PURPOSE_LIMIT = 2000
 
-export function writeText(slice: Slice, id: FolderId, key: 'purpose' | 'remark', given: string, moment: Moment): Decision {
+export function writeText(
+  slice: Slice,
+  id: FolderId,
+  key: 'purpose' | 'remark',
+  given: string,
+  moment: Moment,
+): Decision {
   const folder = findFolder(slice, id)
   if (isDecision(folder)) return folder
   const text = given.trim()
   const length = [...text].length
   if (length > PURPOSE_LIMIT) return refuse('text.long', { length, limit: PURPOSE_LIMIT })
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(updated('folder', folder, { [key]: text }), text === '' ? `Took the ${key} off ${where}` : `Wrote the ${key} of ${where}`, [folder.id])
+  return decided(
+    updated('folder', folder, { [key]: text }),
+    text === '' ? `Took the ${key} off ${where}` : `Wrote the ${key} of ${where}`,
+    [folder.id],
+  )
 }

@@ -14,13 +14,15 @@ import { decided, findDocument, findFolder, isDecision, placesByDocument, placeT
 import { tagRows, tagsText } from './tags'
 
 const fields = {
-    documents: documentsToFile().min(1).required(),
-    folderIds: yup.array(folderId()).min(1).max(50).required(),
-    tags: tags().default([]),
-  }
+  documents: documentsToFile().min(1).required(),
+  folderIds: yup.array(folderId()).min(1).max(50).required(),
+  tags: tags().default([]),
+}
 
 /** With whatever carries it out: a standing order does, or a person. */
-export type FileDocuments = Given<typeof fields> & { readonly by?: { readonly id: OrderId; readonly name: string; readonly star: boolean } }
+export type FileDocuments = Given<typeof fields> & {
+  readonly by?: { readonly id: OrderId; readonly name: string; readonly star: boolean }
+}
 
 /**
  * Files documents in one or more folders: what waits in the In-tray leaves it, what lies in folders
@@ -49,7 +51,8 @@ export function fileDocuments(slice: Slice, command: FileDocuments, moment: Mome
     if (waits) onlyAdds = false
     const named = checked ? { name: checked.name, folded: foldedName(checked.name, document.runningNumber) } : {}
     rows.push(...updated('document', document, { ...named, ...(command.by ? { filedBy: command.by.id } : {}) }))
-    if (command.by?.star && !slice.stars.has(id)) rows.push(inserted('star', { id, target: 'document', createdAt: moment.now }))
+    if (command.by?.star && !slice.stars.has(id))
+      rows.push(inserted('star', { id, target: 'document', createdAt: moment.now }))
     rows.push(...placed(document, places, folders, moment))
     documents.push(checked ? { ...document, name: checked.name } : document)
   }
@@ -58,26 +61,51 @@ export function fileDocuments(slice: Slice, command: FileDocuments, moment: Mome
   const where = folders.map(folder => placeText(slice, folder.id, moment.locale)).join(' and ')
   const withTags = tagged.tags.length > 0 ? `, tagged ${tagsText(tagged.tags)}` : ''
   const what = nameThings([], documents)
-  const said = folders.length > 0 ? `Filed ${what} in ${where}${onlyAdds ? ' as well' : ''}${withTags}` : `Dealt with ${what}${withTags}`
-  return decided([...rows, ...tagged.rows], command.by ? `Standing order ${quoted(command.by.name)}: ${said[0]?.toLowerCase() ?? ''}${said.slice(1)}` : said,
-    [...folders.map(folder => folder.id), ...documents.flatMap(document => (placements.get(document.id) ?? []).map(place => place.folderId))])
+  const said =
+    folders.length > 0
+      ? `Filed ${what} in ${where}${onlyAdds ? ' as well' : ''}${withTags}`
+      : `Dealt with ${what}${withTags}`
+  return decided(
+    [...rows, ...tagged.rows],
+    command.by ? `Standing order ${quoted(command.by.name)}: ${said[0]?.toLowerCase() ?? ''}${said.slice(1)}` : said,
+    [
+      ...folders.map(folder => folder.id),
+      ...documents.flatMap(document => (placements.get(document.id) ?? []).map(place => place.folderId)),
+    ],
+  )
 }
 
-function placed(document: DocumentRow, places: readonly PlacementRow[], folders: readonly FolderRow[], moment: Moment): RowChange[] {
+function placed(
+  document: DocumentRow,
+  places: readonly PlacementRow[],
+  folders: readonly FolderRow[],
+  moment: Moment,
+): RowChange[] {
   const tray = places.find(place => place.folderId === null)
   const wanted = folders.filter(folder => !places.some(place => place.folderId === folder.id))
-  const add = (folder: FolderRow, home: boolean) => inserted('placement', { id: moment.newId(), documentId: document.id, folderId: folder.id, home })
+  const add = (folder: FolderRow, home: boolean) =>
+    inserted('placement', { id: moment.newId(), documentId: document.id, folderId: folder.id, home })
   const [first, ...others] = wanted
   if (!tray || !first) return wanted.map(folder => add(folder, false))
-  return [...updated('placement', tray, { folderId: first.id, home: true }), ...others.map(folder => add(folder, false))]
+  return [
+    ...updated('placement', tray, { folderId: first.id, home: true }),
+    ...others.map(folder => add(folder, false)),
+  ]
 }
 
 export const documentFile = command('document.file', {
   fields,
   needs: ({ documents, tags = [], by }) => {
     const ids = documents.map(({ id }) => id)
-    return { documentIds: ids, taggedIds: tags.length > 0 ? ids : [], tags: tags.length > 0, starIds: by?.star ? ids : [] }
+    return {
+      documentIds: ids,
+      taggedIds: tags.length > 0 ? ids : [],
+      tags: tags.length > 0,
+      starIds: by?.star ? ids : [],
+    }
   },
   decide: fileDocuments,
-  doc: '`documents` (`id`, `name` or null), `folderIds` (the first becomes the home of what has none), `tags`: out of the In-tray, or into further folders',
+  doc:
+    '`documents` (`id`, `name` or null), `folderIds` (the first becomes the home of what has none), `tags`: ' +
+    'out of the In-tray, or into further folders',
 })

@@ -10,7 +10,18 @@ import { createFolder } from './createFolder'
 import { fileDocuments } from './fileDocuments'
 import { moveThings } from './move'
 
-const fields = { id: searchId().nullable().default(null), folderId: folderId(), parentId: folderId().nullable(), name: name(), documentIds: documentIds().required(), way: yup.string().oneOf(['move', 'file'] as const).required(), drop: yup.boolean().default(false) }
+const fields = {
+  id: searchId().nullable().default(null),
+  folderId: folderId(),
+  parentId: folderId().nullable(),
+  name: name(),
+  documentIds: documentIds().required(),
+  way: yup
+    .string()
+    .oneOf(['move', 'file'] as const)
+    .required(),
+  drop: yup.boolean().default(false),
+}
 
 /** Makes a folder of what a search finds: the documents move into it, or are filed there as well. */
 export function folderOfSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
@@ -20,13 +31,34 @@ export function folderOfSearch(slice: Slice, command: Given<typeof fields>, mome
   const made = createFolder(slice, { id: folderId, parentId, name, allowTwin: true }, moment)
   if (!made.ok) return made
   const after = sliceAfter(slice, made.rows)
-  const put = command.way === 'move'
-    ? moveThings(after, { folderIds: [], documentIds, fromFolderId: null, toFolderId: folderId, allowTwin: true, also: [], froms: [] }, moment)
-    : fileDocuments(after, { documents: documentIds.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] }, moment)
+  const put =
+    command.way === 'move'
+      ? moveThings(
+          after,
+          {
+            folderIds: [],
+            documentIds,
+            fromFolderId: null,
+            toFolderId: folderId,
+            allowTwin: true,
+            also: [],
+            froms: [],
+          },
+          moment,
+        )
+      : fileDocuments(
+          after,
+          { documents: documentIds.map(id => ({ id, name: null })), folderIds: [folderId], tags: [] },
+          moment,
+        )
   if (!put.ok) return put
   const dropped = search && command.drop ? [deleted('kept_search', search)] : []
   const verb = command.way === 'move' ? 'moved into it' : 'filed there as well'
-  return decided([...made.rows, ...put.rows, ...dropped], `Made ${placeText(after, folderId, moment.locale)} of a search, ${counted(documentIds.length, 'document')} ${verb}`, [parentId, ...put.places])
+  return decided(
+    [...made.rows, ...put.rows, ...dropped],
+    `Made ${placeText(after, folderId, moment.locale)} of a search, ${counted(documentIds.length, 'document')} ${verb}`,
+    [parentId, ...put.places],
+  )
 }
 
 export const searchFolder = command('search.folder', {

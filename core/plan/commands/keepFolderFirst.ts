@@ -12,7 +12,11 @@ export function keepFolderFirst(slice: Slice, command: Given<typeof fields>, mom
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(updated('folder', folder, { first: command.on }), command.on ? `Kept ${where} first in its place` : `Let ${where} stand in order again`, [folder.id, folder.parentId])
+  return decided(
+    updated('folder', folder, { first: command.on }),
+    command.on ? `Kept ${where} first in its place` : `Let ${where} stand in order again`,
+    [folder.id, folder.parentId],
+  )
 }
 
 export const folderFirst = command('folder.first', {

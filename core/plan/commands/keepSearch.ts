@@ -12,9 +12,27 @@ import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
 
 /** The parts of a search's URL (core/find/searchQuery). */
-export const searchQueryShape = yup.mixed<Readonly<Record<string, string>>>().required().test('query', 'a search is a list of texts by name', value => typeof value === 'object' && !Array.isArray(value) && Object.values(value).every(part => typeof part === 'string') && JSON.stringify(value).length <= 20_000)
+export const searchQueryShape = yup
+  .mixed<Readonly<Record<string, string>>>()
+  .required()
+  .test(
+    'query',
+    'a search is a list of texts by name',
+    value =>
+      typeof value === 'object' &&
+      !Array.isArray(value) &&
+      Object.values(value).every(part => typeof part === 'string') &&
+      JSON.stringify(value).length <= 20_000,
+  )
 
-const fields = { id: searchId(), name: name(), query: searchQueryShape, folderId: folderId().nullable().default(null), pinned: yup.boolean().default(false), desk: yup.boolean().default(false) }
+const fields = {
+  id: searchId(),
+  name: name(),
+  query: searchQueryShape,
+  folderId: folderId().nullable().default(null),
+  pinned: yup.boolean().default(false),
+  desk: yup.boolean().default(false),
+}
 
 /** Keeps a search under a name, or changes one that is kept. */
 export function keepSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
@@ -29,11 +47,24 @@ export function keepSearch(slice: Slice, command: Given<typeof fields>, moment: 
   const { id, query, folderId, pinned, desk } = command
   const facts = { name: checked.name, query, folderId, pinned, desk }
   const present = slice.searches.get(id)
-  const twin = [...slice.searches.values()].find(search => search.id !== id && foldedText(search.name) === foldedText(checked.name))
+  const twin = [...slice.searches.values()].find(
+    search => search.id !== id && foldedText(search.name) === foldedText(checked.name),
+  )
   if (twin) return refuse('search.twin', { name: twin.name })
   const where = folderId === null ? '' : ` in ${placeText(slice, folderId, moment.locale)}`
-  if (present) return decided(updated('kept_search', present, facts), present.name === checked.name ? `Changed the kept search ${quoted(checked.name)}` : `Renamed the kept search ${quoted(present.name)} to ${quoted(checked.name)}`, placesOf(present, command))
-  return decided([inserted('kept_search', { id, ...facts, createdAt: moment.now })], `Kept the search ${quoted(checked.name)}${where}`, placesOf(null, command))
+  if (present)
+    return decided(
+      updated('kept_search', present, facts),
+      present.name === checked.name
+        ? `Changed the kept search ${quoted(checked.name)}`
+        : `Renamed the kept search ${quoted(present.name)} to ${quoted(checked.name)}`,
+      placesOf(present, command),
+    )
+  return decided(
+    [inserted('kept_search', { id, ...facts, createdAt: moment.now })],
+    `Kept the search ${quoted(checked.name)}${where}`,
+    placesOf(null, command),
+  )
 }
 
 function placesOf(present: KeptSearchRow | null, command: Given<typeof fields>) {

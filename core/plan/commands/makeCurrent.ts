@@ -19,10 +19,20 @@ export function makeCurrent(slice: Slice, command: Given<typeof fields>, moment:
   if (version.number === document.version) return refuse('act.nothing')
   const { blobId, size, mediaType, extension, changedAt } = version
   const number = document.version + 1
-  return decided([
-    inserted('version', { ...version, id: moment.newId(), number, createdAt: moment.now, remark: `as version ${version.number}` }),
-    ...updated('document', document, { blobId, size, mediaType, extension, changedAt, version: number }),
-  ], `Made version ${version.number} of ${quoted(document.name)} the current one`, placesOf(slice, document))
+  return decided(
+    [
+      inserted('version', {
+        ...version,
+        id: moment.newId(),
+        number,
+        createdAt: moment.now,
+        remark: `as version ${version.number}`,
+      }),
+      ...updated('document', document, { blobId, size, mediaType, extension, changedAt, version: number }),
+    ],
+    `Made version ${version.number} of ${quoted(document.name)} the current one`,
+    placesOf(slice, document),
+  )
 }
 
 export const versionCurrent = command('version.current', {

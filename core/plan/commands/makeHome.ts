@@ -13,8 +13,13 @@ export function makeHome(slice: Slice, command: Given<typeof fields>, moment: Mo
   if (isDecision(document)) return document
   const places = slice.placements.filter(place => place.documentId === document.id)
   const where = placeText(slice, command.folderId, moment.locale)
-  if (!places.some(place => place.folderId === command.folderId)) return refuse('place.last', { name: document.name, place: where })
-  return decided(places.flatMap(place => updated('placement', place, { home: place.folderId === command.folderId })), `Made ${where} the home of ${quoted(document.name)}`, places.map(place => place.folderId))
+  if (!places.some(place => place.folderId === command.folderId))
+    return refuse('place.last', { name: document.name, place: where })
+  return decided(
+    places.flatMap(place => updated('placement', place, { home: place.folderId === command.folderId })),
+    `Made ${where} the home of ${quoted(document.name)}`,
+    places.map(place => place.folderId),
+  )
 }
 
 export const placeHome = command('place.home', {

@@ -13,9 +13,19 @@ import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfte
 import { documentsIn } from './addDocuments'
 import { keyAfterLast } from './createFolder'
 
-const fields = { fromId: folderId(), intoId: folderId(), choices: yup.array(yup.object({ documentId: documentId(), choice: yup.string().oneOf(MERGE_CHOICES).required() })).max(THINGS_LIMIT).default([]) }
+const fields = {
+  fromId: folderId(),
+  intoId: folderId(),
+  choices: yup
+    .array(yup.object({ documentId: documentId(), choice: yup.string().oneOf(MERGE_CHOICES).required() }))
+    .max(THINGS_LIMIT)
+    .default([]),
+}
 
-/** Everything of one folder goes into another, which keeps its name, number and colour; the emptied folders go into the Trash. */
+/**
+ * Everything of one folder goes into another, which keeps its name, number and colour; the emptied folders go into the
+ * Trash.
+ */
 export function mergeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const [from, into] = [findFolder(slice, command.fromId), findFolder(slice, command.intoId)]
   if (isDecision(from)) return from
@@ -24,7 +34,11 @@ export function mergeFolders(slice: Slice, command: Given<typeof fields>, moment
   if (isInside(tree, into.id, from.id)) return refuse('folder.intoItself', { name: from.name })
   const meeting = meetingOf(tree, slice, from.id, into.id)
   const choices = new Map(command.choices.map(({ documentId, choice }) => [documentId, choice]))
-  const dropped = new Set<string>(meeting.documents.filter(({ from: id, same }) => (choices.get(id) ?? (same ? 'one' : 'both')) === 'one').map(({ from: id }) => id))
+  const dropped = new Set<string>(
+    meeting.documents
+      .filter(({ from: id, same }) => (choices.get(id) ?? (same ? 'one' : 'both')) === 'one')
+      .map(({ from: id }) => id),
+  )
   const rows: RowChange[] = []
   const keys = new Map<string, string[]>()
   for (const { folder, parentId } of meeting.moved) {
@@ -40,15 +54,28 @@ export function mergeFolders(slice: Slice, command: Given<typeof fields>, moment
     if (!document) continue
     const elsewhere = slice.placements.filter(other => other.documentId === document.id && other.id !== placement.id)
     if (dropped.has(document.id)) {
-      if (elsewhere.length === 0) rows.push(...updated('document', document, { trashedAt: moment.now, trashRoot: document.id }), ...updated('placement', placement, { folderId }))
-      else rows.push(deleted('placement', placement), ...(placement.home && elsewhere[0] ? updated('placement', elsewhere[0], { home: true }) : []))
+      if (elsewhere.length === 0)
+        rows.push(
+          ...updated('document', document, { trashedAt: moment.now, trashRoot: document.id }),
+          ...updated('placement', placement, { folderId }),
+        )
+      else
+        rows.push(
+          deleted('placement', placement),
+          ...(placement.home && elsewhere[0] ? updated('placement', elsewhere[0], { home: true }) : []),
+        )
       continue
     }
     const there = elsewhere.find(other => other.folderId === folderId)
-    rows.push(...(there ? [deleted('placement', placement), ...(placement.home ? updated('placement', there, { home: true }) : [])] : updated('placement', placement, { folderId })))
+    rows.push(
+      ...(there
+        ? [deleted('placement', placement), ...(placement.home ? updated('placement', there, { home: true }) : [])]
+        : updated('placement', placement, { folderId })),
+    )
     if (renamed.has(document.id) || !meeting.documents.some(({ from: id }) => id === document.id)) continue
     renamed.add(document.id)
-    const taken = names.get(folderId) ?? new Set(documentsIn(slice, folderId).map(other => nameKey(other.name, other.extension)))
+    const taken =
+      names.get(folderId) ?? new Set(documentsIn(slice, folderId).map(other => nameKey(other.name, other.extension)))
     const name = nextFreeName(document.name, candidate => taken.has(nameKey(candidate, document.extension)))
     names.set(folderId, taken.add(nameKey(name, document.extension)))
     rows.push(...updated('document', document, { name, folded: foldedName(name, document.runningNumber) }))
@@ -57,13 +84,24 @@ export function mergeFolders(slice: Slice, command: Given<typeof fields>, moment
     const folder = slice.folders.get(pair.from)
     if (folder) rows.push(...updated('folder', folder, { trashedAt: moment.now, trashRoot: from.id }))
   }
-  const what = [counted(meeting.placements.length, 'document'), ...(meeting.moved.length + meeting.folders.length > 1 ? [counted(meeting.moved.length + meeting.folders.length - 1, 'folder')] : [])].join(' and ')
-  return decided(rows, `Merged ${quoted(from.name)} into ${placeText(sliceAfter(slice, rows), into.id, moment.locale)}: ${what}`, [from.parentId, into.id, into.parentId, ...meeting.folders.flatMap(pair => [pair.from, pair.into])])
+  const what = [
+    counted(meeting.placements.length, 'document'),
+    ...(meeting.moved.length + meeting.folders.length > 1
+      ? [counted(meeting.moved.length + meeting.folders.length - 1, 'folder')]
+      : []),
+  ].join(' and ')
+  return decided(
+    rows,
+    `Merged ${quoted(from.name)} into ${placeText(sliceAfter(slice, rows), into.id, moment.locale)}: ${what}`,
+    [from.parentId, into.id, into.parentId, ...meeting.folders.flatMap(pair => [pair.from, pair.into])],
+  )
 }
 
 export const folderMerge = command('folder.merge', {
   fields,
   needs: ({ fromId, intoId }) => ({ inBranches: [fromId, intoId] }),
   decide: mergeFolders,
-  doc: '`fromId`, `intoId`, `choices`: `[{ documentId, choice: "both" / "one" }]` for documents that meet one of the same name (both unless the bytes are the same)',
+  doc:
+    '`fromId`, `intoId`, `choices`: `[{ documentId, choice: "both" / "one" }]` for documents that meet one of ' +
+    'the same name (both unless the bytes are the same)',
 })

@@ -14,8 +14,14 @@ export function mergeTags(slice: Slice, command: Given<typeof fields>): Decision
   if (!from || !into || from === into) return refuse('notFound')
   const there = new Set(slice.taggings.filter(({ tagId }) => tagId === into.id).map(({ targetId }) => targetId))
   const moving = slice.taggings.filter(({ tagId }) => tagId === from.id)
-  const rows = moving.flatMap((tagging): RowChange[] => (there.has(tagging.targetId) ? [deleted('tagging', tagging)] : updated('tagging', tagging, { tagId: into.id })))
-  return decided([...rows, deleted('tag', from)], `Merged the tag ${quoted(from.name)} into ${quoted(into.name)}, on ${counted(moving.length, 'thing')}`, [])
+  const rows = moving.flatMap((tagging): RowChange[] =>
+    there.has(tagging.targetId) ? [deleted('tagging', tagging)] : updated('tagging', tagging, { tagId: into.id }),
+  )
+  return decided(
+    [...rows, deleted('tag', from)],
+    `Merged the tag ${quoted(from.name)} into ${quoted(into.name)}, on ${counted(moving.length, 'thing')}`,
+    [],
+  )
 }
 
 export const tagMerge = command('tag.merge', {

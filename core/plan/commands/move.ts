@@ -10,10 +10,33 @@ import type { Given } from '../command'
 import { command } from '../command'
 import { allowTwin, things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, findFolder, isDecision, liveTree, placesByDocument, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
+import {
+  decided,
+  documentPlaceText,
+  findDocument,
+  findFolder,
+  isDecision,
+  liveTree,
+  placesByDocument,
+  placeText,
+  refuse,
+  sliceAfter,
+  twinHint,
+  twinOf,
+} from '../slice'
 import { keyAfterLast } from './createFolder'
 
-const fields = { ...things, toFolderId: folderId().nullable(), fromFolderId: folderId().nullable(), allowTwin: allowTwin(), also: yup.array(folderId()).max(50).default([]), froms: yup.array(yup.object({ documentId: documentId(), folderId: folderId().nullable().defined() })).max(THINGS_LIMIT).default([]) }
+const fields = {
+  ...things,
+  toFolderId: folderId().nullable(),
+  fromFolderId: folderId().nullable(),
+  allowTwin: allowTwin(),
+  also: yup.array(folderId()).max(50).default([]),
+  froms: yup
+    .array(yup.object({ documentId: documentId(), folderId: folderId().nullable().defined() }))
+    .max(THINGS_LIMIT)
+    .default([]),
+}
 
 /**
  * Moves folders (with all that is in them) and documents to one place. A document leaves the folder
@@ -47,48 +70,92 @@ export function moveThings(slice: Slice, command: Given<typeof fields>, moment: 
     documents.push(document)
   }
   const placements = placesByDocument(slice)
-  const froms = new Map<string, FolderId | null>(command.froms.map(({ documentId, folderId }) => [documentId, folderId]))
-  const leaving = (document: DocumentRow) => leavingOf(placements.get(document.id) ?? [], froms.has(document.id) ? froms.get(document.id) ?? null : command.fromFolderId)
+  const froms = new Map<string, FolderId | null>(
+    command.froms.map(({ documentId, folderId }) => [documentId, folderId]),
+  )
+  const leaving = (document: DocumentRow) =>
+    leavingOf(
+      placements.get(document.id) ?? [],
+      froms.has(document.id) ? (froms.get(document.id) ?? null) : command.fromFolderId,
+    )
   const rows = [
     ...moveFolders(slice, folders, toFolderId),
-    ...documents.flatMap(document => [...moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId), ...alsoIn(document, placements.get(document.id) ?? [], also, moment)]),
+    ...documents.flatMap(document => [
+      ...moveDocument(placements.get(document.id) ?? [], leaving(document), toFolderId),
+      ...alsoIn(document, placements.get(document.id) ?? [], also, moment),
+    ]),
   ]
   const after = sliceAfter(slice, rows)
-  const where = folders.length > 0 ? placeText(after, toFolderId, moment.locale) : documentPlaceText(after, toFolderId, moment.locale)
-  const places = [toFolderId, ...also, ...folders.map(folder => folder.parentId), ...documents.map(document => leaving(document)?.folderId ?? null)]
-  return decided(rows, `Moved ${nameThings(folders, documents)} to ${where}${also.map(id => ` and ${placeText(after, id, moment.locale)}`).join('')}`, places)
+  const where =
+    folders.length > 0
+      ? placeText(after, toFolderId, moment.locale)
+      : documentPlaceText(after, toFolderId, moment.locale)
+  const places = [
+    toFolderId,
+    ...also,
+    ...folders.map(folder => folder.parentId),
+    ...documents.map(document => leaving(document)?.folderId ?? null),
+  ]
+  return decided(
+    rows,
+    `Moved ${nameThings(folders, documents)} to ${where}${also.map(id => ` and ${placeText(after, id, moment.locale)}`).join('')}`,
+    places,
+  )
 }
 
 function moveFolders(slice: Slice, folders: readonly FolderRow[], toFolderId: FolderId | null): RowChange[] {
   let key: string | null = null
-  return folders.filter(folder => folder.parentId !== toFolderId).flatMap((folder) => {
-    key = key === null ? keyAfterLast(slice, toFolderId) : generateKeyBetween(key, null)
-    return updated('folder', folder, { parentId: toFolderId, orderKey: key })
-  })
+  return folders
+    .filter(folder => folder.parentId !== toFolderId)
+    .flatMap(folder => {
+      key = key === null ? keyAfterLast(slice, toFolderId) : generateKeyBetween(key, null)
+      return updated('folder', folder, { parentId: toFolderId, orderKey: key })
+    })
 }
 
-function moveDocument(places: readonly PlacementRow[], leaving: PlacementRow | undefined, toFolderId: FolderId | null): RowChange[] {
+function moveDocument(
+  places: readonly PlacementRow[],
+  leaving: PlacementRow | undefined,
+  toFolderId: FolderId | null,
+): RowChange[] {
   if (!leaving || leaving.folderId === toFolderId) return []
   if (toFolderId === null) {
     const others = places.filter(placement => placement.id !== leaving.id)
-    return [...others.map(placement => deleted('placement', placement)), ...updated('placement', leaving, { folderId: null, home: true })]
+    return [
+      ...others.map(placement => deleted('placement', placement)),
+      ...updated('placement', leaving, { folderId: null, home: true }),
+    ]
   }
   const there = places.find(placement => placement.folderId === toFolderId)
   if (!there) return updated('placement', leaving, { folderId: toFolderId })
   return [deleted('placement', leaving), ...(leaving.home ? updated('placement', there, { home: true }) : [])]
 }
 
-function alsoIn(document: DocumentRow, places: readonly PlacementRow[], also: readonly FolderId[], moment: Moment): RowChange[] {
-  return also.filter(id => !places.some(place => place.folderId === id)).map(folderId => inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false }))
+function alsoIn(
+  document: DocumentRow,
+  places: readonly PlacementRow[],
+  also: readonly FolderId[],
+  moment: Moment,
+): RowChange[] {
+  return also
+    .filter(id => !places.some(place => place.folderId === id))
+    .map(folderId => inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false }))
 }
 
 function leavingOf(places: readonly PlacementRow[], fromFolderId: FolderId | null): PlacementRow | undefined {
-  return places.find(placement => placement.folderId === fromFolderId) ?? places.find(placement => placement.home) ?? places[0]
+  return (
+    places.find(placement => placement.folderId === fromFolderId) ??
+    places.find(placement => placement.home) ??
+    places[0]
+  )
 }
 
 export const move = command('move', {
   fields,
   needs: ({ documentIds = [] }) => ({ documentIds }),
   decide: moveThings,
-  doc: '`folderIds`, `documentIds`, `toFolderId` (null: top, or In-tray), `fromFolderId` (the place that documents leave; null: their home), `allowTwin`, `also` (folders in which the documents are filed as well), `froms` (`documentId`, `folderId`: what a single document leaves)',
+  doc:
+    '`folderIds`, `documentIds`, `toFolderId` (null: top, or In-tray), `fromFolderId` (the place that ' +
+    'documents leave; null: their home), `allowTwin`, `also` (folders in which the documents are filed as well), ' +
+    '`froms` (`documentId`, `folderId`: what a single document leaves)',
 })

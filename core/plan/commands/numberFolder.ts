@@ -7,19 +7,37 @@ import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, liveFolders, placeText, refuse } from '../slice'
 
-const fields = { id: folderId(), number: yup.number().nullable().defined(), fixed: yup.boolean().default(true), label: yup.string().nullable().default(null), numbered: yup.boolean().default(true) }
+const fields = {
+  id: folderId(),
+  number: yup.number().nullable().defined(),
+  fixed: yup.boolean().default(true),
+  label: yup.string().nullable().default(null),
+  numbered: yup.boolean().default(true),
+}
 
 export function numberFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const { number, numbered, fixed } = command
   const label = command.label?.trim() || null
-  if (number !== null && (!Number.isInteger(number) || number < 0 || number > NUMBER_LIMIT)) return refuse('number.wrong', { limit: NUMBER_LIMIT })
-  if (label !== null && (!/^[\p{L}\p{N}]+$/u.test(label) || [...label].length > LABEL_LIMIT)) return refuse('number.label', { limit: LABEL_LIMIT })
-  const rival = liveFolders(slice).find(other => other.id !== folder.id && other.parentId === folder.parentId && ((number !== null && other.number === number && other.numbered) || (label !== null && other.label === label)))
-  if (rival && numbered) return refuse('number.taken', { number: label ?? String(number), twin: placeText(slice, rival.id, moment.locale) })
+  if (number !== null && (!Number.isInteger(number) || number < 0 || number > NUMBER_LIMIT))
+    return refuse('number.wrong', { limit: NUMBER_LIMIT })
+  if (label !== null && (!/^[\p{L}\p{N}]+$/u.test(label) || [...label].length > LABEL_LIMIT))
+    return refuse('number.label', { limit: LABEL_LIMIT })
+  const rival = liveFolders(slice).find(
+    other =>
+      other.id !== folder.id &&
+      other.parentId === folder.parentId &&
+      ((number !== null && other.number === number && other.numbered) || (label !== null && other.label === label)),
+  )
+  if (rival && numbered)
+    return refuse('number.taken', { number: label ?? String(number), twin: placeText(slice, rival.id, moment.locale) })
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(updated('folder', folder, { number, numberFixed: number !== null && fixed, label, numbered }), numberLabel(where, command, label), [folder.id, folder.parentId])
+  return decided(
+    updated('folder', folder, { number, numberFixed: number !== null && fixed, label, numbered }),
+    numberLabel(where, command, label),
+    [folder.id, folder.parentId],
+  )
 }
 
 function numberLabel(where: string, { number, numbered, fixed }: Given<typeof fields>, label: string | null): string {
@@ -32,5 +50,7 @@ function numberLabel(where: string, { number, numbered, fixed }: Given<typeof fi
 export const folderNumber = command('folder.number', {
   fields,
   decide: numberFolder,
-  doc: '`id`, `number` (0 to 9,999; null: the next one in order), `fixed` (true: kept whatever is renumbered), `label` (own text in its place, up to 12 letters and digits), `numbered` (false: left out of the numbers)',
+  doc:
+    '`id`, `number` (0 to 9,999; null: the next one in order), `fixed` (true: kept whatever is renumbered), ' +
+    '`label` (own text in its place, up to 12 letters and digits), `numbered` (false: left out of the numbers)',
 })

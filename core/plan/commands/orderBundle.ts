@@ -14,10 +14,17 @@ export function orderBundle(slice: Slice, command: Given<typeof fields>): Decisi
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
   const items = itemsOf(slice, bundle)
-  const wanted = [...command.documentIds.flatMap(id => items.find(item => item.documentId === id) ?? []), ...items.filter(item => !command.documentIds.includes(item.documentId))]
+  const wanted = [
+    ...command.documentIds.flatMap(id => items.find(item => item.documentId === id) ?? []),
+    ...items.filter(item => !command.documentIds.includes(item.documentId)),
+  ]
   const keys = generateNKeysBetween(null, null, wanted.length)
   if (wanted.every((item, index) => item === items[index])) return refuse('act.nothing')
-  return decided(wanted.flatMap((item, index) => updated('bundle_item', item, { orderKey: keys[index] ?? '' })), `Put the bundle ${quoted(bundle.name)} into another order`, [])
+  return decided(
+    wanted.flatMap((item, index) => updated('bundle_item', item, { orderKey: keys[index] ?? '' })),
+    `Put the bundle ${quoted(bundle.name)} into another order`,
+    [],
+  )
 }
 
 export const bundleOrder = command('bundle.order', {

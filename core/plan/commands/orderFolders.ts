@@ -11,10 +11,17 @@ const fields = { id: folderId().nullable(), order: yup.string().oneOf(CHILD_ORDE
 
 export function orderFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const words = { number: 'by number', name: 'by name', hand: 'by hand', changed: 'by last change' }[command.order]
-  if (command.id === null) return decided(updated('plan', slice.plan, { childOrder: command.order }), `Ordered the top folders ${words}`, [null])
+  if (command.id === null)
+    return decided(updated('plan', slice.plan, { childOrder: command.order }), `Ordered the top folders ${words}`, [
+      null,
+    ])
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  return decided(updated('folder', folder, { childOrder: command.order }), `Ordered the folders in ${placeText(slice, folder.id, moment.locale)} ${words}`, [folder.id])
+  return decided(
+    updated('folder', folder, { childOrder: command.order }),
+    `Ordered the folders in ${placeText(slice, folder.id, moment.locale)} ${words}`,
+    [folder.id],
+  )
 }
 
 export const folderOrder = command('folder.order', {

@@ -17,11 +17,19 @@ export function patternNames(slice: Slice, command: Given<typeof fields>, moment
   const why = namePattern === null ? null : wrongPattern(namePattern)
   if (why !== null) return refuse('name.pattern', { why })
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(updated('folder', folder, { namePattern }), namePattern === null ? `Let names in ${where} be made as above` : `Set the names in ${where} to ${quoted(namePattern)}`, [folder.id])
+  return decided(
+    updated('folder', folder, { namePattern }),
+    namePattern === null
+      ? `Let names in ${where} be made as above`
+      : `Set the names in ${where} to ${quoted(namePattern)}`,
+    [folder.id],
+  )
 }
 
 export const folderNames = command('folder.names', {
   fields,
   decide: patternNames,
-  doc: '`id`, `pattern`: how documents filed here are called, such as `{date} {title}`; parts are date, title, folder, sender, name, number; null: as above',
+  doc:
+    '`id`, `pattern`: how documents filed here are called, such as `{date} {title}`; parts are date, title, ' +
+    'folder, sender, name, number; null: as above',
 })

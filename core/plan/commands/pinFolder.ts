@@ -13,7 +13,11 @@ export function pinFolder(slice: Slice, command: Given<typeof fields>, moment: M
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)
-  return decided(updated('folder', folder, { pinned: command.on }), command.on ? `Pinned ${where} to the short list` : `Took ${where} off the short list`, [folder.id])
+  return decided(
+    updated('folder', folder, { pinned: command.on }),
+    command.on ? `Pinned ${where} to the short list` : `Took ${where} off the short list`,
+    [folder.id],
+  )
 }
 
 export const folderPin = command('folder.pin', {

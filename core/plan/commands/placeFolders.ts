@@ -7,9 +7,25 @@ import { command } from '../command'
 import { placedRows } from '../placedRows'
 import { allowTwin } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveFolders, numberedSlice, placeText, refuse, sliceAfter, twinHint, twinOf } from '../slice'
+import {
+  decided,
+  findFolder,
+  isDecision,
+  liveFolders,
+  numberedSlice,
+  placeText,
+  refuse,
+  sliceAfter,
+  twinHint,
+  twinOf,
+} from '../slice'
 
-const fields = { ids: yup.array(folderId()).min(1).max(2000).required(), parentId: folderId().nullable(), before: folderId().nullable(), allowTwin: allowTwin() }
+const fields = {
+  ids: yup.array(folderId()).min(1).max(2000).required(),
+  parentId: folderId().nullable(),
+  before: folderId().nullable(),
+  allowTwin: allowTwin(),
+}
 
 /** Lays folders at an exact place among others. */
 export function placeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
@@ -18,7 +34,8 @@ export function placeFolders(slice: Slice, command: Given<typeof fields>, moment
     const folder = findFolder(slice, id)
     if (isDecision(folder)) return folder
     folders.push(folder)
-    const twin = folder.parentId === command.parentId ? undefined : twinOf(slice, command.parentId, folder.folded, command.ids)
+    const twin =
+      folder.parentId === command.parentId ? undefined : twinOf(slice, command.parentId, folder.folded, command.ids)
     if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
   }
   if (command.parentId !== null) {
@@ -28,7 +45,7 @@ export function placeFolders(slice: Slice, command: Given<typeof fields>, moment
   const live = new Map(liveFolders(slice).map(folder => [folder.id, folder]))
   const found = placedRows(slice.plan, live, command.ids, command, moment.locale, numberedSlice(slice, moment.locale))
   if (!found.ok) return refuse(found.code, found.details)
-  const rows = found.rows.flatMap((row) => {
+  const rows = found.rows.flatMap(row => {
     const present = slice.folders.get(row.id)
     return present ? updated('folder', present, row) : []
   })
@@ -36,11 +53,16 @@ export function placeFolders(slice: Slice, command: Given<typeof fields>, moment
   const what = folders.length === 1 && first ? quoted(first.name) : counted(folders.length, 'folder')
   const [code] = found.codes
   const where = placeText(sliceAfter(slice, rows), command.parentId, moment.locale)
-  return decided(rows, `Placed ${what}${folders.length === 1 && code ? ` as ${code}` : ''} in ${where}`, [command.parentId, ...folders.map(folder => folder.parentId)])
+  return decided(rows, `Placed ${what}${folders.length === 1 && code ? ` as ${code}` : ''} in ${where}`, [
+    command.parentId,
+    ...folders.map(folder => folder.parentId),
+  ])
 }
 
 export const folderPlace = command('folder.place', {
   fields,
   decide: placeFolders,
-  doc: '`ids`, `parentId` (null: top), `before` (a sibling; null: behind all), `allowTwin`: an exact place among others; numbers with gaps get one in between',
+  doc:
+    '`ids`, `parentId` (null: top), `before` (a sibling; null: behind all), `allowTwin`: an exact place among ' +
+    'others; numbers with gaps get one in between',
 })

@@ -12,10 +12,15 @@ const fields = { id: meaningId(), before: meaningId().nullable() }
 export function placeMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   const meaning = slice.meanings.get(command.id)
   if (!meaning || (command.before !== null && !slice.meanings.has(command.before))) return refuse('notFound')
-  const others = [...slice.meanings.values()].filter(one => one.id !== command.id).sort((a, b) => (a.orderKey < b.orderKey ? -1 : 1))
+  const others = [...slice.meanings.values()]
+    .filter(one => one.id !== command.id)
+    .sort((a, b) => (a.orderKey < b.orderKey ? -1 : 1))
   const at = command.before === null ? others.length : others.findIndex(one => one.id === command.before)
   const orderKey = generateKeyBetween(others[at - 1]?.orderKey ?? null, others[at]?.orderKey ?? null)
-  const [before, after] = [[...slice.meanings.values()].sort((a, b) => (a.orderKey < b.orderKey ? -1 : 1))[at]?.id, meaning.id]
+  const [before, after] = [
+    [...slice.meanings.values()].sort((a, b) => (a.orderKey < b.orderKey ? -1 : 1))[at]?.id,
+    meaning.id,
+  ]
   if (before === after) return refuse('act.nothing')
   return decided(updated('meaning', meaning, { orderKey }), `Moved ${quoted(meaning.name)} in the colour key`, [])
 }

@@ -13,12 +13,20 @@ export function putTags(slice: Slice, command: Given<typeof fields>, moment: Mom
   if (isDecision(things)) return things
   const put = tagRows(slice, command.tags, things, moment)
   if (isDecision(put)) return put
-  return decided(put.rows, `Tagged ${nameThings(things.folders, things.documents)} with ${tagsText(put.tags)}`, things.places)
+  return decided(
+    put.rows,
+    `Tagged ${nameThings(things.folders, things.documents)} with ${tagsText(put.tags)}`,
+    things.places,
+  )
 }
 
 export const tagPut = command('tag.put', {
   fields,
-  needs: ({ folderIds = [], documentIds = [] }) => ({ tags: true, documentIds, taggedIds: [...folderIds, ...documentIds] }),
+  needs: ({ folderIds = [], documentIds = [] }) => ({
+    tags: true,
+    documentIds,
+    taggedIds: [...folderIds, ...documentIds],
+  }),
   decide: putTags,
   doc: '`folderIds`, `documentIds`, `tags` (`id`, `name`): a name that is a tag already is that tag',
 })

@@ -22,7 +22,8 @@ export function registerFolder(slice: Slice, command: Given<typeof fields>, mome
   const switched = updated('folder', folder, { registering: command.on })
   if (!command.on) return decided(switched, `Stopped giving running numbers in ${where}`, [folder.id])
   const byName = naturalOrder(moment.locale)
-  const waiting = documentsIn(slice, folder.id).filter(document => document.runningNumber === null)
+  const waiting = documentsIn(slice, folder.id)
+    .filter(document => document.runningNumber === null)
     .sort((a, b) => (a.createdAt < b.createdAt ? -1 : a.createdAt > b.createdAt ? 1 : byName(a.name, b.name)))
   const prefix = numberedSlice(slice, moment.locale).codes.get(folder.id)?.code || folder.name
   const last = slice.serials.get(prefix) ?? 0

@@ -120,19 +120,30 @@ type WrittenTo<D> = D extends { readonly whole: (written: infer W) => unknown } 
 type WrittenByKind = { readonly [D in Defined as D['kind']]: WrittenTo<D> }
 
 /** A command of this kind, by default of any. `folderId: null` means the plan's top, for documents the In-tray. */
-export type CommandOf<Kind extends CommandKind = CommandKind> = { readonly [K in Kind]: { readonly kind: K } & WrittenByKind[K] }[Kind]
+export type CommandOf<Kind extends CommandKind = CommandKind> = {
+  readonly [K in Kind]: { readonly kind: K } & WrittenByKind[K]
+}[Kind]
 export type Command = CommandOf
 
 /** What a client may ask for; bytes come in by uploads only. */
 export type ClientCommand = CommandOf<Exclude<Defined, { readonly shape: null }>['kind']>
 
-type Decides<W> = Pick<Definition<CommandKind, W, never, yup.AnyObjectSchema | null>, 'kind' | 'shape' | 'doc'> & { readonly needs: (written: W) => Partial<Needs>; readonly decide: (slice: Slice, written: W, moment: Moment) => Decision }
+type Decides<W> = Pick<Definition<CommandKind, W, never, yup.AnyObjectSchema | null>, 'kind' | 'shape' | 'doc'> & {
+  readonly needs: (written: W) => Partial<Needs>
+  readonly decide: (slice: Slice, written: W, moment: Moment) => Decision
+}
 type ByKind = { readonly [K in CommandKind]: Decides<WrittenByKind[K]> }
 type AnyDefinition = Definition<CommandKind, unknown, unknown, yup.AnyObjectSchema | null>
-const asWritten = ({ whole, needs, decide, ...others }: AnyDefinition) => ({ ...others, needs: (written: unknown) => needs(whole(written)), decide: (slice: Slice, written: unknown, moment: Moment) => decide(slice, whole(written), moment) })
+const asWritten = ({ whole, needs, decide, ...others }: AnyDefinition) => ({
+  ...others,
+  needs: (written: unknown) => needs(whole(written)),
+  decide: (slice: Slice, written: unknown, moment: Moment) => decide(slice, whole(written), moment),
+})
 
 /** The same by their kinds, taking commands as they are written. */
-export const BY_KIND = Object.fromEntries(COMMANDS.map(one => [one.kind, asWritten(one as AnyDefinition)])) as unknown as ByKind // the list names each kind once
+export const BY_KIND = Object.fromEntries(
+  COMMANDS.map(one => [one.kind, asWritten(one as AnyDefinition)]),
+) as unknown as ByKind // the list names each kind once
 
 export function isCommandKind(kind: unknown): kind is CommandKind {
   return typeof kind === 'string' && Object.hasOwn(BY_KIND, kind)

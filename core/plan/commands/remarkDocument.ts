@@ -16,8 +16,11 @@ export function remarkDocument(slice: Slice, command: Given<typeof fields>, mome
   const length = [...remark].length
   if (length > REMARK_LIMIT) return refuse('text.long', { length, limit: REMARK_LIMIT })
   const where = documentPlaceText(slice, homeOf(slice, document), moment.locale)
-  return decided(updated('document', document, { remark }),
-    `${remark === '' ? 'Took the remark off' : 'Wrote a remark on'} ${quoted(document.name)} in ${where}`, placesOf(slice, document))
+  return decided(
+    updated('document', document, { remark }),
+    `${remark === '' ? 'Took the remark off' : 'Wrote a remark on'} ${quoted(document.name)} in ${where}`,
+    placesOf(slice, document),
+  )
 }
 
 export const documentRemark = command('document.remark', {

@@ -8,7 +8,11 @@ import { decided, documentPlaceText, findDocument, isDecision, refuse } from '..
 import { homeOf, placesOf, REMARK_LIMIT } from './editDocument'
 import { versionOf } from './versions'
 
-const fields = { documentId: documentId(), number: yup.number().integer().min(1).required(), remark: yup.string().strict().defined() }
+const fields = {
+  documentId: documentId(),
+  number: yup.number().integer().min(1).required(),
+  remark: yup.string().strict().defined(),
+}
 
 export function remarkVersion(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const document = findDocument(slice, command.documentId)
@@ -18,7 +22,11 @@ export function remarkVersion(slice: Slice, command: Given<typeof fields>, momen
   const remark = command.remark.trim()
   const length = [...remark].length
   if (length > REMARK_LIMIT) return refuse('text.long', { length, limit: REMARK_LIMIT })
-  return decided(updated('version', version, { remark }), `Wrote a remark on version ${version.number} of ${quoted(document.name)} in ${documentPlaceText(slice, homeOf(slice, document), moment.locale)}`, placesOf(slice, document))
+  return decided(
+    updated('version', version, { remark }),
+    `Wrote a remark on version ${version.number} of ${quoted(document.name)} in ${documentPlaceText(slice, homeOf(slice, document), moment.locale)}`,
+    placesOf(slice, document),
+  )
 }
 
 export const versionRemark = command('version.remark', {

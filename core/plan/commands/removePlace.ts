@@ -22,21 +22,38 @@ export function removePlace(slice: Slice, command: Given<typeof fields>, moment:
     if (isDecision(document)) return document
     const places = placements.get(id) ?? []
     const leaving = places.find(place => place.folderId === command.folderId)
-    if (!leaving) return refuse('place.last', { name: document.name, place: placeText(slice, command.folderId, moment.locale) })
-    const others = places.filter(place => place !== leaving && place.folderId !== null && slice.folders.get(place.folderId)?.trashedAt === null)
+    if (!leaving)
+      return refuse('place.last', { name: document.name, place: placeText(slice, command.folderId, moment.locale) })
+    const others = places.filter(
+      place => place !== leaving && place.folderId !== null && slice.folders.get(place.folderId)?.trashedAt === null,
+    )
     const [next] = others
-    if (next) rows.push(deleted('placement', leaving), ...(leaving.home ? updated('placement', next, { home: true }) : []))
+    if (next)
+      rows.push(deleted('placement', leaving), ...(leaving.home ? updated('placement', next, { home: true }) : []))
     else {
       toTray++
-      rows.push(...places.filter(place => place !== leaving).map(place => deleted('placement', place)), ...updated('placement', leaving, { folderId: null, home: true }))
+      rows.push(
+        ...places.filter(place => place !== leaving).map(place => deleted('placement', place)),
+        ...updated('placement', leaving, { folderId: null, home: true }),
+      )
     }
     left.push(...others.map(place => place.folderId))
     documents.push(document)
   }
   const stays = [...new Set(left)].map(id => placeText(slice, id, moment.locale))
-  const still = stays.length > 0 && stays.length <= 3 && documents.length === 1 ? `; still in ${stays.join(' and ')}` : ''
-  const tray = toTray === 0 ? '' : documents.length === 1 ? '; it is in the In-tray now' : `; ${counted(toTray, 'document')} of them ${toTray === 1 ? 'is' : 'are'} in the In-tray now`
-  return decided(rows, `Took ${nameThings([], documents)} out of ${placeText(slice, command.folderId, moment.locale)}${still}${tray}`, [command.folderId, ...(toTray > 0 ? [null] : [])])
+  const still =
+    stays.length > 0 && stays.length <= 3 && documents.length === 1 ? `; still in ${stays.join(' and ')}` : ''
+  const tray =
+    toTray === 0
+      ? ''
+      : documents.length === 1
+        ? '; it is in the In-tray now'
+        : `; ${counted(toTray, 'document')} of them ${toTray === 1 ? 'is' : 'are'} in the In-tray now`
+  return decided(
+    rows,
+    `Took ${nameThings([], documents)} out of ${placeText(slice, command.folderId, moment.locale)}${still}${tray}`,
+    [command.folderId, ...(toTray > 0 ? [null] : [])],
+  )
 }
 
 export const placeRemove = command('place.remove', {

@@ -17,8 +17,11 @@ export function renameDocument(slice: Slice, command: Given<typeof fields>, mome
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   const home = homeOf(slice, document)
-  return decided(updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) }),
-    `Renamed ${quoted(document.name)} to ${quoted(checked.name)} in ${documentPlaceText(slice, home, moment.locale)}`, placesOf(slice, document))
+  return decided(
+    updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) }),
+    `Renamed ${quoted(document.name)} to ${quoted(checked.name)} in ${documentPlaceText(slice, home, moment.locale)}`,
+    placesOf(slice, document),
+  )
 }
 
 export const documentRename = command('document.rename', {

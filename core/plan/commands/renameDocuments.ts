@@ -21,7 +21,10 @@ export function renameDocuments(slice: Slice, command: Given<typeof fields>): De
     if (isDecision(document)) return document
     const checked = checkName(name)
     if (!checked.ok) return checked
-    const changes = updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) })
+    const changes = updated('document', document, {
+      name: checked.name,
+      folded: foldedName(checked.name, document.runningNumber),
+    })
     if (changes.length === 0) continue
     rows.push(...changes)
     places.push(...placesOf(slice, document))

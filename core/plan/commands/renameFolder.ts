@@ -18,12 +18,11 @@ export function renameFolder(slice: Slice, command: Given<typeof fields>, moment
   const folded = foldedText(checked.name)
   const twin = twinOf(slice, folder.parentId, folded, [folder.id])
   if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
-  return decided(updated('folder', folder, { name: checked.name, folded }),
-    `Renamed ${quoted(folder.name)} to ${quoted(checked.name)} in ${placeText(slice, folder.parentId, moment.locale)}`, [folder.parentId, folder.id])
+  return decided(
+    updated('folder', folder, { name: checked.name, folded }),
+    `Renamed ${quoted(folder.name)} to ${quoted(checked.name)} in ${placeText(slice, folder.parentId, moment.locale)}`,
+    [folder.parentId, folder.id],
+  )
 }
 
-export const folderRename = command('folder.rename', {
-  fields,
-  decide: renameFolder,
-  doc: '`id`, `name`, `allowTwin`',
-})
+export const folderRename = command('folder.rename', { fields, decide: renameFolder, doc: '`id`, `name`, `allowTwin`' })

@@ -18,31 +18,55 @@ const fields = { ...things }
 export function restoreThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const roots = new Set<string>([...command.folderIds, ...command.documentIds])
   const folders = [...slice.folders.values()].filter(folder => folder.trashRoot !== null && roots.has(folder.trashRoot))
-  const documents = [...slice.documents.values()].filter(document => document.trashRoot !== null && roots.has(document.trashRoot))
+  const documents = [...slice.documents.values()].filter(
+    document => document.trashRoot !== null && roots.has(document.trashRoot),
+  )
   const found = new Set<string>([...folders, ...documents].map(row => row.id))
   if ([...roots].some(id => !found.has(id))) return refuse('notFound')
   const back = { trashedAt: null, trashRoot: null }
-  const isThere = (id: FolderId | null) => id === null || slice.folders.get(id)?.trashedAt === null || folders.some(folder => folder.id === id)
+  const isThere = (id: FolderId | null) =>
+    id === null || slice.folders.get(id)?.trashedAt === null || folders.some(folder => folder.id === id)
   const tops = folders.filter(folder => roots.has(folder.id))
   const singles = documents.filter(document => roots.has(document.id))
-  const homeless = documents.filter(document => !slice.placements.some(placement => placement.documentId === document.id && isThere(placement.folderId)))
+  const homeless = documents.filter(
+    document =>
+      !slice.placements.some(placement => placement.documentId === document.id && isThere(placement.folderId)),
+  )
   const rows: RowChange[] = [
-    ...folders.flatMap(folder => updated('folder', folder, isThere(folder.parentId) ? back : { ...back, parentId: null })),
+    ...folders.flatMap(folder =>
+      updated('folder', folder, isThere(folder.parentId) ? back : { ...back, parentId: null }),
+    ),
     ...documents.flatMap(document => updated('document', document, back)),
     ...homeless.flatMap(document => intoInTray(slice, document)),
   ]
-  const target = tops.length > 0
-    ? placeText(slice, tops[0] && isThere(tops[0].parentId) ? tops[0].parentId : null, moment.locale)
-    : documentPlaceText(slice, singles.flatMap(document => placesOf(slice, document)).find(id => isThere(id)) ?? null, moment.locale)
-  const lost = homeless.length > 0 ? `; the folder of ${counted(homeless.length, 'document')} is gone, so they are in the In-tray` : ''
+  const target =
+    tops.length > 0
+      ? placeText(slice, tops[0] && isThere(tops[0].parentId) ? tops[0].parentId : null, moment.locale)
+      : documentPlaceText(
+          slice,
+          singles.flatMap(document => placesOf(slice, document)).find(id => isThere(id)) ?? null,
+          moment.locale,
+        )
+  const lost =
+    homeless.length > 0
+      ? `; the folder of ${counted(homeless.length, 'document')} is gone, so they are in the In-tray`
+      : ''
   const single = tops.length + singles.length === 1 ? ` to ${target}` : ''
-  return decided(rows, `Restored ${nameThings(tops, singles)}${single}${lost}`,
-    [...tops.map(folder => folder.parentId), ...singles.flatMap(document => placesOf(slice, document)), ...(homeless.length > 0 ? [null] : [])])
+  return decided(rows, `Restored ${nameThings(tops, singles)}${single}${lost}`, [
+    ...tops.map(folder => folder.parentId),
+    ...singles.flatMap(document => placesOf(slice, document)),
+    ...(homeless.length > 0 ? [null] : []),
+  ])
 }
 
 function intoInTray(slice: Slice, document: DocumentRow): RowChange[] {
   const [kept, ...others] = slice.placements.filter(placement => placement.documentId === document.id)
-  return kept ? [...others.map(placement => deleted('placement', placement)), ...updated('placement', kept, { folderId: null, home: true })] : []
+  return kept
+    ? [
+        ...others.map(placement => deleted('placement', placement)),
+        ...updated('placement', kept, { folderId: null, home: true }),
+      ]
+    : []
 }
 
 export const restore = command('restore', {

@@ -27,7 +27,13 @@ export const orderThenShape = yup.object({
   star: yup.boolean().default(false),
 })
 
-const fields = { id: orderId(), name: name(), active: yup.boolean().required(), when: orderWhenShape.required(), then: orderThenShape.required() }
+const fields = {
+  id: orderId(),
+  name: name(),
+  active: yup.boolean().required(),
+  when: orderWhenShape.required(),
+  then: orderThenShape.required(),
+}
 
 /** Makes a standing order, or changes one. It has to say what it fits and what it does. */
 export function setOrder(slice: Slice, command: Given<typeof fields>): Decision {
@@ -40,17 +46,48 @@ export function setOrder(slice: Slice, command: Given<typeof fields>): Decision 
   }
   const why = then.pattern === null ? null : wrongPattern(then.pattern)
   if (why !== null) return refuse('name.pattern', { why })
-  if (when.origins.length === 0 && when.types.length === 0 && foldedText(when.sender) === '' && foldedText(when.words) === '') return refuse('order.empty')
-  if (then.folderId === null && then.pattern === null && then.tags.length === 0 && !then.star) return refuse('order.idle')
+  if (
+    when.origins.length === 0 &&
+    when.types.length === 0 &&
+    foldedText(when.sender) === '' &&
+    foldedText(when.words) === ''
+  )
+    return refuse('order.empty')
+  if (then.folderId === null && then.pattern === null && then.tags.length === 0 && !then.star)
+    return refuse('order.idle')
   const present = slice.orders.get(id)
-  if (present) return decided(updated('standing_order', present, { name: checked.name, active, when, then }), `Changed the standing order ${quoted(checked.name)}${active === present.active ? '' : active ? ': it is on' : ': it is off'}`, [])
-  const last = [...slice.orders.values()].map(order => order.orderKey).sort().at(-1) ?? null
-  return decided([inserted('standing_order', { id, name: checked.name, orderKey: generateKeyBetween(last, null), active, when, then })], `New standing order ${quoted(checked.name)}`, [])
+  if (present)
+    return decided(
+      updated('standing_order', present, { name: checked.name, active, when, then }),
+      `Changed the standing order ${quoted(checked.name)}${active === present.active ? '' : active ? ': it is on' : ': it is off'}`,
+      [],
+    )
+  const last =
+    [...slice.orders.values()]
+      .map(order => order.orderKey)
+      .sort()
+      .at(-1) ?? null
+  return decided(
+    [
+      inserted('standing_order', {
+        id,
+        name: checked.name,
+        orderKey: generateKeyBetween(last, null),
+        active,
+        when,
+        then,
+      }),
+    ],
+    `New standing order ${quoted(checked.name)}`,
+    [],
+  )
 }
 
 export const orderSet = command('order.set', {
   fields,
   needs: () => ({ orders: true }),
   decide: setOrder,
-  doc: '`id`, `name`, `active`, `when` (`origins`, `types`, `sender`, `words`), `then` (`folderId`, `pattern`, `tags`, `star`): a standing order for arrivals',
+  doc:
+    '`id`, `name`, `active`, `when` (`origins`, `types`, `sender`, `words`), `then` (`folderId`, `pattern`, ' +
+    '`tags`, `star`): a standing order for arrivals',
 })

@@ -21,7 +21,13 @@ export function setTag(slice: Slice, command: Given<typeof fields>): Decision {
   const twin = [...slice.tags.values()].find(other => other.id !== tag.id && other.folded === folded)
   if (twin) return refuse('tag.twin', { name: twin.name })
   const { meaningId, hidden } = command
-  return decided(updated('tag', tag, { name, folded, meaningId, hidden }), name === tag.name ? `Changed the tag ${quoted(tag.name)}` : `Renamed the tag ${quoted(tag.name)} to ${quoted(name)}`, [])
+  return decided(
+    updated('tag', tag, { name, folded, meaningId, hidden }),
+    name === tag.name
+      ? `Changed the tag ${quoted(tag.name)}`
+      : `Renamed the tag ${quoted(tag.name)} to ${quoted(name)}`,
+    [],
+  )
 }
 
 export const tagSet = command('tag.set', {

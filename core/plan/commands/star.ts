@@ -29,10 +29,15 @@ export function starThings(slice: Slice, command: Given<typeof fields>, moment: 
     if (command.on) return present ? [] : [inserted('star', { id, target, createdAt: moment.now })]
     return present ? [deleted('star', present)] : []
   }
-  const rows = [...folders.flatMap(({ id }) => mark(id, 'folder')), ...documents.flatMap(({ id }) => mark(id, 'document'))]
+  const rows = [
+    ...folders.flatMap(({ id }) => mark(id, 'folder')),
+    ...documents.flatMap(({ id }) => mark(id, 'document')),
+  ]
   const what = nameThings(folders, documents)
-  return decided(rows, command.on ? `Starred ${what}` : `Took the star off ${what}`,
-    [...folders.map(folder => folder.parentId), ...documents.flatMap(document => placesOf(slice, document))])
+  return decided(rows, command.on ? `Starred ${what}` : `Took the star off ${what}`, [
+    ...folders.map(folder => folder.parentId),
+    ...documents.flatMap(document => placesOf(slice, document)),
+  ])
 }
 
 export const star = command('star', {

@@ -12,25 +12,54 @@ import { decided, findFolder, isDecision, liveTree, placeText, refuse } from '..
 import { removeFolders } from './removeFolders'
 import { tagRows } from './tags'
 
-const fields = { id: folderId(), tag: yup.object({ id: tagId(), name: name() }).required(), searchId: searchId(), dissolve: yup.boolean().default(false) }
+const fields = {
+  id: folderId(),
+  tag: yup.object({ id: tagId(), name: name() }).required(),
+  searchId: searchId(),
+  dissolve: yup.boolean().default(false),
+}
 
-/** Puts a tag on all documents of a folder (and below) and keeps a search for it beside the folder, which may go then. */
+/**
+ * Puts a tag on all documents of a folder (and below) and keeps a search for it beside the folder, which may go then.
+ */
 export function tagOfFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const branch = branchOf(liveTree(slice, moment.locale), folder.id)
   const inside = new Set(branch.map(one => one.id))
-  const documents: DocumentRow[] = [...new Set(slice.placements.filter(place => place.folderId !== null && inside.has(place.folderId)).map(place => place.documentId))]
-    .flatMap(id => slice.documents.get(id) ?? []).filter(document => document.trashedAt === null)
+  const documents: DocumentRow[] = [
+    ...new Set(
+      slice.placements
+        .filter(place => place.folderId !== null && inside.has(place.folderId))
+        .map(place => place.documentId),
+    ),
+  ]
+    .flatMap(id => slice.documents.get(id) ?? [])
+    .filter(document => document.trashedAt === null)
   const put = tagRows(slice, [command.tag], { folders: [], documents }, moment)
   if (isDecision(put)) return put
   const [tag] = put.tags
   if (!tag) return refuse('notFound')
-  const kept: RowChange = inserted('kept_search', { id: command.searchId, name: folder.name, query: { tags: tag.id }, folderId: folder.parentId, pinned: folder.parentId === null, desk: false, createdAt: moment.now })
-  const gone = command.dissolve ? removeFolders(slice, branch, new Map(branch.map(one => [one.id, { to: folder.parentId === null ? 'in-tray' : 'parent' } as const])), moment) : []
+  const kept: RowChange = inserted('kept_search', {
+    id: command.searchId,
+    name: folder.name,
+    query: { tags: tag.id },
+    folderId: folder.parentId,
+    pinned: folder.parentId === null,
+    desk: false,
+    createdAt: moment.now,
+  })
+  const gone = command.dissolve
+    ? removeFolders(
+        slice,
+        branch,
+        new Map(branch.map(one => [one.id, { to: folder.parentId === null ? 'in-tray' : 'parent' } as const])),
+        moment,
+      )
+    : []
   if (!Array.isArray(gone)) return gone as Decision
   const label = `Made the tag ${quoted(tag.name)} of ${placeText(slice, folder.id, moment.locale)}, on ${counted(documents.length, 'document')}${command.dissolve ? '; the folder is in the Trash' : ''}`
-  return decided([...put.rows, kept, ...gone as RowChange[]], label, [folder.parentId, folder.id])
+  return decided([...put.rows, kept, ...(gone as RowChange[])], label, [folder.parentId, folder.id])
 }
 
 export const folderTag = command('folder.tag', {

@@ -13,7 +13,12 @@ import type { Things } from '../things'
 export const TAG_LIMIT = 60
 
 /** The rows that put these tags on things, and the tags as they are then; or why one cannot be a tag. */
-export function tagRows(slice: Slice, given: readonly { readonly id: TagId; readonly name: string }[], things: { readonly folders: readonly FolderRow[]; readonly documents: readonly DocumentRow[] }, moment: Moment): Decision | { readonly rows: readonly RowChange[]; readonly tags: readonly TagRow[] } {
+export function tagRows(
+  slice: Slice,
+  given: readonly { readonly id: TagId; readonly name: string }[],
+  things: { readonly folders: readonly FolderRow[]; readonly documents: readonly DocumentRow[] },
+  moment: Moment,
+): Decision | { readonly rows: readonly RowChange[]; readonly tags: readonly TagRow[] } {
   const rows: RowChange[] = []
   const tags: TagRow[] = []
   for (const wanted of given) {
@@ -28,7 +33,8 @@ export function tagRows(slice: Slice, given: readonly { readonly id: TagId; read
   const carried = new Set(slice.taggings.map(({ tagId, targetId }) => `${tagId} ${targetId}`))
   for (const tag of tags) {
     const put = (target: 'folder' | 'document', targetId: string) => {
-      if (!carried.has(`${tag.id} ${targetId}`)) rows.push(inserted('tagging', { id: moment.newId(), tagId: tag.id, target, targetId }))
+      if (!carried.has(`${tag.id} ${targetId}`))
+        rows.push(inserted('tagging', { id: moment.newId(), tagId: tag.id, target, targetId }))
     }
     for (const folder of things.folders) put('folder', folder.id)
     for (const document of things.documents) put('document', document.id)
@@ -39,14 +45,19 @@ export function tagRows(slice: Slice, given: readonly { readonly id: TagId; read
 /** The name as it is kept, or null when it cannot be one: commas part tags while they are typed. */
 export function tagName(given: string): string | null {
   const name = given.normalize('NFC').replace(/\s+/gu, ' ').trim()
-  return foldedText(name) === '' || name.includes(',') || /\p{Cc}/u.test(name) || [...name].length > TAG_LIMIT ? null : name
+  return foldedText(name) === '' || name.includes(',') || /\p{Cc}/u.test(name) || [...name].length > TAG_LIMIT
+    ? null
+    : name
 }
 
 export function tagsText(tags: readonly TagRow[]): string {
   return tags.map(tag => quoted(tag.name)).join(', ')
 }
 
-export function thingsOf(slice: Slice, { folderIds, documentIds }: Things): Decision | { folders: FolderRow[]; documents: DocumentRow[]; places: (FolderId | null)[] } {
+export function thingsOf(
+  slice: Slice,
+  { folderIds, documentIds }: Things,
+): Decision | { folders: FolderRow[]; documents: DocumentRow[]; places: (FolderId | null)[] } {
   const folders: FolderRow[] = []
   const documents: DocumentRow[] = []
   for (const id of folderIds) {
@@ -60,5 +71,12 @@ export function thingsOf(slice: Slice, { folderIds, documentIds }: Things): Deci
     documents.push(document)
   }
   const placements = placesByDocument(slice)
-  return { folders, documents, places: [...folders.map(folder => folder.id), ...documents.flatMap(document => (placements.get(document.id) ?? []).map(placement => placement.folderId))] }
+  return {
+    folders,
+    documents,
+    places: [
+      ...folders.map(folder => folder.id),
+      ...documents.flatMap(document => (placements.get(document.id) ?? []).map(placement => placement.folderId)),
+    ],
+  }
 }

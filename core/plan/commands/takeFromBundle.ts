@@ -12,7 +12,11 @@ export function takeFromBundle(slice: Slice, command: Given<typeof fields>): Dec
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
   const taken = itemsOf(slice, bundle).filter(item => command.documentIds.includes(item.documentId))
-  return decided(taken.map(item => deleted('bundle_item', item)), `Took ${counted(taken.length, 'document')} out of the bundle ${quoted(bundle.name)}`, [])
+  return decided(
+    taken.map(item => deleted('bundle_item', item)),
+    `Took ${counted(taken.length, 'document')} out of the bundle ${quoted(bundle.name)}`,
+    [],
+  )
 }
 
 export const bundleTake = command('bundle.take', {

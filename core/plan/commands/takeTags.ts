@@ -14,14 +14,24 @@ export function takeTags(slice: Slice, command: Given<typeof fields>): Decision 
   const things = thingsOf(slice, command)
   if (isDecision(things)) return things
   const meant = new Set<string>([...command.folderIds, ...command.documentIds])
-  const rows = slice.taggings.filter(tagging => command.tagIds.includes(tagging.tagId) && meant.has(tagging.targetId)).map(tagging => deleted('tagging', tagging))
+  const rows = slice.taggings
+    .filter(tagging => command.tagIds.includes(tagging.tagId) && meant.has(tagging.targetId))
+    .map(tagging => deleted('tagging', tagging))
   const tags = command.tagIds.flatMap(id => slice.tags.get(id) ?? [])
-  return decided(rows, `Took ${tags.length === 1 ? 'the tag' : 'the tags'} ${tagsText(tags)} off ${nameThings(things.folders, things.documents)}`, things.places)
+  return decided(
+    rows,
+    `Took ${tags.length === 1 ? 'the tag' : 'the tags'} ${tagsText(tags)} off ${nameThings(things.folders, things.documents)}`,
+    things.places,
+  )
 }
 
 export const tagTake = command('tag.take', {
   fields,
-  needs: ({ folderIds = [], documentIds = [] }) => ({ tags: true, documentIds, taggedIds: [...folderIds, ...documentIds] }),
+  needs: ({ folderIds = [], documentIds = [] }) => ({
+    tags: true,
+    documentIds,
+    taggedIds: [...folderIds, ...documentIds],
+  }),
   decide: takeTags,
   doc: '`folderIds`, `documentIds`, `tagIds`',
 })

@@ -42,12 +42,19 @@ export function trashThings(slice: Slice, command: Given<typeof fields>, moment:
   const inside = within.length > 0 ? ` with ${counted(within.length, 'document')}` : ''
   const [only] = documents.length === 1 && tops.length === 0 ? documents : []
   const places = only ? placesOf(slice, only).filter(id => id !== null) : []
-  const everywhere = places.length > 1 ? `, out of ${places.map(id => placeText(slice, id, moment.locale)).join(' and ')}` : ''
-  return decided(rows, `Put ${nameThings(tops, documents)}${inside} into the Trash${everywhere}`,
-    [...tops.map(folder => folder.parentId), ...documents.flatMap(document => placesOf(slice, document))])
+  const everywhere =
+    places.length > 1 ? `, out of ${places.map(id => placeText(slice, id, moment.locale)).join(' and ')}` : ''
+  return decided(rows, `Put ${nameThings(tops, documents)}${inside} into the Trash${everywhere}`, [
+    ...tops.map(folder => folder.parentId),
+    ...documents.flatMap(document => placesOf(slice, document)),
+  ])
 }
 
-function documentsWithin(slice: Slice, rootOf: ReadonlyMap<string, FolderId>, except: ReadonlySet<string>): { document: DocumentRow; root: FolderId }[] {
+function documentsWithin(
+  slice: Slice,
+  rootOf: ReadonlyMap<string, FolderId>,
+  except: ReadonlySet<string>,
+): { document: DocumentRow; root: FolderId }[] {
   const roots = new Map<string, FolderId>()
   const elsewhere = new Set<string>()
   for (const { documentId, folderId } of slice.placements) {

@@ -10,7 +10,9 @@ export interface WriteDocument {
   readonly id: DocumentId
   /** It was written here, and did not come as a file. */
   readonly written: boolean
-  readonly file: Pick<NewFile, 'versionId' | 'blobId' | 'size' | 'mediaType' | 'changedAt'> & { readonly extension: string }
+  readonly file: Pick<NewFile, 'versionId' | 'blobId' | 'size' | 'mediaType' | 'changedAt'> & {
+    readonly extension: string
+  }
 }
 
 /** New contents for a document, in all its places at once; what it held before stays as a version. */
@@ -20,10 +22,25 @@ export function writeDocument(slice: Slice, command: WriteDocument, moment: Mome
   const { versionId, blobId, size, mediaType, extension, changedAt } = command.file
   if (blobId === document.blobId && extension === document.extension) return refuse('act.nothing')
   const number = document.version + 1
-  return decided([
-    inserted('version', { id: versionId, documentId: document.id, number, blobId, size, mediaType, extension, changedAt, createdAt: moment.now, remark: '' }),
-    ...updated('document', document, { blobId, size, mediaType, extension, changedAt, version: number }),
-  ], `${command.written ? 'Wrote' : 'New version of'} ${quoted(document.name)} in ${documentPlaceText(slice, homeOf(slice, document), moment.locale)}`, placesOf(slice, document))
+  return decided(
+    [
+      inserted('version', {
+        id: versionId,
+        documentId: document.id,
+        number,
+        blobId,
+        size,
+        mediaType,
+        extension,
+        changedAt,
+        createdAt: moment.now,
+        remark: '',
+      }),
+      ...updated('document', document, { blobId, size, mediaType, extension, changedAt, version: number }),
+    ],
+    `${command.written ? 'Wrote' : 'New version of'} ${quoted(document.name)} in ${documentPlaceText(slice, homeOf(slice, document), moment.locale)}`,
+    placesOf(slice, document),
+  )
 }
 
 export const documentWrite = serverCommand('document.write', {

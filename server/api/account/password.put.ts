@@ -6,7 +6,7 @@ import { route } from '../../http/route'
 import { changePassword } from '../../services/account/changePassword'
 import { whoIs } from '../../services/account/session'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { current, next } = await bodyOf(event, passwordRequestShape)
   return changePassword(actor, { current, next, token: tokenOf(event) ?? '' }, originOf(event), new Date())

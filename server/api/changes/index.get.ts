@@ -6,8 +6,12 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { listHistory } from '../../services/changes/history'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { before, folder, until, ...request } = await queryOf(event, historyQueryShape)
-  return listHistory(actor, before, { ...request, before: until, folderId: folder === null ? null : tryParseId<'folder'>(folder) })
+  return listHistory(actor, before, {
+    ...request,
+    before: until,
+    folderId: folder === null ? null : tryParseId<'folder'>(folder),
+  })
 })

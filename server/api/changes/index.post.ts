@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { applyCommand } from '../../services/changes/applyCommand'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { id, command } = await bodyOf(event, changeRequestShape)
   return applyCommand(actor, id, await parseCommand(command), new Date())

@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { redoChange } from '../../services/changes/undo'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { id } = await bodyOf(event, redoRequestShape)
   return redoChange(actor, id, new Date())

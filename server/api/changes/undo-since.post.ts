@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { undoSince } from '../../services/changes/undo'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { id, changeId } = await bodyOf(event, undoSinceRequestShape)
   return { changes: await undoSince(actor, id, changeId, new Date()) }

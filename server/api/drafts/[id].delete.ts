@@ -4,7 +4,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { discardDraft } from '../../services/drafts/drafts'
 
-export default route(async (event) => {
+export default route(async event => {
   await discardDraft(await signedIn(event, whoIs), idInPath(event))
   return {}
 })

@@ -5,8 +5,8 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { keepDraft } from '../../services/drafts/drafts'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
-  await keepDraft(actor, { id: idInPath(event), ...await bodyOf(event, draftPutShape) }, new Date())
+  await keepDraft(actor, { id: idInPath(event), ...(await bodyOf(event, draftPutShape)) }, new Date())
   return {}
 })

@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { relaxSearch } from '../../services/find/relaxSearch'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { query, typing } = await bodyOf(event, relaxRequestShape)
   const found = await relaxSearch(actor, requestIn(query), typing)

@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { findNames } from '../../services/find/findNames'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { q, limit } = await queryOf(event, namesQueryShape)
   return findNames(actor, q, limit)

@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { noteSearchMade } from '../../services/find/recentSearches'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   await noteSearchMade(actor, await bodyOf(event, noteSearchShape))
   return null

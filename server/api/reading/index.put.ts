@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { setRecognition } from '../../services/reading/recognise'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { recognising, languages } = await bodyOf(event, recognisingRequestShape)
   return setRecognition(actor, recognising, languages)

@@ -6,7 +6,7 @@ import { scanPages } from '../../workers/documents'
 import { whoIs } from '../../services/account/session'
 import { makeDocument } from '../../services/scans/scans'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { change, document, name, pages } = await bodyOf(event, scanDocumentRequestShape)
   return makeDocument(actor, { changeId: change, documentId: document, name, pages }, scanPages, new Date())

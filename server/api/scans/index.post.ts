@@ -6,7 +6,7 @@ import { takePages } from '../../services/scans/scans'
 import { simulatedScanner } from '../../standins/scanner'
 
 /** What lies in the simulated scanner. */
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   return { pages: await takePages(actor, await simulatedScanner(Math.floor(Date.now() / 1000)).pages(), scanPages) }
 })

@@ -7,7 +7,7 @@ import { whoIs } from '../../services/account/session'
 import { takePages } from '../../services/scans/scans'
 
 /** A picture of one's own as a page; the body is the picture. */
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   return { pages: await takePages(actor, [limitedBody(event, PICTURE_LIMIT_BYTES)], scanPages) }
 })

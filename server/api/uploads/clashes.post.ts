@@ -5,7 +5,7 @@ import { route } from '../../http/route'
 import { whoIs } from '../../services/account/session'
 import { findClashes } from '../../services/documents/addUpload'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { folder, names } = await bodyOf(event, clashRequestShape)
   return { clashes: await findClashes(actor, placeOf(folder), names) }

@@ -1,7 +1,7 @@
 // Stems lose the mark of their language (core/text/forms): a word is looked up once and not four times. Pairs of
-// words come with the next reading, which the new version of the readers asks for in the background; until then a row is
-// marked "=old", and phrases in it are looked up by their words. The row that is
-// searched carries what searches are narrowed by.
+// words come with the next reading, which the new version of the readers asks for in the background; until then a row
+// is marked "=old", and phrases in it are looked up by their words. The row that is searched carries what searches are
+// narrowed by.
 
 export const name = '000012_forms'
 

@@ -1,5 +1,6 @@
 // The index of words also knows random shares of the documents, so that "more than 10,000" is told from a share of them
-// and not from all. The last bits of the ids are random (UUIDv7): an id falls to the share of its lowest bit that is set.
+// and not from all. The last bits of the ids are random (UUIDv7): an id falls to the share of its lowest bit that is
+// set.
 
 export const name = '000014_samples'
 

@@ -1,5 +1,5 @@
-// The index of words also knows the week in which a document was changed, so that the newest of a great many hits are found
-// among the newest documents only. And more words are counted for the planner, whose guess chooses the way.
+// The index of words also knows the week in which a document was changed, so that the newest of a great many hits are
+// found among the newest documents only. And more words are counted for the planner, whose guess chooses the way.
 
 export const name = '000015_weeks'
 

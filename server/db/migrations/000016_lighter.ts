@@ -1,5 +1,5 @@
-// What an act on ten thousand documents writes, made less: places are no longer kept in order of size and of type too (such a
-// register is sorted when it is asked for), and the rows of a Change are kept as the text they came as.
+// What an act on ten thousand documents writes, made less: places are no longer kept in order of size and of type too
+// (such a register is sorted when it is asked for), and the rows of a Change are kept as the text they came as.
 
 export const name = '000016_lighter'
 

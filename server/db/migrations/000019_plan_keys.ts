@@ -1,5 +1,5 @@
-// Whatever a client may name with an id of its own is unique within its plan, not within the database: an id never tells
-// that somebody else has it, and what belongs together is held together by the plan as well.
+// Whatever a client may name with an id of its own is unique within its plan, not within the database: an id never
+// tells that somebody else has it, and what belongs together is held together by the plan as well.
 
 export const name = '000019_plan_keys'
 

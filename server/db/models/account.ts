@@ -13,12 +13,17 @@ export class Account extends Model<InferAttributes<Account>, InferCreationAttrib
 }
 
 export function accounts(): typeof Account {
-  return modelOnce('Account', sequelize => Account.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    email: { type: DataTypes.TEXT, allowNull: false },
-    passwordHash: { type: DataTypes.TEXT, allowNull: false },
-    isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
-    createdAt: { type: DataTypes.DATE, allowNull: false },
-    lockedAt: { type: DataTypes.DATE, allowNull: true },
-  }, { sequelize, tableName: 'account', underscored: true, timestamps: false }))
+  return modelOnce('Account', sequelize =>
+    Account.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        email: { type: DataTypes.TEXT, allowNull: false },
+        passwordHash: { type: DataTypes.TEXT, allowNull: false },
+        isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        createdAt: { type: DataTypes.DATE, allowNull: false },
+        lockedAt: { type: DataTypes.DATE, allowNull: true },
+      },
+      { sequelize, tableName: 'account', underscored: true, timestamps: false },
+    ),
+  )
 }

@@ -14,12 +14,17 @@ export class Attempt extends Model<InferAttributes<Attempt>, InferCreationAttrib
 }
 
 export function attempts(): typeof Attempt {
-  return modelOnce('Attempt', sequelize => Attempt.init({
-    id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
-    kind: { type: DataTypes.TEXT, allowNull: false },
-    email: { type: DataTypes.TEXT, allowNull: false },
-    address: { type: DataTypes.TEXT, allowNull: false },
-    network: { type: DataTypes.TEXT, allowNull: false },
-    at: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'attempt', underscored: true, timestamps: false }))
+  return modelOnce('Attempt', sequelize =>
+    Attempt.init(
+      {
+        id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
+        kind: { type: DataTypes.TEXT, allowNull: false },
+        email: { type: DataTypes.TEXT, allowNull: false },
+        address: { type: DataTypes.TEXT, allowNull: false },
+        network: { type: DataTypes.TEXT, allowNull: false },
+        at: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'attempt', underscored: true, timestamps: false },
+    ),
+  )
 }

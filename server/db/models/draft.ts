@@ -16,12 +16,17 @@ export class Draft extends Model<InferAttributes<Draft>, InferCreationAttributes
 }
 
 export function drafts(): typeof Draft {
-  return modelOnce('Draft', sequelize => Draft.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    planId: { type: DataTypes.UUID, primaryKey: true },
-    name: { type: DataTypes.TEXT, allowNull: false },
-    rootId: { type: DataTypes.UUID },
-    content: { type: DataTypes.JSONB, allowNull: false },
-    changedAt: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'draft', underscored: true, timestamps: false }))
+  return modelOnce('Draft', sequelize =>
+    Draft.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        planId: { type: DataTypes.UUID, primaryKey: true },
+        name: { type: DataTypes.TEXT, allowNull: false },
+        rootId: { type: DataTypes.UUID },
+        content: { type: DataTypes.JSONB, allowNull: false },
+        changedAt: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'draft', underscored: true, timestamps: false },
+    ),
+  )
 }

@@ -15,14 +15,19 @@ export class KeptSearch extends Model<InferAttributes<KeptSearch>, InferCreation
 }
 
 export function keptSearches(): typeof KeptSearch {
-  return modelOnce('KeptSearch', sequelize => KeptSearch.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    planId: { type: DataTypes.UUID, allowNull: false },
-    name: { type: DataTypes.TEXT, allowNull: false },
-    query: { type: DataTypes.JSONB, allowNull: false },
-    folderId: { type: DataTypes.UUID },
-    pinned: { type: DataTypes.BOOLEAN, allowNull: false },
-    desk: { type: DataTypes.BOOLEAN, allowNull: false },
-    createdAt: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'kept_search', underscored: true, timestamps: false }))
+  return modelOnce('KeptSearch', sequelize =>
+    KeptSearch.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        planId: { type: DataTypes.UUID, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false },
+        query: { type: DataTypes.JSONB, allowNull: false },
+        folderId: { type: DataTypes.UUID },
+        pinned: { type: DataTypes.BOOLEAN, allowNull: false },
+        desk: { type: DataTypes.BOOLEAN, allowNull: false },
+        createdAt: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'kept_search', underscored: true, timestamps: false },
+    ),
+  )
 }

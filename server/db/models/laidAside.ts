@@ -13,12 +13,17 @@ export class LaidAside extends Model<InferAttributes<LaidAside>, InferCreationAt
 }
 
 export function laidAside(): typeof LaidAside {
-  return modelOnce('LaidAside', sequelize => LaidAside.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    planId: { type: DataTypes.UUID, allowNull: false },
-    fileName: { type: DataTypes.TEXT, allowNull: false },
-    path: { type: DataTypes.TEXT, allowNull: false },
-    reason: { type: DataTypes.TEXT, allowNull: false },
-    at: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'laid_aside', underscored: true, timestamps: false }))
+  return modelOnce('LaidAside', sequelize =>
+    LaidAside.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        planId: { type: DataTypes.UUID, allowNull: false },
+        fileName: { type: DataTypes.TEXT, allowNull: false },
+        path: { type: DataTypes.TEXT, allowNull: false },
+        reason: { type: DataTypes.TEXT, allowNull: false },
+        at: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'laid_aside', underscored: true, timestamps: false },
+    ),
+  )
 }

@@ -11,10 +11,15 @@ export class LongAct extends Model<InferAttributes<LongAct>, InferCreationAttrib
 }
 
 export function longActs(): typeof LongAct {
-  return modelOnce('LongAct', sequelize => LongAct.init({
-    changeId: { type: DataTypes.UUID, primaryKey: true },
-    planId: { type: DataTypes.UUID, primaryKey: true },
-    stop: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
-    beganAt: { type: DataTypes.DATE, allowNull: false, defaultValue: DataTypes.NOW },
-  }, { sequelize, tableName: 'long_act', underscored: true, timestamps: false }))
+  return modelOnce('LongAct', sequelize =>
+    LongAct.init(
+      {
+        changeId: { type: DataTypes.UUID, primaryKey: true },
+        planId: { type: DataTypes.UUID, primaryKey: true },
+        stop: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        beganAt: { type: DataTypes.DATE, allowNull: false, defaultValue: DataTypes.NOW },
+      },
+      { sequelize, tableName: 'long_act', underscored: true, timestamps: false },
+    ),
+  )
 }

@@ -14,13 +14,18 @@ export class Meaning extends Model<InferAttributes<Meaning>, InferCreationAttrib
 }
 
 export function meanings(): typeof Meaning {
-  return modelOnce('Meaning', sequelize => Meaning.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    planId: { type: DataTypes.UUID, allowNull: false },
-    name: { type: DataTypes.TEXT, allowNull: false },
-    ink: { type: DataTypes.TEXT, allowNull: false },
-    orderKey: { type: DataTypes.TEXT, allowNull: false },
-    closed: { type: DataTypes.BOOLEAN, allowNull: false },
-    pattern: { type: DataTypes.TEXT, allowNull: false },
-  }, { sequelize, tableName: 'meaning', underscored: true, timestamps: false }))
+  return modelOnce('Meaning', sequelize =>
+    Meaning.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        planId: { type: DataTypes.UUID, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false },
+        ink: { type: DataTypes.TEXT, allowNull: false },
+        orderKey: { type: DataTypes.TEXT, allowNull: false },
+        closed: { type: DataTypes.BOOLEAN, allowNull: false },
+        pattern: { type: DataTypes.TEXT, allowNull: false },
+      },
+      { sequelize, tableName: 'meaning', underscored: true, timestamps: false },
+    ),
+  )
 }

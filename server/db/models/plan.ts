@@ -13,12 +13,17 @@ export class Plan extends Model<InferAttributes<Plan>, InferCreationAttributes<P
 }
 
 export function plans(): typeof Plan {
-  return modelOnce('Plan', sequelize => Plan.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    accountId: { type: DataTypes.UUID, allowNull: false },
-    name: { type: DataTypes.TEXT, allowNull: false },
-    numbering: { type: DataTypes.JSONB, allowNull: false },
-    childOrder: { type: DataTypes.TEXT, allowNull: false },
-    revision: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
-  }, { sequelize, tableName: 'plan', underscored: true, timestamps: false }))
+  return modelOnce('Plan', sequelize =>
+    Plan.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        accountId: { type: DataTypes.UUID, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false },
+        numbering: { type: DataTypes.JSONB, allowNull: false },
+        childOrder: { type: DataTypes.TEXT, allowNull: false },
+        revision: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
+      },
+      { sequelize, tableName: 'plan', underscored: true, timestamps: false },
+    ),
+  )
 }

@@ -12,10 +12,15 @@ export class RecentSearch extends Model<InferAttributes<RecentSearch>, InferCrea
 }
 
 export function recentSearches(): typeof RecentSearch {
-  return modelOnce('RecentSearch', sequelize => RecentSearch.init({
-    planId: { type: DataTypes.UUID, primaryKey: true },
-    text: { type: DataTypes.TEXT, primaryKey: true },
-    query: { type: DataTypes.JSONB, allowNull: false },
-    at: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'recent_search', underscored: true, timestamps: false }))
+  return modelOnce('RecentSearch', sequelize =>
+    RecentSearch.init(
+      {
+        planId: { type: DataTypes.UUID, primaryKey: true },
+        text: { type: DataTypes.TEXT, primaryKey: true },
+        query: { type: DataTypes.JSONB, allowNull: false },
+        at: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'recent_search', underscored: true, timestamps: false },
+    ),
+  )
 }

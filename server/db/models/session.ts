@@ -17,13 +17,18 @@ export class Session extends Model<InferAttributes<Session>, InferCreationAttrib
 }
 
 export function sessions(): typeof Session {
-  return modelOnce('Session', sequelize => Session.init({
-    tokenHash: { type: DataTypes.BLOB, primaryKey: true },
-    id: { type: DataTypes.UUID, allowNull: false },
-    accountId: { type: DataTypes.UUID, allowNull: false },
-    createdAt: { type: DataTypes.DATE, allowNull: false },
-    expiresAt: { type: DataTypes.DATE, allowNull: false },
-    agent: { type: DataTypes.TEXT, allowNull: false },
-    seenAt: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'session', underscored: true, timestamps: false }))
+  return modelOnce('Session', sequelize =>
+    Session.init(
+      {
+        tokenHash: { type: DataTypes.BLOB, primaryKey: true },
+        id: { type: DataTypes.UUID, allowNull: false },
+        accountId: { type: DataTypes.UUID, allowNull: false },
+        createdAt: { type: DataTypes.DATE, allowNull: false },
+        expiresAt: { type: DataTypes.DATE, allowNull: false },
+        agent: { type: DataTypes.TEXT, allowNull: false },
+        seenAt: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'session', underscored: true, timestamps: false },
+    ),
+  )
 }

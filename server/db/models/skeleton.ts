@@ -12,11 +12,16 @@ export class Skeleton extends Model<InferAttributes<Skeleton>, InferCreationAttr
 }
 
 export function skeletons(): typeof Skeleton {
-  return modelOnce('Skeleton', sequelize => Skeleton.init({
-    id: { type: DataTypes.UUID, primaryKey: true },
-    planId: { type: DataTypes.UUID, primaryKey: true },
-    name: { type: DataTypes.TEXT, allowNull: false },
-    outline: { type: DataTypes.TEXT, allowNull: false },
-    createdAt: { type: DataTypes.DATE, allowNull: false },
-  }, { sequelize, tableName: 'skeleton', underscored: true, timestamps: false }))
+  return modelOnce('Skeleton', sequelize =>
+    Skeleton.init(
+      {
+        id: { type: DataTypes.UUID, primaryKey: true },
+        planId: { type: DataTypes.UUID, primaryKey: true },
+        name: { type: DataTypes.TEXT, allowNull: false },
+        outline: { type: DataTypes.TEXT, allowNull: false },
+        createdAt: { type: DataTypes.DATE, allowNull: false },
+      },
+      { sequelize, tableName: 'skeleton', underscored: true, timestamps: false },
+    ),
+  )
 }

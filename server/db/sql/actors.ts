@@ -1,13 +1,24 @@
 import { rows } from '../client'
 
-export interface ActorRow { readonly accountId: string; readonly email: string; readonly planId: string }
+export interface ActorRow {
+  readonly accountId: string
+  readonly email: string
+  readonly planId: string
+}
 
 export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | undefined> {
-  const found = await rows<ActorRow & { isStale: boolean }>(null, `SELECT a.id AS "accountId", a.email, p.id AS "planId", s.seen_at < now() - interval '1 hour' AS "isStale" FROM session s
-    JOIN account a ON a.id = s.account_id JOIN plan p ON p.account_id = a.id WHERE s.token_hash = $1 AND s.expires_at > now() AND a.locked_at IS NULL`, [tokenHash])
+  const found = await rows<ActorRow & { isStale: boolean }>(
+    null,
+    `SELECT a.id AS "accountId", a.email, p.id AS "planId", s.seen_at < now() - interval '1 hour' AS "isStale"
+      FROM session s
+    JOIN account a ON a.id = s.account_id JOIN plan p ON p.account_id = a.id WHERE s.token_hash = $1
+      AND s.expires_at > now() AND a.locked_at IS NULL`,
+    [tokenHash],
+  )
   const [actor] = found
   if (!actor) return undefined
-  if (actor.isStale) await rows(null, 'UPDATE session SET seen_at = now() WHERE token_hash = $1 RETURNING 1', [tokenHash])
+  if (actor.isStale)
+    await rows(null, 'UPDATE session SET seen_at = now() WHERE token_hash = $1 RETURNING 1', [tokenHash])
   return { accountId: actor.accountId, email: actor.email, planId: actor.planId }
 }
 
@@ -26,16 +37,35 @@ export async function isNew(): Promise<boolean> {
 }
 
 export async function actorByEmail(email: string): Promise<ActorRow | undefined> {
-  const found = await rows<ActorRow>(null, `SELECT a.id AS "accountId", a.email, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id WHERE a.email = $1`, [email])
+  const found = await rows<ActorRow>(
+    null,
+    `SELECT a.id AS "accountId", a.email, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id
+      WHERE a.email = $1`,
+    [email],
+  )
   return found[0]
 }
 
-export interface AccountRow { readonly email: string; readonly isDemo: boolean; readonly createdAt: string; readonly lockedAt: string | null; readonly documents: number; /** Bytes of all versions. */ readonly bytes: number; readonly sessions: number }
+export interface AccountRow {
+  readonly email: string
+  readonly isDemo: boolean
+  readonly createdAt: string
+  readonly lockedAt: string | null
+  readonly documents: number
+  /** Bytes of all versions. */
+  readonly bytes: number
+  readonly sessions: number
+}
 
 /** One account, or with null all of them. */
 export function accountRows(accountId: string | null): Promise<AccountRow[]> {
-  return rows(null, `SELECT a.email, a.is_demo AS "isDemo", a.created_at::text AS "createdAt", a.locked_at::text AS "lockedAt",
-      (SELECT count(*)::int FROM document d WHERE d.plan_id = p.id) AS documents, (SELECT coalesce(sum(b.size), 0)::float8 FROM blob b WHERE b.plan_id = p.id) AS bytes,
+  return rows(
+    null,
+    `SELECT a.email, a.is_demo AS "isDemo", a.created_at::text AS "createdAt", a.locked_at::text AS "lockedAt",
+      (SELECT count(*)::int FROM document d WHERE d.plan_id = p.id) AS documents, (SELECT coalesce(sum(b.size),
+        0)::float8 FROM blob b WHERE b.plan_id = p.id) AS bytes,
       (SELECT count(*)::int FROM session s WHERE s.account_id = a.id AND s.expires_at > now()) AS sessions
-    FROM account a JOIN plan p ON p.account_id = a.id WHERE $1::uuid IS NULL OR a.id = $1 ORDER BY a.created_at`, [accountId])
+    FROM account a JOIN plan p ON p.account_id = a.id WHERE $1::uuid IS NULL OR a.id = $1 ORDER BY a.created_at`,
+    [accountId],
+  )
 }

@@ -36,11 +36,27 @@ export interface NewEntry {
 
 /** Writes the entry under the plan's next revision, which it gives back. */
 export async function writeEntry(transaction: Transaction, entry: NewEntry): Promise<number> {
-  const [plan] = await rows<{ revision: number }>(transaction, `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
+  const [plan] = await rows<{ revision: number }>(
+    transaction,
+    `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
     c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes, things, made_by)
-      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::json, $9::uuid, $10::uuid[], $11::text FROM p)
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::json,
+        $9::uuid, $10::uuid[], $11::text FROM p)
     SELECT revision::float8 AS revision FROM p`,
-  [entry.planId, entry.id, entry.accountId, entry.at, entry.kind, entry.label, entry.places, JSON.stringify(entry.rows), entry.undoes, thingsIn(entry.rows), entry.madeBy])
+    [
+      entry.planId,
+      entry.id,
+      entry.accountId,
+      entry.at,
+      entry.kind,
+      entry.label,
+      entry.places,
+      JSON.stringify(entry.rows),
+      entry.undoes,
+      thingsIn(entry.rows),
+      entry.madeBy,
+    ],
+  )
   if (!plan) throw new Error('The plan of a journal entry is gone.')
   return plan.revision
 }
@@ -49,7 +65,10 @@ export async function writeEntry(transaction: Transaction, entry: NewEntry): Pro
 function thingsIn(changes: readonly RowChange[]): string[] {
   const things = new Set<string>()
   for (const change of changes) {
-    const facts = { ...('before' in change ? change.before : {}), ...('after' in change ? change.after : {}) } as { documentId?: string; targetId?: string }
+    const facts = { ...('before' in change ? change.before : {}), ...('after' in change ? change.after : {}) } as {
+      documentId?: string
+      targetId?: string
+    }
     if (change.table === 'folder' || change.table === 'document' || change.table === 'star') things.add(change.id)
     const about = facts.documentId ?? facts.targetId
     if (about) things.add(about)
@@ -72,56 +91,124 @@ export interface HistoryFilter {
 }
 
 /** Newest first, older than `revision`, as the filter asks. */
-export function entriesOf(planId: string, revision: number | null, filter: HistoryFilter, limit: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(null, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) AND ($4 = '' OR c.label ILIKE '%' || $4 || '%')
-    AND ($5::timestamptz IS NULL OR c.at >= $5) AND ($6::timestamptz IS NULL OR c.at < $6) AND ($7::uuid[] IS NULL OR c.places && $7) AND ($8::uuid IS NULL OR c.things @> ARRAY[$8]) AND ($9::text IS NULL OR c.made_by = $9)
-    ORDER BY c.revision DESC LIMIT $3`, [planId, revision, limit, filter.text.replace(/[\\%_]/g, '\\$&'), filter.from, filter.before, filter.places, filter.thing, filter.madeBy])
+export function entriesOf(
+  planId: string,
+  revision: number | null,
+  filter: HistoryFilter,
+  limit: number,
+): Promise<JournalEntry[]> {
+  return rows<JournalEntry>(
+    null,
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) AND ($4 = ''
+      OR c.label ILIKE '%' || $4 || '%')
+    AND ($5::timestamptz IS NULL OR c.at >= $5) AND ($6::timestamptz IS NULL OR c.at < $6) AND ($7::uuid[] IS NULL
+      OR c.places && $7) AND ($8::uuid IS NULL OR c.things @> ARRAY[$8]) AND ($9::text IS NULL OR c.made_by = $9)
+    ORDER BY c.revision DESC LIMIT $3`,
+    [
+      planId,
+      revision,
+      limit,
+      filter.text.replace(/[\\%_]/g, '\\$&'),
+      filter.from,
+      filter.before,
+      filter.places,
+      filter.thing,
+      filter.madeBy,
+    ],
+  )
 }
 
-export async function entryById(transaction: Transaction | null, planId: string, id: string): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.id = $2`, [planId, id])
+export async function entryById(
+  transaction: Transaction | null,
+  planId: string,
+  id: string,
+): Promise<JournalEntry | undefined> {
+  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.id = $2`, [
+    planId,
+    id,
+  ])
   return found[0]
 }
 
 export async function rowsOfEntry(transaction: Transaction, planId: string, id: string): Promise<RowChange[]> {
-  const found = await rows<{ rows: RowChange[] }>(transaction, 'SELECT rows FROM change WHERE plan_id = $1 AND id = $2', [planId, id])
+  const found = await rows<{ rows: RowChange[] }>(
+    transaction,
+    'SELECT rows FROM change WHERE plan_id = $1 AND id = $2',
+    [planId, id],
+  )
   return found[0]?.rows ?? []
 }
 
-export async function markUndone(transaction: Transaction, planId: string, id: string, by: string | null): Promise<void> {
+export async function markUndone(
+  transaction: Transaction,
+  planId: string,
+  id: string,
+  by: string | null,
+): Promise<void> {
   await execute(transaction, 'UPDATE change SET undone_by = $3 WHERE plan_id = $1 AND id = $2', [planId, id, by])
 }
 
 /** Newest first, older than `before` (a revision). */
 export function entriesBefore(planId: string, before: number | null, limit: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(null, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) ORDER BY c.revision DESC LIMIT $3`, [planId, before, limit])
+  return rows<JournalEntry>(
+    null,
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) ORDER BY c.revision DESC
+      LIMIT $3`,
+    [planId, before, limit],
+  )
 }
 
 /** The newest act that is not undone: what Undo takes back. */
 export async function nextToUndo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo', 'purge') ORDER BY c.revision DESC LIMIT 1`, [planId])
+  const found = await rows<JournalEntry>(
+    transaction,
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo', 'purge')
+      ORDER BY c.revision DESC LIMIT 1`,
+    [planId],
+  )
   return found[0]
 }
 
 /** The newest undo that is not itself taken back, unless a new act came after it: what Redo takes back. */
 export async function nextToRedo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind = 'undo'
-    AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1 AND n.kind NOT IN ('undo', 'redo')), 0)
-    ORDER BY c.revision DESC LIMIT 1`, [planId])
+  const found = await rows<JournalEntry>(
+    transaction,
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind = 'undo'
+    AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1
+      AND n.kind NOT IN ('undo', 'redo')), 0)
+    ORDER BY c.revision DESC LIMIT 1`,
+    [planId],
+  )
   return found[0]
 }
 
 /** Acts from this revision on that are in force, newest first. */
 export function actsSince(transaction: Transaction, planId: string, revision: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision >= $2 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC`, [planId, revision])
+  return rows<JournalEntry>(
+    transaction,
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision >= $2 AND c.undone_by IS NULL
+      AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC`,
+    [planId, revision],
+  )
 }
 
 /** Later acts, not undone, that touched any of the rows or that point at them; newest first. */
-export function laterEntriesOn(transaction: Transaction, planId: string, after: number, ids: readonly string[], limit: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision > $2 AND c.undone_by IS NULL AND c.kind <> 'undo'
+export function laterEntriesOn(
+  transaction: Transaction,
+  planId: string,
+  after: number,
+  ids: readonly string[],
+  limit: number,
+): Promise<JournalEntry[]> {
+  return rows<JournalEntry>(
+    transaction,
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision > $2 AND c.undone_by IS NULL AND c.kind <> 'undo'
     AND EXISTS (SELECT FROM json_array_elements(c.rows) r WHERE r->>'id' = ANY($3::text[])
-      OR r->'after'->>'folderId' = ANY($3::text[]) OR r->'after'->>'parentId' = ANY($3::text[]) OR r->'after'->>'documentId' = ANY($3::text[]))
-    ORDER BY c.revision DESC LIMIT $4`, [planId, after, ids, limit])
+      OR r->'after'->>'folderId' = ANY($3::text[]) OR r->'after'->>'parentId' = ANY($3::text[])
+        OR r->'after'->>'documentId' = ANY($3::text[]))
+    ORDER BY c.revision DESC LIMIT $4`,
+    [planId, after, ids, limit],
+  )
 }
 
 /** Tells every server that something waits to be opened; delivered when the transaction commits. */

@@ -6,24 +6,53 @@ import { rows } from '../client'
 import { selectList } from '../tables'
 
 export function keptSearchesOf(transaction: Transaction | null, planId: string): Promise<KeptSearchRow[]> {
-  return rows<KeptSearchRow>(transaction, `SELECT ${selectList('kept_search', 'k')} FROM kept_search k WHERE k.plan_id = $1 ORDER BY k.name COLLATE natural_order, k.id`, [planId])
+  return rows<KeptSearchRow>(
+    transaction,
+    `SELECT ${selectList('kept_search', 'k')} FROM kept_search k WHERE k.plan_id = $1
+      ORDER BY k.name COLLATE natural_order, k.id`,
+    [planId],
+  )
 }
 
 export function bundlesOf(transaction: Transaction | null, planId: string): Promise<BundleRow[]> {
-  return rows<BundleRow>(transaction, `SELECT ${selectList('bundle', 'b')} FROM bundle b WHERE b.plan_id = $1 ORDER BY b.created_at DESC, b.id`, [planId])
+  return rows<BundleRow>(
+    transaction,
+    `SELECT ${selectList('bundle', 'b')} FROM bundle b WHERE b.plan_id = $1 ORDER BY b.created_at DESC, b.id`,
+    [planId],
+  )
 }
 
-export function bundleItemsOf(transaction: Transaction | null, planId: string, bundleId: string): Promise<BundleItemRow[]> {
-  return rows<BundleItemRow>(transaction, `SELECT ${selectList('bundle_item', 'i')} FROM bundle_item i WHERE i.plan_id = $1 AND i.bundle_id = $2 ORDER BY i.order_key`, [planId, bundleId])
+export function bundleItemsOf(
+  transaction: Transaction | null,
+  planId: string,
+  bundleId: string,
+): Promise<BundleItemRow[]> {
+  return rows<BundleItemRow>(
+    transaction,
+    `SELECT ${selectList('bundle_item', 'i')} FROM bundle_item i WHERE i.plan_id = $1 AND i.bundle_id = $2
+      ORDER BY i.order_key`,
+    [planId, bundleId],
+  )
 }
 
 /** How many live documents are in each bundle, and their bytes. */
 export function bundleSizes(planId: string): Promise<{ bundleId: string; count: number; size: number }[]> {
-  return rows(null, `SELECT i.bundle_id AS "bundleId", count(*)::int AS count, sum(d.size)::float8 AS size FROM bundle_item i JOIN document d ON d.id = i.document_id AND d.plan_id = i.plan_id AND d.trashed_at IS NULL WHERE i.plan_id = $1 GROUP BY i.bundle_id`, [planId])
+  return rows(
+    null,
+    `SELECT i.bundle_id AS "bundleId", count(*)::int AS count, sum(d.size)::float8 AS size FROM bundle_item i
+      JOIN document d ON d.id = i.document_id AND d.plan_id = i.plan_id AND d.trashed_at IS NULL WHERE i.plan_id = $1
+        GROUP BY i.bundle_id`,
+    [planId],
+  )
 }
 
 /** Live documents of a bundle, in its order. */
 export async function documentsOfBundle(planId: string, bundleId: string): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, 'SELECT d.id FROM bundle_item i JOIN document d ON d.id = i.document_id AND d.plan_id = i.plan_id AND d.trashed_at IS NULL WHERE i.plan_id = $1 AND i.bundle_id = $2 ORDER BY i.order_key', [planId, bundleId])
+  const found = await rows<{ id: string }>(
+    null,
+    'SELECT d.id FROM bundle_item i JOIN document d ON d.id = i.document_id AND d.plan_id = i.plan_id AND ' +
+      'd.trashed_at IS NULL WHERE i.plan_id = $1 AND i.bundle_id = $2 ORDER BY i.order_key',
+    [planId, bundleId],
+  )
   return found.map(row => row.id)
 }

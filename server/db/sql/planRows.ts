@@ -1,20 +1,41 @@
 // The rows of a plan as commands load them.
 
-import type { DocumentRow, FolderRow, MeaningRow, Order, PlacementRow, PlanRow, StarRow, TaggingRow, TagRow, VersionRow } from '../../../core/rows/index'
+import type {
+  DocumentRow,
+  FolderRow,
+  MeaningRow,
+  Order,
+  PlacementRow,
+  PlanRow,
+  StarRow,
+  TaggingRow,
+  TagRow,
+  VersionRow,
+} from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 import { isoText, selectList } from '../tables'
 
-export interface LockedPlan extends PlanRow { readonly revision: number }
+export interface LockedPlan extends PlanRow {
+  readonly revision: number
+}
 
 /** The account's plan, locked until the transaction ends, so that changes of one plan come one after the other. */
 export async function lockPlan(transaction: Transaction, planId: string): Promise<LockedPlan | undefined> {
-  const found = await rows<LockedPlan>(transaction, `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.id = $1 FOR UPDATE`, [planId])
+  const found = await rows<LockedPlan>(
+    transaction,
+    `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.id = $1 FOR UPDATE`,
+    [planId],
+  )
   return found[0]
 }
 
 export async function planOf(accountId: string): Promise<LockedPlan | undefined> {
-  const found = await rows<LockedPlan>(null, `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.account_id = $1`, [accountId])
+  const found = await rows<LockedPlan>(
+    null,
+    `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.account_id = $1`,
+    [accountId],
+  )
   return found[0]
 }
 
@@ -25,12 +46,16 @@ export async function numberingOf(planId: string): Promise<Pick<PlanRow, 'number
 }
 
 export async function revisionOf(planId: string): Promise<number> {
-  const found = await rows<{ revision: number }>(null, 'SELECT revision::float8 AS revision FROM plan WHERE id = $1', [planId])
+  const found = await rows<{ revision: number }>(null, 'SELECT revision::float8 AS revision FROM plan WHERE id = $1', [
+    planId,
+  ])
   return found[0]?.revision ?? 0
 }
 
 export function foldersOf(transaction: Transaction | null, planId: string): Promise<FolderRow[]> {
-  return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [planId])
+  return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [
+    planId,
+  ])
 }
 
 const LIVE = ['trashedAt', 'trashRoot'] as const
@@ -38,110 +63,247 @@ const LIVE = ['trashedAt', 'trashRoot'] as const
 export type OutlineFolder = Omit<FolderRow, (typeof LIVE)[number]> & { readonly changedAt: string }
 
 export function outlineFoldersOf(planId: string): Promise<OutlineFolder[]> {
-  return rows(null, `SELECT ${selectList('folder', 'f', LIVE)}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])
+  return rows(
+    null,
+    `SELECT ${selectList('folder', 'f', LIVE)}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f
+      WHERE f.plan_id = $1 AND f.trashed_at IS NULL`,
+    [planId],
+  )
 }
 
-/** changedAt is when anything of the folder, or right in it, changed last; it follows from Changes and is no part of them. */
+/**
+ * changedAt is when anything of the folder, or right in it, changed last; it follows from Changes and is no part of
+ * them.
+ */
 export function liveFoldersOf(planId: string): Promise<(FolderRow & { readonly changedAt: string })[]> {
-  return rows(null, `SELECT ${selectList('folder', 'f')}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1 AND f.trashed_at IS NULL`, [planId])
+  return rows(
+    null,
+    `SELECT ${selectList('folder', 'f')}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1
+      AND f.trashed_at IS NULL`,
+    [planId],
+  )
 }
 
 export function meaningsOf(transaction: Transaction | null, planId: string): Promise<MeaningRow[]> {
-  return rows<MeaningRow>(transaction, `SELECT ${selectList('meaning', 'm')} FROM meaning m WHERE m.plan_id = $1 ORDER BY m.order_key`, [planId])
+  return rows<MeaningRow>(
+    transaction,
+    `SELECT ${selectList('meaning', 'm')} FROM meaning m WHERE m.plan_id = $1 ORDER BY m.order_key`,
+    [planId],
+  )
 }
 
-export function starsAmong(transaction: Transaction | null, planId: string, ids: readonly string[]): Promise<StarRow[]> {
-  return rows<StarRow>(transaction, `SELECT ${selectList('star', 's')} FROM star s WHERE s.plan_id = $1 AND s.id = ANY($2::uuid[])`, [planId, ids])
+export function starsAmong(
+  transaction: Transaction | null,
+  planId: string,
+  ids: readonly string[],
+): Promise<StarRow[]> {
+  return rows<StarRow>(
+    transaction,
+    `SELECT ${selectList('star', 's')} FROM star s WHERE s.plan_id = $1 AND s.id = ANY($2::uuid[])`,
+    [planId, ids],
+  )
 }
 
 export async function starredFolders(planId: string): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, `SELECT id FROM star WHERE plan_id = $1 AND target = 'folder'`, [planId])
+  const found = await rows<{ id: string }>(null, `SELECT id FROM star WHERE plan_id = $1 AND target = 'folder'`, [
+    planId,
+  ])
   return found.map(row => row.id)
 }
 
 const DOCUMENT = selectList('document', 'd')
 
-export function documentsByIds(transaction: Transaction | null, planId: string, ids: readonly string[]): Promise<DocumentRow[]> {
-  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`, [planId, ids])
+export function documentsByIds(
+  transaction: Transaction | null,
+  planId: string,
+  ids: readonly string[],
+): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(
+    transaction,
+    `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[])`,
+    [planId, ids],
+  )
 }
 
 /**
- * Live documents filed in any of the folders. They are looked up by their ids, and the plan is only looked at: right after a
- * large import, before there are statistics, PostgreSQL takes a plan for one document and would go through it for every place.
+ * Live documents filed in any of the folders. They are looked up by their ids, and the plan is only looked at: right
+ * after a large import, before there are statistics, PostgreSQL takes a plan for one document and would go through it
+ * for every place.
  */
-export function documentsInFolders(transaction: Transaction, planId: string, folderIds: readonly string[]): Promise<DocumentRow[]> {
-  return rows<DocumentRow>(transaction, `WITH filed AS MATERIALIZED (SELECT DISTINCT p.document_id AS id FROM placement p WHERE p.folder_id = ANY($2::uuid[]) AND (p.plan_id = $1) IS TRUE)
-    SELECT ${DOCUMENT} FROM filed JOIN document d ON d.id = filed.id WHERE (d.plan_id = $1) IS TRUE AND (d.trashed_at IS NULL) IS TRUE`, [planId, folderIds])
+export function documentsInFolders(
+  transaction: Transaction,
+  planId: string,
+  folderIds: readonly string[],
+): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(
+    transaction,
+    `WITH filed AS MATERIALIZED (SELECT DISTINCT p.document_id AS id FROM placement p
+      WHERE p.folder_id = ANY($2::uuid[]) AND (p.plan_id = $1) IS TRUE)
+    SELECT ${DOCUMENT} FROM filed JOIN document d ON d.id = filed.id WHERE (d.plan_id = $1) IS TRUE
+      AND (d.trashed_at IS NULL) IS TRUE`,
+    [planId, folderIds],
+  )
 }
 
 /** Documents with this meaning of their own, those in the Trash included. */
-export function documentsByMeaning(transaction: Transaction, planId: string, meaningId: string): Promise<DocumentRow[]> {
-  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.meaning_id = $2`, [planId, meaningId])
+export function documentsByMeaning(
+  transaction: Transaction,
+  planId: string,
+  meaningId: string,
+): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(
+    transaction,
+    `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.meaning_id = $2`,
+    [planId, meaningId],
+  )
 }
 
-export function documentsByTrashRoot(transaction: Transaction, planId: string, roots: readonly string[]): Promise<DocumentRow[]> {
-  return rows<DocumentRow>(transaction, `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.trash_root = ANY($2::uuid[])`, [planId, roots])
+export function documentsByTrashRoot(
+  transaction: Transaction,
+  planId: string,
+  roots: readonly string[],
+): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(
+    transaction,
+    `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.trash_root = ANY($2::uuid[])`,
+    [planId, roots],
+  )
 }
 
-export function placementsOf(transaction: Transaction | null, planId: string, documentIds: readonly string[]): Promise<PlacementRow[]> {
-  return rows<PlacementRow>(transaction, `SELECT ${selectList('placement', 'p')} FROM placement p
-    WHERE p.plan_id = $1 AND p.document_id = ANY($2::uuid[]) ORDER BY p.home DESC, p.id`, [planId, documentIds])
+export function placementsOf(
+  transaction: Transaction | null,
+  planId: string,
+  documentIds: readonly string[],
+): Promise<PlacementRow[]> {
+  return rows<PlacementRow>(
+    transaction,
+    `SELECT ${selectList('placement', 'p')} FROM placement p
+    WHERE p.plan_id = $1 AND p.document_id = ANY($2::uuid[]) ORDER BY p.home DESC, p.id`,
+    [planId, documentIds],
+  )
 }
 
-export interface FolderFacts { readonly folderId: string; readonly documents: number; readonly size: number; readonly changedAt: string }
+export interface FolderFacts {
+  readonly folderId: string
+  readonly documents: number
+  readonly size: number
+  readonly changedAt: string
+}
 
 /** What lies directly in each folder that holds documents: how many, their bytes, the newest change. */
 export function folderFacts(planId: string): Promise<FolderFacts[]> {
-  return rows<FolderFacts>(null, `SELECT p.place AS "folderId", count(*)::int AS documents, sum(p.size)::float8 AS size, ${isoText('max(p.changed_at)')} AS "changedAt"
-    FROM placement p WHERE p.plan_id = $1 AND p.live AND p.place <> p.plan_id GROUP BY p.place`, [planId])
+  return rows<FolderFacts>(
+    null,
+    `SELECT p.place AS "folderId", count(*)::int AS documents, sum(p.size)::float8 AS size,
+      ${isoText('max(p.changed_at)')} AS "changedAt"
+    FROM placement p WHERE p.plan_id = $1 AND p.live AND p.place <> p.plan_id GROUP BY p.place`,
+    [planId],
+  )
 }
 
 export async function documentCounts(planId: string): Promise<{ folderId: string | null; count: number }[]> {
-  return rows(null, `SELECT NULLIF(p.place, p.plan_id) AS "folderId", count(*)::int AS count FROM placement p
-    WHERE p.plan_id = $1 AND p.live GROUP BY p.place, p.plan_id`, [planId])
+  return rows(
+    null,
+    `SELECT NULLIF(p.place, p.plan_id) AS "folderId", count(*)::int AS count FROM placement p
+    WHERE p.plan_id = $1 AND p.live GROUP BY p.place, p.plan_id`,
+    [planId],
+  )
 }
 
 export function tagsOf(transaction: Transaction | null, planId: string): Promise<TagRow[]> {
-  return rows<TagRow>(transaction, `SELECT ${selectList('tag', 't')} FROM tag t WHERE t.plan_id = $1 ORDER BY t.name COLLATE natural_order`, [planId])
+  return rows<TagRow>(
+    transaction,
+    `SELECT ${selectList('tag', 't')} FROM tag t WHERE t.plan_id = $1 ORDER BY t.name COLLATE natural_order`,
+    [planId],
+  )
 }
 
 /** Taggings with any of these tags, or on any of these folders and documents. */
-export function taggingsAmong(transaction: Transaction, planId: string, tagIds: readonly string[], targetIds: readonly string[]): Promise<TaggingRow[]> {
-  return rows<TaggingRow>(transaction, `SELECT ${selectList('tagging', 'g')} FROM tagging g WHERE g.plan_id = $1 AND (g.tag_id = ANY($2::uuid[]) OR g.target_id = ANY($3::uuid[]))`, [planId, tagIds, targetIds])
+export function taggingsAmong(
+  transaction: Transaction,
+  planId: string,
+  tagIds: readonly string[],
+  targetIds: readonly string[],
+): Promise<TaggingRow[]> {
+  return rows<TaggingRow>(
+    transaction,
+    `SELECT ${selectList('tagging', 'g')} FROM tagging g WHERE g.plan_id = $1 AND (g.tag_id = ANY($2::uuid[])
+      OR g.target_id = ANY($3::uuid[]))`,
+    [planId, tagIds, targetIds],
+  )
 }
 
 /** How many live folders and documents carry each tag. */
 export function tagCounts(planId: string): Promise<{ tagId: string; count: number }[]> {
-  return rows(null, `SELECT g.tag_id AS "tagId", count(*)::int AS count FROM tagging g LEFT JOIN document d ON d.id = g.target_id AND d.plan_id = g.plan_id LEFT JOIN folder f ON f.id = g.target_id AND f.plan_id = g.plan_id
-    WHERE g.plan_id = $1 AND coalesce(d.trashed_at, f.trashed_at) IS NULL GROUP BY g.tag_id`, [planId])
+  return rows(
+    null,
+    `SELECT g.tag_id AS "tagId", count(*)::int AS count FROM tagging g LEFT JOIN document d ON d.id = g.target_id
+      AND d.plan_id = g.plan_id LEFT JOIN folder f ON f.id = g.target_id AND f.plan_id = g.plan_id
+    WHERE g.plan_id = $1 AND coalesce(d.trashed_at, f.trashed_at) IS NULL GROUP BY g.tag_id`,
+    [planId],
+  )
 }
 
 export function tagsOfFolders(planId: string): Promise<{ folderId: string; tagIds: string[] }[]> {
-  return rows(null, `SELECT g.target_id AS "folderId", array_agg(g.tag_id ORDER BY t.name COLLATE natural_order) AS "tagIds" FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
-    WHERE g.plan_id = $1 AND g.target = 'folder' GROUP BY g.target_id`, [planId])
+  return rows(
+    null,
+    `SELECT g.target_id AS "folderId", array_agg(g.tag_id ORDER BY t.name COLLATE natural_order) AS "tagIds"
+      FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
+    WHERE g.plan_id = $1 AND g.target = 'folder' GROUP BY g.target_id`,
+    [planId],
+  )
 }
 
 export async function serialsOf(transaction: Transaction, planId: string): Promise<Map<string, number>> {
-  const found = await rows<{ prefix: string; last: number }>(transaction, 'SELECT prefix, last FROM serial WHERE plan_id = $1', [planId])
+  const found = await rows<{ prefix: string; last: number }>(
+    transaction,
+    'SELECT prefix, last FROM serial WHERE plan_id = $1',
+    [planId],
+  )
   return new Map(found.map(({ prefix, last }) => [prefix, last]))
 }
 
 /** Keeps in mind which running numbers were given out; never goes back. */
-export async function keepSerials(transaction: Transaction, planId: string, serials: ReadonlyMap<string, number>): Promise<void> {
+export async function keepSerials(
+  transaction: Transaction,
+  planId: string,
+  serials: ReadonlyMap<string, number>,
+): Promise<void> {
   if (serials.size === 0) return
-  await execute(transaction, `INSERT INTO serial (plan_id, prefix, last) SELECT $1::uuid, s.prefix, s.last FROM unnest($2::text[], $3::int[]) AS s(prefix, last)
-    ON CONFLICT (plan_id, prefix) DO UPDATE SET last = greatest(serial.last, excluded.last)`, [planId, [...serials.keys()], [...serials.values()]])
+  await execute(
+    transaction,
+    `INSERT INTO serial (plan_id, prefix, last) SELECT $1::uuid, s.prefix, s.last
+      FROM unnest($2::text[], $3::int[]) AS s(prefix, last)
+    ON CONFLICT (plan_id, prefix) DO UPDATE SET last = greatest(serial.last, excluded.last)`,
+    [planId, [...serials.keys()], [...serials.values()]],
+  )
 }
 
 export async function folderById(planId: string, id: string): Promise<FolderRow | undefined> {
-  const found = await rows<FolderRow>(null, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.id = $2`, [planId, id])
+  const found = await rows<FolderRow>(
+    null,
+    `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.id = $2`,
+    [planId, id],
+  )
   return found[0]
 }
 
-export function versionsAmong(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<VersionRow[]> {
-  return rows<VersionRow>(transaction, `SELECT ${selectList('version', 'v')} FROM version v WHERE v.plan_id = $1 AND v.document_id = ANY($2::uuid[])`, [planId, documentIds])
+export function versionsAmong(
+  transaction: Transaction,
+  planId: string,
+  documentIds: readonly string[],
+): Promise<VersionRow[]> {
+  return rows<VersionRow>(
+    transaction,
+    `SELECT ${selectList('version', 'v')} FROM version v WHERE v.plan_id = $1 AND v.document_id = ANY($2::uuid[])`,
+    [planId, documentIds],
+  )
 }
 
 export function ordersOf(transaction: Transaction | null, planId: string): Promise<Order[]> {
-  return rows<Order>(transaction, `SELECT ${selectList('standing_order', 'o')} FROM standing_order o WHERE o.plan_id = $1 ORDER BY o.order_key`, [planId])
+  return rows<Order>(
+    transaction,
+    `SELECT ${selectList('standing_order', 'o')} FROM standing_order o WHERE o.plan_id = $1 ORDER BY o.order_key`,
+    [planId],
+  )
 }

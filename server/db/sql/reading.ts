@@ -17,24 +17,53 @@ export interface Reading {
   readonly language: Language | null
 }
 
-/** Asks for bytes to be read again that were read or could not be, recognised pages as well; true when they now wait. */
+/**
+ * Asks for bytes to be read again that were read or could not be, recognised pages as well; true when they now wait.
+ */
 export async function wantAgain(planId: string, blobId: string, extension: string): Promise<boolean> {
-  return await execute(null, `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1), opened AS (DELETE FROM opening WHERE blob_id = $1), drawn AS (DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made')
+  return (
+    (await execute(
+      null,
+      `WITH forgotten AS (DELETE FROM page_words WHERE blob_id = $1), opened AS (DELETE FROM opening
+        WHERE blob_id = $1), drawn AS (DELETE FROM thumbnail WHERE blob_id = $1 AND state <> 'made')
     INSERT INTO reading (blob_id, plan_id, state, extension, changed_at) VALUES ($1, $3, 'waiting', $2, now())
-    ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, later = false, changed_at = now() WHERE reading.state IN ('failed', 'read')`, [blobId, extension, planId]) > 0
+    ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, later = false,
+      changed_at = now() WHERE reading.state IN ('failed', 'read')`,
+      [blobId, extension, planId],
+    )) > 0
+  )
 }
 
-// In one order, and nothing is tried that is there: who holds a plan must not wait for a reader, which waits for the plan.
+// In one order, and nothing is tried that is there: who holds a plan must not wait for a reader, which waits for the
+// plan.
 const WANT = `INSERT INTO reading AS r (blob_id, plan_id, state, extension, later, changed_at)
-  SELECT DISTINCT ON (d.blob_id) d.blob_id, d.plan_id, 'waiting', d.extension, $2, now() FROM document d WHERE d.extension = ANY($1::text[])
-    AND NOT EXISTS (SELECT FROM reading o WHERE o.blob_id = d.blob_id AND (o.state <> 'failed' OR o.extension = d.extension))`
+  SELECT DISTINCT ON (d.blob_id) d.blob_id, d.plan_id, 'waiting', d.extension, $2, now() FROM document d
+    WHERE d.extension = ANY($1::text[])
+    AND NOT EXISTS (SELECT FROM reading o WHERE o.blob_id = d.blob_id AND (o.state <> 'failed'
+      OR o.extension = d.extension))`
 // Bytes that could not be read under one extension are tried under another.
-const WANTED = `ORDER BY d.blob_id ON CONFLICT (blob_id) DO UPDATE SET state = 'waiting', reason = NULL, extension = excluded.extension, later = excluded.later, changed_at = now()
+const WANTED = `ORDER BY d.blob_id ON CONFLICT (blob_id) DO UPDATE
+  SET state = 'waiting', reason = NULL, extension = excluded.extension, later = excluded.later, changed_at = now()
   WHERE r.state = 'failed' AND r.extension <> excluded.extension RETURNING r.blob_id AS "blobId"`
 
-/** Asks for the contents of these documents to be read that never were; how many now wait. `later`: behind what somebody waits for. */
-export async function wantReadings(transaction: Transaction, planId: string, documentIds: readonly string[], later: boolean): Promise<number> {
-  return (await rows(transaction, `${WANT} AND d.plan_id = $4 AND d.id = ANY($3::uuid[]) ${WANTED}`, [READABLE, later, documentIds, planId])).length
+/**
+ * Asks for the contents of these documents to be read that never were; how many now wait. `later`: behind what somebody
+ * waits for.
+ */
+export async function wantReadings(
+  transaction: Transaction,
+  planId: string,
+  documentIds: readonly string[],
+  later: boolean,
+): Promise<number> {
+  return (
+    await rows(transaction, `${WANT} AND d.plan_id = $4 AND d.id = ANY($3::uuid[]) ${WANTED}`, [
+      READABLE,
+      later,
+      documentIds,
+      planId,
+    ])
+  ).length
 }
 
 /** The same for all documents, and for what became readable since they came. */
@@ -42,54 +71,115 @@ export function wantMissing(): Promise<number> {
   return execute(null, `${WANT} ${WANTED}`, [READABLE, true])
 }
 
-/** Contents of these documents whose words are still to come, as an act sees it before it takes over those that are there. */
-export async function unsettledReadings(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<string[]> {
-  const found = await rows<{ blobId: string }>(transaction, `SELECT DISTINCT r.blob_id AS "blobId" FROM document d JOIN reading r ON r.blob_id = d.blob_id
-    WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND (r.state IN ('waiting', 'reading') OR EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id))`, [planId, documentIds])
+/**
+ * Contents of these documents whose words are still to come, as an act sees it before it takes over those that are
+ * there.
+ */
+export async function unsettledReadings(
+  transaction: Transaction,
+  planId: string,
+  documentIds: readonly string[],
+): Promise<string[]> {
+  const found = await rows<{ blobId: string }>(
+    transaction,
+    `SELECT DISTINCT r.blob_id AS "blobId" FROM document d JOIN reading r ON r.blob_id = d.blob_id
+    WHERE d.plan_id = $1 AND d.id = ANY($2::uuid[]) AND (r.state IN ('waiting', 'reading') OR EXISTS (SELECT
+      FROM scan_page q WHERE q.blob_id = r.blob_id))`,
+    [planId, documentIds],
+  )
   return found.map(row => row.blobId)
 }
 
 /** Which of these a reader has begun with; it says so before it keeps their words. */
 export async function begunReadings(blobIds: readonly string[]): Promise<string[]> {
-  return (await rows<{ blobId: string }>(null, `SELECT blob_id AS "blobId" FROM reading WHERE blob_id = ANY($1::uuid[]) AND state IN ('reading', 'read')`, [blobIds])).map(row => row.blobId)
+  return (
+    await rows<{ blobId: string }>(
+      null,
+      `SELECT blob_id AS "blobId" FROM reading WHERE blob_id = ANY($1::uuid[]) AND state IN ('reading', 'read')`,
+      [blobIds],
+    )
+  ).map(row => row.blobId)
 }
 
 /** Waits for a reader that is about to keep the words of these bytes; true when they are read. */
 export async function awaitReading(transaction: Transaction, blobId: string): Promise<boolean> {
-  return (await rows<{ state: ReadingState }>(transaction, 'SELECT state FROM reading WHERE blob_id = $1 FOR UPDATE', [blobId]))[0]?.state === 'read'
+  return (
+    (
+      await rows<{ state: ReadingState }>(transaction, 'SELECT state FROM reading WHERE blob_id = $1 FOR UPDATE', [
+        blobId,
+      ])
+    )[0]?.state === 'read'
+  )
 }
 
 export async function readingOf(blobId: string): Promise<Reading | undefined> {
-  const found = await rows<Reading>(null, 'SELECT state, reason, pages, paged, title, author, language FROM reading WHERE blob_id = $1', [blobId])
+  const found = await rows<Reading>(
+    null,
+    'SELECT state, reason, pages, paged, title, author, language FROM reading WHERE blob_id = $1',
+    [blobId],
+  )
   return found[0]
 }
 
 /** What one statement writes of pages: the text of a book would be too long for one. */
 const PAGES_AT_ONCE = 200
 
-export async function writePages(transaction: Transaction, blobId: string, pages: readonly PageText[], paged: boolean): Promise<void> {
+export async function writePages(
+  transaction: Transaction,
+  blobId: string,
+  pages: readonly PageText[],
+  paged: boolean,
+): Promise<void> {
   await execute(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
   for (let from = 0; from < pages.length; from += PAGES_AT_ONCE) {
-    await execute(transaction, `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
-      FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`, [blobId, JSON.stringify(pages.slice(from, from + PAGES_AT_ONCE))])
+    await execute(
+      transaction,
+      `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
+      FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`,
+      [blobId, JSON.stringify(pages.slice(from, from + PAGES_AT_ONCE))],
+    )
   }
-  await execute(transaction, `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`, [blobId, pages.length, paged])
+  await execute(
+    transaction,
+    `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`,
+    [blobId, pages.length, paged],
+  )
 }
 
-/** What the text of a document says of it, and the words by which it is found; a title or author that is known stays where none is given. */
-export async function writeFacts(transaction: Transaction, blobId: string, { language, title, author, heads, datedAt }: ReadFacts, lexemes: readonly string[], reader: number): Promise<void> {
-  await execute(transaction, `UPDATE reading SET language = $2, title = coalesce(nullif($3, ''), title), author = coalesce(nullif($4, ''), author), heads = $5, dated_at = $6::timestamptz,
-    words = array_to_tsvector($7::text[]), reader = $8, changed_at = now() WHERE blob_id = $1`, [blobId, language, title, author, heads, datedAt, lexemes, reader])
+/**
+ * What the text of a document says of it, and the words by which it is found; a title or author that is known stays
+ * where none is given.
+ */
+export async function writeFacts(
+  transaction: Transaction,
+  blobId: string,
+  { language, title, author, heads, datedAt }: ReadFacts,
+  lexemes: readonly string[],
+  reader: number,
+): Promise<void> {
+  await execute(
+    transaction,
+    `UPDATE reading SET language = $2, title = coalesce(nullif($3, ''), title), author = coalesce(nullif($4, ''),
+      author), heads = $5, dated_at = $6::timestamptz,
+    words = array_to_tsvector($7::text[]), reader = $8, changed_at = now() WHERE blob_id = $1`,
+    [blobId, language, title, author, heads, datedAt, lexemes, reader],
+  )
 }
 
 export async function bodiesOf(transaction: Transaction, blobId: string): Promise<string[]> {
-  return (await rows<{ body: string }>(transaction, 'SELECT body FROM page_text WHERE blob_id = $1 ORDER BY page', [blobId])).map(row => row.body)
+  return (
+    await rows<{ body: string }>(transaction, 'SELECT body FROM page_text WHERE blob_id = $1 ORDER BY page', [blobId])
+  ).map(row => row.body)
 }
 
 /** Asks for bytes that an older reader read to be read again, behind what already waits; how many. */
 export function wantNewer(reader: number, limit: number): Promise<number> {
-  return execute(null, `UPDATE reading SET state = 'waiting', reader = $1, later = true, changed_at = now()
-    WHERE blob_id IN (SELECT r.blob_id FROM reading r WHERE r.reader < $1 AND r.state IN ('read', 'failed') LIMIT $2)`, [reader, limit])
+  return execute(
+    null,
+    `UPDATE reading SET state = 'waiting', reader = $1, later = true, changed_at = now()
+    WHERE blob_id IN (SELECT r.blob_id FROM reading r WHERE r.reader < $1 AND r.state IN ('read', 'failed') LIMIT $2)`,
+    [reader, limit],
+  )
 }
 
 /** Its process ended, and it is tried once more. */
@@ -98,7 +188,10 @@ export async function waitAgain(blobId: string): Promise<void> {
 }
 
 export async function failReading(blobId: string, reason: string): Promise<void> {
-  await execute(null, `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1`, [blobId, reason])
+  await execute(null, `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1`, [
+    blobId,
+    reason,
+  ])
 }
 
 /** Live documents that hold these bytes, with their plan, to tell their windows. */
@@ -107,24 +200,57 @@ export function documentsOfBlob(blobId: string): Promise<{ id: string; planId: s
 }
 
 export function pagesOf(blobId: string, from: number, limit: number): Promise<{ page: number; body: string }[]> {
-  return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND page >= $2 ORDER BY page LIMIT $3', [blobId, from, limit])
+  return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND page >= $2 ORDER BY page LIMIT $3', [
+    blobId,
+    from,
+    limit,
+  ])
 }
 
 /** Pages that hold any of the patterns (LIKE, on folded text). */
-export function pagesLike(blobId: string, patterns: readonly string[], limit: number): Promise<{ page: number; body: string }[]> {
-  return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3', [blobId, patterns, limit])
+export function pagesLike(
+  blobId: string,
+  patterns: readonly string[],
+  limit: number,
+): Promise<{ page: number; body: string }[]> {
+  return rows(
+    null,
+    'SELECT page, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3',
+    [blobId, patterns, limit],
+  )
 }
 
 const FEW_PATTERNS = 8
 
-export interface BestPage { readonly id: string; readonly page: number; readonly body: string; readonly folded: string; readonly paged: boolean; /** It was recognised from a picture. */ readonly scanned: boolean }
+export interface BestPage {
+  readonly id: string
+  readonly page: number
+  readonly body: string
+  readonly folded: string
+  readonly paged: boolean
+  /** It was recognised from a picture. */
+  readonly scanned: boolean
+}
 
 /** For each document, the page that holds most of the patterns (LIKE, on folded text); the first of equals. */
-export function bestPages(planId: string, documentIds: readonly string[], patterns: readonly string[]): Promise<BestPage[]> {
-  const most = patterns.length > 1 ? `(${patterns.map((_, index) => `(p.folded LIKE ($2::text[])[${index + 1}])::int`).join(' + ')}) DESC, ` : ''
+export function bestPages(
+  planId: string,
+  documentIds: readonly string[],
+  patterns: readonly string[],
+): Promise<BestPage[]> {
+  const most =
+    patterns.length > 1
+      ? `(${patterns.map((_, index) => `(p.folded LIKE ($2::text[])[${index + 1}])::int`).join(' + ')}) DESC, `
+      : ''
   // A statement of its own for each number of patterns.
   const kept = (sql: string) => (patterns.length > FEW_PATTERNS ? sql : prepared(`best-pages-${patterns.length}`, sql))
-  return rows(null, kept(`SELECT d.id, t.page, t.body, t.folded, r.paged, EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id AND w.page = t.page) AS scanned FROM document d JOIN reading r ON r.blob_id = d.blob_id
-    CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
-    WHERE d.plan_id = $3 AND d.id = ANY($1::uuid[])`), [documentIds, patterns, planId])
+  return rows(
+    null,
+    kept(`SELECT d.id, t.page, t.body, t.folded, r.paged, EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id
+      AND w.page = t.page) AS scanned FROM document d JOIN reading r ON r.blob_id = d.blob_id
+    CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p WHERE p.blob_id = d.blob_id
+      AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
+    WHERE d.plan_id = $3 AND d.id = ANY($1::uuid[])`),
+    [documentIds, patterns, planId],
+  )
 }

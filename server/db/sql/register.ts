@@ -36,16 +36,25 @@ export interface RegisterRow {
 }
 
 /** The tags of the document `d`, by name. */
-export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id WHERE g.target_id = d.id AND (g.plan_id = d.plan_id) IS TRUE ORDER BY t.name COLLATE natural_order)`
+export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
+  WHERE g.target_id = d.id AND (g.plan_id = d.plan_id) IS TRUE ORDER BY t.name COLLATE natural_order)`
 
 /** Of the document `d`. */
-export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version, d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
+export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size,
+  ${isoText('d.changed_at')} AS "changedAt", ${isoText('d.created_at')} AS "createdAt", d.version,
+    d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
   EXISTS (SELECT FROM star WHERE star.plan_id = d.plan_id AND star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
-  (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id AND qf.plan_id = q.plan_id WHERE q.document_id = d.id AND (q.plan_id = d.plan_id) IS TRUE AND qf.trashed_at IS NULL) AS "folderIds"`
+  (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id
+    AND qf.plan_id = q.plan_id WHERE q.document_id = d.id AND (q.plan_id = d.plan_id) IS TRUE
+      AND qf.trashed_at IS NULL) AS "folderIds"`
 
 export async function tagsOfDocument(planId: string, id: string): Promise<string[]> {
-  const [found] = await rows<{ tagIds: string[] }>(null, `SELECT ${TAG_IDS} AS "tagIds" FROM document d WHERE d.plan_id = $1 AND d.id = $2`, [planId, id])
+  const [found] = await rows<{ tagIds: string[] }>(
+    null,
+    `SELECT ${TAG_IDS} AS "tagIds" FROM document d WHERE d.plan_id = $1 AND d.id = $2`,
+    [planId, id],
+  )
   return found?.tagIds ?? []
 }
 
@@ -63,31 +72,60 @@ export interface RegisterQuery {
 export function registerPage(query: RegisterQuery): Promise<(RegisterRow & { key: string })[]> {
   const { column, cast, text } = KEY[query.sort]
   const [direction, compare] = query.descending ? ['DESC', '<'] : ['ASC', '>']
-  const cursor = query.after ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${query.sort === 'name' ? ' COLLATE natural_order' : ''}, $5::uuid)` : ''
+  const cursor = query.after
+    ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${query.sort === 'name' ? ' COLLATE natural_order' : ''}, $5::uuid)`
+    : ''
   const bind: unknown[] = [query.planId, query.folderId ?? query.planId, query.limit]
   if (query.after) bind.push(query.after.key, query.after.id)
-  return rows(null, `SELECT x.key, ${DOCUMENT_COLUMNS} FROM (
-      SELECT p.document_id, ${text} AS key, row_number() OVER (ORDER BY ${column} ${direction}, p.document_id ${direction}) AS at
+  return rows(
+    null,
+    `SELECT x.key, ${DOCUMENT_COLUMNS} FROM (
+      SELECT p.document_id, ${text} AS key, row_number() OVER (ORDER BY ${column} ${direction},
+        p.document_id ${direction}) AS at
       FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live ${cursor}
       ORDER BY ${column} ${direction}, p.document_id ${direction} LIMIT $3
-    ) x JOIN document d ON d.id = x.document_id AND (d.plan_id = $1) IS TRUE ORDER BY x.at`, bind)
+    ) x JOIN document d ON d.id = x.document_id AND (d.plan_id = $1) IS TRUE ORDER BY x.at`,
+    bind,
+  )
 }
 
 /** The ids of all documents of a place, in the order of the register. */
-export async function registerIds(planId: string, folderId: string | null, sort: Sort, descending: boolean): Promise<string[]> {
+export async function registerIds(
+  planId: string,
+  folderId: string | null,
+  sort: Sort,
+  descending: boolean,
+): Promise<string[]> {
   const { column } = KEY[sort]
   const direction = descending ? 'DESC' : 'ASC'
-  const found = await rows<{ id: string }>(null, `SELECT p.document_id AS id FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
-    ORDER BY ${column} ${direction}, p.document_id ${direction}`, [planId, folderId ?? planId])
+  const found = await rows<{ id: string }>(
+    null,
+    `SELECT p.document_id AS id FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
+    ORDER BY ${column} ${direction}, p.document_id ${direction}`,
+    [planId, folderId ?? planId],
+  )
   return found.map(row => row.id)
 }
 
 export function documentsInOrder(planId: string, ids: readonly string[]): Promise<RegisterRow[]> {
-  return rows(null, prepared('documents-in-order', `SELECT ${DOCUMENT_COLUMNS} FROM unnest($2::uuid[]) WITH ORDINALITY AS x(id, at) JOIN document d ON d.id = x.id AND d.plan_id = $1
-    WHERE d.trashed_at IS NULL ORDER BY x.at`), [planId, ids])
+  return rows(
+    null,
+    prepared(
+      'documents-in-order',
+      `SELECT ${DOCUMENT_COLUMNS} FROM unnest($2::uuid[]) WITH ORDINALITY AS x(id, at) JOIN document d ON d.id = x.id
+        AND d.plan_id = $1
+    WHERE d.trashed_at IS NULL ORDER BY x.at`,
+    ),
+    [planId, ids],
+  )
 }
 
 /** Names of documents in a folder, to see what an upload would meet. */
 export function namesIn(planId: string, folderId: string): Promise<{ id: string; name: string; extension: string }[]> {
-  return rows(null, 'SELECT p.document_id AS id, p.name, p.extension FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live', [planId, folderId])
+  return rows(
+    null,
+    'SELECT p.document_id AS id, p.name, p.extension FROM placement p WHERE p.plan_id = $1 AND p.place = ' +
+      '$2::uuid AND p.live',
+    [planId, folderId],
+  )
 }

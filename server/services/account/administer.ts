@@ -25,7 +25,9 @@ const ALPHABET = 'abcdefghijkmnpqrstuvwxyz23456789'
 /** A new random password; all sessions end. Throws notFound. */
 export async function resetPassword(email: string): Promise<string> {
   const account = await find(email)
-  const password = Array.from({ length: 4 }, () => Array.from({ length: 5 }, () => ALPHABET[randomInt(ALPHABET.length)]).join('')).join('-')
+  const password = Array.from({ length: 4 }, () =>
+    Array.from({ length: 5 }, () => ALPHABET[randomInt(ALPHABET.length)]).join(''),
+  ).join('-')
   await account.update({ passwordHash: await hashPassword(password) })
   await sessions().destroy({ where: { accountId: account.id } })
   return password
@@ -42,7 +44,7 @@ export async function lockAccount(email: string, at: Date | null): Promise<void>
 export async function deleteAccount(email: string): Promise<{ documents: number; bytes: number }> {
   const account = await find(email)
   const [row] = await accountRows(account.id)
-  await withTransaction(async (transaction) => {
+  await withTransaction(async transaction => {
     await plans().destroy({ where: { accountId: account.id }, transaction })
     await account.destroy({ transaction })
   })

@@ -32,9 +32,12 @@ export async function openAccount(request: NewAccount, address: string, now: Dat
   const network = networkOf(address)
   const limit = Number(process.env.HEMBIX_ACCOUNTS_AN_HOUR ?? ACCOUNTS_AN_HOUR)
   const email = request.email.trim().toLowerCase()
-  await withTransaction(async (transaction) => {
+  await withTransaction(async transaction => {
     await lockAttempts(transaction, email, network)
-    const made = await attempts().count({ where: { kind: 'account', network, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } }, transaction })
+    const made = await attempts().count({
+      where: { kind: 'account', network, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } },
+      transaction,
+    })
     if (made >= limit) fail('account.crowded')
     await attempts().create({ kind: 'account', email, address, network, at: now }, { transaction })
   })
@@ -46,14 +49,47 @@ export async function createAccount(request: NewAccount, now: Date): Promise<Act
   const email = request.email.trim().toLowerCase()
   const passwordHash = await hashPassword(request.password)
   const actor: Actor = { accountId: newId(), email, planId: newId() }
-  await withTransaction(async (transaction) => {
+  await withTransaction(async transaction => {
     if (await accounts().findOne({ where: { email }, transaction })) fail('account.taken')
-    await accounts().create({ id: actor.accountId, email, passwordHash, isDemo: request.isDemo ?? false, createdAt: now }, { transaction })
-    await plans().create({ id: actor.planId, accountId: actor.accountId, name: request.planName, numbering: PLAIN_NUMBERING, childOrder: 'number' }, { transaction })
-    await keptSearches().bulkCreate(STARTERS.map(({ name, query }) => ({ id: newId(), planId: actor.planId, name, query, folderId: null, pinned: false, desk: true, createdAt: now })), { transaction })
+    await accounts().create(
+      { id: actor.accountId, email, passwordHash, isDemo: request.isDemo ?? false, createdAt: now },
+      { transaction },
+    )
+    await plans().create(
+      {
+        id: actor.planId,
+        accountId: actor.accountId,
+        name: request.planName,
+        numbering: PLAIN_NUMBERING,
+        childOrder: 'number',
+      },
+      { transaction },
+    )
+    await keptSearches().bulkCreate(
+      STARTERS.map(({ name, query }) => ({
+        id: newId(),
+        planId: actor.planId,
+        name,
+        query,
+        folderId: null,
+        pinned: false,
+        desk: true,
+        createdAt: now,
+      })),
+      { transaction },
+    )
     const key = request.meanings ?? FIRST_MEANINGS
     const order = generateNKeysBetween(null, null, key.length)
-    await meanings().bulkCreate(key.map((meaning, index) => ({ id: newId(), planId: actor.planId, orderKey: order[index] ?? '', pattern: meaning.closed ? 'slant' : 'full', ...meaning })), { transaction })
+    await meanings().bulkCreate(
+      key.map((meaning, index) => ({
+        id: newId(),
+        planId: actor.planId,
+        orderKey: order[index] ?? '',
+        pattern: meaning.closed ? 'slant' : 'full',
+        ...meaning,
+      })),
+      { transaction },
+    )
   })
   return actor
 }

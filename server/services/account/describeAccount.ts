@@ -15,7 +15,13 @@ export interface AccountFacts {
   readonly quota: Quota
   readonly sessions: readonly SessionFacts[]
   /** Files of the arrivals folder that could not be taken in, the last first. */
-  readonly laidAside: readonly { readonly id: string; readonly fileName: string; readonly path: string; readonly reason: string; readonly at: string }[]
+  readonly laidAside: readonly {
+    readonly id: string
+    readonly fileName: string
+    readonly path: string
+    readonly reason: string
+    readonly at: string
+  }[]
   /** When the whole of this Hembix was last backed up by itself; null: it is not. */
   readonly backedUpAt: string | null
 }
@@ -25,9 +31,25 @@ const LISTED = 200
 export async function describeAccount(actor: Actor, token: string, now: Date): Promise<AccountFacts> {
   const [account, quota, sessions, aside, backedUpAt] = await Promise.all([
     accounts().findByPk(actor.accountId),
-    quotaOf(actor), listSessions(actor, token, now), laidAside().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: LISTED }), lastBackup(),
+    quotaOf(actor),
+    listSessions(actor, token, now),
+    laidAside().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: LISTED }),
+    lastBackup(),
   ])
-  return { email: actor.email, hasPassword: account?.isDemo === false, quota, sessions, laidAside: aside.map(({ id, fileName, path, reason, at }) => ({ id, fileName, path, reason, at: at.toISOString() })), backedUpAt }
+  return {
+    email: actor.email,
+    hasPassword: account?.isDemo === false,
+    quota,
+    sessions,
+    laidAside: aside.map(({ id, fileName, path, reason, at }) => ({
+      id,
+      fileName,
+      path,
+      reason,
+      at: at.toISOString(),
+    })),
+    backedUpAt,
+  }
 }
 
 /** As the planned backup wrote it down (scripts/lib/plannedBackup). */

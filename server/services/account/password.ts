@@ -25,10 +25,23 @@ let isReady = false
 
 /** Throws password.weak for one that is easy to guess, or that is made of the person's own address. */
 export function refuseWeak(password: string, email: string): void {
-  if (!isReady) zxcvbnOptions.setOptions({ translations, graphs: adjacencyGraphs, dictionary: { ...common, ...english, ...german } })
+  if (!isReady)
+    zxcvbnOptions.setOptions({
+      translations,
+      graphs: adjacencyGraphs,
+      dictionary: { ...common, ...english, ...german },
+    })
   isReady = true
-  const own = email.toLowerCase().split(/[@.+_-]/).filter(part => part.length > 2)
+  const own = email
+    .toLowerCase()
+    .split(/[@.+_-]/)
+    .filter(part => part.length > 2)
   if (password.toLowerCase().includes(email.toLowerCase())) fail('password.weak', { why: 'it holds your address' })
   const { score, feedback } = zxcvbn(password.slice(0, LOOKED_AT), [email, ...own, 'hembix'])
-  if (score < NEEDED_SCORE) fail('password.weak', { why: (feedback.warning ?? 'it is short or common').replace(/\.$/, '').replace(/^./, letter => letter.toLowerCase()) })
+  if (score < NEEDED_SCORE)
+    fail('password.weak', {
+      why: (feedback.warning ?? 'it is short or common')
+        .replace(/\.$/, '')
+        .replace(/^./, letter => letter.toLowerCase()),
+    })
 }

@@ -22,18 +22,27 @@ const setting = (name: string, usual: number): number => {
   const value = Number(process.env[name])
   return Number.isFinite(value) && value > 0 ? value : usual
 }
-interface Usage { readonly at: number; bytes: number; uploads: number }
+interface Usage {
+  readonly at: number
+  bytes: number
+  uploads: number
+}
 const cached = new Map<string, Usage>()
 
 async function measure(actor: Actor): Promise<Usage> {
-  const usage = { at: Date.now(), ...await usageOf(actor.planId) }
+  const usage = { at: Date.now(), ...(await usageOf(actor.planId)) }
   cached.set(actor.planId, usage)
   return usage
 }
 
 export async function quotaOf(actor: Actor): Promise<Quota> {
   const usage = await measure(actor)
-  return { usedBytes: usage.bytes, limitBytes: limitBytes(), openUploads: usage.uploads, openUploadsLimit: setting('HEMBIX_OPEN_UPLOADS', DEFAULT_OPEN_UPLOADS) }
+  return {
+    usedBytes: usage.bytes,
+    limitBytes: limitBytes(),
+    openUploads: usage.uploads,
+    openUploadsLimit: setting('HEMBIX_OPEN_UPLOADS', DEFAULT_OPEN_UPLOADS),
+  }
 }
 
 const limitBytes = () => setting('HEMBIX_QUOTA_BYTES', DEFAULT_BYTES)

@@ -15,7 +15,10 @@ export const SESSION_DAYS = 60
 const DAY_MS = 86_400_000
 
 /** The cookie's token; only its hash is kept. */
-export interface OpenSession { readonly token: string; readonly expiresAt: Date }
+export interface OpenSession {
+  readonly token: string
+  readonly expiresAt: Date
+}
 
 /** Where a request comes from. */
 export interface Origin {
@@ -24,7 +27,10 @@ export interface Origin {
   readonly agent: string
 }
 
-/** Throws session.wrong for an unknown address and for a wrong password alike, session.throttled after some, session.locked. */
+/**
+ * Throws session.wrong for an unknown address and for a wrong password alike, session.throttled after some,
+ * session.locked.
+ */
 export async function signIn(typedEmail: string, password: string, origin: Origin, now: Date): Promise<OpenSession> {
   return openSession(await verifyPassword(typedEmail, password, origin, now), origin, now)
 }
@@ -34,19 +40,25 @@ export async function verifyPassword(typedEmail: string, password: string, origi
   const email = typedEmail.trim().toLowerCase()
   await noteAttempt(email, origin, now)
   const account = await accounts().findOne({ where: { email } })
-  const right = account ? await isPassword(account.passwordHash, password) : (await hashPassword(password), false) // as slow for an unknown address
+  // as slow for an unknown address
+  const right = account ? await isPassword(account.passwordHash, password) : (await hashPassword(password), false)
   if (!account || !right) fail('session.wrong')
   if (account.lockedAt) fail('session.locked')
   await attempts().destroy({ where: { kind: 'sign-in', email, address: origin.address } })
   return account.id
 }
 
-/** Counts as failed until it is known to be right, so that many at once cannot slip through together. Throws session.throttled. */
+/**
+ * Counts as failed until it is known to be right, so that many at once cannot slip through together. Throws
+ * session.throttled.
+ */
 async function noteAttempt(email: string, { address }: Origin, now: Date): Promise<void> {
   const network = networkOf(address)
-  await withTransaction(async (transaction) => {
+  await withTransaction(async transaction => {
     await lockAttempts(transaction, email, network)
-    const waitMs = waitBeforeAttempt(await recentAttempts(transaction, { email, address, network }, new Date(now.getTime() - ATTEMPTS_KEPT_MS), now))
+    const waitMs = waitBeforeAttempt(
+      await recentAttempts(transaction, { email, address, network }, new Date(now.getTime() - ATTEMPTS_KEPT_MS), now),
+    )
     if (waitMs > 0) fail('session.throttled', { wait: waitText(waitMs), seconds: Math.ceil(waitMs / 1000) })
     await attempts().create({ kind: 'sign-in', email, address, network, at: now }, { transaction })
   })
@@ -69,7 +81,15 @@ const AGENT_LENGTH = 300
 export async function openSession(accountId: string, { agent }: Origin, now: Date): Promise<OpenSession> {
   const token = randomBytes(32).toString('base64url')
   const expiresAt = new Date(now.getTime() + SESSION_DAYS * DAY_MS)
-  await sessions().create({ tokenHash: hashOf(token), id: newId(), accountId, createdAt: now, expiresAt, agent: agent.slice(0, AGENT_LENGTH), seenAt: now })
+  await sessions().create({
+    tokenHash: hashOf(token),
+    id: newId(),
+    accountId,
+    createdAt: now,
+    expiresAt,
+    agent: agent.slice(0, AGENT_LENGTH),
+    seenAt: now,
+  })
   await sessions().destroy({ where: { expiresAt: { [Op.lt]: now } } })
   return { token, expiresAt }
 }
@@ -78,18 +98,37 @@ export async function endSession(token: string): Promise<void> {
   await sessions().destroy({ where: { tokenHash: hashOf(token) } })
 }
 
-export interface SessionFacts { readonly id: string; readonly agent: string; readonly createdAt: string; readonly seenAt: string; /** It is the one that asks. */ readonly current: boolean }
+export interface SessionFacts {
+  readonly id: string
+  readonly agent: string
+  readonly createdAt: string
+  readonly seenAt: string
+  /** It is the one that asks. */
+  readonly current: boolean
+}
 
 /** Open sessions of a person, the last used first. */
 export async function listSessions(actor: Actor, token: string, now: Date): Promise<SessionFacts[]> {
-  const open = await sessions().findAll({ where: { accountId: actor.accountId, expiresAt: { [Op.gt]: now } }, order: [['seenAt', 'DESC'], ['createdAt', 'DESC']] })
+  const open = await sessions().findAll({
+    where: { accountId: actor.accountId, expiresAt: { [Op.gt]: now } },
+    order: [
+      ['seenAt', 'DESC'],
+      ['createdAt', 'DESC'],
+    ],
+  })
   const own = hashOf(token)
-  return open.map(({ id, agent, createdAt, seenAt, tokenHash }) => ({ id, agent, createdAt: createdAt.toISOString(), seenAt: seenAt.toISOString(), current: own.equals(tokenHash) }))
+  return open.map(({ id, agent, createdAt, seenAt, tokenHash }) => ({
+    id,
+    agent,
+    createdAt: createdAt.toISOString(),
+    seenAt: seenAt.toISOString(),
+    current: own.equals(tokenHash),
+  }))
 }
 
 /** Ends one of a person's sessions. Throws notFound. */
 export async function endSessionById(actor: Actor, id: string): Promise<void> {
-  if (await sessions().destroy({ where: { accountId: actor.accountId, id } }) === 0) fail('notFound')
+  if ((await sessions().destroy({ where: { accountId: actor.accountId, id } })) === 0) fail('notFound')
 }
 
 /** Ends all of a person's sessions but the one of the token; how many. */

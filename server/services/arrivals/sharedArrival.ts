@@ -12,16 +12,33 @@ export interface Shared {
 }
 
 /**
- * What another program hands over: its files, an address as a link, a text as a memo. Throws request.invalid when there is
- * nothing in it.
+ * What another program hands over: its files, an address as a link, a text as a memo. Throws request.invalid when there
+ * is nothing in it.
  */
 export function sharedArrival({ title, text, address: given, files }: Shared, now: Date): Arrival {
   const changedAt = now.toISOString()
-  const taken: ArrivingFile[] = files.map(({ name, blob }) => ({ fileName: name, content: blob, changedAt, origin: 'paste' }))
+  const taken: ArrivingFile[] = files.map(({ name, blob }) => ({
+    fileName: name,
+    content: blob,
+    changedAt,
+    origin: 'paste',
+  }))
   // Some programs put the address into the text.
   const address = webAddress(given) ?? (/\s/.test(text) ? null : webAddress(text))
-  if (address !== null) taken.push({ fileName: `${safe(title || addressName(address))}.uri`, content: Buffer.from(writeUriList({ address, title, remark: address === webAddress(text) ? '' : text })), changedAt, origin: 'link' })
-  else if (text !== '') taken.push({ fileName: `${safe(title || text.slice(0, 60).split('\n')[0] || 'Handed over')}.md`, content: Buffer.from(text), changedAt, origin: 'memo' })
+  if (address !== null)
+    taken.push({
+      fileName: `${safe(title || addressName(address))}.uri`,
+      content: Buffer.from(writeUriList({ address, title, remark: address === webAddress(text) ? '' : text })),
+      changedAt,
+      origin: 'link',
+    })
+  else if (text !== '')
+    taken.push({
+      fileName: `${safe(title || text.slice(0, 60).split('\n')[0] || 'Handed over')}.md`,
+      content: Buffer.from(text),
+      changedAt,
+      origin: 'memo',
+    })
   if (taken.length === 0) fail('request.invalid', { why: 'nothing was handed over' })
   return { key: null, sender: '', folder: null, files: taken }
 }

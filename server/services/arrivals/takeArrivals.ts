@@ -33,7 +33,8 @@ export async function takeArrivals(root: string, seen: Seen, openMail: OpenMail,
     if (!account.isDirectory() || account.name.startsWith('.')) continue
     const actor = await actorByEmail(account.name)
     if (!actor) continue
-    for (const path of await filesIn(join(root, account.name))) if (await takeOne(actor, path, seen, openMail, now)) count++
+    for (const path of await filesIn(join(root, account.name)))
+      if (await takeOne(actor, path, seen, openMail, now)) count++
   }
   return count
 }
@@ -45,7 +46,7 @@ async function filesIn(folder: string, depth = 0): Promise<string[]> {
     const path = join(folder, entry.name)
     if (entry.name.startsWith('.') || entry.name === REFUSED) continue
     if (entry.isFile()) found.push(path)
-    else if (entry.isDirectory() && depth < 4) found.push(...await filesIn(path, depth + 1))
+    else if (entry.isDirectory() && depth < 4) found.push(...(await filesIn(path, depth + 1)))
   }
   return found
 }
@@ -57,14 +58,34 @@ async function takeOne(actor: Actor, path: string, seen: Seen, openMail: OpenMai
   const isSettled = seen.get(path) === sign && now.getTime() - facts.mtimeMs >= SETTLED_MS
   seen.set(path, sign)
   if (!isSettled) return false
-  // The same file gives the same id: one that was taken, but not yet removed when the server stopped, is not taken twice.
+  // The same file gives the same id: one that was taken, but not yet removed when the server stopped, is not taken
+  // twice.
   const id = (what: string) => v5(`${actor.planId} ${path} ${sign} ${what}`, ARRIVALS)
   try {
-    if (/\.eml$/i.test(path) && facts.size <= MAIL_LIMIT_BYTES) await takeIn(actor, await mailArrival({ planId: actor.planId, now, openMail }, id('mail'), await readFile(path)), now)
-    else await addUpload(actor, { changeId: id('change'), documentId: id('document') as DocumentId, folderId: null, fileName: basename(path), changedAt: facts.mtime.toISOString(), clash: 'both', origin: 'drop', bytes: createReadStream(path), announcedBytes: facts.size }, now)
+    if (/\.eml$/i.test(path) && facts.size <= MAIL_LIMIT_BYTES)
+      await takeIn(
+        actor,
+        await mailArrival({ planId: actor.planId, now, openMail }, id('mail'), await readFile(path)),
+        now,
+      )
+    else
+      await addUpload(
+        actor,
+        {
+          changeId: id('change'),
+          documentId: id('document') as DocumentId,
+          folderId: null,
+          fileName: basename(path),
+          changedAt: facts.mtime.toISOString(),
+          clash: 'both',
+          origin: 'drop',
+          bytes: createReadStream(path),
+          announcedBytes: facts.size,
+        },
+        now,
+      )
     await rm(path)
-  }
-  catch (error) {
+  } catch (error) {
     if (!(error instanceof HembixError) || error.refusal.code === 'database.away') throw error
     await layAside(actor, path, error.refusal.message, now)
   }
@@ -72,7 +93,9 @@ async function takeOne(actor: Actor, path: string, seen: Seen, openMail: OpenMai
   return true
 }
 
-/** What cannot be taken is laid aside under a name that is free, with the reason beside it, and listed for the person. */
+/**
+ * What cannot be taken is laid aside under a name that is free, with the reason beside it, and listed for the person.
+ */
 async function layAside(actor: Actor, path: string, reason: string, now: Date): Promise<void> {
   const folder = join(path, '..', REFUSED)
   await mkdir(folder, { recursive: true })
@@ -91,11 +114,14 @@ async function moveToFreeName(path: string, folder: string): Promise<string> {
       await link(path, target) // fails where something is called so, and is atomic
       await rm(path)
       return target
-    }
-    catch (error) {
+    } catch (error) {
       if ((error as NodeJS.ErrnoException).code !== 'EEXIST') throw error
     }
   }
 }
 
-const exists = (path: string): Promise<boolean> => stat(path).then(() => true, () => false)
+const exists = (path: string): Promise<boolean> =>
+  stat(path).then(
+    () => true,
+    () => false,
+  )

@@ -1,4 +1,5 @@
-// The one way in for what arrives by itself or is handed over: whatever the source, it says what arrives, and this takes it in.
+// The one way in for what arrives by itself or is handed over: whatever the source, it says what arrives, and this
+// takes it in.
 
 import { v5 } from 'uuid'
 import { mediaTypeOf } from '../../../core/formats/index'
@@ -43,14 +44,16 @@ export interface SourceTools {
 }
 
 export type OpenMail = (planId: string, bytes: Buffer) => Promise<OpenedMail>
-export type OpenedMail = {
-  readonly ok: true
-  readonly subject: string
-  readonly sender: string
-  /** As it stands in the message. */
-  readonly date: string
-  readonly attachments: readonly { readonly fileName: string; readonly bytes: Uint8Array }[]
-} | { readonly ok: false }
+export type OpenedMail =
+  | {
+      readonly ok: true
+      readonly subject: string
+      readonly sender: string
+      /** As it stands in the message. */
+      readonly date: string
+      readonly attachments: readonly { readonly fileName: string; readonly bytes: Uint8Array }[]
+    }
+  | { readonly ok: false }
 
 /** A device or service that has arrivals. `Request` is what a person chooses when they ask it for them. */
 export interface ArrivalSource<Request> {
@@ -61,17 +64,43 @@ export interface ArrivalSource<Request> {
 const ARRIVALS = '6f1c1a52-4f0e-4f0e-9a51-0d6e3c1b7a10'
 
 /** Stores the files and makes documents of them, as one Change. */
-export async function takeIn(actor: Actor, { key, sender, folder, files, isMessage = false }: Arrival, now: Date): Promise<JournalEntry> {
-  const folderId = folder === null ? null : newId() as FolderId
+export async function takeIn(
+  actor: Actor,
+  { key, sender, folder, files, isMessage = false }: Arrival,
+  now: Date,
+): Promise<JournalEntry> {
+  const folderId = folder === null ? null : (newId() as FolderId)
   const taken: NewFile[] = []
   for (const { fileName, content, changedAt, origin } of files) {
-    const { size, id: blobId } = content instanceof Uint8Array ? await storeFile(actor.planId, Buffer.from(content)) : content
+    const { size, id: blobId } =
+      content instanceof Uint8Array ? await storeFile(actor.planId, Buffer.from(content)) : content
     const [message] = isMessage ? taken : []
     taken.push({
-      id: newId() as DocumentId, versionId: newId(), placementId: newId(), fileName, mediaType: mediaTypeOf(nameFromFile(fileName).extension), size, blobId, changedAt, origin, sender,
-      ...(message ? { partOf: message.id } : {}), ...(folderId === null ? {} : { folderId }),
+      id: newId() as DocumentId,
+      versionId: newId(),
+      placementId: newId(),
+      fileName,
+      mediaType: mediaTypeOf(nameFromFile(fileName).extension),
+      size,
+      blobId,
+      changedAt,
+      origin,
+      sender,
+      ...(message ? { partOf: message.id } : {}),
+      ...(folderId === null ? {} : { folderId }),
     })
   }
   const changeId = key === null ? newId() : v5(`${actor.planId} ${key}`, ARRIVALS)
-  return applyCommand(actor, changeId, { kind: 'document.add', folderId: null, clash: 'both', files: taken, folders: folderId === null || folder === null ? [] : [{ id: folderId, parentId: null, name: folder }] }, now)
+  return applyCommand(
+    actor,
+    changeId,
+    {
+      kind: 'document.add',
+      folderId: null,
+      clash: 'both',
+      files: taken,
+      folders: folderId === null || folder === null ? [] : [{ id: folderId, parentId: null, name: folder }],
+    },
+    now,
+  )
 }

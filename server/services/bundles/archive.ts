@@ -10,19 +10,42 @@ import { readBundle } from './bundles'
 // Without the extension for large archives, sizes are written in 32 bits.
 export const ARCHIVE_LIMIT_BYTES = 4_000_000_000
 
-export interface Archive { readonly name: string; readonly bytes: AsyncGenerator<Uint8Array> }
+export interface Archive {
+  readonly name: string
+  readonly bytes: AsyncGenerator<Uint8Array>
+}
 
 /** Throws notFound, bundle.large, bundle.empty. */
 export async function archiveBundle(actor: Actor, id: string): Promise<Archive> {
   const { bundle, documents } = await readBundle(actor, id)
   if (documents.length === 0) fail('bundle.empty', { name: bundle.name })
   const total = documents.reduce((sum, document) => sum + document.size, 0)
-  if (total > ARCHIVE_LIMIT_BYTES) fail('bundle.large', { name: bundle.name, size: sizeText(total), limit: sizeText(ARCHIVE_LIMIT_BYTES) })
+  if (total > ARCHIVE_LIMIT_BYTES)
+    fail('bundle.large', { name: bundle.name, size: sizeText(total), limit: sizeText(ARCHIVE_LIMIT_BYTES) })
   const names = archiveNames(documents)
-  return { name: bundle.name, bytes: write(actor, documents.map((document, index) => ({ id: document.id, extension: document.extension, name: names[index] ?? document.name, changedAt: document.changedAt }))) }
+  return {
+    name: bundle.name,
+    bytes: write(
+      actor,
+      documents.map((document, index) => ({
+        id: document.id,
+        extension: document.extension,
+        name: names[index] ?? document.name,
+        changedAt: document.changedAt,
+      })),
+    ),
+  }
 }
 
-async function* write(actor: Actor, files: readonly { readonly id: string; readonly extension: string; readonly name: string; readonly changedAt: string }[]): AsyncGenerator<Uint8Array> {
+async function* write(
+  actor: Actor,
+  files: readonly {
+    readonly id: string
+    readonly extension: string
+    readonly name: string
+    readonly changedAt: string
+  }[],
+): AsyncGenerator<Uint8Array> {
   const ready: Uint8Array[] = []
   const faults: Error[] = []
   const zip = new Zip((error, part) => {

@@ -15,7 +15,11 @@ export interface Bundle extends BundleRow {
 export async function listBundles(actor: Actor): Promise<Bundle[]> {
   const [bundles, sizes] = await Promise.all([bundlesOf(null, actor.planId), bundleSizes(actor.planId)])
   const sizeOf = new Map(sizes.map(size => [size.bundleId, size]))
-  return bundles.map(bundle => ({ ...bundle, count: sizeOf.get(bundle.id)?.count ?? 0, size: sizeOf.get(bundle.id)?.size ?? 0 }))
+  return bundles.map(bundle => ({
+    ...bundle,
+    count: sizeOf.get(bundle.id)?.count ?? 0,
+    size: sizeOf.get(bundle.id)?.size ?? 0,
+  }))
 }
 
 /** One bundle with its documents in order. Throws notFound. */

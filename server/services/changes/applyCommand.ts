@@ -19,10 +19,16 @@ import { StaleRowsError, writeChange } from './writeChange'
  * again with the same one, nothing changes and the first answer is given. `readings`: when the documents
  * that it brings are read. Throws the refusal.
  */
-export async function applyCommand(actor: Actor, changeId: string, command: Command, now: Date, readings: JobPriority = 'now'): Promise<JournalEntry> {
+export async function applyCommand(
+  actor: Actor,
+  changeId: string,
+  command: Command,
+  now: Date,
+  readings: JobPriority = 'now',
+): Promise<JournalEntry> {
   const held: KnownFolders[] = []
   try {
-    const entry = await withTransaction(async (transaction) => {
+    const entry = await withTransaction(async transaction => {
       const plan = await lockPlan(transaction, actor.planId)
       if (!plan) fail('notFound')
       const earlier = await entryById(transaction, actor.planId, changeId)
@@ -31,14 +37,22 @@ export async function applyCommand(actor: Actor, changeId: string, command: Comm
       const decision = decide(slice, command, { now: now.toISOString(), newId, locale: LOCALE })
       if (!decision.ok) throw new HembixError(decision.reason)
       const { rows, label, places } = decision
-      const revision = await writeChange(transaction, actor, { id: changeId, kind: command.kind, label, places, rows, undoes: null, at: now.toISOString(), readings })
+      const revision = await writeChange(transaction, actor, {
+        id: changeId,
+        kind: command.kind,
+        label,
+        places,
+        rows,
+        undoes: null,
+        at: now.toISOString(),
+        readings,
+      })
       held.push({ revision, folders: foldersAfter(slice.folders, rows) })
       return (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
     })
     for (const folders of held) keepFolders(actor.planId, folders)
     return entry
-  }
-  catch (error) {
+  } catch (error) {
     if (error instanceof StaleRowsError) fail(error.idTaken ? 'id.taken' : 'change.collided')
     throw error
   }

@@ -3,7 +3,10 @@
 
 import type { FolderRow } from '../../../core/rows/index'
 
-export interface KnownFolders { readonly revision: number; readonly folders: ReadonlyMap<string, FolderRow> }
+export interface KnownFolders {
+  readonly revision: number
+  readonly folders: ReadonlyMap<string, FolderRow>
+}
 
 // The longest unused goes first.
 const PLANS = 6

@@ -14,10 +14,17 @@ export interface HistoryPage {
   readonly next: number | null
 }
 
-export type HistoryRequest = Omit<HistoryFilter, 'places'> & { /** With everything below; null: anywhere. */ readonly folderId: FolderId | null }
+export type HistoryRequest = Omit<HistoryFilter, 'places'> & {
+  /** With everything below; null: anywhere. */
+  readonly folderId: FolderId | null
+}
 
 /** Throws notFound for a folder that is gone. */
-export async function listHistory(actor: Actor, before: number | null, { folderId, ...request }: HistoryRequest): Promise<HistoryPage> {
+export async function listHistory(
+  actor: Actor,
+  before: number | null,
+  { folderId, ...request }: HistoryRequest,
+): Promise<HistoryPage> {
   const places = folderId === null ? null : await branchIds(actor, folderId)
   const entries = await entriesOf(actor.planId, before, { ...request, places }, PAGE + 1)
   const changes = entries.slice(0, PAGE)
@@ -38,6 +45,10 @@ export interface LastActs {
 }
 
 export async function readLastActs(actor: Actor): Promise<LastActs> {
-  const [[last], undo, redo] = await Promise.all([entriesBefore(actor.planId, null, 1), nextToUndo(null, actor.planId), nextToRedo(null, actor.planId)])
+  const [[last], undo, redo] = await Promise.all([
+    entriesBefore(actor.planId, null, 1),
+    nextToUndo(null, actor.planId),
+    nextToRedo(null, actor.planId),
+  ])
   return { last: last ?? null, undo: undo ?? null, redo: redo ?? null }
 }

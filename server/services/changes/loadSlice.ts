@@ -6,7 +6,21 @@ import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
 import { foldersAt } from './folderCache'
-import { documentsByIds, documentsByMeaning, documentsByTrashRoot, documentsInFolders, foldersOf, meaningsOf, ordersOf, placementsOf, serialsOf, starsAmong, taggingsAmong, tagsOf, versionsAmong } from '../../db/sql/planRows'
+import {
+  documentsByIds,
+  documentsByMeaning,
+  documentsByTrashRoot,
+  documentsInFolders,
+  foldersOf,
+  meaningsOf,
+  ordersOf,
+  placementsOf,
+  serialsOf,
+  starsAmong,
+  taggingsAmong,
+  tagsOf,
+  versionsAmong,
+} from '../../db/sql/planRows'
 
 /** The part of the plan that a command needs, under the plan's lock. */
 export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs): Promise<Slice> {
@@ -17,13 +31,25 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
     ...(needs.inFolders.length > 0 ? await documentsInFolders(transaction, plan.id, needs.inFolders) : []),
     ...(needs.meaningId !== null ? await documentsByMeaning(transaction, plan.id, needs.meaningId) : []),
-    ...(needs.inBranches.length > 0 ? await documentsInFolders(transaction, plan.id, branches(folders, needs.inBranches)) : []),
+    ...(needs.inBranches.length > 0
+      ? await documentsInFolders(transaction, plan.id, branches(folders, needs.inBranches))
+      : []),
     ...(needs.trashRoots.length > 0 ? await documentsByTrashRoot(transaction, plan.id, needs.trashRoots) : []),
   ]
-  const placements = documents.length > 0 ? await placementsOf(transaction, plan.id, documents.map(document => document.id)) : []
+  const placements =
+    documents.length > 0
+      ? await placementsOf(
+          transaction,
+          plan.id,
+          documents.map(document => document.id),
+        )
+      : []
   const stars = needs.starIds.length > 0 ? await starsAmong(transaction, plan.id, needs.starIds) : []
   const tags = needs.tags ? await tagsOf(transaction, plan.id) : []
-  const taggings = needs.tagIds.length + needs.taggedIds.length > 0 ? await taggingsAmong(transaction, plan.id, needs.tagIds, needs.taggedIds) : []
+  const taggings =
+    needs.tagIds.length + needs.taggedIds.length > 0
+      ? await taggingsAmong(transaction, plan.id, needs.tagIds, needs.taggedIds)
+      : []
   const serials = await serialsOf(transaction, plan.id)
   const versions = needs.versionsOf.length > 0 ? await versionsAmong(transaction, plan.id, needs.versionsOf) : []
   const orders = needs.orders ? await ordersOf(transaction, plan.id) : []

@@ -1,4 +1,5 @@
-// Progress of acts that write thousands of rows, and stopping them: the transaction is given up, so nothing is half done.
+// Progress of acts that write thousands of rows, and stopping them: the transaction is given up, so nothing is half
+// done.
 
 import { fail } from '../../../core/errors'
 import type { Transaction } from '../../db/client'
@@ -14,18 +15,23 @@ const LONG_ROWS = 2000
 export type Between = (done: number) => Promise<void>
 
 /** Runs `work`, telling the plan's windows how far it is; short acts run as they are. */
-export async function watched<T>(transaction: Transaction, actor: Actor, changeId: string, total: number, work: (between: Between) => Promise<T>): Promise<T> {
+export async function watched<T>(
+  transaction: Transaction,
+  actor: Actor,
+  changeId: string,
+  total: number,
+  work: (between: Between) => Promise<T>,
+): Promise<T> {
   if (total < LONG_ROWS) return work(() => Promise.resolve())
   const act = { changeId, planId: actor.planId }
   await longActs().bulkCreate([act], { ignoreDuplicates: true })
   try {
-    return await work(async (done) => {
+    return await work(async done => {
       // Inside the act's transaction, which sees what others committed meanwhile.
-      if (await longActs().count({ where: { ...act, stop: true }, transaction }) > 0) fail('act.stopped')
+      if ((await longActs().count({ where: { ...act, stop: true }, transaction })) > 0) fail('act.stopped')
       await notify(null, { type: 'progress', planId: actor.planId, changeId, done, total })
     })
-  }
-  finally {
+  } finally {
     await longActs().destroy({ where: act })
   }
 }

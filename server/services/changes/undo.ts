@@ -3,7 +3,15 @@ import { fail } from '../../../core/errors'
 import type { Transaction } from '../../db/client'
 import { withTransaction } from '../../db/client'
 import type { JournalEntry } from '../../db/sql/journal'
-import { actsSince, entryById, laterEntriesOn, markUndone, nextToRedo, nextToUndo, rowsOfEntry } from '../../db/sql/journal'
+import {
+  actsSince,
+  entryById,
+  laterEntriesOn,
+  markUndone,
+  nextToRedo,
+  nextToUndo,
+  rowsOfEntry,
+} from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
@@ -13,8 +21,13 @@ import { StaleRowsError, writeChange } from './writeChange'
  * Takes a change back: the one named, or the newest act that is not undone. Undoing is a Change
  * itself. Throws undo.nothing, undo.done, undo.blocked (naming what stands against it).
  */
-export async function undoChange(actor: Actor, newChangeId: string, changeId: string | null, now: Date): Promise<JournalEntry> {
-  return takeBack(actor, newChangeId, now, async (transaction) => {
+export async function undoChange(
+  actor: Actor,
+  newChangeId: string,
+  changeId: string | null,
+  now: Date,
+): Promise<JournalEntry> {
+  return takeBack(actor, newChangeId, now, async transaction => {
     if (changeId === null) return (await nextToUndo(transaction, actor.planId)) ?? fail('undo.nothing')
     return behindRedo(transaction, actor, (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound'))
   })
@@ -29,7 +42,12 @@ async function behindRedo(transaction: Transaction, actor: Actor, entry: Journal
 
 /** Takes the last undo back, while nothing new was done after it. Throws redo.nothing, undo.blocked. */
 export async function redoChange(actor: Actor, newChangeId: string, now: Date): Promise<JournalEntry> {
-  return takeBack(actor, newChangeId, now, async transaction => (await nextToRedo(transaction, actor.planId)) ?? fail('redo.nothing'))
+  return takeBack(
+    actor,
+    newChangeId,
+    now,
+    async transaction => (await nextToRedo(transaction, actor.planId)) ?? fail('redo.nothing'),
+  )
 }
 
 /**
@@ -37,11 +55,16 @@ export async function redoChange(actor: Actor, newChangeId: string, now: Date): 
  * nothing. `newChangeId` names the first of them, so that nothing is done twice. Throws undo.done where there
  * is nothing left to take back, undo.never where something was deleted for good since, undo.blocked.
  */
-export async function undoSince(actor: Actor, newChangeId: string, changeId: string, now: Date): Promise<JournalEntry[]> {
+export async function undoSince(
+  actor: Actor,
+  newChangeId: string,
+  changeId: string,
+  now: Date,
+): Promise<JournalEntry[]> {
   const stuck: JournalEntry[] = []
   try {
-    return await withTransaction(async (transaction) => {
-      if (!await lockPlan(transaction, actor.planId)) fail('notFound')
+    return await withTransaction(async transaction => {
+      if (!(await lockPlan(transaction, actor.planId))) fail('notFound')
       const earlier = await entryById(transaction, actor.planId, newChangeId)
       if (earlier) return [earlier]
       const from = (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
@@ -57,18 +80,22 @@ export async function undoSince(actor: Actor, newChangeId: string, changeId: str
       }
       return written
     })
-  }
-  catch (error) {
+  } catch (error) {
     const target = stuck.at(-1)
     if (error instanceof StaleRowsError && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
     throw error
   }
 }
 
-async function takeBack(actor: Actor, newChangeId: string, now: Date, choose: (transaction: Transaction) => Promise<JournalEntry>): Promise<JournalEntry> {
+async function takeBack(
+  actor: Actor,
+  newChangeId: string,
+  now: Date,
+  choose: (transaction: Transaction) => Promise<JournalEntry>,
+): Promise<JournalEntry> {
   const chosen: JournalEntry[] = []
   try {
-    return await withTransaction(async (transaction) => {
+    return await withTransaction(async transaction => {
       const plan = await lockPlan(transaction, actor.planId)
       if (!plan) fail('notFound')
       const earlier = await entryById(transaction, actor.planId, newChangeId)
@@ -80,15 +107,20 @@ async function takeBack(actor: Actor, newChangeId: string, now: Date, choose: (t
       await writeInverse(transaction, actor, newChangeId, target, now)
       return (await entryById(transaction, actor.planId, newChangeId)) ?? fail('notFound')
     })
-  }
-  catch (error) {
+  } catch (error) {
     const [target] = chosen
     if (error instanceof StaleRowsError && target) fail('undo.blocked', await whatStandsAgainst(actor, target))
     throw error
   }
 }
 
-async function writeInverse(transaction: Transaction, actor: Actor, newChangeId: string, target: JournalEntry, now: Date): Promise<void> {
+async function writeInverse(
+  transaction: Transaction,
+  actor: Actor,
+  newChangeId: string,
+  target: JournalEntry,
+  now: Date,
+): Promise<void> {
   const isRedo = target.kind === 'undo'
   const original = isRedo && target.undoes !== null ? await entryById(transaction, actor.planId, target.undoes) : target
   await writeChange(transaction, actor, {
@@ -105,11 +137,16 @@ async function writeInverse(transaction: Transaction, actor: Actor, newChangeId:
 }
 
 async function whatStandsAgainst(actor: Actor, target: JournalEntry): Promise<{ later: string; changes: string[] }> {
-  return withTransaction(async (transaction) => {
+  return withTransaction(async transaction => {
     const ids = (await rowsOfEntry(transaction, actor.planId, target.id)).map(row => row.id)
-    const later = (await laterEntriesOn(transaction, actor.planId, target.revision, ids, 4)).filter(entry => entry.id !== target.id)
+    const later = (await laterEntriesOn(transaction, actor.planId, target.revision, ids, 4)).filter(
+      entry => entry.id !== target.id,
+    )
     const labels = later.map(entry => entry.label)
-    const text = labels.length === 0 ? 'what it changed looks different by now' : labels.slice(0, 3).join('; ') + (labels.length > 3 ? '; and more' : '')
+    const text =
+      labels.length === 0
+        ? 'what it changed looks different by now'
+        : labels.slice(0, 3).join('; ') + (labels.length > 3 ? '; and more' : '')
     return { later: text, changes: later.map(entry => entry.id) }
   })
 }

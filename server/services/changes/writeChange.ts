@@ -31,7 +31,9 @@ export interface ChangeToWrite {
 /** The rows no longer fit the plan: another change stands in between. Nothing of the transaction may be kept. */
 export class StaleRowsError extends Error {
   /** `idTaken`: a row that is new has the id of one that the plan has. */
-  constructor(readonly idTaken = false) { super() }
+  constructor(readonly idTaken = false) {
+    super()
+  }
 }
 
 // A notice has to fit into 8,000 bytes; with more places than these, windows look at everything.
@@ -39,7 +41,9 @@ const NOTICE_PLACES = 40
 
 /** The revision that the plan has now. Throws StaleRowsError, act.stopped. */
 export function writeChange(transaction: Transaction, actor: Actor, change: ChangeToWrite): Promise<number> {
-  return watched(transaction, actor, change.id, change.rows.length, between => write(transaction, actor, change, between))
+  return watched(transaction, actor, change.id, change.rows.length, between =>
+    write(transaction, actor, change, between),
+  )
 }
 
 async function write(transaction: Transaction, actor: Actor, change: ChangeToWrite, between: Between): Promise<number> {
@@ -47,19 +51,51 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
   if (written !== change.rows.length) throw new StaleRowsError()
   await requestReadings(transaction, actor.planId, withContents(change.rows), change.readings)
   // Where only places are new, words and names stay as they are, and the places were written with their copies.
-  const rewritten = new Set([...idsIn(change.rows, 'document'), ...taggedDocuments(change.rows), ...await documentsTagged(transaction, actor.planId, changedTags(change.rows))])
+  const rewritten = new Set([
+    ...idsIn(change.rows, 'document'),
+    ...taggedDocuments(change.rows),
+    ...(await documentsTagged(transaction, actor.planId, changedTags(change.rows))),
+  ])
   await refreshDerived(transaction, actor.planId, [...rewritten])
-  await touchFolders(transaction, actor.planId, [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)], change.at)
+  await touchFolders(
+    transaction,
+    actor.planId,
+    [...idsIn(change.rows, 'folder'), ...change.places.filter(id => id !== null)],
+    change.at,
+  )
   await keepSerials(transaction, actor.planId, serialsIn(change.rows))
   await checkKeys(transaction).catch(toConflict)
-  const broken = await brokenAmong(transaction, actor.planId, idsIn(change.rows, 'folder'), touchedDocuments(change.rows))
+  const broken = await brokenAmong(
+    transaction,
+    actor.planId,
+    idsIn(change.rows, 'folder'),
+    touchedDocuments(change.rows),
+  )
   if (broken.length > 0) throw new StaleRowsError(broken.some(({ kind }) => kind === 'idTaken'))
   await between(change.rows.length)
   const places = change.places.map(id => id ?? actor.planId)
   const { id, kind, label, at, rows, undoes } = change
-  const revision = await writeEntry(transaction, { id, planId: actor.planId, accountId: actor.accountId, at, kind, label, places, rows, undoes, madeBy: undoes === null ? madeByOf(rows) : 'person' })
+  const revision = await writeEntry(transaction, {
+    id,
+    planId: actor.planId,
+    accountId: actor.accountId,
+    at,
+    kind,
+    label,
+    places,
+    rows,
+    undoes,
+    madeBy: undoes === null ? madeByOf(rows) : 'person',
+  })
   const tables = [...new Set(change.rows.map(row => row.table))]
-  await notify(transaction, { type: 'change', planId: actor.planId, revision, changeId: id, tables, places: places.length > NOTICE_PLACES ? null : places })
+  await notify(transaction, {
+    type: 'change',
+    planId: actor.planId,
+    revision,
+    changeId: id,
+    tables,
+    places: places.length > NOTICE_PLACES ? null : places,
+  })
   return revision
 }
 
@@ -69,7 +105,11 @@ function idsIn(rows: readonly RowChange[], table: RowChange['table']): string[] 
 
 /** Documents that come, or get other contents. */
 function withContents(rows: readonly RowChange[]): string[] {
-  return rows.flatMap(row => (row.table === 'document' && (row.op === 'insert' || (row.op === 'update' && row.after.blobId !== undefined)) ? [row.id] : []))
+  return rows.flatMap(row =>
+    row.table === 'document' && (row.op === 'insert' || (row.op === 'update' && row.after.blobId !== undefined))
+      ? [row.id]
+      : [],
+  )
 }
 
 function touchedDocuments(rows: readonly RowChange[]): string[] {
@@ -78,7 +118,7 @@ function touchedDocuments(rows: readonly RowChange[]): string[] {
 
 /** Documents that get a tag or lose one: they are found by its words. */
 function taggedDocuments(rows: readonly RowChange[]): string[] {
-  return rows.flatMap((row) => {
+  return rows.flatMap(row => {
     if (row.table !== 'tagging' || row.op === 'update') return []
     const { target, targetId } = row.op === 'insert' ? row.after : row.before
     return target === 'document' ? [targetId] : []
@@ -87,7 +127,12 @@ function taggedDocuments(rows: readonly RowChange[]): string[] {
 
 /** Tags that are called otherwise, or took over what another one was on. */
 function changedTags(rows: readonly RowChange[]): string[] {
-  return [...idsIn(rows, 'tag'), ...rows.flatMap(row => (row.table === 'tagging' && row.op === 'update' && row.after.tagId ? [row.after.tagId] : []))]
+  return [
+    ...idsIn(rows, 'tag'),
+    ...rows.flatMap(row =>
+      row.table === 'tagging' && row.op === 'update' && row.after.tagId ? [row.after.tagId] : [],
+    ),
+  ]
 }
 
 /** Documents that get a place or lose one. */

@@ -47,15 +47,30 @@ export async function addUpload(actor: Actor, upload: Upload, now: Date): Promis
   refuseTooLarge(upload)
   await checkFolder(actor, upload.folderId)
   const blob = await takeBytes(actor, upload)
-  return applyCommand(actor, upload.changeId, {
-    kind: 'document.add',
-    folderId: upload.folderId,
-    clash: upload.clash,
-    files: [{
-      id: upload.documentId, versionId: newId(), placementId: newId(), fileName: upload.fileName,
-      mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id, changedAt: upload.changedAt, origin: upload.origin ?? 'upload', sender: upload.sender ?? '',
-    }],
-  }, now)
+  return applyCommand(
+    actor,
+    upload.changeId,
+    {
+      kind: 'document.add',
+      folderId: upload.folderId,
+      clash: upload.clash,
+      files: [
+        {
+          id: upload.documentId,
+          versionId: newId(),
+          placementId: newId(),
+          fileName: upload.fileName,
+          mediaType: mediaTypeOf(extension),
+          size: blob.size,
+          blobId: blob.id,
+          changedAt: upload.changedAt,
+          origin: upload.origin ?? 'upload',
+          sender: upload.sender ?? '',
+        },
+      ],
+    },
+    now,
+  )
 }
 
 export interface Rewriting {
@@ -70,19 +85,42 @@ export interface Rewriting {
 
 /** Throws notFound, also for a document of another plan. */
 export async function checkDocument(actor: Actor, documentId: string): Promise<void> {
-  if (!await documentById(actor.planId, documentId)) fail('notFound')
+  if (!(await documentById(actor.planId, documentId))) fail('notFound')
 }
 
-/** New contents for a document, as a version of it. Throws upload.large, upload.short, notFound, document.inTrash, act.nothing. */
-export async function addVersion(actor: Actor, documentId: DocumentId, given: Rewriting, now: Date): Promise<JournalEntry> {
+/**
+ * New contents for a document, as a version of it. Throws upload.large, upload.short, notFound, document.inTrash,
+ * act.nothing.
+ */
+export async function addVersion(
+  actor: Actor,
+  documentId: DocumentId,
+  given: Rewriting,
+  now: Date,
+): Promise<JournalEntry> {
   const { extension } = nameFromFile(given.fileName)
   refuseTooLarge(given)
   await checkDocument(actor, documentId)
   await checkQuota(actor, given.announcedBytes ?? 0)
   const blob = await takeBytes(actor, given)
-  return applyCommand(actor, given.changeId, {
-    kind: 'document.write', id: documentId, written: given.written, file: { versionId: newId(), blobId: blob.id, size: blob.size, mediaType: mediaTypeOf(extension), extension, changedAt: given.changedAt },
-  }, now)
+  return applyCommand(
+    actor,
+    given.changeId,
+    {
+      kind: 'document.write',
+      id: documentId,
+      written: given.written,
+      file: {
+        versionId: newId(),
+        blobId: blob.id,
+        size: blob.size,
+        mediaType: mediaTypeOf(extension),
+        extension,
+        changedAt: given.changedAt,
+      },
+    },
+    now,
+  )
 }
 
 type Incoming = Pick<Upload, 'fileName' | 'bytes' | 'announcedBytes'>
@@ -96,10 +134,12 @@ function tooLarge(fileName: string): never {
 }
 
 function takeBytes({ planId }: Actor, given: Incoming): Promise<StoredBlob> {
-  return blobStore.write(planId, newId(), whole(given, nameFromFile(given.fileName).name), uploadLimit()).catch((error: unknown) => {
-    if (error instanceof TooLarge) tooLarge(given.fileName)
-    throw error
-  })
+  return blobStore
+    .write(planId, newId(), whole(given, nameFromFile(given.fileName).name), uploadLimit())
+    .catch((error: unknown) => {
+      if (error instanceof TooLarge) tooLarge(given.fileName)
+      throw error
+    })
 }
 
 /** The stream, which fails when it ends before what was announced. */
@@ -110,8 +150,7 @@ async function* whole(upload: Incoming, name: string): AsyncGenerator<Uint8Array
       size += part.length
       yield part
     }
-  }
-  catch (error) {
+  } catch (error) {
     if (isLostConnection(error)) fail('upload.short', { name })
     throw error
   }
@@ -127,10 +166,14 @@ export async function checkFolder(actor: Actor, folderId: FolderId | null): Prom
 }
 
 /** Which of the files would meet a document of the same name and type in the folder; the In-tray takes everything. */
-export async function findClashes(actor: Actor, folderId: FolderId | null, fileNames: readonly string[]): Promise<{ fileName: string; twin: string; documentId: string }[]> {
+export async function findClashes(
+  actor: Actor,
+  folderId: FolderId | null,
+  fileNames: readonly string[],
+): Promise<{ fileName: string; twin: string; documentId: string }[]> {
   if (folderId === null) return []
   const here = new Map((await namesIn(actor.planId, folderId)).map(row => [nameKey(row.name, row.extension), row]))
-  return fileNames.flatMap((fileName) => {
+  return fileNames.flatMap(fileName => {
     const { name, extension } = nameFromFile(fileName)
     const twin = here.get(nameKey(name, extension))
     return twin ? [{ fileName, twin: twin.name, documentId: twin.id }] : []

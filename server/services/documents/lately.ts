@@ -16,12 +16,16 @@ const [SHOWN, OFTEN, STARRED] = [60, 12, 1000]
 /** What was opened, changed and added last, what is opened often, and the starred ones with how long they rest. */
 export async function listLately(actor: Actor): Promise<Lately> {
   const [opened, changed, added, often, starred] = await Promise.all([
-    openedLately(actor.planId, SHOWN), changedLately(actor.planId, SHOWN), addedLately(actor.planId, SHOWN), openedOften(actor.planId, OFTEN), starredByNeglect(actor.planId, STARRED),
+    openedLately(actor.planId, SHOWN),
+    changedLately(actor.planId, SHOWN),
+    addedLately(actor.planId, SHOWN),
+    openedOften(actor.planId, OFTEN),
+    starredByNeglect(actor.planId, STARRED),
   ])
   return { opened, changed, added, often, starred }
 }
 
 /** Throws notFound. */
 export async function visit(actor: Actor, id: string): Promise<void> {
-  if (!await noteVisit(actor.planId, id)) fail('notFound')
+  if (!(await noteVisit(actor.planId, id))) fail('notFound')
 }

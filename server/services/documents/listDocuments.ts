@@ -21,7 +21,14 @@ export interface RegisterPage {
 /** Throws request.invalid for a cursor that was not given out. */
 export async function listDocuments(actor: Actor, request: ListRequest): Promise<RegisterPage> {
   const { folderId, sort, descending, limit } = request
-  const found = await registerPage({ planId: actor.planId, folderId, sort, descending, limit: limit + 1, after: request.cursor === null ? null : readCursor(request.cursor) })
+  const found = await registerPage({
+    planId: actor.planId,
+    folderId,
+    sort,
+    descending,
+    limit: limit + 1,
+    after: request.cursor === null ? null : readCursor(request.cursor),
+  })
   const page = found.slice(0, limit)
   const last = page.at(-1)
   return {
@@ -30,7 +37,12 @@ export async function listDocuments(actor: Actor, request: ListRequest): Promise
   }
 }
 
-export function listDocumentIds(actor: Actor, folderId: string | null, sort: Sort, descending: boolean): Promise<string[]> {
+export function listDocumentIds(
+  actor: Actor,
+  folderId: string | null,
+  sort: Sort,
+  descending: boolean,
+): Promise<string[]> {
   return registerIds(actor.planId, folderId, sort, descending)
 }
 
@@ -41,11 +53,10 @@ function writeCursor(key: string, id: string): string {
 function readCursor(cursor: string): { key: string; id: string } {
   try {
     const parsed: unknown = JSON.parse(Buffer.from(cursor, 'base64url').toString())
-    if (Array.isArray(parsed) && typeof parsed[0] === 'string' && typeof parsed[1] === 'string') return { key: parsed[0], id: parsed[1] }
-  }
-  catch (error) {
+    if (Array.isArray(parsed) && typeof parsed[0] === 'string' && typeof parsed[1] === 'string')
+      return { key: parsed[0], id: parsed[1] }
+  } catch (error) {
     if (!(error instanceof SyntaxError)) throw error
   }
   return fail('request.invalid', { why: 'the cursor is not one that was given out' })
 }
-

@@ -9,12 +9,25 @@ import { checkLength } from '../find/findDocuments'
 const PAGES_LIMIT = 500
 
 /** The pages of a document on which the words of a search stand, with how many times. Throws notFound, query.long. */
-export async function listHits(actor: Actor, id: string, q: string): Promise<{ pages: { page: number; count: number }[] }> {
+export async function listHits(
+  actor: Actor,
+  id: string,
+  q: string,
+): Promise<{ pages: { page: number; count: number }[] }> {
   checkLength(q)
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const terms = termsIn(parseQuery(q, { typing: false }))
   if (terms.length === 0) return { pages: [] }
-  const patterns = terms.flatMap(({ text }) => [`% ${text}%`, ...stemsOf(text).filter(stem => stem.length > 2).map(stem => `% ${stem}%`)])
+  const patterns = terms.flatMap(({ text }) => [
+    `% ${text}%`,
+    ...stemsOf(text)
+      .filter(stem => stem.length > 2)
+      .map(stem => `% ${stem}%`),
+  ])
   const pages = await pagesLike(document.blobId, patterns, PAGES_LIMIT)
-  return { pages: pages.map(({ page, body }) => ({ page, count: marksIn(body, terms).length })).filter(({ count }) => count > 0) }
+  return {
+    pages: pages
+      .map(({ page, body }) => ({ page, count: marksIn(body, terms).length }))
+      .filter(({ count }) => count > 0),
+  }
 }

@@ -18,9 +18,10 @@ export interface Content {
 /** The very bytes of a document, or of one of its earlier versions. Throws notFound. */
 export async function openContent(actor: Actor, id: string, version: number | null): Promise<Content> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const request = version === null || version === document.version
-    ? document
-    : (await versionsOf(actor.planId, id)).find(candidate => candidate.number === version) ?? fail('notFound')
+  const request =
+    version === null || version === document.version
+      ? document
+      : ((await versionsOf(actor.planId, id)).find(candidate => candidate.number === version) ?? fail('notFound'))
   const blob = (await blobFacts(null, request.blobId)) ?? fail('notFound')
   return {
     blobId: blob.id,

@@ -21,14 +21,30 @@ export interface DocumentFacts extends Shown {
   /** The message it came with and what else did, or its attachments. */
   readonly together: readonly { readonly id: string; readonly name: string; readonly extension: string }[]
   readonly versions: readonly ShownVersion[]
-  readonly reading: { readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'; readonly reason: string | null; readonly pages: number; readonly paged: boolean; readonly title: string; readonly author: string; readonly language: Language | null; /** Pages whose text is still being recognised. */ readonly scansLeft: number }
+  readonly reading: {
+    readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'
+    readonly reason: string | null
+    readonly pages: number
+    readonly paged: boolean
+    readonly title: string
+    readonly author: string
+    readonly language: Language | null
+    /** Pages whose text is still being recognised. */
+    readonly scansLeft: number
+  }
 }
 
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const [placements, stars, versions, reading, tagIds, together, left] = await Promise.all([
-    placementsOf(null, actor.planId, [id]), starsAmong(null, actor.planId, [id]), versionsOf(actor.planId, id), readingOf(document.blobId), tagsOfDocument(actor.planId, id), togetherWith(actor.planId, document.partOf ?? id, id), scansLeft(document.blobId),
+    placementsOf(null, actor.planId, [id]),
+    starsAmong(null, actor.planId, [id]),
+    versionsOf(actor.planId, id),
+    readingOf(document.blobId),
+    tagsOfDocument(actor.planId, id),
+    togetherWith(actor.planId, document.partOf ?? id, id),
+    scansLeft(document.blobId),
   ])
   return {
     ...shown(document),
@@ -36,19 +52,69 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     starred: stars.length > 0,
     tagIds,
     together,
-    versions: versions.map(({ number, size, extension, changedAt, createdAt, remark }) => ({ number, size, extension, changedAt, createdAt, remark })),
-    reading: { ...reading ?? { state: 'none', reason: null, pages: 0, paged: false, title: '', author: '', language: null }, scansLeft: left },
+    versions: versions.map(({ number, size, extension, changedAt, createdAt, remark }) => ({
+      number,
+      size,
+      extension,
+      changedAt,
+      createdAt,
+      remark,
+    })),
+    reading: {
+      ...(reading ?? { state: 'none', reason: null, pages: 0, paged: false, title: '', author: '', language: null }),
+      scansLeft: left,
+    },
   }
 }
 
-function shown({ id, name, extension, mediaType, size, version, remark, meaningId, runningNumber, origin, sender, copiedFrom, partOf, filedBy, createdAt, changedAt, trashedAt }: DocumentRow): Shown {
-  return { id, name, extension, mediaType, size, version, remark, meaningId, runningNumber, origin, sender, copiedFrom, partOf, filedBy, createdAt, changedAt, trashedAt }
+function shown({
+  id,
+  name,
+  extension,
+  mediaType,
+  size,
+  version,
+  remark,
+  meaningId,
+  runningNumber,
+  origin,
+  sender,
+  copiedFrom,
+  partOf,
+  filedBy,
+  createdAt,
+  changedAt,
+  trashedAt,
+}: DocumentRow): Shown {
+  return {
+    id,
+    name,
+    extension,
+    mediaType,
+    size,
+    version,
+    remark,
+    meaningId,
+    runningNumber,
+    origin,
+    sender,
+    copiedFrom,
+    partOf,
+    filedBy,
+    createdAt,
+    changedAt,
+    trashedAt,
+  }
 }
 
 const TEXT_PAGES = 40
 
 /** The text that was read, some pages at a time; `next` is the page to go on with. */
-export async function readText(actor: Actor, id: string, from: number): Promise<{ pages: { page: number; body: string }[]; next: number | null }> {
+export async function readText(
+  actor: Actor,
+  id: string,
+  from: number,
+): Promise<{ pages: { page: number; body: string }[]; next: number | null }> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const found = await pagesOf(document.blobId, from, TEXT_PAGES + 1)
   return { pages: found.slice(0, TEXT_PAGES), next: found[TEXT_PAGES]?.page ?? null }

@@ -10,7 +10,9 @@ const workers = new Set<() => void>()
 /** Calls `wake` when something waits to be opened, until the returned function is called. */
 export function onWork(wake: () => void): () => void {
   workers.add(wake)
-  return () => { workers.delete(wake) }
+  return () => {
+    workers.delete(wake)
+  }
 }
 
 /** Calls `hear` with each event of the plan (JSON text) until the returned function is called. */
@@ -24,10 +26,13 @@ export function subscribeToPlan(planId: string, hear: Listener): () => void {
   }
 }
 
-/** Listens for the life of the process. Every window is told when the database goes away, and when it is back to look at everything anew. */
+/**
+ * Listens for the life of the process. Every window is told when the database goes away, and when it is back to look at
+ * everything anew.
+ */
 export function startPlanEvents(): { stop: () => Promise<void> } {
   return listen({
-    heard: (payload) => {
+    heard: payload => {
       const { planId = '', type } = JSON.parse(payload) as { planId?: string; type: string }
       if (type === 'work') for (const wake of workers) wake()
       for (const hear of listeners.get(planId) ?? []) hear(payload)

@@ -13,7 +13,12 @@ export interface KnownPlan {
   readonly folders: ReadonlyMap<FolderId, FolderRow>
 }
 
-interface Held { model: FilingModel; folders: Map<FolderId, FolderRow>; revision: number; readAt: string }
+interface Held {
+  model: FilingModel
+  folders: Map<FolderId, FolderRow>
+  revision: number
+  readAt: string
+}
 
 // The newest documents say most about where the next ones go.
 const DOCUMENTS = 50_000
@@ -26,7 +31,12 @@ const known = new Map<string, Promise<Held>>()
 export async function knownPlan(actor: Actor): Promise<KnownPlan> {
   const { planId } = actor
   const before = known.get(planId)
-  const next = before ? before.then(held => caughtUp(planId, held), () => fresh(planId)) : fresh(planId)
+  const next = before
+    ? before.then(
+        held => caughtUp(planId, held),
+        () => fresh(planId),
+      )
+    : fresh(planId)
   known.delete(planId)
   known.set(planId, next)
   const [oldest] = known.keys()

@@ -16,12 +16,16 @@ const TRIED = 40
 
 export const listOrders = (actor: Actor): Promise<Order[]> => ordersOf(null, actor.planId)
 
-/** Names the act of an order on a document, so that it is done once, whatever breaks off or runs beside it (RFC 9562, version 5). */
+/**
+ * Names the act of an order on a document, so that it is done once, whatever breaks off or runs beside it (RFC 9562,
+ * version 5).
+ */
 const ACTS = '0f3d5a3e-6f57-4c1b-8e0e-6b8d2a2f4c11'
 
 /**
  * Carries standing orders out on arrivals that none has looked at yet; each act is a Change of its own. How many were
- * dealt with. What fails is looked at again the next time, and does not keep the others waiting; then the first error is thrown.
+ * dealt with. What fails is looked at again the next time, and does not keep the others waiting; then the first error
+ * is thrown.
  */
 export async function runOrders(now: Date): Promise<number> {
   const ordersByPlan = new Map<string, Order[]>()
@@ -29,13 +33,12 @@ export async function runOrders(now: Date): Promise<number> {
   let count = 0
   for (const { planId, accountId, email, ...arrival } of await unseenArrivals(BATCH)) {
     try {
-      const orders = ordersByPlan.get(planId) ?? await ordersOf(null, planId)
+      const orders = ordersByPlan.get(planId) ?? (await ordersOf(null, planId))
       ordersByPlan.set(planId, orders)
       const order = orderFor(orders, arrival)
-      if (order && await carryOut({ planId, accountId, email }, order, arrival, now)) count++
+      if (order && (await carryOut({ planId, accountId, email }, order, arrival, now))) count++
       seen.push({ planId, id: arrival.id })
-    }
-    catch (error) {
+    } catch (error) {
       errors.push(error)
     }
   }
@@ -44,16 +47,28 @@ export async function runOrders(now: Date): Promise<number> {
   return count
 }
 
-async function carryOut(actor: Actor, { id, name, then }: Order, arrival: Arrival & { id: string }, now: Date): Promise<boolean> {
+async function carryOut(
+  actor: Actor,
+  { id, name, then }: Order,
+  arrival: Arrival & { id: string },
+  now: Date,
+): Promise<boolean> {
   const called = nameBy(then, arrival, await placeFor(actor, then))
   try {
-    await applyCommand(actor, v5(arrival.id, ACTS), {
-      kind: 'document.file', documents: [{ id: arrival.id as DocumentId, name: called === arrival.name ? null : called }], folderIds: then.folderId === null ? [] : [then.folderId],
-      tags: then.tags.map(tag => ({ id: newId() as TagId, name: tag })), by: { id, name, star: then.star },
-    }, now)
+    await applyCommand(
+      actor,
+      v5(arrival.id, ACTS),
+      {
+        kind: 'document.file',
+        documents: [{ id: arrival.id as DocumentId, name: called === arrival.name ? null : called }],
+        folderIds: then.folderId === null ? [] : [then.folderId],
+        tags: then.tags.map(tag => ({ id: newId() as TagId, name: tag })),
+        by: { id, name, star: then.star },
+      },
+      now,
+    )
     return true
-  }
-  catch (error) {
+  } catch (error) {
     // Its folder is in the Trash, say, or somebody filed it meanwhile: the document stays where a person sees it.
     if (error instanceof HembixError) return false
     throw error
@@ -75,12 +90,24 @@ function nameBy({ pattern }: OrderThen, arrival: Arrival, place: NamePlace | nul
 
 export interface TriedOrder {
   readonly of: number
-  readonly matches: readonly { readonly id: string; readonly name: string; readonly newName: string; readonly folderIds: readonly (FolderId | null)[] }[]
+  readonly matches: readonly {
+    readonly id: string
+    readonly name: string
+    readonly newName: string
+    readonly folderIds: readonly (FolderId | null)[]
+  }[]
 }
 
 /** What an order would have done with the last arrivals; nothing is done. */
 export async function tryOrder(actor: Actor, when: OrderWhen, then: OrderThen): Promise<TriedOrder> {
   const [arrivals, place] = await Promise.all([lastArrivals(actor.planId, TRIED), placeFor(actor, then)])
-  const matches = arrivals.filter(arrival => fitsOrder(when, arrival)).map(arrival => ({ id: arrival.id, name: arrival.name, newName: nameBy(then, arrival, place), folderIds: arrival.folderIds }))
+  const matches = arrivals
+    .filter(arrival => fitsOrder(when, arrival))
+    .map(arrival => ({
+      id: arrival.id,
+      name: arrival.name,
+      newName: nameBy(then, arrival, place),
+      folderIds: arrival.folderIds,
+    }))
   return { of: arrivals.length, matches }
 }

@@ -5,7 +5,12 @@ import { nearWords } from '../../db/sql/findNames'
 import { knownWords, nearTextWords } from '../../db/sql/textWords'
 
 /** The candidate with the fewest errors, whole or (`begins`) as a beginning; the first of equals. */
-export function nearest(typed: string, candidates: readonly string[], errors: number, prefixRange: boolean): string | null {
+export function nearest(
+  typed: string,
+  candidates: readonly string[],
+  errors: number,
+  prefixRange: boolean,
+): string | null {
   let best: { word: string; distance: number } | null = null
   for (const word of candidates) {
     const whole = editDistance(typed, word, errors)
@@ -15,8 +20,14 @@ export function nearest(typed: string, candidates: readonly string[], errors: nu
   return best?.word ?? null
 }
 
-/** The typed words with those that stand in no name and no text replaced; null where nothing near is there. Quotes, minus and star stay. */
-export async function correctQuery(planId: string, q: string): Promise<{ q: string; typed: string; to: string } | null> {
+/**
+ * The typed words with those that stand in no name and no text replaced; null where nothing near is there. Quotes,
+ * minus and star stay.
+ */
+export async function correctQuery(
+  planId: string,
+  q: string,
+): Promise<{ q: string; typed: string; to: string } | null> {
   const words = [...new Set(wordsOf(q).map(word => word.text))]
   if (words.length === 0) return null
   const known = await knownWords(planId, words)
@@ -25,7 +36,10 @@ export async function correctQuery(planId: string, q: string): Promise<{ q: stri
     const errors = forgivenErrors(word.length)
     if (known.has(word) || errors === 0) continue
     // The database counts two swapped letters as two errors, we as one: it is asked for one more.
-    const candidates = [...await nearWords(planId, word, errors + 1), ...await nearTextWords(planId, word, errors + 1)]
+    const candidates = [
+      ...(await nearWords(planId, word, errors + 1)),
+      ...(await nearTextWords(planId, word, errors + 1)),
+    ]
     const near = nearest(word, candidates, errors, false)
     if (near !== null) replaced.set(word, near)
   }
@@ -43,4 +57,7 @@ function rewritten(q: string, replaced: ReadonlyMap<string, string>): string {
   return text + q.slice(at)
 }
 
-export const foldedWords = (text: string): string[] => foldedText(text).split(' ').filter(word => word !== '')
+export const foldedWords = (text: string): string[] =>
+  foldedText(text)
+    .split(' ')
+    .filter(word => word !== '')

@@ -19,7 +19,14 @@ export interface Counts extends GroupCounts {
 
 // What each group of counts is counted without: choosing a second value in a group widens it. Tags narrow.
 const ALONE: Partial<Record<keyof GroupCounts, FacetGroup>> = {
-  types: 'types', origins: 'origins', filed: 'filed', sizes: 'sizes', languages: 'languages', places: 'places', meanings: 'meanings', months: 'span',
+  types: 'types',
+  origins: 'origins',
+  filed: 'filed',
+  sizes: 'sizes',
+  languages: 'languages',
+  places: 'places',
+  meanings: 'meanings',
+  months: 'span',
 }
 
 type CountRequest = Pick<FindRequest, 'q' | 'facets' | 'rule' | 'typing'>
@@ -35,10 +42,21 @@ export async function countFoundGroups(actor: Actor, request: CountRequest): Pro
   const matchContext = matchContextOf(plan, new Date())
   const field: TimeField = request.facets.span?.field ?? 'changed'
   const about = new Set<keyof GroupCounts>()
-  const count = async (rule: Rule, groups: readonly (keyof GroupCounts)[]): Promise<GroupCounts & { count: number }> => {
-    const { tallies, share } = await tallied(actor.planId, first => compile(rule, matchContext, first), field, COUNTED_AT_MOST)
+  const count = async (
+    rule: Rule,
+    groups: readonly (keyof GroupCounts)[],
+  ): Promise<GroupCounts & { count: number }> => {
+    const { tallies, share } = await tallied(
+      actor.planId,
+      first => compile(rule, matchContext, first),
+      field,
+      COUNTED_AT_MOST,
+    )
     for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
-    return { ...countGroups(tallies, plan.tree, plan.meaningOf, share), count: share === 1 ? tallies.count : COUNTED_AT_MOST + 1 }
+    return {
+      ...countGroups(tallies, plan.tree, plan.meaningOf, share),
+      count: share === 1 ? tallies.count : COUNTED_AT_MOST + 1,
+    }
   }
   const whole = await count(ruleOfRequest(request), GROUPS)
   const own: Partial<GroupCounts> = {}
@@ -50,4 +68,15 @@ export async function countFoundGroups(actor: Actor, request: CountRequest): Pro
   return { ...whole, ...own, countLimit: COUNTED_AT_MOST, about: [...about] }
 }
 
-const GROUPS = ['types', 'origins', 'filed', 'sizes', 'languages', 'places', 'meanings', 'tags', 'months', 'starred'] as const satisfies readonly (keyof GroupCounts)[]
+const GROUPS = [
+  'types',
+  'origins',
+  'filed',
+  'sizes',
+  'languages',
+  'places',
+  'meanings',
+  'tags',
+  'months',
+  'starred',
+] as const satisfies readonly (keyof GroupCounts)[]

@@ -11,9 +11,13 @@ export async function countKept(actor: Actor): Promise<{ counts: { id: string; c
   const searches = (await keptSearchesOf(null, actor.planId)).map(({ id, query }) => ({ id, rule: ruleIn(query) }))
   const request = searches.flatMap(({ rule }) => rule ?? [])
   const matchContext = matchContextOf(await planTree(actor.planId), new Date())
-  const found = await countHits(actor.planId, request.map(rule => first => compile(rule, matchContext, first)), COUNTED_AT_MOST)
+  const found = await countHits(
+    actor.planId,
+    request.map(rule => first => compile(rule, matchContext, first)),
+    COUNTED_AT_MOST,
+  )
   const counts = new Map(request.map((rule, index) => [rule, found[index] ?? 0]))
-  return { counts: searches.map(({ id, rule }) => ({ id, count: rule === null ? null : counts.get(rule) ?? 0 })) }
+  return { counts: searches.map(({ id, rule }) => ({ id, count: rule === null ? null : (counts.get(rule) ?? 0) })) }
 }
 
 /** null also where it only leaves words out, which the Find page does not list either. */

@@ -1,6 +1,16 @@
 import { fail } from '../../../core/errors'
 import type { SearchQuery, Ordered, Rule, QueryTerm, Spot } from '../../../core/find/index'
-import { asksOnlyWithout, compile, isGroup, orderFound, parseQuery, QUERY_LIMIT, ruleOf, termsIn, spotsOf } from '../../../core/find/index'
+import {
+  asksOnlyWithout,
+  compile,
+  isGroup,
+  orderFound,
+  parseQuery,
+  QUERY_LIMIT,
+  ruleOf,
+  termsIn,
+  spotsOf,
+} from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import type { Passage, Term } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
@@ -43,7 +53,10 @@ export interface FoundDocument extends RegisterRow {
 
 export interface Found {
   readonly documents: readonly FoundDocument[]
-  /** Exact up to countLimit; one more stands for "more than that". Only with the first page; null also where it was full before all were found. */
+  /**
+   * Exact up to countLimit; one more stands for "more than that". Only with the first page; null also where it was full
+   * before all were found.
+   */
   readonly count: number | null
   readonly countLimit: number
   readonly terms: readonly Term[]
@@ -80,10 +93,23 @@ export function ruleOfRequest(request: Pick<FindRequest, 'q' | 'facets' | 'rule'
 
 async function find(actor: Actor, request: FindRequest): Promise<Found> {
   const rule = ruleOfRequest(request)
-  const terms = termsIn({ kind: 'all', rules: [parseQuery(request.q, request), ...(request.rule ? [request.rule] : [])] })
+  const terms = termsIn({
+    kind: 'all',
+    rules: [parseQuery(request.q, request), ...(request.rule ? [request.rule] : [])],
+  })
   const matchContext = await matchContextFor(actor.planId, rule, new Date())
-  const listed = request.group !== 'none' || request.sort === 'place' ? byPlan : request.sort === 'best' && terms.length > 0 ? bestFirst : bySort
-  return listed(actor, request, { terms, condition: first => compile(rule, matchContext, first), countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT, isOneWord: isOneWord(rule) })
+  const listed =
+    request.group !== 'none' || request.sort === 'place'
+      ? byPlan
+      : request.sort === 'best' && terms.length > 0
+        ? bestFirst
+        : bySort
+  return listed(actor, request, {
+    terms,
+    condition: first => compile(rule, matchContext, first),
+    countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT,
+    isOneWord: isOneWord(rule),
+  })
 }
 
 interface Search {
@@ -99,38 +125,92 @@ const bestFirst: List = async (actor, request, { terms, condition, countLimit, i
   const after = request.cursor !== null && 'after' in request.cursor ? request.cursor.after : null
   if (after) {
     const hits = await hitsAfter(actor.planId, condition, terms, after, request.limit + 1)
-    return reply(actor, terms, ungrouped(hits.slice(0, request.limit).map(({ id }) => id)), { count: null, countLimit, next: hits.length > request.limit ? { after: hits[request.limit - 1] ?? after } : null })
+    return reply(actor, terms, ungrouped(hits.slice(0, request.limit).map(({ id }) => id)), {
+      count: null,
+      countLimit,
+      next: hits.length > request.limit ? { after: hits[request.limit - 1] ?? after } : null,
+    })
   }
   const ranking: Ranking = { terms, near: request.near, now: new Date().toISOString() }
   const at = offsetOf(request)
-  const { lead, others, inside, most, count } = await gatherCandidates(actor, { ranking, condition, isOneWord }, at + request.limit)
+  const { lead, others, inside, most, count } = await gatherCandidates(
+    actor,
+    { ranking, condition, isOneWord },
+    at + request.limit,
+  )
   const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])
   const page = ranked.slice(at, at + request.limit)
   const last = inside[most - 1]
-  const next = at + request.limit < ranked.length ? { at: at + request.limit } : inside.length > most && last ? { after: last } : null
-  return reply(actor, terms, ungrouped(page), { count: request.cursor === null ? count : null, countLimit, next }, known)
+  const next =
+    at + request.limit < ranked.length
+      ? { at: at + request.limit }
+      : inside.length > most && last
+        ? { after: last }
+        : null
+  return reply(
+    actor,
+    terms,
+    ungrouped(page),
+    { count: request.cursor === null ? count : null, countLimit, next },
+    known,
+  )
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
 const bySort: List = async (actor, request, { terms, condition, countLimit }) => {
   const at = offsetOf(request)
-  const order = request.sort === 'best' || request.sort === 'place' ? { sort: 'changed', descending: true } as const : { sort: request.sort, descending: request.descending }
-  const { count, ids } = await listNewest(actor.planId, condition, countLimit + 1, newest => orderedPage(actor.planId, newest, order, { at, limit: request.limit + 1 }, countLimit), found => found.count)
-  return reply(actor, terms, ungrouped(ids.slice(0, request.limit)), counted(request, count, countLimit, at + ids.length))
+  const order =
+    request.sort === 'best' || request.sort === 'place'
+      ? ({ sort: 'changed', descending: true } as const)
+      : { sort: request.sort, descending: request.descending }
+  const { count, ids } = await listNewest(
+    actor.planId,
+    condition,
+    countLimit + 1,
+    newest => orderedPage(actor.planId, newest, order, { at, limit: request.limit + 1 }, countLimit),
+    found => found.count,
+  )
+  return reply(
+    actor,
+    terms,
+    ungrouped(ids.slice(0, request.limit)),
+    counted(request, count, countLimit, at + ids.length),
+  )
 }
 
 /** In the order of the plan, or under headings. */
 const byPlan: List = async (actor, request, { terms, condition, countLimit }) => {
   const at = offsetOf(request)
-  const facts = await listNewest(actor.planId, condition, countLimit + 1, newest => orderFacts(actor.planId, newest, request, countLimit + 1), found => found.length)
-  const ordered = orderFound(await withColours(actor, request, facts), request, await orderOfPlan(actor, request), LOCALE)
-  return reply(actor, terms, ordered.slice(at, at + request.limit), counted(request, facts.length, countLimit, ordered.length))
+  const facts = await listNewest(
+    actor.planId,
+    condition,
+    countLimit + 1,
+    newest => orderFacts(actor.planId, newest, request, countLimit + 1),
+    found => found.length,
+  )
+  const ordered = orderFound(
+    await withColours(actor, request, facts),
+    request,
+    await orderOfPlan(actor, request),
+    LOCALE,
+  )
+  return reply(
+    actor,
+    terms,
+    ordered.slice(at, at + request.limit),
+    counted(request, facts.length, countLimit, ordered.length),
+  )
 }
 
 const offsetOf = ({ cursor }: FindRequest): number => (cursor !== null && 'at' in cursor ? cursor.at : 0)
 
 /** `end` is where the known list ends. */
-function counted(request: FindRequest, count: number, countLimit: number, end: number): Pick<Found, 'count' | 'countLimit' | 'next'> {
+function counted(
+  request: FindRequest,
+  count: number,
+  countLimit: number,
+  end: number,
+): Pick<Found, 'count' | 'countLimit' | 'next'> {
   const after = offsetOf(request) + request.limit
   return { count: request.cursor === null ? count : null, countLimit, next: end > after ? { at: after } : null }
 }
@@ -140,7 +220,10 @@ const ungrouped = (ids: readonly string[]): Ordered[] => ids.map(id => ({ id, gr
 async function withColours(actor: Actor, { group }: FindRequest, facts: Awaited<ReturnType<typeof orderFacts>>) {
   if (group !== 'meaning') return facts
   const { meaningOf } = await planTree(actor.planId)
-  return facts.map(fact => ({ ...fact, meaningId: fact.meaningId ?? (fact.folderId === null ? null : meaningOf(fact.folderId)) }))
+  return facts.map(fact => ({
+    ...fact,
+    meaningId: fact.meaningId ?? (fact.folderId === null ? null : meaningOf(fact.folderId)),
+  }))
 }
 
 async function orderOfPlan(actor: Actor, { sort, group }: FindRequest) {
@@ -148,7 +231,11 @@ async function orderOfPlan(actor: Actor, { sort, group }: FindRequest) {
   const [folders, meanings, tags] = await Promise.all([
     byPlace ? planTree(actor.planId).then(({ outline }) => outline() as readonly string[]) : [],
     group === 'meaning' ? meaningsOf(null, actor.planId).then(all => all.map(({ id }) => id as string)) : [],
-    group === 'tag' ? tagsOf(null, actor.planId).then(all => [...all].sort((a, b) => a.folded.localeCompare(b.folded)).map(({ id }) => id as string)) : [],
+    group === 'tag'
+      ? tagsOf(null, actor.planId).then(all =>
+          [...all].sort((a, b) => a.folded.localeCompare(b.folded)).map(({ id }) => id as string),
+        )
+      : [],
   ])
   const order = (all: readonly string[]) => {
     const at = new Map(all.map((id, index) => [id, index]))
@@ -168,19 +255,31 @@ function hasPhrase(rule: Rule): boolean {
 }
 
 /** `known` is what the order was made of; what is not in it is looked up. */
-async function reply(actor: Actor, terms: readonly QueryTerm[], page: readonly Ordered[], counted: Pick<Found, 'count' | 'countLimit' | 'next'>, known = NOTHING_LOOKED_UP): Promise<Found> {
+async function reply(
+  actor: Actor,
+  terms: readonly QueryTerm[],
+  page: readonly Ordered[],
+  counted: Pick<Found, 'count' | 'countLimit' | 'next'>,
+  known = NOTHING_LOOKED_UP,
+): Promise<Found> {
   const ids = page.map(({ id }) => id)
   const { rowOf, factOf, pageOf } = await lookUp(actor, ids, terms, known)
   const groupOf = new Map(page.map(one => [one.id, one.group]))
   return {
-    documents: ids.flatMap(id => rowOf.get(id) ?? []).map((document) => {
-      const [best, fact] = [pageOf.get(document.id), factOf.get(document.id)]
-      const passage = best ? passageOf(best.body, terms) : null
-      return {
-        ...document, group: groupOf.get(document.id) ?? '', why: fact ? spotsOf({ ...fact, page: passage ? best?.folded ?? '' : '', near: false }, terms) : [],
-        passage: passage && best ? { ...passage, page: best.paged ? best.page : null, scanned: best.scanned } : null,
-      }
-    }),
-    ...counted, terms, corrected: null,
+    documents: ids
+      .flatMap(id => rowOf.get(id) ?? [])
+      .map(document => {
+        const [best, fact] = [pageOf.get(document.id), factOf.get(document.id)]
+        const passage = best ? passageOf(best.body, terms) : null
+        return {
+          ...document,
+          group: groupOf.get(document.id) ?? '',
+          why: fact ? spotsOf({ ...fact, page: passage ? (best?.folded ?? '') : '', near: false }, terms) : [],
+          passage: passage && best ? { ...passage, page: best.paged ? best.page : null, scanned: best.scanned } : null,
+        }
+      }),
+    ...counted,
+    terms,
+    corrected: null,
   }
 }

@@ -1,5 +1,13 @@
 import { forgivenErrors } from '../../../core/text/index'
-import { anyNameBegins, namesAmongNewest, namesByMiddle, namesByPrefix, namesByWords, nearWords, visitsOf } from '../../db/sql/findNames'
+import {
+  anyNameBegins,
+  namesAmongNewest,
+  namesByMiddle,
+  namesByPrefix,
+  namesByWords,
+  nearWords,
+  visitsOf,
+} from '../../db/sql/findNames'
 import type { RegisterRow } from '../../db/sql/register'
 import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
@@ -18,17 +26,24 @@ const MIDDLE_LETTERS = 3
 const FEW_LETTERS = 2
 
 /**
- * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first, then the
- * newest. Forgives typing errors and says so. Throws query.long.
+ * Documents by the beginning of any word of the name while it is typed, else by its middle: the often opened first,
+ * then the newest. Forgives typing errors and says so. Throws query.long.
  */
 export async function findNames(actor: Actor, text: string, limit: number): Promise<FoundNames> {
   checkLength(text)
   const words = foldedWords(text)
   if (words.length === 0) return { documents: [], corrected: null }
   const ids = await idsFor(actor, words, limit * MORE)
-  if (ids.length > 0) return { documents: await documentsInOrder(actor.planId, (await oftenFirst(actor.planId, ids)).slice(0, limit)), corrected: null }
+  if (ids.length > 0)
+    return {
+      documents: await documentsInOrder(actor.planId, (await oftenFirst(actor.planId, ids)).slice(0, limit)),
+      corrected: null,
+    }
   const [only] = words
-  const within = words.length === 1 && only !== undefined && only.length >= MIDDLE_LETTERS ? await namesByMiddle(actor.planId, only, limit) : []
+  const within =
+    words.length === 1 && only !== undefined && only.length >= MIDDLE_LETTERS
+      ? await namesByMiddle(actor.planId, only, limit)
+      : []
   if (within.length > 0) return { documents: await documentsInOrder(actor.planId, within), corrected: null }
   const near = await correct(actor, words)
   if (!near) return { documents: [], corrected: null }
@@ -42,7 +57,9 @@ export async function findNames(actor: Actor, text: string, limit: number): Prom
 /** What was opened more often comes before what was not; the order stays otherwise. */
 async function oftenFirst(planId: string, ids: readonly string[]): Promise<string[]> {
   const visits = await visitsOf(planId, ids)
-  return [...ids].sort((a, b) => Math.floor(Math.log2(1 + (visits.get(b) ?? 0))) - Math.floor(Math.log2(1 + (visits.get(a) ?? 0))))
+  return [...ids].sort(
+    (a, b) => Math.floor(Math.log2(1 + (visits.get(b) ?? 0))) - Math.floor(Math.log2(1 + (visits.get(a) ?? 0))),
+  )
 }
 
 async function idsFor(actor: Actor, words: readonly string[], limit: number): Promise<string[]> {
@@ -50,7 +67,9 @@ async function idsFor(actor: Actor, words: readonly string[], limit: number): Pr
   const whole = words.slice(0, -1)
   if (whole.length > 0) {
     const newest = await namesByWords(actor.planId, whole, last, 'few', limit)
-    return newest.all || newest.ids.length >= limit ? newest.ids : (await namesByWords(actor.planId, whole, last, 'many', limit)).ids
+    return newest.all || newest.ids.length >= limit
+      ? newest.ids
+      : (await namesByWords(actor.planId, whole, last, 'many', limit)).ids
   }
   // A letter or a digit begins a great many words, but then the newest documents have some of them.
   const newest = last.length <= FEW_LETTERS ? await namesAmongNewest(actor.planId, last, limit) : []

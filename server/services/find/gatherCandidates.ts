@@ -13,13 +13,13 @@ import { amongNewest } from './newest'
 import type { Ranking, Scored } from './rankHits'
 import { inOrder, LOOKED_INTO, scoreHits } from './rankHits'
 
-// Up to so many hits are found one and all; of more the newest are enough. Fewer take longer to find by the weeks of the
-// newest documents than all of them do.
+// Up to so many hits are found one and all; of more the newest are enough. Fewer take longer to find by the weeks of
+// the newest documents than all of them do.
 const COLLECTED = 8000
 // So many of the hits inside, the newest, are ranked; those after them follow by their age.
 const RANKED_INSIDE = 200
-// Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of words
-// finds them among the newest documents.
+// Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of
+// words finds them among the newest documents.
 const [WALKED_INSIDE, EVERY_FEW] = [100, 8]
 // Hits among the newest documents, found one and all and sorted.
 const AMONG_NEWEST = 20_000
@@ -48,7 +48,10 @@ interface Term {
 
 const NONE_INSIDE: Inside = { inside: [], most: 0, count: null }
 
-/** Hits with what they score before their texts are looked into. Those inside are left out where the first `wanted` need none of them. */
+/**
+ * Hits with what they score before their texts are looked into. Those inside are left out where the first `wanted` need
+ * none of them.
+ */
 export async function gatherCandidates(actor: Actor, terms: Term, wanted: number): Promise<Gathered> {
   const { ranking, condition, isOneWord } = terms
   const naming = findNamed(actor.planId, ranking.terms)
@@ -65,7 +68,13 @@ export async function gatherCandidates(actor: Actor, terms: Term, wanted: number
 }
 
 /** The hits after one of them by their age, those left out that are listed for their names. */
-export async function hitsAfter(planId: string, condition: Condition, terms: readonly QueryTerm[], after: Hit, limit: number): Promise<Hit[]> {
+export async function hitsAfter(
+  planId: string,
+  condition: Condition,
+  terms: readonly QueryTerm[],
+  after: Hit,
+  limit: number,
+): Promise<Hit[]> {
   return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf(await findNamed(planId, terms)), limit })
 }
 
@@ -77,50 +86,89 @@ interface ByName {
 }
 
 /**
- * Names are scored while those inside are being found. For one word these wait where there are names enough to fill the list
- * alone; that so many names hold each of several words is rare, and what is found then comes behind.
+ * Names are scored while those inside are being found. For one word these wait where there are names enough to fill the
+ * list alone; that so many names hold each of several words is rare, and what is found then comes behind.
  */
-async function nameCandidates(actor: Actor, { ranking, condition, isOneWord }: Term, wanted: number, { names, but, expecting }: ByName): Promise<Gathered> {
+async function nameCandidates(
+  actor: Actor,
+  { ranking, condition, isOneWord }: Term,
+  wanted: number,
+  { names, but, expecting }: ByName,
+): Promise<Gathered> {
   const scoring = names.then(hits => scoredByName(actor, ranking, hits))
   const isEnough = async () => isOneWord && (await names).length > LOOKED_INTO && (await scoring).lead.length >= wanted
-  const finding = Promise.all([isEnough(), expecting, but]).then(([enough, expected, named]) => (enough ? NONE_INSIDE : newestInside(actor.planId, condition, expected, named)))
+  const finding = Promise.all([isEnough(), expecting, but]).then(([enough, expected, named]) =>
+    enough ? NONE_INSIDE : newestInside(actor.planId, condition, expected, named),
+  )
   const [{ lead, others }, found] = await Promise.all([scoring, finding])
   const inside = found.inside.length === 0 ? [] : await scoreHits(actor, ranking, found.inside.slice(0, found.most))
   return { ...found, lead, others: inOrder([...others, ...inside]) }
 }
 
 /**
- * The hits in names, the best first. Those whose texts are looked at lead the list where none that has the words only inside
- * can come before them: on a page of these alone the others need not be found, and on later pages they come behind.
+ * The hits in names, the best first. Those whose texts are looked at lead the list where none that has the words only
+ * inside can come before them: on a page of these alone the others need not be found, and on later pages they come
+ * behind.
  */
-async function scoredByName(actor: Actor, ranking: Ranking, hits: readonly Hit[]): Promise<Pick<Gathered, 'lead' | 'others'>> {
+async function scoredByName(
+  actor: Actor,
+  ranking: Ranking,
+  hits: readonly Hit[],
+): Promise<Pick<Gathered, 'lead' | 'others'>> {
   const scored = await scoreHits(actor, ranking, hits)
   const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.terms)
-  return leads ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) } : { lead: [], others: scored }
+  return leads
+    ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) }
+    : { lead: [], others: scored }
 }
 
-async function newestInside(planId: string, condition: Condition, expected: number, named: readonly Hit[]): Promise<Inside> {
+async function newestInside(
+  planId: string,
+  condition: Condition,
+  expected: number,
+  named: readonly Hit[],
+): Promise<Inside> {
   const areMany = expected > COLLECTED
   const many = areMany ? await newestOfMany(planId, condition, expected, named) : null
   if (many) return many
   const all = await collected(planId, condition, COLLECTED, named)
-  return insideOf(all) ?? (areMany ? null : await newestOfMany(planId, condition, all.found, named)) ?? walked(planId, condition, named)
+  return (
+    insideOf(all) ??
+    (areMany ? null : await newestOfMany(planId, condition, all.found, named)) ??
+    walked(planId, condition, named)
+  )
 }
 
 function insideOf({ found, hits, count }: Collected): Inside | null {
   return found > COLLECTED ? null : { inside: hits, most: RANKED_INSIDE, count }
 }
 
-/** Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these were too few. */
-async function newestOfMany(planId: string, condition: Condition, expected: number, named: readonly Hit[]): Promise<Inside | null> {
-  if (expected * EVERY_FEW > await documentsExpected(planId)) return walked(planId, condition, named)
+/**
+ * Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these
+ * were too few.
+ */
+async function newestOfMany(
+  planId: string,
+  condition: Condition,
+  expected: number,
+  named: readonly Hit[],
+): Promise<Inside | null> {
+  if (expected * EVERY_FEW > (await documentsExpected(planId))) return walked(planId, condition, named)
   const newest = await amongNewest(planId, condition, expected, RANKED_INSIDE)
   const hits = newest ? (await collected(planId, newest, AMONG_NEWEST, named)).hits : []
   return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE, count: null } : null
 }
 
 async function walked(planId: string, condition: Condition, named: readonly Hit[]): Promise<Inside> {
-  return { inside: await walkInside(planId, condition(AFTER_PLAN), { after: null, but: idsOf(named), limit: WALKED_INSIDE + 1 }), most: WALKED_INSIDE, count: null }
+  return {
+    inside: await walkInside(planId, condition(AFTER_PLAN), {
+      after: null,
+      but: idsOf(named),
+      limit: WALKED_INSIDE + 1,
+    }),
+    most: WALKED_INSIDE,
+    count: null,
+  }
 }
 
 function collected(planId: string, condition: Condition, most: number, named: readonly Hit[]): Promise<Collected> {

@@ -20,12 +20,18 @@ const [A_LITTLE_MORE, FAR_MORE] = [1 / 4, 1 / 64]
 
 /** How many each finds; exact up to `most`, one more stands for more. */
 export async function countHits(planId: string, conditions: readonly Condition[], most: number): Promise<number[]> {
-  const areMany = await Promise.all(conditions.map(async (condition) => {
-    const share = shareProving(await expectedHits(planId, condition(AFTER_PLAN)), most)
-    return share !== null && provesMany(planId, condition, share, most)
-  }))
-  const counts = await countEach(planId, conditions.filter((_, index) => !areMany[index]), most)
-  return areMany.map(isMany => (isMany ? most + 1 : counts.shift() ?? 0))
+  const areMany = await Promise.all(
+    conditions.map(async condition => {
+      const share = shareProving(await expectedHits(planId, condition(AFTER_PLAN)), most)
+      return share !== null && provesMany(planId, condition, share, most)
+    }),
+  )
+  const counts = await countEach(
+    planId,
+    conditions.filter((_, index) => !areMany[index]),
+    most,
+  )
+  return areMany.map(isMany => (isMany ? most + 1 : (counts.shift() ?? 0)))
 }
 
 /** Whether a share leaves no doubt that more than `most` are found; false says nothing. */
@@ -35,8 +41,21 @@ export async function provesMany(planId: string, condition: Condition, share: nu
 }
 
 /** What is counted of all hits where there are at most `most`, of a share of them where there are more. */
-export async function tallied(planId: string, condition: Condition, field: TimeField, most: number): Promise<{ readonly tallies: Tallies; readonly share: number }> {
-  const within = async (share: number) => ({ tallies: await talliesFound(planId, share === 1 ? condition(AFTER_PLAN) : withinShare(condition(AFTER_PLAN), share), field, most + 1), share })
+export async function tallied(
+  planId: string,
+  condition: Condition,
+  field: TimeField,
+  most: number,
+): Promise<{ readonly tallies: Tallies; readonly share: number }> {
+  const within = async (share: number) => ({
+    tallies: await talliesFound(
+      planId,
+      share === 1 ? condition(AFTER_PLAN) : withinShare(condition(AFTER_PLAN), share),
+      field,
+      most + 1,
+    ),
+    share,
+  })
   const expected = await expectedHits(planId, condition(AFTER_PLAN))
   // Where no share would prove that there are more, looking into one is in vain.
   const proving = shareProving(expected, most)

@@ -39,7 +39,10 @@ export async function planTree(planId: string): Promise<PlanTree> {
       meanings.set(id, meaning)
       return meaning
     },
-    outline: () => outline ??= outlineOf(numbering ? numberTree<FolderRow>(numbering, folders, LOCALE).tree : tree).map(({ folder }) => folder.id),
+    outline: () =>
+      (outline ??= outlineOf(numbering ? numberTree<FolderRow>(numbering, folders, LOCALE).tree : tree).map(
+        ({ folder }) => folder.id,
+      )),
   }
   kept.delete(planId)
   kept.set(planId, { revision, plan })

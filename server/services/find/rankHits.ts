@@ -14,7 +14,10 @@ import { documentsInOrder } from '../../db/sql/register'
 import type { Actor } from '../actor'
 import { planTree } from './matchContext'
 
-/** What is known of documents, and for those whose texts were looked into (`lookedInto`) the best page, where there is one. */
+/**
+ * What is known of documents, and for those whose texts were looked into (`lookedInto`) the best page, where there is
+ * one.
+ */
 export interface LookedUp {
   /** The rows that are shown. */
   readonly rowOf: ReadonlyMap<string, RegisterRow>
@@ -23,11 +26,19 @@ export interface LookedUp {
   readonly lookedInto: ReadonlySet<string>
 }
 
-export const NOTHING_LOOKED_UP: LookedUp = { rowOf: new Map(), factOf: new Map(), pageOf: new Map(), lookedInto: new Set() }
+export const NOTHING_LOOKED_UP: LookedUp = {
+  rowOf: new Map(),
+  factOf: new Map(),
+  pageOf: new Map(),
+  lookedInto: new Set(),
+}
 /** So many of the best are looked at in their text. */
 export const LOOKED_INTO = 60
 
-export interface Scored { readonly fact: RankFacts; readonly score: number }
+export interface Scored {
+  readonly fact: RankFacts
+  readonly score: number
+}
 
 export interface Ranking {
   readonly terms: readonly QueryTerm[]
@@ -40,16 +51,42 @@ export interface Ranking {
 /** Hits in the order of what is known of them without their texts, the best first. */
 export async function scoreHits(actor: Actor, { terms, near, now }: Ranking, hits: readonly Hit[]): Promise<Scored[]> {
   const ids = [...new Set(hits.map(({ id }) => id))]
-  const [facts, isNear] = await Promise.all([ids.length > 0 ? rankFacts(actor.planId, ids, near !== null) : [], nearTo(actor, near)])
-  return inOrder(facts.map(fact => ({ fact, score: scoreOf({ ...fact, page: '', near: isNear(fact.folderIds) }, terms, now) })))
+  const [facts, isNear] = await Promise.all([
+    ids.length > 0 ? rankFacts(actor.planId, ids, near !== null) : [],
+    nearTo(actor, near),
+  ])
+  return inOrder(
+    facts.map(fact => ({ fact, score: scoreOf({ ...fact, page: '', near: isNear(fact.folderIds) }, terms, now) })),
+  )
 }
 
 /** Looks into the texts of the best of `scored` (best first), and puts these in order anew. */
-export async function rankScored(actor: Actor, { terms, near, now }: Ranking, scored: readonly Scored[]): Promise<{ ranked: string[]; known: LookedUp }> {
+export async function rankScored(
+  actor: Actor,
+  { terms, near, now }: Ranking,
+  scored: readonly Scored[],
+): Promise<{ ranked: string[]; known: LookedUp }> {
   const best = scored.slice(0, LOOKED_INTO)
   const factOf = new Map(scored.map(({ fact }) => [fact.id, fact]))
-  const [known, isNear] = await Promise.all([lookUp(actor, best.map(({ fact }) => fact.id), terms, { ...NOTHING_LOOKED_UP, factOf }), nearTo(actor, near)])
-  const again = inOrder(best.map(({ fact }) => ({ fact, score: scoreOf({ ...fact, page: known.pageOf.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) }, terms, now) })))
+  const [known, isNear] = await Promise.all([
+    lookUp(
+      actor,
+      best.map(({ fact }) => fact.id),
+      terms,
+      { ...NOTHING_LOOKED_UP, factOf },
+    ),
+    nearTo(actor, near),
+  ])
+  const again = inOrder(
+    best.map(({ fact }) => ({
+      fact,
+      score: scoreOf(
+        { ...fact, page: known.pageOf.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) },
+        terms,
+        now,
+      ),
+    })),
+  )
   return { ranked: [...again, ...scored.slice(LOOKED_INTO)].map(({ fact }) => fact.id), known }
 }
 
@@ -59,18 +96,34 @@ export function inOrder(scored: readonly Scored[]): Scored[] {
 }
 
 /** What is not known yet of these documents, with what is: all at once, so that a list waits for one answer. */
-export async function lookUp(actor: Actor, ids: readonly string[], terms: readonly QueryTerm[], known: LookedUp): Promise<LookedUp> {
+export async function lookUp(
+  actor: Actor,
+  ids: readonly string[],
+  terms: readonly QueryTerm[],
+  known: LookedUp,
+): Promise<LookedUp> {
   const unseen = ids.filter(id => !known.rowOf.has(id))
-  const [unknown, closed] = terms.length === 0 ? [[], []] : [ids.filter(id => !known.factOf.has(id)), ids.filter(id => !known.lookedInto.has(id))]
+  const [unknown, closed] =
+    terms.length === 0
+      ? [[], []]
+      : [ids.filter(id => !known.factOf.has(id)), ids.filter(id => !known.lookedInto.has(id))]
   const [documents, facts, pages] = await Promise.all([
     unseen.length > 0 ? documentsInOrder(actor.planId, unseen) : [],
     unknown.length > 0 ? rankFacts(actor.planId, unknown, false) : [],
     closed.length > 0 ? bestPages(actor.planId, closed, patternsOf(terms)) : [],
   ])
-  return { rowOf: withAll(known.rowOf, documents), factOf: withAll(known.factOf, facts), pageOf: withAll(known.pageOf, pages), lookedInto: new Set([...known.lookedInto, ...closed]) }
+  return {
+    rowOf: withAll(known.rowOf, documents),
+    factOf: withAll(known.factOf, facts),
+    pageOf: withAll(known.pageOf, pages),
+    lookedInto: new Set([...known.lookedInto, ...closed]),
+  }
 }
 
-function withAll<T extends { readonly id: string }>(known: ReadonlyMap<string, T>, found: readonly T[]): ReadonlyMap<string, T> {
+function withAll<T extends { readonly id: string }>(
+  known: ReadonlyMap<string, T>,
+  found: readonly T[],
+): ReadonlyMap<string, T> {
   return found.length === 0 ? known : new Map([...known, ...found.map(one => [one.id, one] as const)])
 }
 
@@ -87,5 +140,10 @@ async function nearTo(actor: Actor, near: FolderId | null): Promise<(folders: re
 
 /** Patterns of pages that hold a word, the beginning of one, or another form of it. */
 function patternsOf(terms: readonly QueryTerm[]): string[] {
-  return terms.flatMap(({ text, prefix }) => [prefix ? `% ${text}%` : `% ${text} %`, ...stemsOf(text).filter(stem => stem.length > 2 && !(prefix && stem.startsWith(text))).map(stem => `% ${stem}%`)])
+  return terms.flatMap(({ text, prefix }) => [
+    prefix ? `% ${text}%` : `% ${text} %`,
+    ...stemsOf(text)
+      .filter(stem => stem.length > 2 && !(prefix && stem.startsWith(text)))
+      .map(stem => `% ${stem}%`),
+  ])
 }

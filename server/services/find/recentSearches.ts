@@ -4,17 +4,38 @@ import type { Actor } from '../actor'
 
 const REMEMBERED = 30
 
-export interface RecentSearch { readonly text: string; readonly query: Readonly<Record<string, string>>; readonly at: string }
+export interface RecentSearch {
+  readonly text: string
+  readonly query: Readonly<Record<string, string>>
+  readonly at: string
+}
 
 /** What was searched for lately, the last first. */
 export async function listRecentSearches(actor: Actor): Promise<{ searches: RecentSearch[] }> {
-  return { searches: (await recentSearches().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: REMEMBERED })).map(({ text, query, at }) => ({ text, query, at: at.toISOString() })) }
+  return {
+    searches: (
+      await recentSearches().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: REMEMBERED })
+    ).map(({ text, query, at }) => ({ text, query, at: at.toISOString() })),
+  }
 }
 
 /** Remembers a search that led somewhere; the same words are remembered once, and no more than thirty searches. */
-export async function noteSearchMade(actor: Actor, { text, query }: { readonly text: string; readonly query: object }): Promise<void> {
-  await recentSearches().upsert({ planId: actor.planId, text, query: query as Readonly<Record<string, string>>, at: new Date() }) // checked by the route
-  const oldest = await recentSearches().findOne({ where: { planId: actor.planId }, attributes: ['at'], order: [['at', 'DESC']], offset: REMEMBERED - 1 })
+export async function noteSearchMade(
+  actor: Actor,
+  { text, query }: { readonly text: string; readonly query: object },
+): Promise<void> {
+  await recentSearches().upsert({
+    planId: actor.planId,
+    text,
+    query: query as Readonly<Record<string, string>>,
+    at: new Date(),
+  }) // checked by the route
+  const oldest = await recentSearches().findOne({
+    where: { planId: actor.planId },
+    attributes: ['at'],
+    order: [['at', 'DESC']],
+    offset: REMEMBERED - 1,
+  })
   if (oldest) await recentSearches().destroy({ where: { planId: actor.planId, at: { [Op.lt]: oldest.at } } })
 }
 

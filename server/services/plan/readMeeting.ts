@@ -13,8 +13,8 @@ import { loadSlice } from '../changes/loadSlice'
 
 /** What merging would do, for the dialog that asks. Throws notFound, folder.intoItself. */
 export function readMeeting(actor: Actor, fromId: FolderId, intoId: FolderId): Promise<MeetingReply> {
-  return withTransaction(async (transaction) => {
-    const plan = await planOf(actor.accountId) ?? fail('notFound')
+  return withTransaction(async transaction => {
+    const plan = (await planOf(actor.accountId)) ?? fail('notFound')
     const slice = await loadSlice(transaction, plan, needsOf({ kind: 'folder.merge', fromId, intoId, choices: [] }))
     const live = [...slice.folders.values()].filter(folder => folder.trashedAt === null)
     const { tree } = numberTree(slice.plan, live, LOCALE)
@@ -22,6 +22,11 @@ export function readMeeting(actor: Actor, fromId: FolderId, intoId: FolderId): P
     if (!tree.byId.has(intoId)) fail('notFound')
     if (isInside(tree, intoId, fromId)) fail('folder.intoItself', { name: from.name })
     const meeting = meetingOf(tree, slice, fromId, intoId)
-    return { folders: [...meeting.folders], moved: meeting.moved.map(({ folder }) => folder.id), documents: meeting.placements.length, clashes: [...meeting.documents] }
+    return {
+      folders: [...meeting.folders],
+      moved: meeting.moved.map(({ folder }) => folder.id),
+      documents: meeting.placements.length,
+      clashes: [...meeting.documents],
+    }
   })
 }

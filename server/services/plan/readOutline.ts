@@ -1,7 +1,16 @@
 import { fail } from '../../../core/errors'
 import type { KeptSearchRow, MeaningRow, PlanRow, TagRow } from '../../../core/rows/index'
 import type { OutlineFolder } from '../../db/sql/planRows'
-import { documentCounts, meaningsOf, outlineFoldersOf, planOf, starredFolders, tagCounts, tagsOf, tagsOfFolders } from '../../db/sql/planRows'
+import {
+  documentCounts,
+  meaningsOf,
+  outlineFoldersOf,
+  planOf,
+  starredFolders,
+  tagCounts,
+  tagsOf,
+  tagsOfFolders,
+} from '../../db/sql/planRows'
 import { keptSearchesOf } from '../../db/sql/keeping'
 import type { Actor } from '../actor'
 
@@ -23,8 +32,14 @@ export interface Outline {
 export async function readOutline(actor: Actor): Promise<Outline> {
   const plan = (await planOf(actor.accountId)) ?? fail('notFound')
   const [folders, meanings, starred, counted, tags, carried, tagged, searches] = await Promise.all([
-    outlineFoldersOf(actor.planId), meaningsOf(null, actor.planId), starredFolders(actor.planId), documentCounts(actor.planId),
-    tagsOf(null, actor.planId), tagCounts(actor.planId), tagsOfFolders(actor.planId), keptSearchesOf(null, actor.planId),
+    outlineFoldersOf(actor.planId),
+    meaningsOf(null, actor.planId),
+    starredFolders(actor.planId),
+    documentCounts(actor.planId),
+    tagsOf(null, actor.planId),
+    tagCounts(actor.planId),
+    tagsOfFolders(actor.planId),
+    keptSearchesOf(null, actor.planId),
   ])
   const counts: Record<string, number> = {}
   let inTray = 0
@@ -34,7 +49,14 @@ export async function readOutline(actor: Actor): Promise<Outline> {
   }
   const carriers = new Map(carried.map(({ tagId, count }) => [tagId, count]))
   return {
-    plan, folders, meanings, starred, counts, inTray, searches, tags: tags.map(tag => ({ ...tag, count: carriers.get(tag.id) ?? 0 })),
+    plan,
+    folders,
+    meanings,
+    starred,
+    counts,
+    inTray,
+    searches,
+    tags: tags.map(tag => ({ ...tag, count: carriers.get(tag.id) ?? 0 })),
     folderTags: Object.fromEntries(tagged.map(({ folderId, tagIds }) => [folderId, tagIds])),
   }
 }

@@ -23,10 +23,21 @@ export interface ReadText extends IndexedText {
 }
 
 /** Opens a document in a process of its own, given by whoever calls: this layer knows no format. */
-export type Read = (planId: string, extension: string, content: AsyncIterable<Uint8Array>, recognised: readonly { page: number; body: string }[]) => Promise<Opened<({ ok: true } & ReadText) | { ok: false; reason: string }>>
+export type Read = (
+  planId: string,
+  extension: string,
+  content: AsyncIterable<Uint8Array>,
+  recognised: readonly { page: number; body: string }[],
+) => Promise<Opened<({ ok: true } & ReadText) | { ok: false; reason: string }>>
 
 /** The bytes of a whole content as they come from the store. */
-export function contentOf({ blobId, size }: { readonly blobId: string; readonly size: number }): AsyncIterable<Uint8Array> {
+export function contentOf({
+  blobId,
+  size,
+}: {
+  readonly blobId: string
+  readonly size: number
+}): AsyncIterable<Uint8Array> {
   return blobStore.read(blobId, 0, size - 1)
 }
 
@@ -34,21 +45,40 @@ export function contentOf({ blobId, size }: { readonly blobId: string; readonly 
 export async function readClaimed(claim: ReadingClaim, read: Read): Promise<void> {
   const { blobId, planId, extension, size } = claim
   await notifyClients(blobId)
-  if (size > READING_LIMIT_BYTES) return giveUpReading(blobId, 'It is larger than 64 MB; documents of this size are found by their name only.')
+  if (size > READING_LIMIT_BYTES)
+    return giveUpReading(blobId, 'It is larger than 64 MB; documents of this size are found by their name only.')
   const recognised = await recognisedPages(blobId)
   const guarded = await openGuarded(blobId, 'reading', () => read(planId, extension, contentOf(claim), recognised))
   if (guarded.kind === 'again') return waitAgain(blobId)
   if (guarded.kind === 'failed') return giveUpReading(blobId, guarded.reason)
-  return guarded.outcome.ok ? keepReading(blobId, guarded.outcome, recognised.map(({ page }) => page)) : giveUpReading(blobId, guarded.outcome.reason)
+  return guarded.outcome.ok
+    ? keepReading(
+        blobId,
+        guarded.outcome,
+        recognised.map(({ page }) => page),
+      )
+    : giveUpReading(blobId, guarded.outcome.reason)
 }
 
-/** Pages that were recognised keep their words when a document is only read again by newer readers: that takes seconds for each. */
-async function keepReading(blobId: string, { pages, facts, lexemes, words, paged, scans }: ReadText, recognised: readonly number[]): Promise<void> {
+/**
+ * Pages that were recognised keep their words when a document is only read again by newer readers: that takes seconds
+ * for each.
+ */
+async function keepReading(
+  blobId: string,
+  { pages, facts, lexemes, words, paged, scans }: ReadText,
+  recognised: readonly number[],
+): Promise<void> {
   const known = recognised.filter(page => scans.includes(page))
-  await withTransaction(async (transaction) => {
+  await withTransaction(async transaction => {
     await writePages(transaction, blobId, pages, paged)
     await writeFacts(transaction, blobId, facts, lexemes, READER_VERSION)
-    await addScanPages(transaction, blobId, scans.filter(page => !known.includes(page)), known)
+    await addScanPages(
+      transaction,
+      blobId,
+      scans.filter(page => !known.includes(page)),
+      known,
+    )
     await keepTextWords(transaction, blobId, words)
     await refreshWordsOfBlob(transaction, blobId)
     await forgetThumbnail(transaction, blobId)
@@ -63,5 +93,6 @@ async function giveUpReading(blobId: string, reason: string): Promise<void> {
 }
 
 export async function notifyClients(blobId: string): Promise<void> {
-  for (const { id, planId } of await documentsOfBlob(blobId)) await notify(null, { type: 'reading', planId, documentId: id })
+  for (const { id, planId } of await documentsOfBlob(blobId))
+    await notify(null, { type: 'reading', planId, documentId: id })
 }

@@ -6,7 +6,15 @@ import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/journal'
 import { awaitReading, bodiesOf, writeFacts } from '../../db/sql/reading'
 import type { ScanQueue } from '../../db/sql/scans'
-import { chosenLanguages, dropScanPage, scanPageAgain, scanQueue, setRecognising, somePages, writeScanPage } from '../../db/sql/scans'
+import {
+  chosenLanguages,
+  dropScanPage,
+  scanPageAgain,
+  scanQueue,
+  setRecognising,
+  somePages,
+  writeScanPage,
+} from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
 import type { Actor } from '../actor'
 import { contentOf, READER_VERSION, READING_LIMIT_BYTES, notifyClients } from './keepReading'
@@ -18,16 +26,28 @@ export const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as cons
 const A_SHARE = 0.08
 const LANGUAGES_VALID_MS = 10 * 60_000
 
-export interface Recognised { readonly text: string; readonly words: readonly object[]; readonly confidence: number }
+export interface Recognised {
+  readonly text: string
+  readonly words: readonly object[]
+  readonly confidence: number
+}
 
 /** What opens documents, given by whoever calls: each in a process of its own. */
 export interface PageReaders {
-  readonly draw: (planId: string, extension: string, content: AsyncIterable<Uint8Array>, page: number) => Promise<Opened<{ ok: true; picture: Uint8Array } | { ok: false; reason: string }>>
+  readonly draw: (
+    planId: string,
+    extension: string,
+    content: AsyncIterable<Uint8Array>,
+    page: number,
+  ) => Promise<Opened<{ ok: true; picture: Uint8Array } | { ok: false; reason: string }>>
   readonly recognise: (planId: string, png: Uint8Array, languages: readonly string[]) => Promise<Opened<Recognised>>
   readonly index: (planId: string, bodies: readonly string[]) => Promise<IndexedText>
 }
 
-/** Recognises the text of a claimed page. One that cannot be recognised costs itself only: the others of its document go on. */
+/**
+ * Recognises the text of a claimed page. One that cannot be recognised costs itself only: the others of its document go
+ * on.
+ */
 export async function recogniseClaimed(claim: ScanClaim, readers: PageReaders): Promise<void> {
   const { blobId, page, planId } = claim
   if (claim.size === 0 || claim.size > READING_LIMIT_BYTES) return giveUpPage(claim)
@@ -44,9 +64,13 @@ export async function recogniseClaimed(claim: ScanClaim, readers: PageReaders): 
 }
 
 /** Makes the recognised words those of the page, so that the document is found by them. */
-async function keepPage({ blobId, planId, page }: ScanClaim, { text, words, confidence }: Recognised, readers: PageReaders): Promise<void> {
+async function keepPage(
+  { blobId, planId, page }: ScanClaim,
+  { text, words, confidence }: Recognised,
+  readers: PageReaders,
+): Promise<void> {
   const body = text.replaceAll('\0', '').trim()
-  await withTransaction(async (transaction) => {
+  await withTransaction(async transaction => {
     await awaitReading(transaction, blobId) // pages of one document are written one after the other
     await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
     const { facts, lexemes } = await readers.index(planId, await bodiesOf(transaction, blobId))
@@ -72,7 +96,10 @@ export async function languagesOf(planId: string): Promise<readonly string[]> {
   if (cached && Date.now() - cached.at < LANGUAGES_VALID_MS) return cached.languages
   const found = (await somePages(planId)).map(languageOf).filter(language => language !== null)
   const count = (language: string) => found.filter(one => one === language).length
-  const likely = (Object.keys(RECOGNISED) as (keyof typeof RECOGNISED)[]).filter(language => count(language) > found.length * A_SHARE).sort((a, b) => count(b) - count(a)).map(language => RECOGNISED[language])
+  const likely = (Object.keys(RECOGNISED) as (keyof typeof RECOGNISED)[])
+    .filter(language => count(language) > found.length * A_SHARE)
+    .sort((a, b) => count(b) - count(a))
+    .map(language => RECOGNISED[language])
   const chosen = likely.includes('eng') ? likely : [...likely, 'eng']
   known.set(planId, { at: Date.now(), languages: chosen })
   return chosen
@@ -84,11 +111,15 @@ export interface Recognising extends ScanQueue {
 }
 
 export async function readRecognising(actor: Actor): Promise<Recognising> {
-  return { ...await scanQueue(actor.planId), used: await languagesOf(actor.planId) }
+  return { ...(await scanQueue(actor.planId)), used: await languagesOf(actor.planId) }
 }
 
 /** Pauses or goes on, and in which languages; null: as the plan mostly holds. */
-export async function setRecognition(actor: Actor, recognising: boolean, languages: readonly string[] | null): Promise<Recognising> {
+export async function setRecognition(
+  actor: Actor,
+  recognising: boolean,
+  languages: readonly string[] | null,
+): Promise<Recognising> {
   await setRecognising(actor.planId, recognising, languages)
   await notifyWork(null)
   return readRecognising(actor)

@@ -7,7 +7,15 @@ import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { sayFault } from '../../log/log'
 import { documentById } from '../../db/sql/documentFacts'
 import { releaseClaims } from '../../db/sql/claims'
-import { awaitReading, begunReadings, unsettledReadings, wantAgain, wantMissing, wantNewer, wantReadings } from '../../db/sql/reading'
+import {
+  awaitReading,
+  begunReadings,
+  unsettledReadings,
+  wantAgain,
+  wantMissing,
+  wantNewer,
+  wantReadings,
+} from '../../db/sql/reading'
 import type { Actor } from '../actor'
 import { READER_VERSION } from './keepReading'
 
@@ -18,18 +26,26 @@ export type JobPriority = 'now' | 'later'
  * Puts the contents of documents on the list to be read, in the transaction of the act that brings them: no moment
  * sees them without.
  */
-export async function requestReadings(transaction: Transaction, planId: string, documentIds: readonly string[], priority: JobPriority = 'now'): Promise<void> {
+export async function requestReadings(
+  transaction: Transaction,
+  planId: string,
+  documentIds: readonly string[],
+  priority: JobPriority = 'now',
+): Promise<void> {
   if (documentIds.length === 0) return
   // Not those that this act asks for: their readers are told only once it holds.
   const unsettled = await unsettledReadings(transaction, planId, documentIds)
-  if (await wantReadings(transaction, planId, documentIds, priority === 'later') > 0) await notifyWork(transaction)
+  if ((await wantReadings(transaction, planId, documentIds, priority === 'later')) > 0) await notifyWork(transaction)
   if (unsettled.length === 0) return
   transaction.afterCommit(async () => {
     try {
       await catchUp(unsettled)
-    }
-    catch (error) {
-      sayFault(error, 'words of a document that was read meanwhile were not taken over; it is found by its name only until it is changed')
+    } catch (error) {
+      sayFault(
+        error,
+        'words of a document that was read meanwhile were not taken over; it is found by its name only until it ' +
+          'is changed',
+      )
     }
   })
 }
@@ -37,7 +53,7 @@ export async function requestReadings(transaction: Transaction, planId: string, 
 /** The same bytes may have been read while the act was written: neither saw the other. */
 async function catchUp(unsettled: readonly string[]): Promise<void> {
   for (const blobId of await begunReadings(unsettled)) {
-    await withTransaction(async (transaction) => {
+    await withTransaction(async transaction => {
       if (await awaitReading(transaction, blobId)) await refreshWordsOfBlob(transaction, blobId)
     })
   }

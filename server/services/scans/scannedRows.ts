@@ -6,7 +6,14 @@ import { Op } from '../../db/client'
 import type { OcrResult, ScannedPage } from '../../db/models/scannedPage'
 import { scannedPages } from '../../db/models/scannedPage'
 
-export interface ScannedRow { readonly id: string; readonly width: number; readonly height: number; readonly edits: ScanEdits; /** Its text is recognised as it is edited now. */ readonly read: boolean }
+export interface ScannedRow {
+  readonly id: string
+  readonly width: number
+  readonly height: number
+  readonly edits: ScanEdits
+  /** Its text is recognised as it is edited now. */
+  readonly read: boolean
+}
 
 const KEPT_DAYS = 7
 const DAY_MS = 86_400_000
@@ -15,16 +22,34 @@ function factsOf({ id, width, height, edits, seen, seenEdits }: ScannedPage): Sc
   return { id, width, height, edits, read: seen !== null && isDeepStrictEqual(seenEdits, edits) }
 }
 
-export async function addScanned(planId: string, page: { readonly id: string; readonly picture: Buffer; readonly width: number; readonly height: number; readonly edits: ScanEdits }): Promise<void> {
+export async function addScanned(
+  planId: string,
+  page: {
+    readonly id: string
+    readonly picture: Buffer
+    readonly width: number
+    readonly height: number
+    readonly edits: ScanEdits
+  },
+): Promise<void> {
   await scannedPages().create({ ...page, planId })
 }
 
 /** In the order in which they came. */
 export async function scannedOf(planId: string): Promise<ScannedRow[]> {
-  return (await scannedPages().findAll({ where: { planId }, attributes: { exclude: ['picture'] }, order: ['createdAt', 'id'] })).map(factsOf)
+  return (
+    await scannedPages().findAll({
+      where: { planId },
+      attributes: { exclude: ['picture'] },
+      order: ['createdAt', 'id'],
+    })
+  ).map(factsOf)
 }
 
-export async function scannedById(planId: string, id: string): Promise<(ScannedRow & { readonly picture: Buffer; readonly seen: OcrResult | null }) | undefined> {
+export async function scannedById(
+  planId: string,
+  id: string,
+): Promise<(ScannedRow & { readonly picture: Buffer; readonly seen: OcrResult | null }) | undefined> {
   const page = await scannedPages().findOne({ where: { planId, id } })
   return page ? { ...factsOf(page), picture: page.picture, seen: page.seen } : undefined
 }

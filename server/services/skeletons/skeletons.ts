@@ -17,5 +17,5 @@ export async function keepSkeleton(actor: Actor, skeleton: Skeleton, now: Date):
 }
 
 export async function discardSkeleton(actor: Actor, id: string): Promise<void> {
-  if (await skeletons().destroy({ where: { planId: actor.planId, id } }) === 0) fail('notFound')
+  if ((await skeletons().destroy({ where: { planId: actor.planId, id } })) === 0) fail('notFound')
 }

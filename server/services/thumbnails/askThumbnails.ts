@@ -4,7 +4,10 @@ import type { Thumbnail } from '../../db/sql/thumbnails'
 import { pictureOf, wantThumbnails } from '../../db/sql/thumbnails'
 import type { Actor } from '../actor'
 
-/** How far the small pictures of these documents are; those that nobody asked for yet are asked for. Documents that are not there are left out. */
+/**
+ * How far the small pictures of these documents are; those that nobody asked for yet are asked for. Documents that are
+ * not there are left out.
+ */
 export async function askThumbnails(actor: Actor, documentIds: readonly string[]): Promise<Thumbnail[]> {
   const { thumbnails, wanted } = await wantThumbnails(actor.planId, documentIds)
   if (wanted > 0) await notifyWork(null)

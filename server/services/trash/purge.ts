@@ -13,19 +13,52 @@ import type { Actor } from '../actor'
  * where nothing else holds them. The one act that cannot be undone; History keeps that it was done.
  * Throws notFound, act.nothing.
  */
-export async function purge(actor: Pick<Actor, 'planId' | 'accountId'>, changeId: string, ids: readonly string[] | null, now: Date): Promise<JournalEntry> {
-  return withTransaction(async (transaction) => {
-    if (!await lockPlan(transaction, actor.planId)) fail('notFound')
+export async function purge(
+  actor: Pick<Actor, 'planId' | 'accountId'>,
+  changeId: string,
+  ids: readonly string[] | null,
+  now: Date,
+): Promise<JournalEntry> {
+  return withTransaction(async transaction => {
+    if (!(await lockPlan(transaction, actor.planId))) fail('notFound')
     const earlier = await entryById(transaction, actor.planId, changeId)
     if (earlier) return earlier
     const roots = await rootsToPurge(transaction, actor.planId, ids)
     if (roots.length === 0) fail(ids !== null && ids.length > 0 ? 'notFound' : 'act.nothing')
-    const gone = await deleteRoots(transaction, actor.planId, roots.map(root => root.id))
-    const what = nameThings(roots.filter(root => root.target === 'folder'), roots.filter(root => root.target === 'document'))
-    const inside = gone.documents > roots.filter(root => root.target === 'document').length ? `${counted(gone.documents, 'document')}, ` : ''
+    const gone = await deleteRoots(
+      transaction,
+      actor.planId,
+      roots.map(root => root.id),
+    )
+    const what = nameThings(
+      roots.filter(root => root.target === 'folder'),
+      roots.filter(root => root.target === 'document'),
+    )
+    const inside =
+      gone.documents > roots.filter(root => root.target === 'document').length
+        ? `${counted(gone.documents, 'document')}, `
+        : ''
     const label = `Deleted ${what} for good (${inside}${sizeText(gone.bytes)} freed)`
-    const revision = await writeEntry(transaction, { id: changeId, planId: actor.planId, accountId: actor.accountId, at: now.toISOString(), kind: 'purge', label, places: [], rows: [], undoes: null, madeBy: 'person' })
-    await notify(transaction, { type: 'change', planId: actor.planId, revision, changeId, tables: ['document', 'folder'], places: null })
+    const revision = await writeEntry(transaction, {
+      id: changeId,
+      planId: actor.planId,
+      accountId: actor.accountId,
+      at: now.toISOString(),
+      kind: 'purge',
+      label,
+      places: [],
+      rows: [],
+      undoes: null,
+      madeBy: 'person',
+    })
+    await notify(transaction, {
+      type: 'change',
+      planId: actor.planId,
+      revision,
+      changeId,
+      tables: ['document', 'folder'],
+      places: null,
+    })
     return (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
   })
 }

@@ -24,7 +24,13 @@ export interface UploadCommit {
   readonly folderId: FolderId | null
   /** Folders that are made with the files, parents first; parentId null: in folderId. */
   readonly folders: readonly { readonly id: FolderId; readonly parentId: FolderId | null; readonly name: string }[]
-  readonly files: readonly { readonly uploadId: string; readonly documentId: DocumentId; /** null: folderId. */ readonly folderId: FolderId | null; readonly clash: Clash }[]
+  readonly files: readonly {
+    readonly uploadId: string
+    readonly documentId: DocumentId
+    /** null: folderId. */
+    readonly folderId: FolderId | null
+    readonly clash: Clash
+  }[]
   readonly origin: Origin
 }
 
@@ -35,23 +41,46 @@ export interface UploadCommit {
  */
 export async function commitUploads(actor: Actor, commit: UploadCommit, now: Date): Promise<JournalEntry> {
   const earlier = await entryById(null, actor.planId, commit.changeId)
-  const uploads = new Map((await uploadsAmong(null, actor.planId, commit.files.map(file => file.uploadId))).map(row => [row.id, row]))
+  const uploads = new Map(
+    (
+      await uploadsAmong(
+        null,
+        actor.planId,
+        commit.files.map(file => file.uploadId),
+      )
+    ).map(row => [row.id, row]),
+  )
   if (earlier) return earlier
-  const blobs = new Map((await blobsAmong([...uploads.values()].map(upload => upload.blobId))).map(blob => [blob.id, blob]))
+  const blobs = new Map(
+    (await blobsAmong([...uploads.values()].map(upload => upload.blobId))).map(blob => [blob.id, blob]),
+  )
   const files: NewFile[] = []
   for (const { uploadId, documentId, folderId, clash } of commit.files) {
     const upload = uploads.get(uploadId) ?? fail('upload.missing')
     if (upload.received < upload.size) fail('upload.short', { name: nameFromFile(upload.name).name })
     const { extension } = nameFromFile(upload.name)
-    const blob = blobs.get(upload.blobId) ?? await finalizeUpload(upload)
+    const blob = blobs.get(upload.blobId) ?? (await finalizeUpload(upload))
     files.push({
-      id: documentId, versionId: newId(), placementId: newId(), fileName: upload.name, mediaType: mediaTypeOf(extension), size: blob.size, blobId: blob.id,
-      changedAt: timeOf(upload.metadata.changed, now), origin: commit.origin, clash, ...(folderId === null ? {} : { folderId }),
+      id: documentId,
+      versionId: newId(),
+      placementId: newId(),
+      fileName: upload.name,
+      mediaType: mediaTypeOf(extension),
+      size: blob.size,
+      blobId: blob.id,
+      changedAt: timeOf(upload.metadata.changed, now),
+      origin: commit.origin,
+      clash,
+      ...(folderId === null ? {} : { folderId }),
     })
   }
-  const entry = await applyCommand(actor, commit.changeId, {
-    kind: 'document.add', folderId: commit.folderId, clash: 'both', folders: commit.folders, files,
-  }, now, files.length > MANY ? 'later' : 'now')
+  const entry = await applyCommand(
+    actor,
+    commit.changeId,
+    { kind: 'document.add', folderId: commit.folderId, clash: 'both', folders: commit.folders, files },
+    now,
+    files.length > MANY ? 'later' : 'now',
+  )
   await dropUploads(null, actor.planId, [...uploads.keys()])
   for (const id of uploads.keys()) forgetHash(id)
   return entry

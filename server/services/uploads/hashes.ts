@@ -5,7 +5,10 @@ import type { Hash } from 'node:crypto'
 import { createHash } from 'node:crypto'
 import { blobStore } from '../../db/blobStore'
 
-interface Running { readonly hash: Hash; readonly length: number }
+interface Running {
+  readonly hash: Hash
+  readonly length: number
+}
 
 const running = new Map<string, Running>()
 const KEPT_AT_MOST = 10_000
@@ -20,10 +23,20 @@ export interface Hashing {
 export function hashOn(id: string, length: number): Hashing {
   const known = length === 0 ? { hash: createHash('sha256'), length } : running.get(id)
   running.delete(id)
-  if (known?.length !== length) return { take: () => { /* made at the end */ }, keep: () => { /* nothing is known */ } }
+  if (known?.length !== length)
+    return {
+      take: () => {
+        /* made at the end */
+      },
+      keep: () => {
+        /* nothing is known */
+      },
+    }
   const { hash } = known
   return {
-    take: bytes => { hash.update(bytes) },
+    take: bytes => {
+      hash.update(bytes)
+    },
     keep(now) {
       running.set(id, { hash, length: now })
       const [oldest] = running.keys()

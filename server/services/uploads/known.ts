@@ -4,13 +4,26 @@ import type { Actor } from '../actor'
 
 /** Files on their way that were not taken in yet, as after a window was closed. */
 export async function pendingUploads(actor: Actor): Promise<Omit<UploadRow, 'blobId'>[]> {
-  return (await uploadsOf(actor.planId)).map(({ id, name, size, received, metadata, createdAt }) => ({ id, name, size, received, metadata, createdAt }))
+  return (await uploadsOf(actor.planId)).map(({ id, name, size, received, metadata, createdAt }) => ({
+    id,
+    name,
+    size,
+    received,
+    metadata,
+    createdAt,
+  }))
 }
 
 export interface Known {
   /** Those of the sizes asked for that some document has: only files of these sizes can be known. */
   readonly sizes: readonly number[]
-  readonly documents: readonly { readonly sha256: string; readonly id: string; readonly name: string; readonly extension: string; readonly folderIds: readonly (string | null)[] }[]
+  readonly documents: readonly {
+    readonly sha256: string
+    readonly id: string
+    readonly name: string
+    readonly extension: string
+    readonly folderIds: readonly (string | null)[]
+  }[]
 }
 
 /** Which files are in the plan already, by their sizes (bytes) and then by their contents (SHA-256, hex). */

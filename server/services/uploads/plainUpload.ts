@@ -31,7 +31,10 @@ export interface PlainUpload extends Omit<Upload, 'sender' | 'announcedBytes'> {
   readonly announcedBytes: number | null
 }
 
-/** Makes a document of the file once all of it is there. Throws upload.large, upload.short, upload.offset, quota.full, notFound, folder.inTrash. */
+/**
+ * Makes a document of the file once all of it is there. Throws upload.large, upload.short, upload.offset, quota.full,
+ * notFound, folder.inTrash.
+ */
 export async function takePlainUpload(actor: Actor, upload: PlainUpload, now: Date): Promise<JournalEntry> {
   const { announcedBytes, offset, fileName } = upload
   const earlier = await entryById(null, actor.planId, upload.changeId)
@@ -44,24 +47,48 @@ export async function takePlainUpload(actor: Actor, upload: PlainUpload, now: Da
   if (announcedBytes === null || size === 0) return addUpload(actor, upload, now)
   const id = v5(`${actor.planId} ${upload.documentId}`, PLAIN_UPLOADS)
   await begin(actor, id, upload, size)
-  const received = await new UploadStore(actor).write(Readable.from(upload.bytes), id, offset).catch((error: unknown) => {
-    if (isLostConnection(error)) return 0
-    throw error
-  })
+  const received = await new UploadStore(actor)
+    .write(Readable.from(upload.bytes), id, offset)
+    .catch((error: unknown) => {
+      if (isLostConnection(error)) return 0
+      throw error
+    })
   if (received < size) fail('upload.short', { name })
-  return commitUploads(actor, { changeId: upload.changeId, folderId: upload.folderId, folders: [], origin: upload.origin, files: [{ uploadId: id, documentId: upload.documentId, folderId: null, clash: upload.clash }] }, now)
+  return commitUploads(
+    actor,
+    {
+      changeId: upload.changeId,
+      folderId: upload.folderId,
+      folders: [],
+      origin: upload.origin,
+      files: [{ uploadId: id, documentId: upload.documentId, folderId: null, clash: upload.clash }],
+    },
+    now,
+  )
 }
 
-async function begin(actor: Actor, id: string, { offset, fileName, changedAt }: PlainUpload, size: number): Promise<void> {
+async function begin(
+  actor: Actor,
+  id: string,
+  { offset, fileName, changedAt }: PlainUpload,
+  size: number,
+): Promise<void> {
   const [begun] = await uploadsAmong(null, actor.planId, [id])
   if (offset > 0) {
     if (!begun) fail('upload.missing')
-    if (begun.received !== offset || begun.size !== size) fail('upload.offset', { received: begun.received, size: begun.size })
+    if (begun.received !== offset || begun.size !== size)
+      fail('upload.offset', { received: begun.received, size: begun.size })
     return
   }
   if (begun) {
     forgetHash(id)
     await dropUploads(null, actor.planId, [id])
   }
-  await beginUpload(actor.planId, { id, blobId: newId(), name: fileName, size, metadata: { name: fileName, changed: changedAt } })
+  await beginUpload(actor.planId, {
+    id,
+    blobId: newId(),
+    name: fileName,
+    size,
+    metadata: { name: fileName, changed: changedAt },
+  })
 }

@@ -26,7 +26,13 @@ const locker = new MemoryLocker()
  * Answers one request of the protocol for one person; `id` is the upload in its path, `explain` says how a fault is
  * told. Throws notFound for an upload of somebody else.
  */
-export async function resumable(actor: Actor, id: string | null, request: IncomingMessage, response: ServerResponse, explain: (error: unknown) => { readonly reason: Refusal; readonly status: number }): Promise<void> {
+export async function resumable(
+  actor: Actor,
+  id: string | null,
+  request: IncomingMessage,
+  response: ServerResponse,
+  explain: (error: unknown) => { readonly reason: Refusal; readonly status: number },
+): Promise<void> {
   if (id !== null && (await uploadsAmong(null, actor.planId, [id])).length === 0) fail('notFound')
   if (refusedByProtocol(request, response)) return
   const server = new Server({
@@ -37,9 +43,11 @@ export async function resumable(actor: Actor, id: string | null, request: Incomi
     namingFunction: () => newId(),
     onUploadCreate: async (_, { size, metadata }) => {
       const name = fileNameIn(metadata)
-      if (name === '' || name.length > NAME_LIMIT) throw answer(refusal('request.invalid', { why: 'an upload needs the name of its file' }), 400)
+      if (name === '' || name.length > NAME_LIMIT)
+        throw answer(refusal('request.invalid', { why: 'an upload needs the name of its file' }), 400)
       if (size === undefined) throw answer(refusal('request.invalid', { why: 'an upload needs its length' }), 400)
-      if (size > uploadLimit()) throw answer(refusal('upload.large', { name: nameFromFile(name).name, limit: sizeText(uploadLimit()) }), 413)
+      if (size > uploadLimit())
+        throw answer(refusal('upload.large', { name: nameFromFile(name).name, limit: sizeText(uploadLimit()) }), 413)
       await checkQuota(actor, size, 1).catch((error: unknown) => {
         const { reason, status } = explain(error)
         throw answer(reason, status)
@@ -55,7 +63,10 @@ export async function resumable(actor: Actor, id: string | null, request: Incomi
   await server.handle(request, response)
 }
 
-/** What the protocol's text says and the package answers otherwise: an unknown version is 412, another content type 415. True when it was answered. */
+/**
+ * What the protocol's text says and the package answers otherwise: an unknown version is 412, another content type 415.
+ * True when it was answered.
+ */
 function refusedByProtocol(request: IncomingMessage, response: ServerResponse): boolean {
   const refuse = (status: number, why: string) => {
     response.writeHead(status, { 'content-type': 'application/json', 'tus-resumable': VERSION, 'tus-version': VERSION })
@@ -64,8 +75,10 @@ function refusedByProtocol(request: IncomingMessage, response: ServerResponse): 
     return true
   }
   if (request.method === 'OPTIONS') return false
-  if (request.headers['tus-resumable'] !== VERSION) return refuse(412, `it needs the header Tus-Resumable with the version ${VERSION}`)
-  if (request.method === 'PATCH' && request.headers['content-type'] !== PART_TYPE) return refuse(415, `a part of an upload has the content type ${PART_TYPE}`)
+  if (request.headers['tus-resumable'] !== VERSION)
+    return refuse(412, `it needs the header Tus-Resumable with the version ${VERSION}`)
+  if (request.method === 'PATCH' && request.headers['content-type'] !== PART_TYPE)
+    return refuse(415, `a part of an upload has the content type ${PART_TYPE}`)
   return false
 }
 

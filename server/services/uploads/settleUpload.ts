@@ -6,5 +6,7 @@ import { finishHash } from './hashes'
 
 /** Gives a complete upload its hash; where the same content is there already, the upload stands for that. */
 export async function finalizeUpload(upload: Pick<UploadRow, 'id' | 'blobId' | 'size'>): Promise<StoredBlob> {
-  return settle(upload.blobId, upload.size, await finishHash(upload.id, upload.blobId, upload.size), sameId => repointUpload(upload.id, sameId))
+  return settle(upload.blobId, upload.size, await finishHash(upload.id, upload.blobId, upload.size), sameId =>
+    repointUpload(upload.id, sameId),
+  )
 }

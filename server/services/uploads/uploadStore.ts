@@ -24,13 +24,25 @@ export class UploadStore extends DataStore {
   }
 
   override async create(file: Upload): Promise<Upload> {
-    await beginUpload(this.actor.planId, { id: file.id, blobId: newId(), name: fileNameIn(file.metadata), size: file.size ?? 0, metadata: file.metadata ?? {} })
+    await beginUpload(this.actor.planId, {
+      id: file.id,
+      blobId: newId(),
+      name: fileNameIn(file.metadata),
+      size: file.size ?? 0,
+      metadata: file.metadata ?? {},
+    })
     return file
   }
 
   override async getUpload(id: string): Promise<Upload> {
     const { name: _, ...row } = await this.find(id)
-    return new Upload({ id, size: row.size, offset: row.received, metadata: { ...row.metadata }, creation_date: row.createdAt })
+    return new Upload({
+      id,
+      size: row.size,
+      offset: row.received,
+      metadata: { ...row.metadata },
+      creation_date: row.createdAt,
+    })
   }
 
   /** Keeps what comes, also when it breaks off; the new length. */
@@ -42,9 +54,13 @@ export class UploadStore extends DataStore {
     let kept = offset
     const flush = async (): Promise<void> => {
       const chunk = Buffer.concat(parts)
-      if (!await receiveChunk(upload, Math.floor((at - 1) / CHUNK_BYTES), chunk, kept, at)) throw ERRORS.INVALID_OFFSET
+      if (!(await receiveChunk(upload, Math.floor((at - 1) / CHUNK_BYTES), chunk, kept, at)))
+        throw ERRORS.INVALID_OFFSET
       kept = at
-      if (held === CHUNK_BYTES) { parts = []; held = 0 }
+      if (held === CHUNK_BYTES) {
+        parts = []
+        held = 0
+      }
     }
     const hash = hashOn(id, offset)
     try {
@@ -59,8 +75,7 @@ export class UploadStore extends DataStore {
           if (held === CHUNK_BYTES) await flush()
         }
       }
-    }
-    finally {
+    } finally {
       if (at > kept) await flush()
       hash.keep(at)
     }
@@ -85,6 +100,6 @@ export class UploadStore extends DataStore {
 async function tailOf(upload: UploadRow, offset: number): Promise<Uint8Array[]> {
   if (offset % CHUNK_BYTES === 0) return []
   const parts: Uint8Array[] = []
-  for await (const part of blobStore.read(upload.blobId, offset - offset % CHUNK_BYTES, offset - 1)) parts.push(part)
+  for await (const part of blobStore.read(upload.blobId, offset - (offset % CHUNK_BYTES), offset - 1)) parts.push(part)
   return parts
 }

@@ -3,7 +3,7 @@ import { idInPath } from '../../../http/parse'
 import { route } from '../../../http/route'
 import { endSessionById, whoIs } from '../../../services/account/session'
 
-export default route(async (event) => {
+export default route(async event => {
   await endSessionById(await signedIn(event, whoIs), idInPath(event))
   return {}
 })

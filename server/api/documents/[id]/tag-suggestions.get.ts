@@ -6,7 +6,7 @@ import { route } from '../../../http/route'
 import { whoIs } from '../../../services/account/session'
 import { suggestTagsFor } from '../../../services/filing/suggest'
 
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { folder } = await queryOf(event, suggestionsQueryShape)
   return { tags: await suggestTagsFor(actor, idInPath(event), tryParseId<'folder'>(folder)) }

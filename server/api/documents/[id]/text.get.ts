@@ -5,4 +5,6 @@ import { route } from '../../../http/route'
 import { whoIs } from '../../../services/account/session'
 import { readText } from '../../../services/documents/readDocument'
 
-export default route(async event => readText(await signedIn(event, whoIs), idInPath(event), wholeNumberOf(getQuery(event).from) ?? 1))
+export default route(async event =>
+  readText(await signedIn(event, whoIs), idInPath(event), wholeNumberOf(getQuery(event).from) ?? 1),
+)

@@ -4,7 +4,7 @@ import { route } from '../../../http/route'
 import { whoIs } from '../../../services/account/session'
 import { dropPage } from '../../../services/scans/scans'
 
-export default route(async (event) => {
+export default route(async event => {
   await dropPage(await signedIn(event, whoIs), idInPath(event))
   return {}
 })

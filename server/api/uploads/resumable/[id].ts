@@ -6,7 +6,9 @@ import { whoIs } from '../../../services/account/session'
 import { resumable } from '../../../services/uploads/resumable'
 
 /** The open tus protocol: how far (HEAD), go on (PATCH), forget (DELETE). */
-export default route(async (event) => {
+export default route(async event => {
   const actor = await signedIn(event, whoIs)
-  return inUploadSlot(actor.accountId, () => resumable(actor, idInPath(event), event.node.req, event.node.res, explained))
+  return inUploadSlot(actor.accountId, () =>
+    resumable(actor, idInPath(event), event.node.req, event.node.res, explained),
+  )
 })
