@@ -1,37 +1,23 @@
 import * as yup from 'yup'
-import { LOOSENINGS, NARROWING_GROUPS, SPOTS } from '../core/find/index'
+import type { FacetKey } from '../core/find/index'
+import { FACET_KEYS, FACETS, LOOSENINGS, SPOTS } from '../core/find/index'
 import { registerRowShape } from './document'
 import { searchQueryShape } from './command'
 import { anyId, documentId, searchId, time } from './ids'
 
+/** The parts of a URL that narrow a search; which there are and what they say, each facet knows (core/find/fields). */
+const facetParams = Object.fromEntries(
+  FACETS.flatMap(({ params }) => params.map(param => [param, yup.string().default('')] as const)),
+)
+
 /**
- * What is asked, as it stands in the URL of the Find page (core/find/searchQuery reads it). Lists are comma-separated;
- * "-" before a value leaves it out.
+ * What is searched for, as it stands in the URL of the Find page (core/find/searchQuery reads it). Lists are
+ * comma-separated; "-" before a value leaves it out.
  */
-const askedShape = {
+const queryFields = {
   /** Words; "words in quotes", -word to leave out, wor* for the rest of a word. */
   q: yup.string().default(''),
-  types: yup.string().default(''),
-  /** Ids of folders (with everything below them), or "in-tray". */
-  places: yup.string().default(''),
-  /** Ids of meanings, or "none". */
-  colours: yup.string().default(''),
-  /** Ids of tags; all of them. */
-  tags: yup.string().default(''),
-  ways: yup.string().default(''),
-  /** In how many folders it is filed: none, one, several. */
-  filed: yup.string().default(''),
-  sizes: yup.string().default(''),
-  /** en, de, fr, es, none. */
-  languages: yup.string().default(''),
-  /** yes or no; empty: either. */
-  star: yup.string().default(''),
-  /** Which time is meant: changed, added, opened, dated. */
-  when: yup.string().default(''),
-  /** The last so many, "2-week"; or from and before, ISO 8601. */
-  last: yup.string().default(''),
-  from: yup.string().default(''),
-  before: yup.string().default(''),
+  ...facetParams,
   /** A rule (core/find/rule) as JSON. */
   rule: yup.string().max(20_000).default(''),
   sort: yup.string().default(''),
@@ -41,11 +27,11 @@ const askedShape = {
 }
 
 /** Query of the counts: everything that a search asks. */
-export const countsQueryShape = yup.object({ ...askedShape, typing: yup.boolean().default(false) })
+export const countsQueryShape = yup.object({ ...queryFields, typing: yup.boolean().default(false) })
 
 /** Query of a search. */
 export const findQueryShape = yup.object({
-  ...askedShape,
+  ...queryFields,
   /** The last word is still being typed and counts as a beginning. */
   typing: yup.boolean().default(false),
   /** Words that stand nowhere are not replaced by near ones. */
@@ -110,31 +96,26 @@ export const foundNamesShape = yup.object({
 export type FoundNames = yup.InferType<typeof foundNamesShape>
 
 const numbers = () => yup.mixed<Readonly<Record<string, number>>>().required()
+/**
+ * By facet, how many have which value: an id, a word, a month ("2026-03"). A folder counts with everything below it;
+ * "none" stands for no colour, and for a language that is not known.
+ */
+const facetCounts = Object.fromEntries(FACET_KEYS.map(key => [key, numbers()])) as Record<
+  FacetKey,
+  ReturnType<typeof numbers>
+>
 
 /** How many of what is found are of which type and so on; each group as if it did not narrow itself. */
 export const countsShape = yup.object({
   /** Of all that is found: exact up to countLimit, one more means "more than that". */
   count: yup.number().required(),
   countLimit: yup.number().required(),
-  types: numbers(),
-  origins: numbers(),
-  filed: numbers(),
-  /** By a folder's id, with everything below it. */
-  places: numbers(),
-  tags: numbers(),
-  sizes: numbers(),
-  /** "none" where the language is not known. */
-  languages: numbers(),
-  /** By a meaning's id, or "none". */
-  meanings: numbers(),
-  /** By month of the time that is asked for, "2026-03". */
-  months: numbers(),
-  starred: yup.number().required(),
+  ...facetCounts,
   /**
    * Groups whose numbers are estimated from a random share, two digits of them meaning something, since more than
    * 10,000 are found.
    */
-  about: yup.array(yup.string().required()).required(),
+  about: yup.array(yup.string().oneOf(FACET_KEYS).required()).required(),
 })
 export type FoundCounts = yup.InferType<typeof countsShape>
 
@@ -175,7 +156,7 @@ export const relaxedShape = yup.object({
             .object({
               kind: yup.string().oneOf(LOOSENINGS).required(),
               text: yup.string().optional(),
-              group: yup.string().oneOf(NARROWING_GROUPS).optional(),
+              group: yup.string().oneOf(FACET_KEYS).optional(),
             })
             .required(),
           query: searchQueryShape.required(),

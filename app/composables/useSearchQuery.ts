@@ -3,9 +3,10 @@
 import type { ComputedRef, Ref } from 'vue'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { SearchQuery, LeafRule, FacetSelection, Rule } from '../../core/find/index'
+import type { SearchQuery, FacetSelection, Rule } from '../../core/find/index'
 import {
   addPart,
+  completeParts,
   hasClauses,
   isGroup,
   hasFacets,
@@ -16,7 +17,6 @@ import {
   parseSearchQuery,
   printSearchQuery,
 } from '../../core/find/index'
-import { isComplete } from './ruleFields'
 import { useNames } from './useNames'
 
 export interface SearchState {
@@ -53,7 +53,7 @@ export function useSearchQuery(): SearchState {
   )
   const complete = computed<SearchQuery>(() => ({
     ...request.value,
-    rule: request.value.rule === null ? null : completed(request.value.rule),
+    rule: request.value.rule === null ? null : completeParts(request.value.rule),
   }))
   const query = computed(() => printSearchQuery(complete.value))
   const asksAnything = computed(() => request.value.q.trim() !== '' || hasFacets(complete.value))
@@ -125,11 +125,4 @@ export function useSearchQuery(): SearchState {
   }
 
   return { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule }
-}
-
-/** Without rules that are just begun; null when nothing is left. */
-function completed(rule: Rule): Rule | null {
-  if (!isGroup(rule)) return isComplete(rule satisfies LeafRule) ? rule : null
-  const rules = rule.rules.flatMap(part => completed(part) ?? [])
-  return rules.length === 0 ? null : { kind: rule.kind, rules }
 }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // What is done by itself with arrivals that fit.
 import { whenText } from '../../core/filing/index'
-import { TYPE_GROUPS } from '../../core/find/index'
+import { printRule, tryReadRule, TYPE_GROUPS } from '../../core/find/index'
 import RemoteState from '../components/common/RemoteState.vue'
 import OrderForm from '../components/orders/OrderForm.vue'
+import { useNames } from '../composables/useNames'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { originName } from '../stores/origin'
 import { useOrders } from '../stores/orders'
@@ -26,7 +27,12 @@ function doesText({ then }: StandingOrder): string {
     ...(then.star ? ['stars it'] : []),
   ].join(', ')
 }
-const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GROUPS[type].name, originName)
+const names = useNames()
+function ruleText(json: object): string {
+  const read = tryReadRule(json)
+  return read.ok ? printRule(read.rule, names.value) : 'a rule that is not understood any more'
+}
+const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GROUPS[type].name, originName, ruleText)
 </script>
 
 <template>

@@ -2,11 +2,18 @@ import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
 import { computed, ref, shallowRef } from 'vue'
 import type { StandingOrder, Tried } from '../../contract/order'
+import { completeParts, tryReadRule } from '../../core/find/index'
 import type { OrderId } from '../../core/ids'
 import { readOrders, tryOrder } from '../api/orders'
 import { useActs } from './acts'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
+
+/** Without rules that are just begun: they would fit everything. */
+function asGiven(order: StandingOrder): StandingOrder {
+  const read = order.when.rule ? tryReadRule(order.when.rule) : null
+  return { ...order, when: { ...order.when, rule: read?.ok ? completeParts(read.rule) : null } }
+}
 
 /** Standing orders, the one that is edited, and what it would have done. */
 export const useOrders = defineStore('orders', () => {
@@ -42,7 +49,7 @@ export const useOrders = defineStore('orders', () => {
           name: '',
           orderKey: '',
           active: false,
-          when: { origins: [], types: [], sender: '', words: '' },
+          when: { origins: [], types: [], sender: '', words: '', rule: null },
           then: { folderId: null, pattern: null, tags: [], star: false },
         }
   }
@@ -52,7 +59,7 @@ export const useOrders = defineStore('orders', () => {
     const mine = ++request
     if (!edited.value) return
     try {
-      const found = await tryOrder(edited.value)
+      const found = await tryOrder(asGiven(edited.value))
       if (mine === request) tried.value = found
     } catch (error) {
       if (mine === request) tried.value = null
@@ -63,7 +70,7 @@ export const useOrders = defineStore('orders', () => {
   async function keep(active: boolean): Promise<void> {
     const { value: order } = edited
     if (!order) return
-    const { id, name, when, then } = order
+    const { id, name, when, then } = asGiven(order)
     const outcome = await acts.act(
       { kind: 'order.set', id, name, active, when: { ...when }, then: { ...then } },
       { quiet: true },

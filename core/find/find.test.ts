@@ -5,7 +5,7 @@ import { compile } from './compile'
 import { findFolders } from './folders'
 import { isOnlyWithout, parseQuery, termsIn } from './parse'
 import type { Rule, MatchContext } from './rule'
-import { recentFrom } from './rule'
+import { recentFrom } from './fields/timeField'
 
 const all = (...rules: Rule[]): Rule => ({ kind: 'all', rules })
 const word = (text: string, prefix = false): Rule => ({ kind: 'word', text, prefix })

@@ -9,51 +9,43 @@ export {
   printSearchQuery,
 } from './searchQuery'
 export type { Compiled } from './compile'
-export { compile, READING } from './compile'
+export { compile } from './compile'
 export type { SearchableFolder } from './folders'
 export { findFolders, isNear } from './folders'
-export { matches } from './match'
-export type { Chosen, FacetSelection, FacetGroup, Span } from './facetSelection'
-export { NARROWING_GROUPS, facetRules, NO_FACETS, readChosen, writeChosen } from './facetSelection'
+export { columnsFor, matches } from './match'
+export type { FacetKey, FacetSelection } from './facetSelection'
+export { FACET_KEYS, facetRules, NO_FACETS, rulesOfFacet, withoutFacet } from './facetSelection'
+export type { Chosen, Facet, Panel } from './fields/facet'
+export type { Choices, Editor } from './fields/field'
+export { FACETS, fieldOf, FIELDS } from './fields/registry'
+export { FILED, filedOf } from './fields/filed'
+export { LANGUAGE_NAMES } from './fields/language'
+export { ORIGIN_NAMES } from './fields/origin'
+export type { ReadingKind } from './fields/reading'
+export { READING, READING_KINDS } from './fields/reading'
+export { SIZE_UNITS } from './fields/size'
+export type { Span, TimeKey } from './fields/span'
+export { TIME_FIELDS, TIMES } from './fields/span'
+export type { TextOp } from './fields/textField'
+export { TEXT_OP_NAMES, TEXT_OPS } from './fields/textField'
+export type { TimeUnit } from './fields/timeField'
+export { recentFrom, TIME_UNITS } from './fields/timeField'
 export type { Names, Typed } from './notation'
 export type { RelaxedQuery, Relaxation } from './relaxQuery'
 export { relaxed, LOOSENED_MOST, LOOSENINGS } from './relaxQuery'
-export { clauseText, hasClauses, LANGUAGE_NAMES, parseTyped, printRule } from './notation'
+export { clauseText, hasClauses, parseTyped, printRule } from './notation'
 export type { FoundGroup, FoundSort, Orderable, Ordered, PlanOrder } from './order'
 export { FOUND_GROUPS, FOUND_SORTS, orderFound } from './order'
-export { addPart, partsOf, unwrapPart, withoutPart, withPart, wrapPart } from './parts'
+export { addPart, completeParts, partsOf, unwrapPart, withoutPart, withPart, wrapPart } from './parts'
 export { parseQuery, QUERY_LIMIT, termsIn } from './parse'
 export { countGroups } from './groups'
 export type { GroupCounts, Tallies } from './groups'
 export type { Candidate, QueryTerm, Spot } from './rank'
 export { mostWithoutName, scoreOf, SPOTS, spotsOf, WEIGHTS } from './rank'
 export type { ReadRule } from './readRule'
-export { DEPTH_LIMIT, leavesOf, RULES_LIMIT, tryReadRule } from './readRule'
-export type {
-  EmptyField,
-  Filed,
-  SearchableDocument,
-  LeafRule,
-  ReadingKind,
-  Rule,
-  TextField,
-  TextOp,
-  TimeField,
-  TimeUnit,
-  MatchContext,
-} from './rule'
-export {
-  EMPTY_FIELDS,
-  FILED,
-  filedOf,
-  isGroup,
-  READING_KINDS,
-  recentFrom,
-  TEXT_FIELDS,
-  TEXT_OPS,
-  TIME_FIELDS,
-  TIME_UNITS,
-} from './rule'
+export { DEPTH_LIMIT, RULES_LIMIT, tryReadRule } from './readRule'
+export type { SearchableDocument, LeafRule, Rule, MatchContext } from './rule'
+export { isGroup, leavesIn } from './rule'
 export { estimated, provesMore, shareFor, shareProving, SHARES } from './shares'
 export type { SizeClass } from './sizes'
 export { SIZE_CLASS_NAMES, SIZE_CLASSES, sizeClassOf } from './sizes'

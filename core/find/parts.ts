@@ -1,6 +1,7 @@
 // The rules of a search by their place in the tree: "" the whole, "0" the first of it, "0.2" the third of that.
 
 import type { Rule } from './rule'
+import { fieldOf } from './fields/registry'
 import { isGroup } from './rule'
 
 /** Every rule and group with its place, the whole first. */
@@ -58,4 +59,11 @@ export function addPart(rule: Rule, path: string, added: Rule): Rule {
       isGroup(part) ? { ...part, rules: [...part.rules, added] } : { kind: 'all', rules: [part, added] },
     ) ?? added
   )
+}
+
+/** Without rules that are just begun; null where nothing is left. */
+export function completeParts(rule: Rule): Rule | null {
+  if (!isGroup(rule)) return fieldOf(rule)?.isComplete(rule) ? rule : null
+  const rules = rule.rules.flatMap(part => completeParts(part) ?? [])
+  return rules.length === 0 ? null : { kind: rule.kind, rules }
 }

@@ -3,8 +3,8 @@
 import { wordsOf } from '../text/index'
 import type { SearchQuery } from './searchQuery'
 import { asksOnlyWithout, hasFacets } from './searchQuery'
-import type { FacetGroup } from './facetSelection'
-import { NARROWING_GROUPS, facetRules, NO_FACETS } from './facetSelection'
+import type { FacetKey } from './facetSelection'
+import { FACET_KEYS, rulesOfFacet, withoutFacet } from './facetSelection'
 import type { Piece } from './parse'
 import { piecesOf } from './parse'
 
@@ -14,7 +14,7 @@ import { piecesOf } from './parse'
  */
 export type Relaxation =
   | { readonly kind: 'apart' | 'word' | 'leftOut'; readonly text: string }
-  | { readonly kind: 'group'; readonly group: FacetGroup }
+  | { readonly kind: 'group'; readonly group: FacetKey }
   | { readonly kind: 'rules' }
 
 export const LOOSENINGS = [
@@ -38,11 +38,9 @@ export function relaxed(request: SearchQuery): RelaxedQuery[] {
   const words = piecesOf(request.q)
     .flatMap(piece => fewerWords(request.q, piece))
     .map(({ what, q }) => ({ what, request: { ...request, q } }))
-  const groups = NARROWING_GROUPS.filter(
-    group => facetRules({ ...NO_FACETS, [group]: request.facets[group] }).length > 0,
-  ).map(group => ({
+  const groups = FACET_KEYS.filter(group => rulesOfFacet(request.facets, group).length > 0).map(group => ({
     what: { kind: 'group', group } as const,
-    request: { ...request, facets: { ...request.facets, [group]: NO_FACETS[group] } },
+    request: { ...request, facets: withoutFacet(request.facets, group) },
   }))
   const rules: RelaxedQuery[] =
     request.rule === null ? [] : [{ what: { kind: 'rules' }, request: { ...request, rule: null } }]

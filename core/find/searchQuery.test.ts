@@ -3,7 +3,7 @@ import { v7 } from 'uuid'
 import type { FolderId } from '../ids'
 import type { SearchQuery } from './searchQuery'
 import { hasFacets, EMPTY_QUERY, parseSearchQuery, ruleOf, printSearchQuery } from './searchQuery'
-import { facetRules, NO_FACETS } from './facetSelection'
+import { facetRules, NO_FACETS, rulesOfFacet, withoutFacet } from './facetSelection'
 import { addPart, partsOf, unwrapPart, withoutPart, wrapPart } from './parts'
 import { DEPTH_LIMIT, RULES_LIMIT, tryReadRule } from './readRule'
 import type { Rule } from './rule'
@@ -96,8 +96,6 @@ describe(ruleOf, () => {
 describe(facetRules, () => {
   it('widens in a group, narrows by groups, and leaves out', () => {
     expect(facetRules(ASKED.facets)).toEqual([
-      { kind: 'type', anyOf: ['pdf'] },
-      { kind: 'none', rules: [{ kind: 'type', anyOf: ['mail'] }] },
       {
         kind: 'any',
         rules: [
@@ -105,11 +103,14 @@ describe(facetRules, () => {
           { kind: 'place', folderId: folder, below: true },
         ],
       },
-      { kind: 'none', rules: [{ kind: 'empty', field: 'language' }] },
+      { kind: 'type', anyOf: ['pdf'] },
+      { kind: 'none', rules: [{ kind: 'type', anyOf: ['mail'] }] },
       { kind: 'recent', field: 'added', count: 2, unit: 'month' },
       { kind: 'star', on: false },
+      { kind: 'none', rules: [{ kind: 'empty', field: 'language' }] },
     ])
-    expect(facetRules({ ...NO_FACETS, starred: true }, 'starred')).toEqual([])
+    expect(rulesOfFacet(ASKED.facets, 'starred')).toEqual([{ kind: 'star', on: false }])
+    expect(facetRules(withoutFacet({ ...NO_FACETS, starred: true }, 'starred'))).toEqual([])
   })
 })
 

@@ -1,20 +1,13 @@
 // A whole search as it stands in a URL and is kept under a name: words, what narrows them, rules, order.
 
-import { storableTime } from '../dates/index'
-import { tryParseId } from '../ids'
-import type { FolderId, MeaningId, TagId } from '../ids'
-import { ORIGINS } from '../rows/index'
-import { LANGUAGES } from '../text/index'
-import type { FacetSelection, Span } from './facetSelection'
-import { facetRules, NO_FACETS, readChosen, writeChosen } from './facetSelection'
+import type { FacetSelection } from './facetSelection'
+import { facetRules, NO_FACETS, printFacets, readFacets } from './facetSelection'
 import type { FoundGroup, FoundSort } from './order'
 import { FOUND_GROUPS, FOUND_SORTS } from './order'
 import { isOnlyWithout, parseQuery } from './parse'
 import { tryReadRule } from './readRule'
 import type { Rule } from './rule'
-import { FILED, isGroup, TIME_FIELDS, TIME_UNITS } from './rule'
-import { isSizeClass } from './sizes'
-import { isTypeGroup } from './types'
+import { isGroup } from './rule'
 
 export interface SearchQuery {
   readonly q: string
@@ -50,24 +43,7 @@ export function parseSearchQuery(query: Query): ParsedQuery {
     ok: true,
     request: {
       q: text('q'),
-      facets: {
-        types: readChosen(text('types'), isTypeGroup),
-        places: readChosen(
-          text('places'),
-          (id): id is FolderId | 'in-tray' => id === 'in-tray' || tryParseId(id) !== null,
-        ),
-        meanings: readChosen(
-          text('colours'),
-          (id): id is MeaningId | 'none' => id === 'none' || tryParseId(id) !== null,
-        ),
-        tags: readChosen(text('tags'), (id): id is TagId => tryParseId(id) !== null),
-        origins: readChosen(text('ways'), oneOf(ORIGINS)),
-        filed: readChosen(text('filed'), oneOf(FILED)),
-        sizes: readChosen(text('sizes'), isSizeClass),
-        languages: readChosen(text('languages'), oneOf([...LANGUAGES, 'none'] as const)),
-        span: spanIn(text),
-        starred: { yes: true, no: false }[text('star')] ?? null,
-      },
+      facets: readFacets(text),
       rule: rule?.rule ?? null,
       sort,
       descending: text('dir') === '' ? DOWN_FIRST.has(sort) : text('dir') === 'down',
@@ -84,10 +60,6 @@ export function beginsDown(sort: FoundSort): boolean {
   return DOWN_FIRST.has(sort)
 }
 
-function oneOf<T extends string>(all: readonly T[]) {
-  return (value: string): value is T => (all as readonly string[]).includes(value)
-}
-
 function readRuleText(text: string) {
   try {
     return tryReadRule(JSON.parse(text) as unknown)
@@ -97,40 +69,16 @@ function readRuleText(text: string) {
   }
 }
 
-function spanIn(text: (name: string) => string): Span | null {
-  const field = TIME_FIELDS.find(name => name === text('when')) ?? 'changed'
-  const [, count, unit] = /^(\d{1,4})-(day|week|month)$/.exec(text('last')) ?? []
-  const [from, before] = [storableTime(text('from')), storableTime(text('before'))]
-  const last =
-    count === undefined ? null : { count: Number(count), unit: TIME_UNITS.find(name => name === unit) ?? 'day' }
-  return last === null && from === null && before === null && text('when') === '' ? null : { field, from, before, last }
-}
-
 /** As the parts of a URL; what says nothing is left out. */
 export function printSearchQuery(request: SearchQuery): Record<string, string> {
-  const {
-    facets: { types, places, meanings, tags, origins, filed, sizes, languages, span, starred },
-    rule,
-  } = request
+  const { q, facets, rule, sort, descending, group } = request
   const parts: Record<string, string> = {
-    q: request.q,
-    types: writeChosen(types),
-    places: writeChosen(places),
-    colours: writeChosen(meanings),
-    tags: writeChosen(tags),
-    ways: writeChosen(origins),
-    filed: writeChosen(filed),
-    sizes: writeChosen(sizes),
-    languages: writeChosen(languages),
-    star: starred === null ? '' : starred ? 'yes' : 'no',
-    when: span === null ? '' : span.field,
-    last: span?.last ? `${span.last.count}-${span.last.unit}` : '',
-    from: span?.from ?? '',
-    before: span?.before ?? '',
+    q,
+    ...printFacets(facets),
     rule: rule === null ? '' : JSON.stringify(rule),
-    sort: request.sort === 'best' ? '' : request.sort,
-    dir: request.descending === beginsDown(request.sort) ? '' : request.descending ? 'down' : 'up',
-    group: request.group === 'none' ? '' : request.group,
+    sort: sort === 'best' ? '' : sort,
+    dir: descending === beginsDown(sort) ? '' : descending ? 'down' : 'up',
+    group: group === 'none' ? '' : group,
   }
   return Object.fromEntries(Object.entries(parts).filter(([, value]) => value !== ''))
 }

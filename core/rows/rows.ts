@@ -160,6 +160,8 @@ export interface OrderWhen {
   readonly sender: string
   /** Words of its name or of the beginning of its text. */
   readonly words: string
+  /** A rule of a search (core/find/rule) as JSON, which has to hold as well; none in orders of before. */
+  readonly rule?: { readonly kind: string } | null
 }
 
 /** What a standing order does. */

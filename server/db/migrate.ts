@@ -19,6 +19,7 @@ import * as lighter from './migrations/000016_lighter'
 import * as ownCopies from './migrations/000017_own_copies'
 import * as sessions from './migrations/000018_sessions'
 import * as planKeys from './migrations/000019_plan_keys'
+import * as author from './migrations/000020_author'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -41,6 +42,7 @@ const MIGRATIONS = [
   ownCopies,
   sessions,
   planKeys,
+  author,
 ]
 
 const LOCK = 4_802_661

@@ -1,6 +1,8 @@
 import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
+import type { Found, FoundCounts } from '../../contract/find'
 import type { StandingOrder, Tried } from '../../contract/order'
+import type { Rule } from '../../core/find/index'
 import type { FolderId, OrderId } from '../../core/ids'
 import { rows } from '../../server/db/client'
 import type { Client, Refused } from '../support/client'
@@ -55,6 +57,35 @@ describe('standing orders', () => {
       filedBy: null,
       starred: false,
     })
+  })
+
+  it('look at every field that a search has, also at what the document says of itself', async () => {
+    const client = await newClient()
+    const papers = await client.folder('Papers by Lund')
+    const rule: Rule = {
+      kind: 'all',
+      rules: [
+        { kind: 'text', field: 'author', op: 'contains', value: 'lund' },
+        { kind: 'none', rules: [{ kind: 'place', folderId: papers, below: true }] },
+        { kind: 'inside', words: ['tide', 'table'] },
+      ],
+    }
+    const page = (author: string, text: string) =>
+      `<html><head><meta name="author" content="${author}"></head><body><p>${text}</p></body></html>`
+    await client.act(order(papers, { rule }))
+    const fitting = await client.upload('paper.html', page('Maria Lund', 'The tide table of March'))
+    const other = await client.upload('other.html', page('Jo Harl', 'The tide table of May'))
+    expect((await dealtWith(client, fitting.id)).folderIds).toEqual([papers])
+    expect((await client.document(other.id)).folderIds).toEqual([null])
+    const tried = await client.send<Tried>('POST', '/api/orders/try', {
+      when: { rule: { kind: 'format', anyOf: ['html'] } },
+      then: { folderId: papers },
+    })
+    expect(tried.body.matches.map(({ name }) => name).sort()).toEqual(['other', 'paper'])
+    const { body: counts } = await client.get<FoundCounts>('/api/find/counts?q=tide')
+    expect([counts.authors, counts.formats]).toEqual([{ 'Maria Lund': 1, 'Jo Harl': 1 }, { html: 2 }])
+    const { body: found } = await client.get<Found>('/api/find?authors=maria%20lund')
+    expect(found.documents.map(({ id }) => id)).toEqual([fitting.id])
   })
 
   it('try again what could not be written, and deal with the others meanwhile', async () => {

@@ -1,24 +1,11 @@
 <script setup lang="ts">
 // Nothing is found: which one thing less would find something, and how much.
 import type { RelaxedSearch } from '../../../contract/find'
-import type { FacetGroup } from '../../../core/find/index'
+import { FACETS } from '../../../core/find/index'
 import { documentsFound } from '../../stores/foundNumber'
 
 defineProps<{ relaxed: readonly RelaxedSearch[]; hasFacets: boolean }>()
 const emit = defineEmits<{ ask: [query: RelaxedSearch['query']]; clear: [] }>()
-
-const WITHOUT_GROUP: Record<FacetGroup, string> = {
-  types: 'of any type',
-  places: 'in any place',
-  meanings: 'of any colour',
-  tags: 'with any tags or none',
-  origins: 'whichever way it came',
-  filed: 'filed or not',
-  sizes: 'of any size',
-  languages: 'in any language',
-  span: 'at any time',
-  starred: 'with a star or without',
-}
 
 function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
   switch (kind) {
@@ -29,7 +16,7 @@ function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
     case 'leftOut':
       return `“${text}” not left out`
     case 'group':
-      return group === undefined ? '' : WITHOUT_GROUP[group]
+      return FACETS.find(({ key }) => key === group)?.relaxed ?? ''
     case 'rules':
       return 'without the rules'
   }

@@ -4,8 +4,7 @@
 import { mdiClose } from '@mdi/js'
 import type { RuleCounts } from '../../../contract/find'
 import type { LeafRule, Rule } from '../../../core/find/index'
-import { addPart, isGroup, unwrapPart, withoutPart, withPart, wrapPart } from '../../../core/find/index'
-import { RULE_FIELDS } from '../../composables/ruleFields'
+import { addPart, FIELDS, isGroup, unwrapPart, withoutPart, withPart, wrapPart } from '../../../core/find/index'
 import { foundNumber } from '../../stores/foundNumber'
 import RuleRow from './RuleRow.vue'
 
@@ -22,6 +21,8 @@ const props = withDefaults(
 )
 const emit = defineEmits<{ change: [rule: Rule | null] }>()
 
+/** The rule that a new one begins as: about the name. */
+const FIRST = FIELDS.find(({ key }) => key === 'name')
 const KINDS = { all: 'all of these', any: 'any of these', none: 'none of these' } as const
 type GroupKind = keyof typeof KINDS
 
@@ -39,11 +40,11 @@ const set = (path: string, rule: Rule) =>
   )
 const drop = (path: string) => emit('change', withoutPart(props.whole, path))
 const add = () => {
-  const fresh = RULE_FIELDS[1]?.fresh()
+  const fresh = FIRST?.fresh()
   if (fresh) emit('change', addPart(props.whole, props.path, fresh))
 }
 const addGroup = () => {
-  const fresh = RULE_FIELDS[1]?.fresh()
+  const fresh = FIRST?.fresh()
   if (fresh) emit('change', addPart(props.whole, props.path, { kind: 'any', rules: [fresh] }))
 }
 

@@ -2,8 +2,8 @@
 // One standing order: what it fits, what it does, and what it would have done with the last arrivals.
 import { watchDebounced } from '@vueuse/core'
 import { computed } from 'vue'
-import type { TypeGroup } from '../../../core/find/index'
-import { TYPE_GROUP_NAMES, TYPE_GROUPS } from '../../../core/find/index'
+import type { Rule, TypeGroup } from '../../../core/find/index'
+import { leavesIn, tryReadRule, TYPE_GROUP_NAMES, TYPE_GROUPS } from '../../../core/find/index'
 import type { Origin } from '../../../core/rows/index'
 import { ORIGINS } from '../../../core/rows/index'
 import type { TagId } from '../../../core/ids'
@@ -12,6 +12,7 @@ import { originName } from '../../stores/origin'
 import { useOrders } from '../../stores/orders'
 import { usePlan } from '../../stores/plan'
 import PlaceLinks from '../common/PlaceLinks.vue'
+import RuleEditor from '../find/RuleEditor.vue'
 import type { PickedTag } from '../common/TagPicker.vue'
 import TagPicker from '../common/TagPicker.vue'
 
@@ -26,6 +27,16 @@ watchDebounced(order, () => orders.look(), { deep: true, debounce: 250, immediat
 function toggle<T>(list: T[], one: T): T[] {
   return list.includes(one) ? list.filter(other => other !== one) : [...list, one]
 }
+const rule = computed(() => {
+  const read = order.value?.when.rule ? tryReadRule(order.value.when.rule) : null
+  return read?.ok ? read.rule : null
+})
+const FIRST_RULE: Rule = { kind: 'all', rules: [{ kind: 'text', field: 'name', op: 'contains', value: '' }] }
+/** A group without rules is none. */
+function setRule(changed: Rule | null): void {
+  if (order.value) order.value.when.rule = changed && leavesIn(changed).length > 0 ? { ...changed } : null
+}
+
 const toggleOrigin = (origin: Origin) => {
   if (order.value) order.value.when.origins = toggle(order.value.when.origins, origin)
 }
@@ -77,6 +88,13 @@ const wouldBe = computed(
       >with the words
       <input v-model="order.when.words" class="line-field" placeholder="in its name or at the beginning of its text"
     /></label>
+    <div class="rules">
+      <button v-if="!rule" type="button" class="place" @click="setRule(FIRST_RULE)">and these rules hold…</button>
+      <template v-else>
+        <span class="legend">and these rules hold</span>
+        <RuleEditor :whole="rule" :rule-counts="null" @change="setRule" />
+      </template>
+    </div>
     <h2 class="part-head">do this</h2>
     <p class="place-line">
       File it in
@@ -116,8 +134,9 @@ const wouldBe = computed(
     </p>
     <div class="tried" role="status">
       <p v-if="orders.tried">
-        Would have dealt with <b>{{ orders.tried.matches.length }}</b> of the last
-        {{ orders.tried.of }} arrivals<template v-if="orders.tried.matches.length > 0"> , like this: </template>
+        Would have dealt with <b>{{ orders.tried.matches.length }}</b> of the last {{ orders.tried.of }} arrivals{{
+          orders.tried.matches.length > 0 ? ', like this:' : ''
+        }}
       </p>
       <ul>
         <li v-for="match in wouldBe.slice(0, 12)" :key="match.id">
@@ -167,6 +186,13 @@ legend {
   font-size: 12.5px;
   margin-right: 6px;
   padding: 0;
+}
+.rules :deep(.group) {
+  display: block;
+}
+.legend {
+  color: var(--ink-2);
+  font-size: 12.5px;
 }
 .part-head {
   margin-top: 8px;

@@ -1,7 +1,7 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import * as yup from 'yup'
 import { inserted, quoted, updated } from '../../change/index'
-import { TYPE_GROUP_NAMES } from '../../find'
+import { tryReadRule, TYPE_GROUP_NAMES } from '../../find'
 import type { Origin } from '../../rows'
 import { ORIGINS } from '../../rows'
 import { folderId, orderId } from '../../shapes/index'
@@ -19,6 +19,12 @@ export const orderWhenShape = yup.object({
   types: yup.array(yup.string().oneOf(TYPE_GROUP_NAMES).required()).default([]),
   sender: yup.string().max(200).default(''),
   words: yup.string().max(200).default(''),
+  /** A rule of a search (core/find/rule), which has to hold as well. */
+  rule: yup
+    .mixed<{ readonly kind: string }>()
+    .nullable()
+    .notRequired()
+    .test('rule', 'a rule is not understood', value => !value || tryReadRule(value).ok),
 })
 export const orderThenShape = yup.object({
   folderId: folderId().nullable(),
@@ -50,7 +56,8 @@ export function setOrder(slice: Slice, command: Given<typeof fields>): Decision 
     when.origins.length === 0 &&
     when.types.length === 0 &&
     foldedText(when.sender) === '' &&
-    foldedText(when.words) === ''
+    foldedText(when.words) === '' &&
+    !when.rule
   )
     return refuse('order.empty')
   if (then.folderId === null && then.pattern === null && then.tags.length === 0 && !then.star)
@@ -88,6 +95,6 @@ export const orderSet = command('order.set', {
   needs: () => ({ orders: true }),
   decide: setOrder,
   doc:
-    '`id`, `name`, `active`, `when` (`origins`, `types`, `sender`, `words`), `then` (`folderId`, `pattern`, ' +
+    '`id`, `name`, `active`, `when` (`origins`, `types`, `sender`, `words`, `rule`), `then` (`folderId`, `pattern`, ' +
     '`tags`, `star`): a standing order for arrivals',
 })

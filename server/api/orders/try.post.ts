@@ -8,5 +8,5 @@ import { tryOrder } from '../../services/filing/orders'
 export default route(async event => {
   const actor = await signedIn(event, whoIs)
   const { when, then } = await bodyOf(event, tryOrderShape)
-  return tryOrder(actor, when, then)
+  return tryOrder(actor, when, then, new Date())
 })

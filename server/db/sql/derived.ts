@@ -8,7 +8,7 @@ import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 
 /** Raised when what is derived changes; plans of an older version are brought up to date in the background. */
-export const DERIVED_VERSION = 2
+export const DERIVED_VERSION = 3
 
 /** Brings everything derived from these documents up to date; ids that are gone are cleared away. */
 export async function refreshDerived(
@@ -72,15 +72,39 @@ interface Said {
   readonly sender: string
   readonly number: string | null
   readonly language: Language | null
+  readonly author: string | null
   readonly tags: string
   readonly changedAt: string
+}
+
+/** What follows from what is said of a document. */
+function derivedOf(document: Said) {
+  const [remark, sender] = [foldedText(document.remark), foldedText(document.sender)]
+  const names = document.folded.split(' ')
+  return {
+    id: document.id,
+    remark,
+    sender,
+    number: foldedText(document.number ?? ''),
+    dated: dateOf(document.name),
+    words: [
+      ...lexemesOf(
+        [...names, ...remark.split(' '), ...sender.split(' '), ...document.tags.split(' ')],
+        document.language,
+      ),
+      ...pairsOf(names),
+    ],
+    author: document.author ?? '',
+    authorFolded: foldedText(document.author ?? ''),
+    tokens: [...lexemesOf(names, document.language)],
+  }
 }
 
 /** The words of live documents: of the name, remark, sender and tags with their forms, and those that were read. */
 async function refreshWords(transaction: Transaction, planId: string, documentIds: readonly string[]): Promise<void> {
   const said = await rows<Said>(
     transaction,
-    `SELECT d.id, d.name, d.folded, d.remark, d.sender, d.running_number AS number, r.language,
+    `SELECT d.id, d.name, d.folded, d.remark, d.sender, d.running_number AS number, r.language, r.author,
       d.changed_at AS "changedAt",
       coalesce((SELECT string_agg(t.folded, ' ') FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
         WHERE g.target_id = d.id AND g.plan_id = d.plan_id), '') AS tags
@@ -89,25 +113,7 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     [planId, documentIds],
   )
   if (said.length === 0) return
-  const derived = said.map(document => {
-    const [remark, sender] = [foldedText(document.remark), foldedText(document.sender)]
-    const names = document.folded.split(' ')
-    return {
-      id: document.id,
-      remark,
-      sender,
-      number: foldedText(document.number ?? ''),
-      dated: dateOf(document.name),
-      words: [
-        ...lexemesOf(
-          [...names, ...remark.split(' '), ...sender.split(' '), ...document.tags.split(' ')],
-          document.language,
-        ),
-        ...pairsOf(names),
-      ],
-      tokens: [...lexemesOf(names, document.language)],
-    }
-  })
+  const derived = said.map(derivedOf)
   const json = JSON.stringify(
     derived.map(({ id, remark, sender, number, dated }) => ({ id, remark, sender, number, dated })),
   )
@@ -127,12 +133,15 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     `INSERT INTO search_row (document_id, plan_id, changed_at, words, ${FACETS})
     SELECT d.id, d.plan_id, d.changed_at,
       array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, ''), d.extension,
-        d.origin, d.size, r.language, d.meaning_id, d.created_at, d.dated_at
-    FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb) JOIN document d ON d.id = x.id LEFT JOIN reading r
+        d.origin, d.size, r.language, d.meaning_id, d.created_at, d.dated_at, x.author, x."authorFolded"
+    FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb, author text, "authorFolded" text) JOIN document d ON d.id = x.id LEFT JOIN reading r
       ON r.blob_id = d.blob_id WHERE d.plan_id = $1
     ON CONFLICT (document_id, plan_id) DO UPDATE SET (changed_at, words, ${FACETS}) = (${EXCLUDED})
     WHERE (search_row.changed_at, search_row.words, ${of('search_row')}) IS DISTINCT FROM (${EXCLUDED})`,
-    [planId, JSON.stringify(derived.map(({ id, words }) => ({ id, words })))],
+    [
+      planId,
+      JSON.stringify(derived.map(({ id, words, author, authorFolded }) => ({ id, words, author, authorFolded }))),
+    ],
   )
   const [ids, tokens] = [
     derived.flatMap(({ id, tokens: own }) => own.map(() => id)),
@@ -156,7 +165,7 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
   )
 }
 
-const FACETS = 'extension, origin, size, language, meaning_id, added_at, dated_at'
+const FACETS = 'extension, origin, size, language, meaning_id, added_at, dated_at, author, author_folded'
 const of = (table: string): string => FACETS.replace(/\w+/g, column => `${table}.${column}`)
 const EXCLUDED = `excluded.changed_at, excluded.words, ${of('excluded')}`
 

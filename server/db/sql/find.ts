@@ -88,15 +88,13 @@ export function hitsAmong(planId: string, condition: Compiled, ids: readonly str
   )
 }
 
-function matching(condition: Pick<Compiled, 'text'>, inPlan: string): string {
+function matching(condition: Pick<Compiled, 'text' | 'reads'>, inPlan: string): string {
   return `SELECT s.document_id, s.changed_at FROM search_row s ${joinFor(condition)} WHERE ${inPlan}
     AND ${condition.text}`
 }
 
-export function joinFor(condition: Pick<Compiled, 'text'>): string {
-  return condition.text.includes('d.')
-    ? 'JOIN document d ON d.id = s.document_id AND (d.plan_id = s.plan_id) IS TRUE'
-    : ''
+export function joinFor(condition: Pick<Compiled, 'reads'>): string {
+  return condition.reads.document ? 'JOIN document d ON d.id = s.document_id AND (d.plan_id = s.plan_id) IS TRUE' : ''
 }
 
 /**
@@ -125,7 +123,7 @@ export async function collectNewest(
   limit: number,
   named: readonly string[],
 ): Promise<Collected> {
-  const { found, check } = condition.parts ?? { found: condition.text, check: null }
+  const { found, check, reads } = condition.parts ?? { found: condition.text, check: null, reads: condition.reads }
   const [checked, where] =
     check === null ? ['', 'true'] : ['JOIN document d ON d.id = s.document_id AND (d.plan_id = $1) IS TRUE', check]
   const enough = `(SELECT found FROM number) <= ${Math.trunc(most)}`
@@ -135,7 +133,7 @@ export async function collectNewest(
       ORDER BY x.changed_at DESC, x.document_id DESC) FROM (${from}) x)`
   const [collected] = await rows<{ found: number; named: Hit[] | null; hits: Hit[] | null }>(
     null,
-    `WITH hits AS MATERIALIZED (${matching({ text: found }, await planPredicate(planId, condition))}),
+    `WITH hits AS MATERIALIZED (${matching({ text: found, reads }, await planPredicate(planId, condition))}),
       listed AS MATERIALIZED (SELECT * FROM hits LIMIT ${Math.trunc(most) + 1}),
     number AS MATERIALIZED (SELECT count(*)::int AS found FROM listed),
       named AS MATERIALIZED (SELECT unnest($${condition.params.length + 2}::uuid[]) AS id)
@@ -221,7 +219,7 @@ export function rankFacts(planId: string, ids: readonly string[], withFolders: b
  */
 async function newestHits(planId: string, condition: Compiled, limit: number): Promise<string> {
   const hits = matching(condition, await planPredicate(planId, condition))
-  const fenced = condition.text.includes('@@') ? `SELECT * FROM (${hits} OFFSET 0) s` : hits
+  const fenced = condition.reads.words ? `SELECT * FROM (${hits} OFFSET 0) s` : hits
   return `${fenced} ORDER BY s.changed_at DESC, s.document_id DESC LIMIT ${Math.trunc(limit)}`
 }
 

@@ -20,8 +20,8 @@ let known: {
  * The words for it in a statement that finds all hits by the index of words; IN_PLAN where another index gives the
  * order.
  */
-export async function planPredicate(planId: string, { text }: Compiled): Promise<string> {
-  return text.includes('@@') && (await statistics()).get(planId)?.isMost ? LOOKED_AT : IN_PLAN
+export async function planPredicate(planId: string, { reads }: Pick<Compiled, 'reads'>): Promise<string> {
+  return reads.words && (await statistics()).get(planId)?.isMost ? LOOKED_AT : IN_PLAN
 }
 
 /** About how many documents the plan has; 0 where it is too small for the statistics. */

@@ -15,9 +15,13 @@ const [TRIED_SHARE, TRIED_HITS] = [1 / 64, 400]
  * guess. Parameters of the condition begin at $2.
  */
 export async function expectedHits(planId: string, condition: Compiled): Promise<number> {
-  if (condition.text.includes('page_text')) {
+  if (condition.reads.texts) {
     const tried = condition.parts
-      ? { text: condition.parts.found, params: condition.params.slice(0, condition.parts.needs) }
+      ? {
+          text: condition.parts.found,
+          params: condition.params.slice(0, condition.parts.needs),
+          reads: condition.parts.reads,
+        }
       : condition
     const [count = 0] = await countEach(planId, [() => withinShare(tried, TRIED_SHARE)], TRIED_HITS)
     return count / TRIED_SHARE
@@ -40,10 +44,11 @@ export function sinceWeek(condition: Compiled, week: number): Compiled {
   return narrowed(condition, `week_of(s.changed_at) >= ${Math.trunc(week)}`)
 }
 
-function narrowed({ text, params, parts }: Compiled, by: string): Compiled {
+function narrowed({ text, params, reads, parts }: Compiled, by: string): Compiled {
   return {
     text: `${text} AND ${by}`,
     params,
+    reads,
     ...(parts ? { parts: { ...parts, found: `${parts.found} AND ${by}` } } : {}),
   }
 }

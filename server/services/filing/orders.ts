@@ -1,15 +1,19 @@
 import { v5 } from 'uuid'
 import { HembixError } from '../../../core/errors'
-import { fitsOrder, orderFor, suggestNames } from '../../../core/filing/index'
-import type { Arrival, NamePlace } from '../../../core/filing/index'
+import type { Rule } from '../../../core/find/index'
+import { columnsFor, tryReadRule } from '../../../core/find/index'
+import { findsIn, fitsOrder, orderFor, suggestNames } from '../../../core/filing/index'
+import type { Arrival, Finds, NamePlace } from '../../../core/filing/index'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
 import type { Order, OrderThen, OrderWhen } from '../../../core/rows/index'
 import { lastArrivals, markProcessed, unseenArrivals } from '../../db/sql/orders'
 import { folderById, ordersOf } from '../../db/sql/planRows'
 import { namesIn } from '../../db/sql/register'
+import { searchableDocuments } from '../../db/sql/searchable'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
+import { matchContextFor } from '../find/matchContext'
 
 const BATCH = 200
 const TRIED = 40
@@ -28,16 +32,26 @@ const ACTS = '0f3d5a3e-6f57-4c1b-8e0e-6b8d2a2f4c11'
  * is thrown.
  */
 export async function runOrders(now: Date): Promise<number> {
-  const ordersByPlan = new Map<string, Order[]>()
   const [seen, errors]: [{ planId: string; id: string }[], unknown[]] = [[], []]
   let count = 0
-  for (const { planId, accountId, email, ...arrival } of await unseenArrivals(BATCH)) {
+  for (const [planId, arrivals] of byPlan(await unseenArrivals(BATCH))) {
     try {
-      const orders = ordersByPlan.get(planId) ?? (await ordersOf(null, planId))
-      ordersByPlan.set(planId, orders)
-      const order = orderFor(orders, arrival)
-      if (order && (await carryOut({ planId, accountId, email }, order, arrival, now))) count++
-      seen.push({ planId, id: arrival.id })
+      const orders = await ordersOf(null, planId)
+      const findsOf = await findersOf(
+        planId,
+        arrivals,
+        orders.filter(({ active }) => active).map(({ when }) => when),
+        now,
+      )
+      for (const { accountId, email, ...arrival } of arrivals) {
+        try {
+          const order = orderFor(orders, arrival, findsOf(arrival.id))
+          if (order && (await carryOut({ planId, accountId, email }, order, arrival, now))) count++
+          seen.push({ planId, id: arrival.id })
+        } catch (error) {
+          errors.push(error)
+        }
+      }
     } catch (error) {
       errors.push(error)
     }
@@ -45,6 +59,36 @@ export async function runOrders(now: Date): Promise<number> {
   if (seen.length > 0) await markProcessed(seen)
   if (errors.length > 0) throw errors[0]
   return count
+}
+
+function byPlan<A extends { readonly planId: string }>(arrivals: readonly A[]): Map<string, A[]> {
+  const plans = new Map<string, A[]>()
+  for (const arrival of arrivals) plans.set(arrival.planId, [...(plans.get(arrival.planId) ?? []), arrival])
+  return plans
+}
+
+/** Whether the rules of these conditions find an arrival; what they look at is fetched at once. */
+async function findersOf(
+  planId: string,
+  arrivals: readonly { readonly id: string }[],
+  conditions: readonly OrderWhen[],
+  now: Date,
+): Promise<(id: string) => Finds> {
+  const rules = conditions.flatMap(({ rule }) => {
+    const read = rule ? tryReadRule(rule) : null
+    return read?.ok ? [read.rule] : []
+  })
+  if (rules.length === 0) return () => () => false
+  const all: Rule = { kind: 'all', rules }
+  const ids = arrivals.map(({ id }) => id)
+  const [documents, context] = await Promise.all([
+    searchableDocuments(planId, ids, columnsFor(all)),
+    matchContextFor(planId, all, now),
+  ])
+  return id => {
+    const document = documents.get(id)
+    return document ? findsIn(document, context) : () => false
+  }
 }
 
 async function carryOut(
@@ -99,10 +143,11 @@ export interface TriedOrder {
 }
 
 /** What an order would have done with the last arrivals; nothing is done. */
-export async function tryOrder(actor: Actor, when: OrderWhen, then: OrderThen): Promise<TriedOrder> {
+export async function tryOrder(actor: Actor, when: OrderWhen, then: OrderThen, now: Date): Promise<TriedOrder> {
   const [arrivals, place] = await Promise.all([lastArrivals(actor.planId, TRIED), placeFor(actor, then)])
+  const findsOf = await findersOf(actor.planId, arrivals, [when], now)
   const matches = arrivals
-    .filter(arrival => fitsOrder(when, arrival))
+    .filter(arrival => fitsOrder(when, arrival, findsOf(arrival.id)))
     .map(arrival => ({
       id: arrival.id,
       name: arrival.name,

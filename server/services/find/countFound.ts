@@ -1,5 +1,5 @@
-import type { GroupCounts, FacetGroup, Rule, TimeField } from '../../../core/find/index'
-import { compile, countGroups, facetRules, NO_FACETS, ruleOf } from '../../../core/find/index'
+import type { FacetKey, GroupCounts, Rule } from '../../../core/find/index'
+import { compile, countGroups, FACET_KEYS, FACETS, ruleOf, rulesOfFacet, withoutFacet } from '../../../core/find/index'
 import type { Actor } from '../actor'
 import type { FindRequest } from './findDocuments'
 import { ruleOfRequest, checkLength } from './findDocuments'
@@ -10,23 +10,11 @@ import { planTree, matchContextOf } from './matchContext'
 export const COUNTED_AT_MOST = 10_000
 
 /** Groups in `about` are estimated from a random share of what is found; the others are exact. */
-export interface Counts extends GroupCounts {
+export type Counts = GroupCounts & {
   /** Exact up to countLimit; one more stands for "more than that". */
   readonly count: number
   readonly countLimit: number
-  readonly about: readonly (keyof GroupCounts)[]
-}
-
-// What each group of counts is counted without: choosing a second value in a group widens it. Tags narrow.
-const ALONE: Partial<Record<keyof GroupCounts, FacetGroup>> = {
-  types: 'types',
-  origins: 'origins',
-  filed: 'filed',
-  sizes: 'sizes',
-  languages: 'languages',
-  places: 'places',
-  meanings: 'meanings',
-  months: 'span',
+  readonly about: readonly FacetKey[]
 }
 
 type CountRequest = Pick<FindRequest, 'q' | 'facets' | 'rule' | 'typing'>
@@ -40,16 +28,12 @@ export async function countFoundGroups(actor: Actor, request: CountRequest): Pro
   ruleOfRequest(request)
   const plan = await planTree(actor.planId)
   const matchContext = matchContextOf(plan, new Date())
-  const field: TimeField = request.facets.span?.field ?? 'changed'
-  const about = new Set<keyof GroupCounts>()
-  const count = async (
-    rule: Rule,
-    groups: readonly (keyof GroupCounts)[],
-  ): Promise<GroupCounts & { count: number }> => {
+  const about = new Set<FacetKey>()
+  const count = async (rule: Rule, groups: readonly FacetKey[]): Promise<GroupCounts & { count: number }> => {
     const { tallies, share } = await tallied(
       actor.planId,
       first => compile(rule, matchContext, first),
-      field,
+      request.facets,
       COUNTED_AT_MOST,
     )
     for (const group of groups) about[share === 1 ? 'delete' : 'add'](group)
@@ -58,25 +42,12 @@ export async function countFoundGroups(actor: Actor, request: CountRequest): Pro
       count: share === 1 ? tallies.count : COUNTED_AT_MOST + 1,
     }
   }
-  const whole = await count(ruleOfRequest(request), GROUPS)
-  const own: Partial<GroupCounts> = {}
-  for (const [group, narrows] of Object.entries(ALONE) as [keyof GroupCounts, FacetGroup][]) {
-    if (facetRules({ ...NO_FACETS, [narrows]: request.facets[narrows] }).length === 0) continue
-    const rest = { ...request, facets: { ...request.facets, [narrows]: NO_FACETS[narrows] } }
-    Object.assign(own, { [group]: (await count(ruleOf(rest, request), [group]))[group] })
+  const whole = await count(ruleOfRequest(request), FACET_KEYS)
+  const own: Partial<Record<FacetKey, GroupCounts[FacetKey]>> = {}
+  for (const { key, widens } of FACETS) {
+    if (!widens || rulesOfFacet(request.facets, key).length === 0) continue
+    const rest = { ...request, facets: withoutFacet(request.facets, key) }
+    own[key] = (await count(ruleOf(rest, request), [key]))[key]
   }
   return { ...whole, ...own, countLimit: COUNTED_AT_MOST, about: [...about] }
 }
-
-const GROUPS = [
-  'types',
-  'origins',
-  'filed',
-  'sizes',
-  'languages',
-  'places',
-  'meanings',
-  'tags',
-  'months',
-  'starred',
-] as const satisfies readonly (keyof GroupCounts)[]

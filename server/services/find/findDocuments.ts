@@ -4,6 +4,7 @@ import {
   asksOnlyWithout,
   compile,
   isGroup,
+  leavesIn,
   orderFound,
   parseQuery,
   QUERY_LIMIT,
@@ -251,7 +252,7 @@ function isOneWord(rule: Rule): boolean {
 }
 
 function hasPhrase(rule: Rule): boolean {
-  return rule.kind === 'phrase' || (isGroup(rule) && rule.rules.some(hasPhrase))
+  return leavesIn(rule).some(({ kind }) => kind === 'phrase' || kind === 'inside')
 }
 
 /** `known` is what the order was made of; what is not in it is looked up. */

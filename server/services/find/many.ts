@@ -1,6 +1,6 @@
 // Where a great many are found, a share of them tells so; all are only looked at where there are few.
 
-import type { Compiled, Tallies, TimeField } from '../../../core/find/index'
+import type { Compiled, FacetSelection, Tallies } from '../../../core/find/index'
 import { provesMore, shareFor, shareProving } from '../../../core/find/index'
 import { countEach } from '../../db/sql/find'
 import { expectedHits, withinShare } from '../../db/sql/samples'
@@ -44,14 +44,14 @@ export async function provesMany(planId: string, condition: Condition, share: nu
 export async function tallied(
   planId: string,
   condition: Condition,
-  field: TimeField,
+  facets: FacetSelection,
   most: number,
 ): Promise<{ readonly tallies: Tallies; readonly share: number }> {
   const within = async (share: number) => ({
     tallies: await talliesFound(
       planId,
       share === 1 ? condition(AFTER_PLAN) : withinShare(condition(AFTER_PLAN), share),
-      field,
+      facets,
       most + 1,
     ),
     share,

@@ -2,35 +2,26 @@
 // When: changed, added, opened or dated, by a span drawn on bars, by two days, or as the last so many.
 import { addDays, format, parseISO } from 'date-fns'
 import { computed } from 'vue'
-import type { Span, TimeField, TimeUnit } from '../../../core/find/index'
-import { TIME_FIELDS } from '../../../core/find/index'
+import type { Span, TimeKey, TimeUnit } from '../../../../core/find/index'
+import { TIMES } from '../../../../core/find/index'
+import type { FacetProps } from './index'
 import TimeBars from './TimeBars.vue'
 
-const props = defineProps<{
-  span: Span | null
-  /** By month of the chosen time. */
-  months: Readonly<Record<string, number>>
-}>()
+const props = defineProps<FacetProps<Span | null>>()
 const emit = defineEmits<{ choose: [span: Span | null] }>()
 
-const FIELD_TEXTS: Record<TimeField, string> = {
-  changed: 'Changed',
-  added: 'Added',
-  opened: 'Opened',
-  dated: 'Dated (in name or text)',
-}
 const LAST: readonly { text: string; last: { count: number; unit: TimeUnit } }[] = [
   { text: 'last 7 days', last: { count: 7, unit: 'day' } },
   { text: 'last 4 weeks', last: { count: 4, unit: 'week' } },
   { text: 'last 12 months', last: { count: 12, unit: 'month' } },
 ]
-const field = computed(() => props.span?.field ?? 'changed')
+const field = computed(() => props.selection?.field ?? 'changed')
 const isLast = ({ count, unit }: { count: number; unit: TimeUnit }) =>
-  props.span?.last?.count === count && props.span.last.unit === unit
+  props.selection?.last?.count === count && props.selection.last.unit === unit
 const day = (iso: string | null, less: number) =>
   iso === null ? '' : format(addDays(parseISO(iso), -less), 'yyyy-MM-dd')
-const from = computed(() => (props.span?.last ? '' : day(props.span?.from ?? null, 0)))
-const to = computed(() => (props.span?.last ? '' : day(props.span?.before ?? null, 1)))
+const from = computed(() => (props.selection?.last ? '' : day(props.selection?.from ?? null, 0)))
+const to = computed(() => (props.selection?.last ? '' : day(props.selection?.before ?? null, 1)))
 
 /** Two days as people write them, the last one included. */
 function between(first: string, last: string): void {
@@ -47,8 +38,8 @@ function none(): void {
   emit('choose', field.value === 'changed' ? null : { field: field.value, last: null, from: null, before: null })
 }
 
-function ask(wanted: TimeField): void {
-  const { last, from: first, before } = props.span ?? { last: null, from: null, before: null }
+function ask(wanted: TimeKey): void {
+  const { last, from: first, before } = props.selection ?? { last: null, from: null, before: null }
   emit(
     'choose',
     wanted === 'changed' && last === null && first === null && before === null
@@ -64,14 +55,18 @@ function ask(wanted: TimeField): void {
       class="part-head"
       aria-label="Which time"
       :value="field"
-      @change="ask(($event.target as HTMLSelectElement).value as TimeField)">
-      <option v-for="name in TIME_FIELDS" :key="name" :value="name">
-        {{ FIELD_TEXTS[name] }}
+      @change="ask(($event.target as HTMLSelectElement).value as TimeKey)">
+      <option v-for="{ key, name, note } in TIMES" :key="key" :value="key">
+        {{ note === '' ? name : `${name} (${note})` }}
       </option>
     </select>
-    <TimeBars :counts="months" :from="from" :to="to" @span="between" />
+    <TimeBars :counts="counts?.span ?? {}" :from="from" :to="to" @span="between" />
     <label
-      ><input type="radio" name="span" :checked="!span || (!span.last && !span.from && !span.before)" @change="none" />
+      ><input
+        type="radio"
+        name="span"
+        :checked="!selection || (!selection.last && !selection.from && !selection.before)"
+        @change="none" />
       any time</label
     >
     <label v-for="{ text, last } in LAST" :key="text"

@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends string">
 // The values of one group to narrow by, each with how many it would find: one click chooses it (any of those
 // chosen), "without" leaves it out.
-import type { Chosen } from '../../../core/find/index'
+import type { Chosen } from '../../../../core/find/index'
 
 const props = defineProps<{
   /** Stands above; the list and it are not there where there are no values. */
