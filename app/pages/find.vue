@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Search in names and contents. What is asked stands in the URL, so it can be bookmarked and gone back to.
+import { usePageTitle } from '../composables/usePageTitle'
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -59,6 +60,10 @@ const meant = computed(() =>
     ? { ...answer.value.meant.query }
     : query.value,
 )
+usePageTitle(() => {
+  const what = kept.value?.name ?? request.value.q.trim()
+  return what === '' ? '' : `${what}: Find`
+})
 const whole = useWholeSearch(meant, () => kept.value?.name ?? notation.value)
 
 watch(

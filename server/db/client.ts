@@ -20,13 +20,12 @@ export function database(): Sequelize {
   if (opened) return opened
   opened = new Sequelize(databaseUrl(), {
     dialect: 'postgres',
-    dialectModule: pg,
+    dialectModule: { ...pg, Client: PreparingClient },
     logging: false,
     pool: { max: 12, min: 1, idle: 30_000, acquire: 15_000 },
     // Bounded work for each request: no parallel workers, no just-in-time compilation.
     dialectOptions: { options: '-c jit=off -c max_parallel_workers_per_gather=0 -c work_mem=32MB' },
   })
-  opened.addHook('afterConnect', preparing)
   return opened
 }
 
@@ -40,17 +39,12 @@ export function prepared(name: string, sql: string): string {
   return `-- prepared ${name}\n${sql}`
 }
 
-interface Queried {
-  query: (text: unknown, ...others: unknown[]) => unknown
-}
-
 /** Sequelize gives texts only; those that are to be prepared go on to PostgreSQL under their name. */
-function preparing(connection: unknown): void {
-  const queried = connection as Queried
-  const query = queried.query.bind(connection)
-  queried.query = (text, ...others) => {
+class PreparingClient extends pg.Client {
+  override query: pg.Client['query'] = (text: unknown, ...others: unknown[]) => {
     const name = typeof text === 'string' ? PREPARED.exec(text)?.[1] : undefined
-    return query(name === undefined ? text : { name, text }, ...others)
+    const sent = name === undefined ? text : { name, text }
+    return Reflect.apply(super.query, this, [sent, ...others]) as never // one of the forms that query has
   }
 }
 

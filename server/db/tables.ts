@@ -124,13 +124,14 @@ const NAMES: ReadonlyMap<string, string> = new Map(
 export function selectList(table: TableName, alias: string, except: readonly string[] = []): string {
   return COLUMNS[table]
     .filter(key => !except.includes(key))
-    .map(key => {
-      const column = `${alias}.${columnName(key)}`
-      if (key === 'size') return `${column}::float8 AS size`
-      if (TIMES.has(key)) return `${isoText(column)} AS "${key}"`
-      return `${column} AS "${key}"`
-    })
+    .map(key => `${selected(key, `${alias}.${columnName(key)}`)} AS "${key}"`)
     .join(', ')
+}
+
+/** The value of a column as core has it. */
+export function selected(key: string, column: string): string {
+  if (key === 'size') return `${column}::float8`
+  return TIMES.has(key) ? isoText(column) : column
 }
 
 /** A time column as ISO 8601 text in UTC with milliseconds. */

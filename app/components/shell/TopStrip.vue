@@ -3,6 +3,7 @@
 import { mdiMenuDown } from '@mdi/js'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { pageOf, TABS } from '../../stores/pages'
 import { usePlan } from '../../stores/plan'
 import type { ThemeChoice } from '../../stores/view'
 import { THEMES } from '../../stores/view'
@@ -12,17 +13,10 @@ const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: [] }
 
 const plan = usePlan()
 const route = useRoute()
-const tabs = computed(() => [
-  {
-    to: '/plan',
-    name: 'Plan',
-    count: 0,
-    active: route.path.startsWith('/plan') || route.path.startsWith('/document') || route.path.startsWith('/draft'),
-  },
-  { to: '/in-tray', name: 'In-tray', count: plan.inTray, active: route.path === '/in-tray' },
-  { to: '/desk', name: 'Desk', count: 0, active: route.path === '/desk' },
-  { to: '/find', name: 'Find', count: 0, active: route.path === '/find' },
-])
+const tabs = computed(() => {
+  const open = pageOf(route.name)?.tab
+  return TABS.map(tab => ({ ...tab, count: tab.name === 'In-tray' ? plan.inTray : 0, active: tab.name === open }))
+})
 const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', light: 'light', dark: 'dark' }
 </script>
 

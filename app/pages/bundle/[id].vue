@@ -10,6 +10,7 @@ import NameField from '../../components/common/NameField.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
 import TextEdit from '../../components/common/TextEdit.vue'
 import { onPlanEvent } from '../../composables/usePlanEvents'
+import { usePageTitle } from '../../composables/usePageTitle'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingItem } from '../../composables/useThings'
 import type { Outcome } from '../../stores/acts'
@@ -19,6 +20,7 @@ import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
 
 const [bundles, acts, hand, plan] = [useBundles(), useActs(), useHand(), usePlan()]
+usePageTitle(() => (bundles.opened.state === 'ready' ? bundles.opened.value.bundle.name : ''))
 const [route, router] = [useRoute(), useRouter()]
 const id = computed(() => String(route.params.id) as BundleId)
 const load = () => bundles.open(id.value)

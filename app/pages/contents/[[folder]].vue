@@ -5,6 +5,7 @@ import { meaningOf } from '../../../core/colour/index'
 import { dateText } from '../../../core/dates/index'
 import { tryParseId } from '../../../core/ids'
 import { branchOf, outlineOf, pathOf } from '../../../core/tree/index'
+import { usePageTitle } from '../../composables/usePageTitle'
 import { usePlan } from '../../stores/plan'
 
 definePageMeta({ layout: 'bare' })
@@ -13,6 +14,7 @@ const plan = usePlan()
 if (plan.outline.state !== 'ready') void plan.load()
 
 const rootId = computed(() => tryParseId<'folder'>(String(route.params.folder ?? '')))
+usePageTitle(() => (rootId.value === null ? '' : `Contents: ${plan.placeOf(rootId.value)?.text ?? ''}`))
 const rows = computed(() => {
   const scope =
     rootId.value === null ? outlineOf(plan.tree).map(({ folder }) => folder) : branchOf(plan.tree, rootId.value)

@@ -17,6 +17,7 @@ import DocumentPreview from '../../components/preview/DocumentPreview.vue'
 import ReaderBar from '../../components/preview/ReaderBar.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { usePageTitle } from '../../composables/usePageTitle'
 import { useHitPages } from '../../composables/useHitPages'
 import { useHits } from '../../composables/useHits'
 import { onPlanEvent } from '../../composables/usePlanEvents'
@@ -39,6 +40,7 @@ const lately = useLately()
 const trail = useTrail()
 const id = computed(() => tryParseId<'document'>(String(route.params.id)) ?? ('' as DocumentId))
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
+usePageTitle(() => (facts.value.state === 'ready' ? facts.value.value.name : ''))
 const renaming = ref(false)
 const document = computed(() => (facts.value.state === 'ready' ? facts.value.value : null))
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // A draft: written at the left, and at the right what applying it would do.
+import { usePageTitle } from '../../composables/usePageTitle'
 import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
@@ -22,6 +23,7 @@ import { useUploads } from '../../stores/uploads'
 const route = useRoute()
 const router = useRouter()
 const [draft, plan, files, uploads] = [useDraft(), usePlan(), useDraftFiles(), useUploads()]
+usePageTitle(() => (draft.name === '' ? '' : `Draft: ${draft.name}`))
 const editor = ref<InstanceType<typeof DraftEditor> | null>(null)
 const at = ref({ line: 0, text: '' })
 const refused = ref('')

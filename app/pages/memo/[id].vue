@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Writing a memo: name, text, tags; kept while one writes.
+import { usePageTitle } from '../../composables/usePageTitle'
 import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
@@ -17,6 +18,7 @@ import { beginningOf } from '../../stores/memoPatterns'
 import { usePlan } from '../../stores/plan'
 
 const [memo, plan, dialogs, keeping] = [useMemo(), usePlan(), useDialogs(), useKeeping()]
+usePageTitle(() => memo.name.trim())
 const route = useRoute()
 const router = useRouter()
 const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.query.folder ?? '')))

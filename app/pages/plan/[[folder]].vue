@@ -23,6 +23,7 @@ import ThingList from '../../components/register/ThingList.vue'
 import FilePicker from '../../components/shell/FilePicker.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { usePageTitle } from '../../composables/usePageTitle'
 import { useDraftStart } from '../../composables/useDraftStart'
 import { useDropPlace } from '../../composables/useDrag'
 import { useGroupText } from '../../composables/useGroupText'
@@ -61,6 +62,7 @@ const ink = computed(() => (folderId.value === null ? null : (plan.placeOf(folde
 const where = computed(() =>
   folderId.value === null ? 'the top of the plan' : (plan.placeOf(folderId.value)?.text ?? ''),
 )
+usePageTitle(() => (folderId.value === null ? '' : where.value))
 const documents = computed(() => (folderId.value === null ? [] : register.rows))
 
 const groupText = useGroupText()

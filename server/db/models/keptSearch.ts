@@ -19,7 +19,7 @@ export function keptSearches(): typeof KeptSearch {
     KeptSearch.init(
       {
         id: { type: DataTypes.UUID, primaryKey: true },
-        planId: { type: DataTypes.UUID, allowNull: false },
+        planId: { type: DataTypes.UUID, primaryKey: true },
         name: { type: DataTypes.TEXT, allowNull: false },
         query: { type: DataTypes.JSONB, allowNull: false },
         folderId: { type: DataTypes.UUID },

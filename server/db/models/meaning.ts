@@ -18,7 +18,7 @@ export function meanings(): typeof Meaning {
     Meaning.init(
       {
         id: { type: DataTypes.UUID, primaryKey: true },
-        planId: { type: DataTypes.UUID, allowNull: false },
+        planId: { type: DataTypes.UUID, primaryKey: true },
         name: { type: DataTypes.TEXT, allowNull: false },
         ink: { type: DataTypes.TEXT, allowNull: false },
         orderKey: { type: DataTypes.TEXT, allowNull: false },

@@ -9,7 +9,14 @@ export class Plan extends Model<InferAttributes<Plan>, InferCreationAttributes<P
   declare name: string
   declare numbering: Numbering
   declare childOrder: ChildOrder
-  declare revision: CreationOptional<number>
+  /** A whole number as text, as PostgreSQL gives a bigint. */
+  declare revision: CreationOptional<string>
+  /** Days until the Trash lets go; null: never. */
+  declare trashDays: CreationOptional<number | null>
+  declare recognising: CreationOptional<boolean>
+  declare recogniseLanguages: CreationOptional<string[] | null>
+  /** The version in which what is derived was written. */
+  declare derived: CreationOptional<number>
 }
 
 export function plans(): typeof Plan {
@@ -22,6 +29,10 @@ export function plans(): typeof Plan {
         numbering: { type: DataTypes.JSONB, allowNull: false },
         childOrder: { type: DataTypes.TEXT, allowNull: false },
         revision: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
+        trashDays: { type: DataTypes.INTEGER, defaultValue: 60 },
+        recognising: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
+        recogniseLanguages: { type: DataTypes.ARRAY(DataTypes.TEXT) },
+        derived: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
       },
       { sequelize, tableName: 'plan', underscored: true, timestamps: false },
     ),

@@ -1,4 +1,6 @@
-import { rows } from '../client'
+import { database, rows } from '../client'
+import { accounts } from '../models/account'
+import { sessions } from '../models/session'
 
 export interface ActorRow {
   readonly accountId: string
@@ -17,23 +19,22 @@ export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | unde
   )
   const [actor] = found
   if (!actor) return undefined
-  if (actor.isStale)
-    await rows(null, 'UPDATE session SET seen_at = now() WHERE token_hash = $1 RETURNING 1', [tokenHash])
+  if (actor.isStale) await sessions().update({ seenAt: new Date() }, { where: { tokenHash } })
   return { accountId: actor.accountId, email: actor.email, planId: actor.planId }
 }
 
 export async function hasDemo(): Promise<boolean> {
-  return (await rows(null, 'SELECT 1 FROM account WHERE is_demo LIMIT 1')).length > 0
+  return (await accounts().findOne({ where: { isDemo: true }, attributes: ['id'] })) !== null
 }
 
 /** Throws when the database does not answer. */
 export async function ping(): Promise<void> {
-  await rows(null, 'SELECT 1')
+  await database().authenticate()
 }
 
 /** True while nobody has an account. */
 export async function isNew(): Promise<boolean> {
-  return (await rows(null, 'SELECT 1 FROM account LIMIT 1')).length === 0
+  return (await accounts().findOne({ attributes: ['id'] })) === null
 }
 
 export async function actorByEmail(email: string): Promise<ActorRow | undefined> {

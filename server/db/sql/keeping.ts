@@ -3,23 +3,14 @@
 import type { BundleItemRow, BundleRow, KeptSearchRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows } from '../client'
-import { selectList } from '../tables'
+import { BY_NAME, findRows } from '../findRows'
 
 export function keptSearchesOf(transaction: Transaction | null, planId: string): Promise<KeptSearchRow[]> {
-  return rows<KeptSearchRow>(
-    transaction,
-    `SELECT ${selectList('kept_search', 'k')} FROM kept_search k WHERE k.plan_id = $1
-      ORDER BY k.name COLLATE natural_order, k.id`,
-    [planId],
-  )
+  return findRows('kept_search', { where: { planId }, order: [BY_NAME, 'id'], transaction })
 }
 
 export function bundlesOf(transaction: Transaction | null, planId: string): Promise<BundleRow[]> {
-  return rows<BundleRow>(
-    transaction,
-    `SELECT ${selectList('bundle', 'b')} FROM bundle b WHERE b.plan_id = $1 ORDER BY b.created_at DESC, b.id`,
-    [planId],
-  )
+  return findRows('bundle', { where: { planId }, order: [['createdAt', 'DESC'], 'id'], transaction })
 }
 
 export function bundleItemsOf(
@@ -27,12 +18,7 @@ export function bundleItemsOf(
   planId: string,
   bundleId: string,
 ): Promise<BundleItemRow[]> {
-  return rows<BundleItemRow>(
-    transaction,
-    `SELECT ${selectList('bundle_item', 'i')} FROM bundle_item i WHERE i.plan_id = $1 AND i.bundle_id = $2
-      ORDER BY i.order_key`,
-    [planId, bundleId],
-  )
+  return findRows('bundle_item', { where: { planId, bundleId }, order: ['orderKey'], transaction })
 }
 
 /** How many live documents are in each bundle, and their bytes. */

@@ -14,35 +14,31 @@ import type {
 } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
+import { BY_NAME, findRows } from '../findRows'
+import { serials } from '../models/serial'
 import { isoText, selectList } from '../tables'
 
-export interface LockedPlan extends PlanRow {
+interface Revised {
   readonly revision: number
 }
+export type LockedPlan = PlanRow & Revised
+
+const REVISION = { revision: 'revision::float8' }
 
 /** The account's plan, locked until the transaction ends, so that changes of one plan come one after the other. */
 export async function lockPlan(transaction: Transaction, planId: string): Promise<LockedPlan | undefined> {
-  const found = await rows<LockedPlan>(
-    transaction,
-    `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.id = $1 FOR UPDATE`,
-    [planId],
-  )
-  return found[0]
+  return (
+    await findRows<'plan', Revised>('plan', { where: { id: planId }, also: REVISION, transaction, lock: true })
+  )[0]
 }
 
 export async function planOf(accountId: string): Promise<LockedPlan | undefined> {
-  const found = await rows<LockedPlan>(
-    null,
-    `SELECT ${selectList('plan', 'p')}, p.revision::float8 AS revision FROM plan p WHERE p.account_id = $1`,
-    [accountId],
-  )
-  return found[0]
+  return (await findRows<'plan', Revised>('plan', { where: { accountId }, also: REVISION }))[0]
 }
 
 /** How a plan numbers and orders its top folders. */
 export async function numberingOf(planId: string): Promise<Pick<PlanRow, 'numbering' | 'childOrder'> | undefined> {
-  const found = await rows<PlanRow>(null, `SELECT ${selectList('plan', 'p')} FROM plan p WHERE p.id = $1`, [planId])
-  return found[0]
+  return (await findRows('plan', { where: { id: planId } }))[0]
 }
 
 export async function revisionOf(planId: string): Promise<number> {
@@ -53,43 +49,31 @@ export async function revisionOf(planId: string): Promise<number> {
 }
 
 export function foldersOf(transaction: Transaction | null, planId: string): Promise<FolderRow[]> {
-  return rows<FolderRow>(transaction, `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1`, [
-    planId,
-  ])
+  return findRows('folder', { where: { planId }, transaction })
 }
 
 const LIVE = ['trashedAt', 'trashRoot'] as const
+const CHANGED_AT = { changedAt: isoText('changed_at') }
+interface Changed {
+  readonly changedAt: string
+}
 /** What there is to say of a folder that is not in the Trash, and when anything of it, or right in it, changed last. */
-export type OutlineFolder = Omit<FolderRow, (typeof LIVE)[number]> & { readonly changedAt: string }
+export type OutlineFolder = Omit<FolderRow, (typeof LIVE)[number]> & Changed
 
 export function outlineFoldersOf(planId: string): Promise<OutlineFolder[]> {
-  return rows(
-    null,
-    `SELECT ${selectList('folder', 'f', LIVE)}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f
-      WHERE f.plan_id = $1 AND f.trashed_at IS NULL`,
-    [planId],
-  )
+  return findRows<'folder', Changed>('folder', { where: { planId, trashedAt: null }, except: LIVE, also: CHANGED_AT })
 }
 
 /**
  * changedAt is when anything of the folder, or right in it, changed last; it follows from Changes and is no part of
  * them.
  */
-export function liveFoldersOf(planId: string): Promise<(FolderRow & { readonly changedAt: string })[]> {
-  return rows(
-    null,
-    `SELECT ${selectList('folder', 'f')}, ${isoText('f.changed_at')} AS "changedAt" FROM folder f WHERE f.plan_id = $1
-      AND f.trashed_at IS NULL`,
-    [planId],
-  )
+export function liveFoldersOf(planId: string): Promise<(FolderRow & Changed)[]> {
+  return findRows<'folder', Changed>('folder', { where: { planId, trashedAt: null }, also: CHANGED_AT })
 }
 
 export function meaningsOf(transaction: Transaction | null, planId: string): Promise<MeaningRow[]> {
-  return rows<MeaningRow>(
-    transaction,
-    `SELECT ${selectList('meaning', 'm')} FROM meaning m WHERE m.plan_id = $1 ORDER BY m.order_key`,
-    [planId],
-  )
+  return findRows('meaning', { where: { planId }, order: ['orderKey'], transaction })
 }
 
 export function starsAmong(
@@ -105,10 +89,7 @@ export function starsAmong(
 }
 
 export async function starredFolders(planId: string): Promise<string[]> {
-  const found = await rows<{ id: string }>(null, `SELECT id FROM star WHERE plan_id = $1 AND target = 'folder'`, [
-    planId,
-  ])
-  return found.map(row => row.id)
+  return (await findRows('star', { where: { planId, target: 'folder' } })).map(row => row.id)
 }
 
 const DOCUMENT = selectList('document', 'd')
@@ -151,11 +132,7 @@ export function documentsByMeaning(
   planId: string,
   meaningId: string,
 ): Promise<DocumentRow[]> {
-  return rows<DocumentRow>(
-    transaction,
-    `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.meaning_id = $2`,
-    [planId, meaningId],
-  )
+  return findRows('document', { where: { planId, meaningId }, transaction })
 }
 
 export function documentsByTrashRoot(
@@ -211,11 +188,7 @@ export async function documentCounts(planId: string): Promise<{ folderId: string
 }
 
 export function tagsOf(transaction: Transaction | null, planId: string): Promise<TagRow[]> {
-  return rows<TagRow>(
-    transaction,
-    `SELECT ${selectList('tag', 't')} FROM tag t WHERE t.plan_id = $1 ORDER BY t.name COLLATE natural_order`,
-    [planId],
-  )
+  return findRows('tag', { where: { planId }, order: BY_NAME, transaction })
 }
 
 /** Taggings with any of these tags, or on any of these folders and documents. */
@@ -255,11 +228,7 @@ export function tagsOfFolders(planId: string): Promise<{ folderId: string; tagId
 }
 
 export async function serialsOf(transaction: Transaction, planId: string): Promise<Map<string, number>> {
-  const found = await rows<{ prefix: string; last: number }>(
-    transaction,
-    'SELECT prefix, last FROM serial WHERE plan_id = $1',
-    [planId],
-  )
+  const found = await serials().findAll({ where: { planId }, transaction })
   return new Map(found.map(({ prefix, last }) => [prefix, last]))
 }
 
@@ -280,12 +249,7 @@ export async function keepSerials(
 }
 
 export async function folderById(planId: string, id: string): Promise<FolderRow | undefined> {
-  const found = await rows<FolderRow>(
-    null,
-    `SELECT ${selectList('folder', 'f')} FROM folder f WHERE f.plan_id = $1 AND f.id = $2`,
-    [planId, id],
-  )
-  return found[0]
+  return (await findRows('folder', { where: { planId, id } }))[0]
 }
 
 export function versionsAmong(
@@ -301,9 +265,5 @@ export function versionsAmong(
 }
 
 export function ordersOf(transaction: Transaction | null, planId: string): Promise<Order[]> {
-  return rows<Order>(
-    transaction,
-    `SELECT ${selectList('standing_order', 'o')} FROM standing_order o WHERE o.plan_id = $1 ORDER BY o.order_key`,
-    [planId],
-  )
+  return findRows('standing_order', { where: { planId }, order: ['orderKey'], transaction })
 }

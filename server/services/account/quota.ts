@@ -1,5 +1,6 @@
 // What one account may store and have under way; the server's settings, generous by default.
 
+import { LRUCache } from 'lru-cache'
 import { fail } from '../../../core/errors'
 import { sizeText } from '../../../core/formats/index'
 import { usageOf } from '../../db/sql/uploads'
@@ -23,14 +24,13 @@ const setting = (name: string, usual: number): number => {
   return Number.isFinite(value) && value > 0 ? value : usual
 }
 interface Usage {
-  readonly at: number
   bytes: number
   uploads: number
 }
-const cached = new Map<string, Usage>()
+const cached = new LRUCache<string, Usage>({ max: 1000, ttl: CACHED_MS })
 
 async function measure(actor: Actor): Promise<Usage> {
-  const usage = { at: Date.now(), ...(await usageOf(actor.planId)) }
+  const usage = await usageOf(actor.planId)
   cached.set(actor.planId, usage)
   return usage
 }
@@ -53,7 +53,7 @@ export async function checkQuota(actor: Actor, bytes: number, uploads = 0): Prom
   const fits = (usage: Usage) => usage.bytes + bytes <= limit && usage.uploads + uploads <= open
   const known = cached.get(actor.planId)
   // Nothing is refused by what was known a while ago: room may have come since.
-  const usage = known && Date.now() - known.at <= CACHED_MS && fits(known) ? known : await measure(actor)
+  const usage = known && fits(known) ? known : await measure(actor)
   if (usage.bytes + bytes > limit) fail('quota.full', { used: sizeText(usage.bytes), limit: sizeText(limit) })
   if (usage.uploads + uploads > open) fail('quota.uploads', { count: usage.uploads })
   usage.bytes += bytes

@@ -9,8 +9,8 @@ import { entryById } from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { LOCALE, newId } from '../actor'
-import type { KnownFolders } from './folderCache'
-import { keepFolders } from './folderCache'
+import type { PlanFolders } from '../plan/planFolders'
+import { keepFolders } from '../plan/planFolders'
 import { loadSlice } from './loadSlice'
 import { StaleRowsError, writeChange } from './writeChange'
 
@@ -26,7 +26,7 @@ export async function applyCommand(
   now: Date,
   readings: JobPriority = 'now',
 ): Promise<JournalEntry> {
-  const held: KnownFolders[] = []
+  const held: PlanFolders[] = []
   try {
     const entry = await withTransaction(async transaction => {
       const plan = await lockPlan(transaction, actor.planId)

@@ -3,7 +3,7 @@ import type { FolderId } from '../../../core/ids'
 import { branchOf, buildTree } from '../../../core/tree/index'
 import type { HistoryFilter, JournalEntry } from '../../db/sql/journal'
 import { entriesBefore, entriesOf, nextToRedo, nextToUndo } from '../../db/sql/journal'
-import { liveFoldersOf } from '../../db/sql/planRows'
+import { currentFolders, liveFolders } from '../plan/planFolders'
 import type { Actor } from '../actor'
 
 const PAGE = 100
@@ -32,7 +32,7 @@ export async function listHistory(
 }
 
 async function branchIds(actor: Actor, folderId: FolderId): Promise<FolderId[]> {
-  const tree = buildTree(await liveFoldersOf(actor.planId))
+  const tree = buildTree(await currentFolders(actor.planId).then(liveFolders))
   if (!tree.byId.has(folderId)) fail('notFound')
   return branchOf(tree, folderId).map(folder => folder.id)
 }

@@ -5,7 +5,7 @@ import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
-import { foldersAt } from './folderCache'
+import { foldersAt } from '../plan/planFolders'
 import {
   documentsByIds,
   documentsByMeaning,

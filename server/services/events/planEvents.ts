@@ -6,12 +6,21 @@ type Listener = (event: string) => void
 
 const listeners = new Map<string, Set<Listener>>()
 const workers = new Set<() => void>()
+const watchers = new Set<() => void>()
 
 /** Calls `wake` when something waits to be opened, until the returned function is called. */
 export function onWork(wake: () => void): () => void {
   workers.add(wake)
   return () => {
     workers.delete(wake)
+  }
+}
+
+/** Calls `wake` when anything of any plan changed, until the returned function is called. */
+export function onEvent(wake: () => void): () => void {
+  watchers.add(wake)
+  return () => {
+    watchers.delete(wake)
   }
 }
 
@@ -34,13 +43,13 @@ export function startPlanEvents(): { stop: () => Promise<void> } {
   return listen({
     heard: payload => {
       const { planId = '', type } = JSON.parse(payload) as { planId?: string; type: string }
-      if (type === 'work') for (const wake of workers) wake()
+      for (const wake of type === 'work' ? workers : watchers) wake()
       for (const hear of listeners.get(planId) ?? []) hear(payload)
     },
     gone: () => tellAll({ type: 'away' }),
     back: () => {
       tellAll({ type: 'refresh' })
-      for (const wake of workers) wake()
+      for (const wake of [...workers, ...watchers]) wake()
     },
   })
 }

@@ -1,12 +1,13 @@
 // The model of places of each plan that suggestions were asked for lately. It is made of the filed
 // documents once, and then follows the journal: each Change and each reading since is taken in.
 
+import { LRUCache } from 'lru-cache'
 import { FilingModel } from '../../../core/filing/index'
 import type { FolderId } from '../../../core/ids'
 import type { FolderRow } from '../../../core/rows/index'
 import { changedSince, filableByIds, filedDocuments, readSince } from '../../db/sql/filing'
-import { liveFoldersOf } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
+import { currentFolders, liveFolders } from '../plan/planFolders'
 
 export interface KnownPlan {
   readonly model: FilingModel
@@ -25,7 +26,7 @@ const DOCUMENTS = 50_000
 // Beyond this many changed documents it is quicker to begin anew.
 const MANY = 10_000
 const PLANS = 4
-const known = new Map<string, Promise<Held>>()
+const known = new LRUCache<string, Promise<Held>>({ max: PLANS })
 
 /** The model as of now. One request after the other brings it up to date. */
 export async function knownPlan(actor: Actor): Promise<KnownPlan> {
@@ -37,10 +38,7 @@ export async function knownPlan(actor: Actor): Promise<KnownPlan> {
         () => fresh(planId),
       )
     : fresh(planId)
-  known.delete(planId)
   known.set(planId, next)
-  const [oldest] = known.keys()
-  if (known.size > PLANS && oldest !== undefined) known.delete(oldest)
   return next
 }
 
@@ -73,7 +71,7 @@ async function caughtUp(planId: string, held: Held): Promise<Held> {
 }
 
 async function describeFolders(planId: string, held: Held): Promise<void> {
-  const folders = await liveFoldersOf(planId)
+  const folders = liveFolders(await currentFolders(planId))
   held.folders = new Map(folders.map(folder => [folder.id, folder]))
   held.model.describe(folders.map(({ id, name, purpose }) => ({ id, text: `${name} ${purpose}` })))
 }

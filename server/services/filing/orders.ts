@@ -27,14 +27,14 @@ export const listOrders = (actor: Actor): Promise<Order[]> => ordersOf(null, act
 const ACTS = '0f3d5a3e-6f57-4c1b-8e0e-6b8d2a2f4c11'
 
 /**
- * Carries standing orders out on arrivals that none has looked at yet; each act is a Change of its own. How many were
- * dealt with. What fails is looked at again the next time, and does not keep the others waiting; then the first error
+ * Carries standing orders out on arrivals that none has looked at yet; each act is a Change of its own. Whether more
+ * may wait. What fails is looked at again the next time, and does not keep the others waiting; then the first error
  * is thrown.
  */
-export async function runOrders(now: Date): Promise<number> {
+export async function runOrders(now: Date): Promise<boolean> {
   const [seen, errors]: [{ planId: string; id: string }[], unknown[]] = [[], []]
-  let count = 0
-  for (const [planId, arrivals] of byPlan(await unseenArrivals(BATCH))) {
+  const unseen = await unseenArrivals(BATCH)
+  for (const [planId, arrivals] of byPlan(unseen)) {
     try {
       const orders = await ordersOf(null, planId)
       const findsOf = await findersOf(
@@ -46,7 +46,7 @@ export async function runOrders(now: Date): Promise<number> {
       for (const { accountId, email, ...arrival } of arrivals) {
         try {
           const order = orderFor(orders, arrival, findsOf(arrival.id))
-          if (order && (await carryOut({ planId, accountId, email }, order, arrival, now))) count++
+          if (order) await carryOut({ planId, accountId, email }, order, arrival, now)
           seen.push({ planId, id: arrival.id })
         } catch (error) {
           errors.push(error)
@@ -58,7 +58,7 @@ export async function runOrders(now: Date): Promise<number> {
   }
   if (seen.length > 0) await markProcessed(seen)
   if (errors.length > 0) throw errors[0]
-  return count
+  return unseen.length === BATCH
 }
 
 function byPlan<A extends { readonly planId: string }>(arrivals: readonly A[]): Map<string, A[]> {
@@ -96,7 +96,7 @@ async function carryOut(
   { id, name, then }: Order,
   arrival: Arrival & { id: string },
   now: Date,
-): Promise<boolean> {
+): Promise<void> {
   const called = nameBy(then, arrival, await placeFor(actor, then))
   try {
     await applyCommand(
@@ -111,11 +111,9 @@ async function carryOut(
       },
       now,
     )
-    return true
   } catch (error) {
     // Its folder is in the Trash, say, or somebody filed it meanwhile: the document stays where a person sees it.
-    if (error instanceof HembixError) return false
-    throw error
+    if (!(error instanceof HembixError)) throw error
   }
 }
 

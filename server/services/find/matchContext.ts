@@ -8,8 +8,10 @@ import { numberTree } from '../../../core/numbering/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Tree } from '../../../core/tree/index'
 import { branchOf, buildTree, outlineOf } from '../../../core/tree/index'
-import { liveFoldersOf, numberingOf, revisionOf } from '../../db/sql/planRows'
+import { numberingOf } from '../../db/sql/planRows'
 import { LOCALE } from '../actor'
+import type { PlanFolders } from '../plan/planFolders'
+import { currentFolders, liveFolders } from '../plan/planFolders'
 
 export interface PlanTree {
   readonly tree: Tree<FolderRow>
@@ -18,15 +20,16 @@ export interface PlanTree {
   readonly outline: () => readonly FolderId[]
 }
 
-const PLANS_KEPT = 20
-const kept = new Map<string, { readonly revision: number; readonly plan: PlanTree }>()
+// By the snapshot of folders that each is made of: it goes when that goes.
+const trees = new WeakMap<PlanFolders, PlanTree>()
 
 /** The folders of a plan as they are now. */
 export async function planTree(planId: string): Promise<PlanTree> {
-  const revision = await revisionOf(planId)
-  const known = kept.get(planId)
-  if (known?.revision === revision) return known.plan
-  const [numbering, folders] = await Promise.all([numberingOf(planId), liveFoldersOf(planId)])
+  const current = await currentFolders(planId)
+  const known = trees.get(current)
+  if (known) return known
+  const folders = liveFolders(current)
+  const numbering = await numberingOf(planId)
   const tree = buildTree<FolderRow>(folders)
   let outline: readonly FolderId[] | null = null
   const meanings = new Map<FolderId, MeaningId | null>()
@@ -44,9 +47,7 @@ export async function planTree(planId: string): Promise<PlanTree> {
         ({ folder }) => folder.id,
       )),
   }
-  kept.delete(planId)
-  kept.set(planId, { revision, plan })
-  for (const [oldest] of kept) if (kept.size > PLANS_KEPT) kept.delete(oldest)
+  trees.set(current, plan)
   return plan
 }
 

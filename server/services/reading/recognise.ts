@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import type { IndexedText } from '../../../core/text/index'
 import { foldedText, indexedText, languageOf } from '../../../core/text/index'
 import { withTransaction } from '../../db/client'
@@ -86,14 +87,14 @@ async function giveUpPage({ blobId, page }: ScanClaim): Promise<void> {
   await notifyClients(blobId)
 }
 
-const known = new Map<string, { readonly at: number; readonly languages: readonly string[] }>()
+const known = new LRUCache<string, readonly string[]>({ max: 1000, ttl: LANGUAGES_VALID_MS })
 
 /** As the person chose, else what the plan mostly holds, English with it. */
 export async function languagesOf(planId: string): Promise<readonly string[]> {
   const languages = await chosenLanguages(planId)
   if (languages && languages.length > 0) return languages
   const cached = known.get(planId)
-  if (cached && Date.now() - cached.at < LANGUAGES_VALID_MS) return cached.languages
+  if (cached) return cached
   const found = (await somePages(planId)).map(languageOf).filter(language => language !== null)
   const count = (language: string) => found.filter(one => one === language).length
   const likely = (Object.keys(RECOGNISED) as (keyof typeof RECOGNISED)[])
@@ -101,7 +102,7 @@ export async function languagesOf(planId: string): Promise<readonly string[]> {
     .sort((a, b) => count(b) - count(a))
     .map(language => RECOGNISED[language])
   const chosen = likely.includes('eng') ? likely : [...likely, 'eng']
-  known.set(planId, { at: Date.now(), languages: chosen })
+  known.set(planId, chosen)
   return chosen
 }
 

@@ -1,0 +1,83 @@
+// Every table has its model; the test of the models compares each with the database.
+
+import { accounts } from './account'
+import { attempts } from './attempt'
+import { blobs } from './blob'
+import { blobChunks } from './blobChunk'
+import { bundles } from './bundle'
+import { bundleItems } from './bundleItem'
+import { changes } from './change'
+import { documents } from './document'
+import { drafts } from './draft'
+import { folders } from './folder'
+import { keptSearches } from './keptSearch'
+import { laidAside } from './laidAside'
+import { longActs } from './longAct'
+import { meanings } from './meaning'
+import { nameTokens } from './nameToken'
+import { nameWords } from './nameWord'
+import { openings } from './opening'
+import { orderLooks } from './orderLook'
+import { pageTexts } from './pageText'
+import { pageWords } from './pageWords'
+import { placements } from './placement'
+import { plans } from './plan'
+import { readings } from './reading'
+import { recentSearches } from './recentSearch'
+import { scanPages } from './scanPage'
+import { scannedPages } from './scannedPage'
+import { searchRows } from './searchRow'
+import { serials } from './serial'
+import { sessions } from './session'
+import { skeletons } from './skeleton'
+import { standingOrders } from './standingOrder'
+import { stars } from './star'
+import { tags } from './tag'
+import { taggings } from './tagging'
+import { textWords } from './textWord'
+import { thumbnails } from './thumbnail'
+import { uploads } from './upload'
+import { versions } from './version'
+import { visits } from './visit'
+
+export const MODELS = [
+  accounts,
+  attempts,
+  blobs,
+  blobChunks,
+  bundles,
+  bundleItems,
+  changes,
+  documents,
+  drafts,
+  folders,
+  keptSearches,
+  laidAside,
+  longActs,
+  meanings,
+  nameTokens,
+  nameWords,
+  openings,
+  orderLooks,
+  pageTexts,
+  pageWords,
+  placements,
+  plans,
+  readings,
+  recentSearches,
+  scanPages,
+  scannedPages,
+  searchRows,
+  serials,
+  sessions,
+  skeletons,
+  standingOrders,
+  stars,
+  tags,
+  taggings,
+  textWords,
+  thumbnails,
+  uploads,
+  versions,
+  visits,
+] as const
