@@ -1,7 +1,7 @@
 import * as yup from 'yup'
 import { changeShape } from './change'
 
-export const DEVICES = ['mailbox', 'colleague'] as const
+const DEVICES = ['mailbox', 'colleague'] as const
 export type Device = (typeof DEVICES)[number]
 export const isDevice = (text: unknown): text is Device => DEVICES.some(device => device === text)
 

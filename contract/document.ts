@@ -8,7 +8,7 @@ import { anyId, documentId, folderId, meaningId, tagId, time } from './ids'
 
 export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
 export type Sort = (typeof SORTS)[number]
-export const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed'] as const
+const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed'] as const
 
 export const registerRowShape = yup.object({
   id: documentId(),
@@ -50,7 +50,7 @@ export const registerQueryShape = yup.object({
   limit: yup.number().integer().min(1).max(1000).default(100),
 })
 
-export const versionShape = yup.object({
+const versionShape = yup.object({
   number: yup.number().required(),
   size: yup.number().required(),
   extension: yup.string().defined(),

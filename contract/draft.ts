@@ -11,7 +11,7 @@ const LINES_LIMIT = 60_000
 
 const isIdOrNull = (value: unknown) => value === null || (typeof value === 'string' && UUID_PATTERN.test(value))
 
-export const draftContentShape = yup.object({
+const draftContentShape = yup.object({
   /** Lines in the notation of core/draft, indented by tabs. */
   text: yup.string().strict().defined().max(TEXT_LIMIT),
   /** For each line the folder it stands for, or null. */

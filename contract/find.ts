@@ -44,7 +44,7 @@ export const findQueryShape = yup.object({
 
 const markShape = yup.array(yup.number().required())
 
-export const foundDocumentShape = registerRowShape.shape({
+const foundDocumentShape = registerRowShape.shape({
   /** Where its words stand, the best spot of each. */
   why: yup.array(yup.string().oneOf(SPOTS).required()).required(),
   /** The heading it stands under when the list is grouped: an id, a word, a month. */
@@ -187,7 +187,7 @@ export const recentSearchesShape = yup.object({
 export type RecentSearch = yup.InferType<typeof recentSearchesShape>['searches'][number]
 export const noteSearchShape = yup.object({ text: yup.string().required().max(500), query: searchQueryShape })
 
-export const bundleShape = yup.object({
+const bundleShape = yup.object({
   id: anyId(),
   name: yup.string().required(),
   note: yup.string().defined(),
@@ -226,4 +226,3 @@ export const latelyShape = yup.object({
   starred: lately(),
 })
 export type Lately = yup.InferType<typeof latelyShape>
-export type LatelyRow = Lately['opened'][number]

@@ -2,7 +2,7 @@ import * as yup from 'yup'
 import { orderThenShape, orderWhenShape } from './command'
 import { documentId, folderId, orderId } from './ids'
 
-export const orderShape = yup.object({
+const orderShape = yup.object({
   id: orderId(),
   name: yup.string().required(),
   orderKey: yup.string().required(),

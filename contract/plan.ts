@@ -5,7 +5,7 @@ import { PATTERNS } from '../core/rows/index'
 import { numberingShape, searchQueryShape } from './command'
 import { documentId, folderId, meaningId, searchId, tagId, time } from './ids'
 
-export const folderShape = yup.object({
+const folderShape = yup.object({
   id: folderId(),
   parentId: folderId().nullable(),
   name: yup.string().required(),
@@ -30,7 +30,7 @@ export const folderShape = yup.object({
 })
 export type PlanFolder = yup.InferType<typeof folderShape>
 
-export const meaningShape = yup.object({
+const meaningShape = yup.object({
   id: meaningId(),
   name: yup.string().required(),
   ink: yup.string().required(),
@@ -40,7 +40,7 @@ export const meaningShape = yup.object({
 })
 export type Meaning = yup.InferType<typeof meaningShape>
 
-export const tagShape = yup.object({
+const tagShape = yup.object({
   id: tagId(),
   name: yup.string().required(),
   folded: yup.string().required(),
@@ -51,7 +51,7 @@ export const tagShape = yup.object({
 })
 export type Tag = yup.InferType<typeof tagShape>
 
-export const keptSearchShape = yup.object({
+const keptSearchShape = yup.object({
   id: searchId(),
   name: yup.string().required(),
   /** The parts of its URL. */

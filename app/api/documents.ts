@@ -22,8 +22,6 @@ export interface ListRequest {
 
 export const readRegister = (request: ListRequest) =>
   call<RegisterPage>('GET', '/api/documents', { query: { ...request } })
-export const readRegisterIds = (request: ListRequest) =>
-  call<{ ids: string[] }>('GET', '/api/documents/ids', { query: { ...request } })
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
 export const readText = (id: string, from: number) =>
   call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })

@@ -1,6 +1,6 @@
 // The one place of the pages that talks to the server.
 
-import type { ErrorCode, Refusal } from '../../core/errors'
+import type { Refusal } from '../../core/errors'
 import { ERRORS, HembixError, refusal } from '../../core/errors'
 
 export type Query = Readonly<Record<string, string | number | boolean | null | undefined>>
@@ -59,8 +59,4 @@ export function refusalIn(text: string, status: number): Refusal {
     if (!(error instanceof SyntaxError)) throw error
   }
   return refusal('connection.lost', { status })
-}
-
-export function isAway(code: ErrorCode): boolean {
-  return code === 'connection.lost' || code === 'database.away'
 }

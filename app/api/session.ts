@@ -6,7 +6,6 @@ export const signIn = (form: SignIn) => call<SessionState>('POST', '/api/session
 export const openDemo = () => call<SessionState>('POST', '/api/session/demo', { body: {} })
 export const createAccount = (form: NewAccount) => call<SessionState>('POST', '/api/accounts', { body: form })
 export const signOut = () => call<SessionState>('DELETE', '/api/session')
-export const readHealth = () => call<{ status: string }>('GET', '/api/health')
 
 export const readAccount = () => call<AccountFacts>('GET', '/api/account')
 export const changePassword = (form: PasswordRequest) =>

@@ -10,7 +10,7 @@ export interface Column {
   readonly right?: boolean
 }
 
-export const COLUMNS = {
+const COLUMNS = {
   type: { name: 'Type', width: 62, sort: 'type' },
   changed: { name: 'Changed', width: 92, sort: 'changed' },
   added: { name: 'Added', width: 92, sort: 'added' },

@@ -7,7 +7,6 @@ export {
   readBytes,
   readDocument,
   readHits,
-  readSuggestions,
   readTagSuggestions,
   readText,
   thumbnailAddress,

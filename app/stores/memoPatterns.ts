@@ -8,7 +8,7 @@ import { useActs } from './acts'
 import { usePlan } from './plan'
 import { refusalOf } from './remote'
 
-export const PATTERN_TAG = 'pattern'
+const PATTERN_TAG = 'pattern'
 
 export interface MemoPattern {
   readonly id: string

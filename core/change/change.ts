@@ -90,7 +90,7 @@ export function tryApply(state: State, rows: readonly RowChange[]): State | null
 }
 
 /** Values are JSON; objects are compared by their parts. */
-export function sameValue(a: unknown, b: unknown): boolean {
+function sameValue(a: unknown, b: unknown): boolean {
   if (a === b) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
   const left = a as AnyRow

@@ -1,5 +1,5 @@
 export type { RowChange, State } from './change'
-export { conflicts, deleted, inserted, invert, sameValue, tryApply, updated } from './change'
+export { deleted, inserted, invert, tryApply, updated } from './change'
 export type { MadeBy } from './madeBy'
 export { MADE_BY, madeByOf } from './madeBy'
 export { counted, nameThings, quoted } from './label'

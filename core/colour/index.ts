@@ -1,6 +1,5 @@
-export type { ColouredFolder } from './colour'
 export { contrast, FIRST_MEANINGS, INKS, meaningOf, stripesOf, textOn } from './colour'
-export type { Vision } from './difference'
+
 export { ciede2000, distance, leastDistance, VISIONS } from './difference'
-export type { Confusable } from './telling'
-export { betterInk, confusables, standsOut, STANDS_OUT, TELL_APART } from './telling'
+
+export { betterInk, confusables, standsOut } from './telling'

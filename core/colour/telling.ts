@@ -5,9 +5,9 @@ import type { Vision } from './difference'
 import { leastDistance } from './difference'
 
 /** Under this CIEDE2000 distance two stripes are easily mixed up. */
-export const TELL_APART = 9
+const TELL_APART = 9
 /** WCAG 2.2, 1.4.11: what carries a meaning stands out from its ground by at least this. */
-export const STANDS_OUT = 3
+const STANDS_OUT = 3
 const PAPER = '#F4F1EA'
 
 interface Inked {

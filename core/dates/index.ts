@@ -1,5 +1,5 @@
 export { agoText, clockText, dateText, dayText, daysBetween, timeText } from './dates'
 export { dateIn } from './dateIn'
-export type { FoundDate } from './datesIn'
+
 export { datesIn } from './datesIn'
 export { storableTime } from './storableTime'

@@ -27,10 +27,9 @@ export interface PresentPlan {
   readonly numbered?: NumberedTree<FolderRow>
 }
 
-export const LINE_STATES = ['new', 'renamed', 'moved', 'reordered', 'renumbered', 'recoloured', 'described'] as const
-export type LineState = (typeof LINE_STATES)[number]
+export type LineState = 'new' | 'renamed' | 'moved' | 'reordered' | 'renumbered' | 'recoloured' | 'described'
 
-export interface DraftRow {
+interface DraftRow {
   readonly line: number
   readonly id: FolderId
   readonly parent: number

@@ -6,8 +6,7 @@ import { foldedText } from '../text/index'
 import { isInside } from '../tree/index'
 import type { Difference } from './difference'
 
-export const HINT_KINDS = ['twin', 'generic', 'elsewhere', 'deep', 'many', 'number'] as const
-export type HintKind = (typeof HINT_KINDS)[number]
+type HintKind = 'twin' | 'generic' | 'elsewhere' | 'deep' | 'many' | 'number'
 export interface DraftHint {
   readonly kind: HintKind
   readonly line: number

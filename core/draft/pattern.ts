@@ -4,8 +4,8 @@
 import { plain } from './line'
 
 export const PATTERN_LIMIT = 2000
-export const SPAN_UNITS = ['day', 'week', 'month', 'quarter', 'term', 'year', 'school year'] as const
-export type SpanUnit = (typeof SPAN_UNITS)[number]
+const SPAN_UNITS = ['day', 'week', 'month', 'quarter', 'term', 'year', 'school year'] as const
+type SpanUnit = (typeof SPAN_UNITS)[number]
 
 export type Expanded =
   | { readonly ok: true; readonly names: readonly string[]; readonly made: boolean }

@@ -33,7 +33,7 @@ export function startDraft<F extends WrittenFolder>(
 }
 
 /** A folder in the notation. */
-export function folderLine(folder: WrittenFolder, meaningName: (id: string) => string | null): string {
+function folderLine(folder: WrittenFolder, meaningName: (id: string) => string | null): string {
   return writeLine({
     number: folder.number,
     label: folder.label ?? null,

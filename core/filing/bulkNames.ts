@@ -16,7 +16,7 @@ export interface Renamable {
 }
 
 export const CASES = ['as it is', 'lower', 'UPPER', 'Sentence'] as const
-export type NameCase = (typeof CASES)[number]
+type NameCase = (typeof CASES)[number]
 
 export interface NameRules {
   /** Searched for and replaced; empty: nothing. */

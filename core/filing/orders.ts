@@ -38,7 +38,7 @@ export function fitsOrder(when: OrderWhen, arrival: Arrival, finds: Finds): bool
   return !when.rule || finds(when.rule)
 }
 
-export function isEmptyWhen({ origins, types, sender, words, rule }: OrderWhen): boolean {
+function isEmptyWhen({ origins, types, sender, words, rule }: OrderWhen): boolean {
   return origins.length === 0 && types.length === 0 && foldedText(sender) === '' && foldedText(words) === '' && !rule
 }
 

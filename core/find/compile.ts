@@ -9,7 +9,7 @@ import type { MatchContext, Rule } from './rule'
 import { isGroup } from './rule'
 
 /** What a condition reads. */
-export interface Reads {
+interface Reads {
   /** The document `d` beside its row `s`. */
   readonly document: boolean
   /** The index of words. */

@@ -76,7 +76,7 @@ function startsWordsOf(folded: string, words: readonly string[]): boolean {
 }
 
 /** A typed word and a word of a name, typing errors forgiven; a longer name may go on after the typed part. */
-export function isNear(typed: string, name: string): boolean {
+function isNear(typed: string, name: string): boolean {
   const limit = forgivenErrors(typed.length)
   if (limit === 0) return name.startsWith(typed)
   if (editDistance(typed, name, limit) <= limit) return true

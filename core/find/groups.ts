@@ -8,7 +8,7 @@ import type { FacetKey } from './fields/registry'
 import { FACETS } from './fields/registry'
 import { estimated } from './shares'
 
-export type Counts = Readonly<Record<string, number>>
+type Counts = Readonly<Record<string, number>>
 
 /** How many of the found documents have which value: what the database counts. */
 export interface Tallies {

@@ -87,6 +87,6 @@ function printPart(rule: Rule, names: Names): string {
 }
 
 /** A rule about one field, without its braces: also what the page calls it. */
-export function clauseText(rule: LeafRule, names: Names): string {
+function clauseText(rule: LeafRule, names: Names): string {
   return fieldOf(rule)?.print(rule, names) ?? ''
 }

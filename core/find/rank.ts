@@ -9,7 +9,7 @@
 
 import { areForms } from '../text/index'
 
-export const WEIGHTS = {
+const WEIGHTS = {
   /** Where a word stands, best first: exactly, as the beginning of a word, in another form. */
   name: 10,
   tag: 7,

@@ -3,7 +3,7 @@
 
 import type { LeafRule } from './fields/registry'
 
-export type { EmptyKeys, LeafRule, SearchableDocument } from './fields/registry'
+export type { LeafRule, SearchableDocument } from './fields/registry'
 export type { MatchContext } from './fields/field'
 
 export type Rule = { readonly kind: 'all' | 'any' | 'none'; readonly rules: readonly Rule[] } | LeafRule

@@ -10,15 +10,6 @@ export const SIZE_CLASSES = {
 export type SizeClass = keyof typeof SIZE_CLASSES
 export const SIZE_CLASS_NAMES = Object.keys(SIZE_CLASSES) as readonly SizeClass[]
 
-export function sizeClassOf(bytes: number): SizeClass {
-  return (
-    SIZE_CLASS_NAMES.find(name => {
-      const { before } = SIZE_CLASSES[name]
-      return before === null || bytes < before
-    }) ?? 'huge'
-  )
-}
-
 export function isSizeClass(text: string): text is SizeClass {
   return Object.hasOwn(SIZE_CLASSES, text)
 }

@@ -1,5 +1,5 @@
-export type { Format, FormatKey, ReadableFormat } from './catalogue'
-export { FORMATS } from './catalogue'
+export type { Format, ReadableFormat } from './catalogue'
+
 export {
   extensionsWhere,
   fileNameOf,

@@ -25,7 +25,7 @@ export interface NumberedPlan {
   readonly childOrder: ChildOrder
 }
 
-export interface Code {
+interface Code {
   /** The full number, such as 2.3.1; empty when the folder is not numbered. */
   readonly code: string
   /** The number it has among its siblings, own or given by order; null when it is left out. */

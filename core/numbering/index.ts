@@ -12,10 +12,8 @@ export {
   sameNumbering,
   SKIP_LIMIT,
   STEP_LIMIT,
-  WIDTH_LIMIT,
-  writeNumber,
 } from './numbering'
 export { naturalOrder } from './natural'
-export type { Code, NumberedFolder, NumberedPlan, NumberedTree } from './codes'
+export type { NumberedFolder, NumberedPlan, NumberedTree } from './codes'
 export { codedName, joinCode, numberTree } from './codes'
 export { paddedCodes } from './padded'

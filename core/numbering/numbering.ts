@@ -34,7 +34,7 @@ export interface Numbering {
 export const PLAIN_NUMBERING: Numbering = { style: '1', joined: true, start: 1, step: 1 }
 export const NUMBER_LIMIT = 9999
 export const STEP_LIMIT = 1000
-export const WIDTH_LIMIT = 6
+const WIDTH_LIMIT = 6
 export const SKIP_LIMIT = 50
 export const LABEL_LIMIT = 12
 export const OWN_TEXT_LIMIT = 200

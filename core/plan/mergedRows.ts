@@ -13,7 +13,7 @@ export const MERGE_CHOICES = ['both', 'one'] as const
  */
 export type MergeChoice = (typeof MERGE_CHOICES)[number]
 
-export interface MeetingDocuments {
+interface MeetingDocuments {
   readonly from: DocumentId
   readonly into: DocumentId
   readonly name: string

@@ -51,7 +51,7 @@ export interface Moment {
   readonly locale: string
 }
 
-export interface Decided {
+interface Decided {
   readonly ok: true
   readonly rows: readonly RowChange[]
   /** One sentence without a full stop: what was done, to what, where. */

@@ -19,4 +19,4 @@ export type {
   Tables,
   VersionRow,
 } from './rows'
-export { ORIGINS, PATTERNS, TABLE_NAMES } from './rows'
+export { ORIGINS, PATTERNS } from './rows'

@@ -229,20 +229,4 @@ export interface Tables {
   bundle_item: BundleItemRow
 }
 
-/** In the order in which rows may be inserted: what is pointed at comes first. */
-export const TABLE_NAMES = [
-  'plan',
-  'meaning',
-  'tag',
-  'folder',
-  'document',
-  'version',
-  'placement',
-  'star',
-  'tagging',
-  'standing_order',
-  'kept_search',
-  'bundle',
-  'bundle_item',
-] as const
-export type TableName = (typeof TABLE_NAMES)[number]
+export type TableName = keyof Tables

@@ -1,3 +1,3 @@
 export { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, tagId } from './ids'
-export type { Named } from './many'
+
 export { documentIds, documentsToFile, folderIds, isId, NAME_LIMIT, namedDocuments, THINGS_LIMIT } from './many'

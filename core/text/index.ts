@@ -1,12 +1,12 @@
 export { areForms, entriesOf, formsOf, lexemesOf, pairsOf, stemsOf } from './forms'
-export type { Word } from './words'
-export { fold, foldedText, WORD_LIMIT, wordsOf } from './words'
+
+export { foldedText, wordsOf } from './words'
 export { editDistance, forgivenErrors } from './distance'
 export type { Passage, Term } from './passage'
 export { marksIn, passageOf } from './passage'
-export type { Suggestion } from './suggest'
+
 export { suggest } from './suggest'
-export { headsOf } from './heads'
+
 export type { IndexedText, PageText, ReadFacts } from './indexedText'
 export { indexedText } from './indexedText'
 export type { Language } from './language'

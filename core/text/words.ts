@@ -2,7 +2,7 @@
 // makes the words of names, of pages and of what is typed, so that they always meet.
 
 /** Longer runs of letters are no words anybody types; they are cut to keep the index sound. */
-export const WORD_LIMIT = 64
+const WORD_LIMIT = 64
 
 export interface Word {
   /** Folded. */
@@ -18,10 +18,6 @@ const WORD = /[\p{L}\p{N}\p{M}]+/gu
 const PLAIN = /^[ -~]*$/
 
 /** Case, accents and compatibility forms taken away: "Größe" and "GROSSE" are both "grosse". */
-export function fold(text: string): string {
-  return PLAIN.test(text) ? text.toLowerCase() : foldAll(text)
-}
-
 function foldAll(text: string): string {
   return text
     .normalize('NFKD')

@@ -1,3 +1,3 @@
-export type { Tree, TreeFault, TreeFolder } from './tree'
+export type { Tree, TreeFolder } from './tree'
 export { buildTree } from './tree'
 export { branchOf, childrenOf, isInside, outlineOf, pathOf, totalsAbove, totalsBelow } from './walk'

@@ -15,7 +15,7 @@ export interface Tree<F extends TreeFolder> {
   readonly faults: readonly TreeFault[]
 }
 
-export type TreeFault =
+type TreeFault =
   | { readonly kind: 'duplicate'; readonly id: FolderId }
   | { readonly kind: 'missingParent'; readonly id: FolderId; readonly parentId: FolderId }
   | { readonly kind: 'cycle'; readonly ids: readonly FolderId[] }

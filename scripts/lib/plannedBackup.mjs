@@ -29,7 +29,7 @@ export async function backUpIfDue(programs, url, folder, now) {
   return name
 }
 
-export function lastBackup(folder) {
+function lastBackup(folder) {
   const file = join(folder, STATUS)
   return existsSync(file) ? JSON.parse(readFileSync(file, 'utf8')) : null
 }

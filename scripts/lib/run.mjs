@@ -40,7 +40,7 @@ export function bin(name) {
 }
 
 /** Sentences for people, without a stack. */
-export class Plain extends Error {}
+class Plain extends Error {}
 
 export function fail(sentence) {
   throw new Plain(sentence)

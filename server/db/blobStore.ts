@@ -142,14 +142,6 @@ export function dropStaleIncoming(now: Date): Promise<number> {
   )
 }
 
-/** The whole content, for readers of documents; only called for sizes that may be held in memory. */
-export async function readWhole(id: string, size: number): Promise<Buffer> {
-  if (size === 0) return Buffer.alloc(0)
-  const parts: Buffer[] = []
-  for await (const part of blobStore.read(id, 0, size - 1)) parts.push(part)
-  return Buffer.concat(parts)
-}
-
 /** Those of the contents that are complete. */
 export function blobsAmong(ids: readonly string[]): Promise<StoredBlob[]> {
   return rows<StoredBlob>(

@@ -68,7 +68,7 @@ export interface Failure {
   readonly reason: string
 }
 
-export interface ReadText extends IndexedText {
+interface ReadText extends IndexedText {
   /** True where the pages are real ones; otherwise they are parts of one text. */
   readonly paged: boolean
   /** Pages (from 1) that hold no text but may be pictures of one. */
@@ -79,7 +79,7 @@ export type Outcome = ({ readonly ok: true } & ReadText) | Failure
 /** A PNG of a page, a WebP of a thumbnail. */
 export type Drawn = { readonly ok: true; readonly picture: Uint8Array } | Failure
 
-export interface MailPart {
+interface MailPart {
   readonly fileName: string
   readonly bytes: Uint8Array
 }

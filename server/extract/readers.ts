@@ -6,7 +6,7 @@ import type { Facts } from './facts'
 import { partsOf } from './parts'
 
 /** What a reader makes of a document. `scans`: pages (from 1) without text, to be recognised. */
-export interface Reading extends Partial<Facts> {
+interface Reading extends Partial<Facts> {
   readonly pages: readonly string[]
   readonly paged: boolean
   readonly scans?: readonly number[]

@@ -20,7 +20,7 @@ function selectedLines(state: EditorState, lines: readonly DraftLine[]): { from:
 }
 
 /** Replaces all lines at once; the cursor goes to `cursor.line`, at the same distance from the line's end. */
-export function replaceLines(
+function replaceLines(
   state: EditorState,
   lines: readonly DraftLine[],
   cursorLine: number,

@@ -2,7 +2,7 @@
 
 import { foldedText } from '../../text/index'
 import { valuesFacet } from './facet'
-import { oneOrAny } from './field'
+import { oneOrAny } from './grouped'
 import { textField } from './textField'
 
 // Of thousands of authors, those with the most documents.

@@ -2,14 +2,14 @@
 // each value can be turned to "without". Written in URLs as a list with "-" before what is left out.
 
 import type { FolderId, MeaningId } from '../../ids'
-import type { FieldRule, Grouped } from './field'
+import type { FieldRule, Grouped } from './grouped'
 
 export interface Chosen<T> {
   readonly any: readonly T[]
   readonly without: readonly T[]
 }
 
-export const NONE_CHOSEN = { any: [], without: [] } as const
+const NONE_CHOSEN = { any: [], without: [] } as const
 
 /** Documents of one place and colour: null is the In-tray, and the colour of the folder. */
 export interface PlaceCount {
@@ -108,7 +108,7 @@ export function valuesFacet<const K extends string, V extends string>(facet: {
 }
 
 /** "pdf,-mail" → any: pdf, without: mail; what `is` refuses is left out. */
-export function readChosen<T extends string>(text: string, is: (value: string) => value is T): Chosen<T> {
+function readChosen<T extends string>(text: string, is: (value: string) => value is T): Chosen<T> {
   const any: T[] = []
   const leftOut: T[] = []
   for (const part of text.split(',')) {
@@ -118,6 +118,6 @@ export function readChosen<T extends string>(text: string, is: (value: string) =
   return { any, without: leftOut }
 }
 
-export function writeChosen<T extends string>({ any, without }: Chosen<T>): string {
+function writeChosen<T extends string>({ any, without }: Chosen<T>): string {
   return [...any, ...without.map(value => `-${value}`)].join(',')
 }

@@ -3,13 +3,7 @@
 
 import type { FolderId, MeaningId, TagId } from '../../ids'
 import type { Facet } from './facet'
-
-export interface FieldRule {
-  readonly kind: string
-}
-
-/** Rules of one field, alone or in groups. */
-export type Grouped<R> = R | { readonly kind: 'all' | 'any' | 'none'; readonly rules: readonly Grouped<R>[] }
+import type { FieldRule, Grouped } from './grouped'
 
 /** A value from outside, of which nothing is known yet. */
 export type Raw = Readonly<Record<string, unknown>>
@@ -65,7 +59,7 @@ export interface Steps {
 export type Editor = 'words' | 'text' | 'time' | 'size' | 'place' | 'choices' | 'star' | 'empty' | 'nothing'
 
 /** For rules that hold any of some values. */
-export interface Choices<R> {
+interface Choices<R> {
   /** All values there are; or what of the plan they are. */
   readonly all: readonly { readonly value: string; readonly text: string }[] | 'tags' | 'meanings'
   chosen(rule: R): readonly string[]
@@ -136,9 +130,4 @@ export function both(parts: readonly string[]): string {
 /** Both steps at once. */
 export function wholeOf({ found, check }: Steps, sql: Sql): string {
   return both([found, check(sql)])
-}
-
-export function oneOrAny<R>(rules: readonly Grouped<R>[]): Grouped<R> {
-  const [only] = rules
-  return rules.length === 1 && only ? only : { kind: 'any', rules }
 }

@@ -10,7 +10,7 @@ export type Filed = (typeof FILED)[number]
 
 const LABELS: Record<Filed, string> = { none: 'nowhere yet', one: 'in one folder', several: 'in several folders' }
 
-export function filedOf(folders: number): Filed {
+function filedOf(folders: number): Filed {
   return folders === 0 ? 'none' : folders === 1 ? 'one' : 'several'
 }
 

@@ -13,8 +13,8 @@ export type FormatRule = ValuesRule<'format', string>
 const FORMATS_SHOWN = 12
 const KNOWN = extensionsWhere(() => true)
 
-export const isExtension = (text: string): text is string => /^[a-z0-9]{1,16}$/.test(text)
-export const formatName = (extension: string): string => extension.toUpperCase()
+const isExtension = (text: string): text is string => /^[a-z0-9]{1,16}$/.test(text)
+const formatName = (extension: string): string => extension.toUpperCase()
 
 export const formatField = defineField<FormatRule, { readonly extension: string }>()({
   key: 'format',

@@ -2,8 +2,8 @@
 
 import type { Language } from '../../text/index'
 import { LANGUAGES } from '../../text/index'
-import type { FieldRule, Grouped } from './field'
-import { oneOrAny } from './field'
+import type { FieldRule, Grouped } from './grouped'
+import { oneOrAny } from './grouped'
 import { valuesFacet } from './facet'
 import { isOneOf, labelled, valuesField } from './valuesField'
 

@@ -2,8 +2,9 @@
 
 import type { FolderId } from '../../ids'
 import { tryParseId } from '../../ids'
-import type { Grouped } from './field'
-import { defineField, oneOrAny } from './field'
+import type { Grouped } from './grouped'
+import { defineField } from './field'
+import { oneOrAny } from './grouped'
 import { valuesFacet } from './facet'
 import { valuesOf } from './readClause'
 import { id } from './readValue'

@@ -10,7 +10,7 @@ export const READING_KINDS = ['read', 'wordless', 'waiting', 'failed', 'none'] a
 export type ReadingKind = (typeof READING_KINDS)[number]
 
 /** The reading kind of the document `d`. */
-export const READING = `(SELECT coalesce(max(CASE r.state WHEN 'read' THEN CASE WHEN r.words <> '' THEN 'read'
+const READING = `(SELECT coalesce(max(CASE r.state WHEN 'read' THEN CASE WHEN r.words <> '' THEN 'read'
   WHEN EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id) THEN 'waiting' ELSE 'wordless' END
   WHEN 'failed' THEN 'failed' ELSE 'waiting' END), 'none') FROM reading r WHERE r.blob_id = d.blob_id)`
 

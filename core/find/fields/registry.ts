@@ -61,10 +61,10 @@ type SeenBy<F> = F extends { matches(rule: never, document: infer D, context: ne
 type Both<U> = (U extends unknown ? (one: U) => void : never) extends (all: infer I) => void ? I : never
 type EmptyKey<F> = F extends { readonly empty?: Empty<infer K, never> } ? K : never
 
-export type ValueRule = RuleOf<ValueField>
+type ValueRule = RuleOf<ValueField>
 /** What a document shows to a search: what any of the fields looks at. Texts are folded (core/text). */
 export type SearchableDocument = Both<SeenBy<ValueField>>
-export type EmptyKeys = EmptyKey<ValueField>
+type EmptyKeys = EmptyKey<ValueField>
 
 const EMPTIES = VALUE_FIELDS.map(field => field.empty).filter(empty => empty !== undefined)
 

@@ -2,7 +2,8 @@
 
 import { SIZE_CLASS_NAMES, SIZE_CLASSES, isSizeClass } from '../sizes'
 import type { Clause } from './field'
-import { both, defineField, oneOrAny } from './field'
+import { both, defineField } from './field'
+import { oneOrAny } from './grouped'
 import { valuesFacet } from './facet'
 import { NoClause } from './readClause'
 import { number } from './readValue'

@@ -46,7 +46,7 @@ export interface AddDocuments {
  * slice holds the documents of the folders that exist, so that a name that is taken is counted up, or the
  * file becomes a new version of its namesake.
  */
-export function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Decision {
+function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Decision {
   const made = foldersFor(slice, command, moment)
   if (isDecision(made)) return made
   const rows: RowChange[] = [...made.rows]

@@ -86,7 +86,7 @@ const fields = {
  * that are not named go into the Trash, their documents where `removed` says. The slice holds the
  * documents of the folders that go.
  */
-export function applyDraft(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function applyDraft(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   if (command.revision !== slice.revision) return refuse('draft.stale')
   if (command.rootId !== null) {
     const root = findFolder(slice, command.rootId)

@@ -18,7 +18,7 @@ const fields = {
 }
 
 /** Numbering, order and renumbering of the children of a folder as one Change. */
-export function arrangeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function arrangeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   if (command.numbering && !isNumberingSound(command.numbering))
     return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
   if (command.id !== null) {

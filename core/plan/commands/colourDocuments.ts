@@ -10,7 +10,7 @@ import { homeOf, placesOf } from './editDocument'
 const fields = { documentIds: documentIds().min(1).required(), meaningId: meaningId().nullable() }
 
 /** A meaning of the documents' own ("urgent"), whatever the folder shows. */
-export function colourDocuments(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function colourDocuments(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const meaning = command.meaningId === null ? null : slice.meanings.get(command.meaningId)
   if (meaning === undefined) return refuse('notFound')
   const documents: DocumentRow[] = []

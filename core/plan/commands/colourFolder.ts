@@ -10,7 +10,7 @@ import { decided, findFolder, isDecision, liveTree, placeText, refuse } from '..
 const fields = { id: folderId(), meaningId: meaningId().nullable(), below: yup.boolean().default(false) }
 
 /** `below`: everything under the folder gives up its own colour and takes this one. */
-export function colourFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function colourFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const meaning = command.meaningId === null ? null : slice.meanings.get(command.meaningId)

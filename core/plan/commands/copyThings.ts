@@ -44,7 +44,7 @@ const fields = {
  * Documents and folders once more, in one Change. A name that is taken is counted up once. A document that lies in
  * several of the copied folders is copied once and lies in the copies of them all.
  */
-export function copyThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function copyThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const { folderId, copies, folders: branches = [] } = command
   if (folderId !== null) {
     const folder = findFolder(slice, folderId)

@@ -7,7 +7,7 @@ import { writeText } from './editFolder'
 
 const fields = { id: folderId(), purpose: yup.string().strict().defined() }
 
-export function describeFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function describeFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   return writeText(slice, command.id, 'purpose', command.purpose, moment)
 }
 

@@ -8,7 +8,7 @@ import { itemsOf } from './bundles'
 
 const fields = { id: bundleId() }
 
-export function dropBundle(slice: Slice, command: Given<typeof fields>): Decision {
+function dropBundle(slice: Slice, command: Given<typeof fields>): Decision {
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
   return decided(

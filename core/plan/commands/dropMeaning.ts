@@ -12,7 +12,7 @@ const fields = { id: meaningId(), replaceBy: meaningId().nullable() }
  * Takes a meaning out of the key. What carries it gets `replaceBy` (so two meanings become one), or with
  * null the colour of its parent. Folders in the Trash as well, since they may come back.
  */
-export function dropMeaning(slice: Slice, command: Given<typeof fields>): Decision {
+function dropMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   const meaning = slice.meanings.get(command.id)
   const other = command.replaceBy === null ? null : slice.meanings.get(command.replaceBy)
   if (!meaning || other === undefined || command.replaceBy === command.id) return refuse('notFound')

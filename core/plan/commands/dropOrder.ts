@@ -7,7 +7,7 @@ import { decided, refuse } from '../slice'
 
 const fields = { id: orderId() }
 
-export function dropOrder(slice: Slice, command: Given<typeof fields>): Decision {
+function dropOrder(slice: Slice, command: Given<typeof fields>): Decision {
   const order = slice.orders.get(command.id)
   return order
     ? decided([deleted('standing_order', order)], `Dropped the standing order ${quoted(order.name)}`, [])

@@ -7,7 +7,7 @@ import { decided, refuse } from '../slice'
 
 const fields = { id: searchId() }
 
-export function dropSearch(slice: Slice, command: Given<typeof fields>): Decision {
+function dropSearch(slice: Slice, command: Given<typeof fields>): Decision {
   const search = slice.searches.get(command.id)
   if (!search) return refuse('notFound')
   return decided(

@@ -7,7 +7,7 @@ import { decided, refuse } from '../slice'
 
 const fields = { id: tagId() }
 
-export function dropTag(slice: Slice, command: Given<typeof fields>): Decision {
+function dropTag(slice: Slice, command: Given<typeof fields>): Decision {
   const tag = slice.tags.get(command.id)
   if (!tag) return refuse('notFound')
   const carried = slice.taggings.filter(({ tagId }) => tagId === tag.id)

@@ -25,7 +25,7 @@ const fields = {
  * The branch once more, right behind the folder's siblings: its structure alone, or with its documents
  * filed there as well (no bytes are copied). Own numbers of the top folder are not taken along.
  */
-export function duplicateFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function duplicateFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const tree = liveTree(slice, moment.locale)

@@ -5,7 +5,7 @@ import type { FolderId } from '../../ids'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
 
-export const PURPOSE_LIMIT = 2000
+const PURPOSE_LIMIT = 2000
 
 export function writeText(
   slice: Slice,

@@ -24,7 +24,7 @@ const fields = {
 }
 
 /** Makes a folder of what a search finds: the documents move into it, or are filed there as well. */
-export function folderOfSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function folderOfSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const search = command.id === null ? undefined : slice.searches.get(command.id)
   if (command.id !== null && !search) return refuse('notFound')
   const { folderId, parentId, name, documentIds } = command

@@ -1,4 +1,4 @@
-export type { ClientCommand, Command, CommandKind, CommandOf } from './registry'
+export type { ClientCommand, Command } from './registry'
 export { BY_KIND, COMMANDS, isCommandKind } from './registry'
 export { decide, needsOf } from './decide'
 export { searchQueryShape } from './keepSearch'

@@ -8,7 +8,7 @@ import { decided, findFolder, isDecision, placeText } from '../slice'
 
 const fields = { id: folderId(), on: yup.boolean().required() }
 
-export function keepFolderFirst(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function keepFolderFirst(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)

@@ -35,7 +35,7 @@ const fields = {
 }
 
 /** Keeps a search under a name, or changes one that is kept. */
-export function keepSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function keepSearch(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   const read = parseSearchQuery(command.query)

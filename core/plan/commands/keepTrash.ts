@@ -10,7 +10,7 @@ const fields = { days: yup.number().nullable().defined() }
 const TRASH_DAYS_LIMIT = 3650
 
 /** How long the Trash keeps what lies in it. */
-export function keepTrash(slice: Slice, { days }: Given<typeof fields>): Decision {
+function keepTrash(slice: Slice, { days }: Given<typeof fields>): Decision {
   if (days !== null && (!Number.isInteger(days) || days < 1 || days > TRASH_DAYS_LIMIT))
     return refuse('request.invalid', { why: `the Trash keeps from 1 to ${TRASH_DAYS_LIMIT} days, or for ever` })
   return decided(

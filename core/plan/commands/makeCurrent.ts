@@ -11,7 +11,7 @@ import { versionOf } from './versions'
 const fields = { documentId: documentId(), number: yup.number().integer().min(1).required() }
 
 /** An earlier version becomes the current one, as a new version of its own; nothing is dropped. */
-export function makeCurrent(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function makeCurrent(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const document = findDocument(slice, command.documentId)
   if (isDecision(document)) return document
   const version = versionOf(slice, command.documentId, command.number)

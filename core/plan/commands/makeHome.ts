@@ -8,7 +8,7 @@ import { decided, findDocument, isDecision, placeText, refuse } from '../slice'
 const fields = { documentId: documentId(), folderId: folderId() }
 
 /** Another of its folders becomes the home of a document. */
-export function makeHome(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function makeHome(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const document = findDocument(slice, command.documentId)
   if (isDecision(document)) return document
   const places = slice.placements.filter(place => place.documentId === document.id)

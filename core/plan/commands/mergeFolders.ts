@@ -26,7 +26,7 @@ const fields = {
  * Everything of one folder goes into another, which keeps its name, number and colour; the emptied folders go into the
  * Trash.
  */
-export function mergeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function mergeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const [from, into] = [findFolder(slice, command.fromId), findFolder(slice, command.intoId)]
   if (isDecision(from)) return from
   if (isDecision(into)) return into

@@ -9,7 +9,7 @@ import { decided, refuse } from '../slice'
 const fields = { id: tagId(), into: tagId() }
 
 /** What carries the one carries the other afterwards; the first is gone. */
-export function mergeTags(slice: Slice, command: Given<typeof fields>): Decision {
+function mergeTags(slice: Slice, command: Given<typeof fields>): Decision {
   const [from, into] = [slice.tags.get(command.id), slice.tags.get(command.into)]
   if (!from || !into || from === into) return refuse('notFound')
   const there = new Set(slice.taggings.filter(({ tagId }) => tagId === into.id).map(({ targetId }) => targetId))

@@ -15,7 +15,7 @@ const fields = {
   numbered: yup.boolean().default(true),
 }
 
-export function numberFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function numberFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const { number, numbered, fixed } = command

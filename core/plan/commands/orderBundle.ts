@@ -10,7 +10,7 @@ import { itemsOf } from './bundles'
 const fields = { id: bundleId(), documentIds: documentIds().min(1).required() }
 
 /** The documents in this order; those that are not named come after them. */
-export function orderBundle(slice: Slice, command: Given<typeof fields>): Decision {
+function orderBundle(slice: Slice, command: Given<typeof fields>): Decision {
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
   const items = itemsOf(slice, bundle)

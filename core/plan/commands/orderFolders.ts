@@ -9,7 +9,7 @@ import { decided, findFolder, isDecision, placeText } from '../slice'
 
 const fields = { id: folderId().nullable(), order: yup.string().oneOf(CHILD_ORDERS).required() }
 
-export function orderFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function orderFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const words = { number: 'by number', name: 'by name', hand: 'by hand', changed: 'by last change' }[command.order]
   if (command.id === null)
     return decided(updated('plan', slice.plan, { childOrder: command.order }), `Ordered the top folders ${words}`, [

@@ -10,7 +10,7 @@ import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
 const fields = { id: folderId(), pattern: yup.string().strict().max(1000).nullable().defined() }
 
 /** How documents filed here, and in folders below that say nothing else, are called. */
-export function patternNames(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function patternNames(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const namePattern = command.pattern?.trim() || null

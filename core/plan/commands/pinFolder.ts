@@ -9,7 +9,7 @@ import { decided, findFolder, isDecision, placeText } from '../slice'
 const fields = { id: folderId(), on: yup.boolean().required() }
 
 /** Pinned folders stand in the short list under the outline, whatever else is open. */
-export function pinFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function pinFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)

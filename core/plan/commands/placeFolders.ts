@@ -28,7 +28,7 @@ const fields = {
 }
 
 /** Lays folders at an exact place among others. */
-export function placeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function placeFolders(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folders: FolderRow[] = []
   for (const id of command.ids) {
     const folder = findFolder(slice, id)

@@ -9,7 +9,7 @@ import { decided, refuse } from '../slice'
 const fields = { id: meaningId(), before: meaningId().nullable() }
 
 /** Lays a meaning before another one of the key; null: at its end. */
-export function placeMeaning(slice: Slice, command: Given<typeof fields>): Decision {
+function placeMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   const meaning = slice.meanings.get(command.id)
   if (!meaning || (command.before !== null && !slice.meanings.has(command.before))) return refuse('notFound')
   const others = [...slice.meanings.values()]

@@ -9,7 +9,7 @@ import { itemRows } from './bundles'
 const fields = { id: bundleId(), documentIds: documentIds().min(1).required() }
 
 /** Adds documents at the end; those that are in it already stay where they are. */
-export function putIntoBundle(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function putIntoBundle(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
   const put = itemRows(slice, bundle, command.documentIds, moment)

@@ -8,7 +8,7 @@ import { tagRows, tagsText, thingsOf } from './tags'
 
 const fields = { ...things, tags: tags().min(1).required() }
 
-export function putTags(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function putTags(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const things = thingsOf(slice, command)
   if (isDecision(things)) return things
   const put = tagRows(slice, command.tags, things, moment)

@@ -15,7 +15,7 @@ const fields = { id: folderId(), on: yup.boolean().required() }
  * Switched on, the folder gives every document that comes into it a running number; those in it that
  * have none get theirs now, the oldest first. Switched off, all keep what they have.
  */
-export function registerFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function registerFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)

@@ -9,7 +9,7 @@ import { homeOf, placesOf, REMARK_LIMIT } from './editDocument'
 
 const fields = { id: documentId(), remark: yup.string().strict().defined() }
 
-export function remarkDocument(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function remarkDocument(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const document = findDocument(slice, command.id)
   if (isDecision(document)) return document
   const remark = command.remark.trim()

@@ -7,7 +7,7 @@ import { writeText } from './editFolder'
 
 const fields = { id: folderId(), remark: yup.string().strict().defined() }
 
-export function remarkFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function remarkFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   return writeText(slice, command.id, 'remark', command.remark, moment)
 }
 

@@ -14,7 +14,7 @@ const fields = {
   remark: yup.string().strict().defined(),
 }
 
-export function remarkVersion(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function remarkVersion(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const document = findDocument(slice, command.documentId)
   if (isDecision(document)) return document
   const version = versionOf(slice, command.documentId, command.number)

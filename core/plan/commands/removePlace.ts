@@ -11,7 +11,7 @@ import { decided, findDocument, isDecision, placesByDocument, placeText, refuse 
 const fields = { documentIds: documentIds().min(1).required(), folderId: folderId() }
 
 /** Takes documents out of one folder. Where it was the only one they go into the In-tray, never into nothing. */
-export function removePlace(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function removePlace(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const placements = placesByDocument(slice)
   const rows: RowChange[] = []
   const documents: DocumentRow[] = []

@@ -11,7 +11,7 @@ import { homeOf, placesOf } from './editDocument'
 
 const fields = { id: documentId(), name: name() }
 
-export function renameDocument(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function renameDocument(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const document = findDocument(slice, command.id)
   if (isDecision(document)) return document
   const checked = checkName(command.name)

@@ -12,7 +12,7 @@ import { placesOf } from './editDocument'
 const fields = { names: namedDocuments().min(1).required() }
 
 /** Gives each document its own new name, all in one Change; one name that cannot be refuses them all. */
-export function renameDocuments(slice: Slice, command: Given<typeof fields>): Decision {
+function renameDocuments(slice: Slice, command: Given<typeof fields>): Decision {
   const rows: RowChange[] = []
   const places = []
   let last = ''

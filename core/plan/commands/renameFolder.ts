@@ -10,7 +10,7 @@ import { decided, findFolder, isDecision, placeText, twinHint, twinOf } from '..
 
 const fields = { id: folderId(), name: name(), allowTwin: allowTwin() }
 
-export function renameFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function renameFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const checked = checkName(command.name)

@@ -15,7 +15,7 @@ const fields = { ...things }
  * The slice holds everything whose trash root is among the ids. A folder whose parent is gone comes
  * back at the top; a document none of whose folders is there any more comes back into the In-tray.
  */
-export function restoreThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function restoreThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const roots = new Set<string>([...command.folderIds, ...command.documentIds])
   const folders = [...slice.folders.values()].filter(folder => folder.trashRoot !== null && roots.has(folder.trashRoot))
   const documents = [...slice.documents.values()].filter(

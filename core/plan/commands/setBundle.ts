@@ -20,7 +20,7 @@ const fields = {
 }
 
 /** Makes a bundle with the given documents, or changes name, note and done mark of one. */
-export function setBundle(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function setBundle(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   const length = [...command.note].length

@@ -20,7 +20,7 @@ const fields = {
 }
 
 /** Adds a meaning to the colour key, or alters one. */
-export function setMeaning(slice: Slice, command: Given<typeof fields>): Decision {
+function setMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   const present = slice.meanings.get(command.id)
   const row = newMeaningRow(
     [...slice.meanings.values()].filter(meaning => meaning.id !== command.id),

@@ -10,7 +10,7 @@ import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
 
 const fields = { id: folderId().nullable(), numbering: numberingShape.nullable().default(null) }
 
-export function setNumbering(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function setNumbering(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   if (command.numbering && !isNumberingSound(command.numbering))
     return refuse('numbering.wrong', { limit: NUMBER_LIMIT, steps: STEP_LIMIT })
   if (command.id === null) {

@@ -42,7 +42,7 @@ const fields = {
 }
 
 /** Makes a standing order, or changes one. It has to say what it fits and what it does. */
-export function setOrder(slice: Slice, command: Given<typeof fields>): Decision {
+function setOrder(slice: Slice, command: Given<typeof fields>): Decision {
   const checked = checkName(command.name)
   if (!checked.ok) return checked
   const { id, active, when, then } = command

@@ -12,7 +12,7 @@ import { TAG_LIMIT, tagName } from './tags'
 const fields = { id: tagId(), name: name(), meaningId: meaningId().nullable(), hidden: yup.boolean().required() }
 
 /** Another name, ink, or whether it is offered. */
-export function setTag(slice: Slice, command: Given<typeof fields>): Decision {
+function setTag(slice: Slice, command: Given<typeof fields>): Decision {
   const tag = slice.tags.get(command.id)
   if (!tag || (command.meaningId !== null && !slice.meanings.has(command.meaningId))) return refuse('notFound')
   const name = tagName(command.name)

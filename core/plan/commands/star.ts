@@ -11,7 +11,7 @@ import { placesOf } from './editDocument'
 
 const fields = { ...things, on: yup.boolean().required() }
 
-export function starThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function starThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folders: FolderRow[] = []
   const documents: DocumentRow[] = []
   for (const id of command.folderIds) {

@@ -22,7 +22,7 @@ const fields = {
 /**
  * Puts a tag on all documents of a folder (and below) and keeps a search for it beside the folder, which may go then.
  */
-export function tagOfFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function tagOfFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const branch = branchOf(liveTree(slice, moment.locale), folder.id)

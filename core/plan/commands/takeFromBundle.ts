@@ -8,7 +8,7 @@ import { itemsOf } from './bundles'
 
 const fields = { id: bundleId(), documentIds: documentIds().min(1).required() }
 
-export function takeFromBundle(slice: Slice, command: Given<typeof fields>): Decision {
+function takeFromBundle(slice: Slice, command: Given<typeof fields>): Decision {
   const bundle = slice.bundles.get(command.id)
   if (!bundle) return refuse('notFound')
   const taken = itemsOf(slice, bundle).filter(item => command.documentIds.includes(item.documentId))

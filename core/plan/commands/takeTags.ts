@@ -10,7 +10,7 @@ import { tagsText, thingsOf } from './tags'
 
 const fields = { ...things, tagIds: yup.array(tagId()).min(1).max(50).required() }
 
-export function takeTags(slice: Slice, command: Given<typeof fields>): Decision {
+function takeTags(slice: Slice, command: Given<typeof fields>): Decision {
   const things = thingsOf(slice, command)
   if (isDecision(things)) return things
   const meant = new Set<string>([...command.folderIds, ...command.documentIds])

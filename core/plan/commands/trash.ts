@@ -13,7 +13,7 @@ import { placesOf } from './editDocument'
 const fields = { ...things }
 
 /** The slice holds all documents that lie in the branches. One that is also filed outside of them stays there. */
-export function trashThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function trashThings(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const tree = liveTree(slice, moment.locale)
   const tops: FolderRow[] = []
   for (const id of command.folderIds) {

@@ -16,7 +16,7 @@ export interface WriteDocument {
 }
 
 /** New contents for a document, in all its places at once; what it held before stays as a version. */
-export function writeDocument(slice: Slice, command: WriteDocument, moment: Moment): Decision {
+function writeDocument(slice: Slice, command: WriteDocument, moment: Moment): Decision {
   const document = findDocument(slice, command.id)
   if (isDecision(document)) return document
   const { versionId, blobId, size, mediaType, extension, changedAt } = command.file

@@ -19,7 +19,7 @@ export type NamedWords = readonly { readonly text: string; readonly prefix: bool
 // So many of the newest names with each of several words are looked at for those that hold most of them, and so many
 // count as hits in the name.
 const NAME_HITS = 1000
-export const NAMED_LIMIT = 200
+const NAMED_LIMIT = 200
 // Beginnings are looked up in the dictionary of the plan's names.
 const [NAME_WORDS, WORD_HITS] = [40, 60]
 

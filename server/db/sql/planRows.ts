@@ -64,14 +64,6 @@ export function outlineFoldersOf(planId: string): Promise<OutlineFolder[]> {
   return findRows<'folder', Changed>('folder', { where: { planId, trashedAt: null }, except: LIVE, also: CHANGED_AT })
 }
 
-/**
- * changedAt is when anything of the folder, or right in it, changed last; it follows from Changes and is no part of
- * them.
- */
-export function liveFoldersOf(planId: string): Promise<(FolderRow & Changed)[]> {
-  return findRows<'folder', Changed>('folder', { where: { planId, trashedAt: null }, also: CHANGED_AT })
-}
-
 export function meaningsOf(transaction: Transaction | null, planId: string): Promise<MeaningRow[]> {
   return findRows('meaning', { where: { planId }, order: ['orderKey'], transaction })
 }

@@ -3,7 +3,7 @@ import type { Language, PageText, ReadFacts } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { prepared, rows, execute } from '../client'
 
-export type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
+type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
 
 export interface Reading {
   readonly state: ReadingState

@@ -4,8 +4,7 @@ import type { Origin } from '../../../core/rows/index'
 import { prepared, rows } from '../client'
 import { isoText } from '../tables'
 
-export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
-export type Sort = (typeof SORTS)[number]
+export type Sort = 'name' | 'changed' | 'size' | 'type' | 'added'
 
 const KEY: Record<Sort, { column: string; cast: string; text: string }> = {
   name: { column: 'p.name COLLATE natural_order', cast: 'text', text: 'p.name' },
@@ -36,7 +35,7 @@ export interface RegisterRow {
 }
 
 /** The tags of the document `d`, by name. */
-export const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
+const TAG_IDS = `ARRAY(SELECT t.id FROM tagging g JOIN tag t ON t.id = g.tag_id AND t.plan_id = g.plan_id
   WHERE g.target_id = d.id AND (g.plan_id = d.plan_id) IS TRUE ORDER BY t.name COLLATE natural_order)`
 
 /** Of the document `d`. */

@@ -1,7 +1,7 @@
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 
-export type ThumbnailState = 'waiting' | 'made' | 'none'
+type ThumbnailState = 'waiting' | 'made' | 'none'
 export interface Thumbnail {
   readonly id: string
   readonly state: ThumbnailState

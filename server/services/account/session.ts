@@ -11,7 +11,7 @@ import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { hashPassword, isPassword } from './password'
 
-export const SESSION_DAYS = 60
+const SESSION_DAYS = 60
 const DAY_MS = 86_400_000
 
 /** The cookie's token; only its hash is kept. */

@@ -44,7 +44,7 @@ export interface SourceTools {
 }
 
 export type OpenMail = (planId: string, bytes: Buffer) => Promise<OpenedMail>
-export type OpenedMail =
+type OpenedMail =
   | {
       readonly ok: true
       readonly subject: string

@@ -8,7 +8,7 @@ import { openContent } from '../documents/openContent'
 import { readBundle } from './bundles'
 
 // Without the extension for large archives, sizes are written in 32 bits.
-export const ARCHIVE_LIMIT_BYTES = 4_000_000_000
+const ARCHIVE_LIMIT_BYTES = 4_000_000_000
 
 export interface Archive {
   readonly name: string

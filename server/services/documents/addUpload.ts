@@ -31,7 +31,7 @@ export interface Upload {
   readonly announcedBytes: number | null
 }
 
-export const UPLOAD_LIMIT_BYTES = 1024 ** 3
+const UPLOAD_LIMIT_BYTES = 1024 ** 3
 
 export function uploadLimit(): number {
   const set = Number(process.env.HEMBIX_UPLOAD_LIMIT_BYTES)

@@ -41,9 +41,9 @@ export interface FindRequest extends SearchQuery {
 }
 
 /** How far a list was read: so many of those in order, then those before a moment. */
-export type Cursor = { readonly at: number } | { readonly after: Hit }
+type Cursor = { readonly at: number } | { readonly after: Hit }
 
-export interface FoundDocument extends RegisterRow {
+interface FoundDocument extends RegisterRow {
   /** Where its words stand, the best spot of each. */
   readonly why: readonly Spot[]
   /** Where the words stand inside; null when only the name has them. page is null where pages are not real ones. */

@@ -35,7 +35,7 @@ export async function countHits(planId: string, conditions: readonly Condition[]
 }
 
 /** Whether a share leaves no doubt that more than `most` are found; false says nothing. */
-export async function provesMany(planId: string, condition: Condition, share: number, most: number): Promise<boolean> {
+async function provesMany(planId: string, condition: Condition, share: number, most: number): Promise<boolean> {
   const [found = 0] = await countEach(planId, [first => withinShare(condition(first), share)], most)
   return provesMore(found, share, most)
 }

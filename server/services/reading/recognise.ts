@@ -23,11 +23,11 @@ import type { Opened } from './openGuarded'
 import { openGuarded } from './openGuarded'
 
 /** Languages that can be recognised: the code of the recogniser for that of core/text. */
-export const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as const
+const RECOGNISED = { en: 'eng', de: 'deu', fr: 'fra', es: 'spa' } as const
 const A_SHARE = 0.08
 const LANGUAGES_VALID_MS = 10 * 60_000
 
-export interface Recognised {
+interface Recognised {
   readonly text: string
   readonly words: readonly object[]
   readonly confidence: number

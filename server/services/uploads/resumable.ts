@@ -14,7 +14,7 @@ import { uploadLimit } from '../documents/addUpload'
 import { uploadsAmong } from '../../db/sql/uploads'
 import { fileNameIn, UploadStore } from './uploadStore'
 
-export const RESUMABLE_PATH = '/api/uploads/resumable'
+const RESUMABLE_PATH = '/api/uploads/resumable'
 const NAME_LIMIT = 1000
 const VERSION = '1.0.0'
 const PART_TYPE = 'application/offset+octet-stream'

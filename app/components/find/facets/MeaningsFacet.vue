@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Chosen } from '../../../../core/find/index'
 import type { MeaningId } from '../../../../core/ids'
 import { usePlan } from '../../../stores/plan'
-import type { FacetProps } from './index'
+import type { FacetProps } from './facetProps'
 import { countText, isShown } from './counted'
 import FacetList from './FacetList.vue'
 

@@ -5,7 +5,7 @@ import type { Chosen } from '../../../../core/find/index'
 import type { FolderId } from '../../../../core/ids'
 import { outlineOf } from '../../../../core/tree/index'
 import { usePlan } from '../../../stores/plan'
-import type { FacetProps } from './index'
+import type { FacetProps } from './facetProps'
 import { countText, isChosen } from './counted'
 import FacetList from './FacetList.vue'
 

@@ -4,7 +4,7 @@ import { addDays, format, parseISO } from 'date-fns'
 import { computed } from 'vue'
 import type { Span, TimeKey, TimeUnit } from '../../../../core/find/index'
 import { TIMES } from '../../../../core/find/index'
-import type { FacetProps } from './index'
+import type { FacetProps } from './facetProps'
 import TimeBars from './TimeBars.vue'
 
 const props = defineProps<FacetProps<Span | null>>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // With a star, without, or either.
-import type { FacetProps } from './index'
+import type { FacetProps } from './facetProps'
 import { countText } from './counted'
 
 const props = defineProps<FacetProps<boolean | null>>()

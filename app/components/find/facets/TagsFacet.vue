@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import type { Chosen } from '../../../../core/find/index'
 import type { TagId } from '../../../../core/ids'
 import { usePlan } from '../../../stores/plan'
-import type { FacetProps } from './index'
+import type { FacetProps } from './facetProps'
 import { countText, isChosen, isShown } from './counted'
 import FacetList from './FacetList.vue'
 

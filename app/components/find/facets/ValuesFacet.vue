@@ -2,7 +2,7 @@
 // A facet of values: those there are, or those that are found, the most frequent first.
 import { computed } from 'vue'
 import type { Chosen } from '../../../../core/find/index'
-import type { FacetProps } from './index'
+import type { FacetProps } from './facetProps'
 import { countText, isShown } from './counted'
 import FacetList from './FacetList.vue'
 
