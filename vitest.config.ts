@@ -8,6 +8,8 @@ export default defineConfig({
           name: 'unit',
           include: ['{core,contract,server,app,demo,scripts,tests/support}/**/*.test.ts'],
           environment: 'node',
+          // Other checks run beside these tests.
+          testTimeout: 20_000,
         },
       },
       {
