@@ -1,6 +1,6 @@
 // The exact format, by the extension: ODT, DOCX, PNG …
 
-import { extensionsWhere } from '../../formats/index'
+import { extensionsWhere as extensionsOf } from '../../formats/index'
 import type { Clause } from './field'
 import { defineField } from './field'
 import { valuesFacet } from './facet'
@@ -11,7 +11,7 @@ import type { ValuesRule } from './valuesField'
 export type FormatRule = ValuesRule<'format', string>
 
 const FORMATS_SHOWN = 12
-const KNOWN = extensionsWhere(() => true)
+const KNOWN = extensionsOf(() => true)
 
 const isExtension = (text: string): text is string => /^[a-z0-9]{1,16}$/.test(text)
 const formatName = (extension: string): string => extension.toUpperCase()
