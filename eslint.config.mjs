@@ -31,7 +31,6 @@ const resolver = {
 }
 
 const LONG_FILES = [
-  'app/components/find/RuleRow.vue',
   'app/components/outline/OutlineTree.vue',
   'app/components/places/PlacePicker.vue',
   'app/components/shell/FindField.vue',
@@ -45,11 +44,8 @@ const LONG_FILES = [
   'app/stores/draft.ts',
   'app/stores/stores.test.ts',
   'app/stores/uploads.ts',
-  'contract/routes.ts',
-  'core/find/notation.ts',
   'demo/outline.ts',
   'server/db/sql/find.ts',
-  'server/db/sql/planRows.ts',
   'tests/bench/readers.ts',
   'tests/integration/find.test.ts',
   'tests/support/hostile.ts',

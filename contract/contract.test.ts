@@ -7,7 +7,7 @@ import { parseCommand } from './command'
 import { registerQueryShape } from './document'
 import { findQueryShape } from './find'
 import { jsonSchema, openApi } from './openapi'
-import { ROUTES } from './routes'
+import { ROUTES } from './routes/index'
 
 const ID = '01900000-0000-7000-8000-000000000001'
 

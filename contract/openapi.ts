@@ -3,8 +3,8 @@
 import type { AnySchema, SchemaDescription } from 'yup'
 import { ERRORS } from '../core/errors'
 import { COMMANDS } from '../core/plan/commands/index'
-import type { Route } from './routes'
-import { ROUTES } from './routes'
+import type { Route } from './routes/index'
+import { ROUTES } from './routes/index'
 
 type Json = Record<string, unknown>
 

@@ -1,4 +1,4 @@
-import { ROUTES } from '../../contract/routes'
+import { ROUTES } from '../../contract/routes/index'
 
 const PATHS = ROUTES.map(({ method, path }) => ({
   method,

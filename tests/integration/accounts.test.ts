@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import type { Found } from '../../contract/find'
 import type { SessionState } from '../../contract/account'
-import { ROUTES } from '../../contract/routes'
+import { ROUTES } from '../../contract/routes/index'
 import type { Refused } from '../support/client'
 import { BASE, Client, newClient, PASSWORD } from '../support/client'
 

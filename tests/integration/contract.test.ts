@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { documentShape, registerShape } from '../../contract/document'
 import { foundShape } from '../../contract/find'
 import { outlineShape } from '../../contract/plan'
-import { ROUTES } from '../../contract/routes'
+import { ROUTES } from '../../contract/routes/index'
 import { ERRORS } from '../../core/errors'
 import { Client, newClient } from '../support/client'
 

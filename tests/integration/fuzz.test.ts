@@ -2,7 +2,7 @@
 
 import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { ROUTES } from '../../contract/routes'
+import { ROUTES } from '../../contract/routes/index'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 import { requestsTo } from '../support/fuzz'

@@ -2,8 +2,8 @@
 
 import type { AnySchema } from 'yup'
 import { ArraySchema, ObjectSchema, ValidationError } from 'yup'
-import type { Route } from '../../contract/routes'
-import { ROUTES } from '../../contract/routes'
+import type { Route } from '../../contract/routes/index'
+import { ROUTES } from '../../contract/routes/index'
 
 // Of long lists, so many items are looked at.
 const LOOKED_AT = 200

@@ -5,7 +5,7 @@ import type { SchemaDescription } from 'yup'
 import { v4, v7 } from 'uuid'
 import { COMMANDS } from '../../core/plan/commands/index'
 import { jsonSchema } from '../../contract/openapi'
-import type { Route } from '../../contract/routes'
+import type { Route } from '../../contract/routes/index'
 
 type Schema = Readonly<Record<string, unknown>>
 

@@ -1,0 +1,68 @@
+import {
+  changeShape,
+  historyQueryShape,
+  historyShape,
+  lastActsShape,
+  redoRequestShape,
+  undoRequestShape,
+  undoSinceRequestShape,
+  undoneShape,
+} from '../change'
+import { changeRequestShape } from '../command'
+import type { Route } from './route'
+
+export const changesRoutes: readonly Route[] = [
+  {
+    method: 'POST',
+    path: '/api/changes',
+    summary: 'Carry out a command',
+    signedIn: true,
+    body: changeRequestShape,
+    reply: changeShape,
+  },
+  {
+    method: 'GET',
+    path: '/api/changes',
+    summary: 'History, newest first',
+    signedIn: true,
+    query: historyQueryShape,
+    reply: historyShape,
+  },
+  {
+    method: 'GET',
+    path: '/api/changes/last',
+    summary: 'The last act, and what undo and redo would take back',
+    signedIn: true,
+    reply: lastActsShape,
+  },
+  {
+    method: 'POST',
+    path: '/api/changes/undo',
+    summary: 'Undo the last act, or the one named',
+    signedIn: true,
+    body: undoRequestShape,
+    reply: changeShape,
+  },
+  {
+    method: 'POST',
+    path: '/api/changes/undo-since',
+    summary: 'Undo everything done from one act on, all or nothing',
+    signedIn: true,
+    body: undoSinceRequestShape,
+    reply: undoneShape,
+  },
+  {
+    method: 'POST',
+    path: '/api/changes/redo',
+    summary: 'Take the last undo back',
+    signedIn: true,
+    body: redoRequestShape,
+    reply: changeShape,
+  },
+  {
+    method: 'POST',
+    path: '/api/changes/{id}/stop',
+    summary: 'Stop a long act before its end; nothing of it is kept',
+    signedIn: true,
+  },
+]

@@ -1,0 +1,34 @@
+// Every route with its shapes: the OpenAPI document is made of the list, and tests walk it.
+
+import { accountRoutes } from './account'
+import { arrivalsRoutes } from './arrivals'
+import { bundlesRoutes } from './bundles'
+import { changesRoutes } from './changes'
+import { documentsRoutes } from './documents'
+import { draftsRoutes } from './drafts'
+import { findRoutes } from './find'
+import { planRoutes } from './plan'
+import { readingRoutes } from './reading'
+import { scansRoutes } from './scans'
+import { serverRoutes } from './server'
+import { trashRoutes } from './trash'
+import { uploadsRoutes } from './uploads'
+import type { Route } from './route'
+
+export type { Route } from './route'
+
+export const ROUTES: readonly Route[] = [
+  ...serverRoutes,
+  ...accountRoutes,
+  ...planRoutes,
+  ...documentsRoutes,
+  ...uploadsRoutes,
+  ...changesRoutes,
+  ...readingRoutes,
+  ...scansRoutes,
+  ...draftsRoutes,
+  ...trashRoutes,
+  ...arrivalsRoutes,
+  ...findRoutes,
+  ...bundlesRoutes,
+]

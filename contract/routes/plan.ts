@@ -1,0 +1,21 @@
+import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from '../plan'
+import type { Route } from './route'
+
+export const planRoutes: readonly Route[] = [
+  { method: 'GET', path: '/api/plan', summary: 'Folders, colour key and counts', signedIn: true, reply: outlineShape },
+  {
+    method: 'GET',
+    path: '/api/plan/facts',
+    summary: 'What lies directly in each folder: documents, bytes, newest change',
+    signedIn: true,
+    reply: folderFactsShape,
+  },
+  {
+    method: 'GET',
+    path: '/api/plan/meeting',
+    summary: 'What would meet what if one folder were merged into another',
+    signedIn: true,
+    query: meetingQueryShape,
+    reply: meetingShape,
+  },
+]
