@@ -55,7 +55,7 @@ async function columnsOf(database: pg.Client): Promise<Map<string, Column[]>> {
 }
 
 // One of everything: whatever is named alike is the same thing.
-const IDS = {
+const IDS: Readonly<Record<string, string | undefined>> = {
   account: v7(),
   plan: v7(),
   folder: v7(),
@@ -99,7 +99,7 @@ function valueOf({ table, name, type }: Column): unknown {
   if (name === 'rows') return '[]'
   if (type !== 'uuid') return type === 'text' ? (WORDS[name] ?? 'text') : VALUES[type]
   const what = name === 'id' ? table : name === 'target_id' ? 'document' : name.replace(/_id$/, '')
-  return IDS[what as keyof typeof IDS] ?? v7()
+  return IDS[what] ?? v7()
 }
 
 /** A row in every table; those that others point at come first, found out by trying. */
