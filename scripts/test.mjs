@@ -44,8 +44,22 @@ async function tests(command, args, report, env = {}) {
   return { passed, failed, output: output.slice(-12_000) }
 }
 
+/** The titles of journeys that passed only when they were tried again. */
+function flakyIn(report) {
+  const specs = suite => [...(suite.specs ?? []), ...(suite.suites ?? []).flatMap(specs)]
+  return report.suites
+    .flatMap(specs)
+    .filter(spec => spec.tests.some(test => test.status === 'flaky'))
+    .map(spec => `  ${spec.file}: ${spec.title}`)
+}
+
 function countsIn(report) {
-  if (report.stats) return { passed: report.stats.expected + report.stats.flaky, failed: report.stats.unexpected }
+  if (report.stats) {
+    const { expected, flaky, unexpected } = report.stats
+    if (flaky > 0)
+      console.log(`! ${flaky} flaky: failed once, and passed when tried again\n${flakyIn(report).join('\n')}`)
+    return { passed: expected + flaky, failed: unexpected }
+  }
   return {
     passed: report.numPassedTests,
     failed:

@@ -1,11 +1,23 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import {
+  bottomLine,
+  bringIn,
+  hold,
+  makeFolders,
+  newPerson,
+  openDemo,
+  openFolder,
+  registerRow,
+  signUp,
+  treeRow,
+} from './person'
 
 test('a plan is built, filed into and searched with the keyboard, and everything is taken back', async ({ page }) => {
-  await newPerson(page)
+  await signUp(page)
   await makeFolders(page, ['Office', 'Class'])
   await expect(treeRow(page, '2 Class')).toBeVisible()
   await openFolder(page, 'Office')
+  await expect(page).toHaveTitle('1 Office · Hembix')
   await makeFolders(page, ['Leases'])
   await expect(bottomLine(page)).toHaveText('New folder “Leases” in 1 Office')
 
@@ -24,6 +36,7 @@ test('a plan is built, filed into and searched with the keyboard, and everything
   await expect(registerRow(page, 'Berth 7')).toHaveCount(0)
 
   await page.goto('/find?q=metered')
+  await expect(page).toHaveTitle('metered: Find · Hembix')
   const found = page.getByRole('grid', { name: 'Found documents' }).getByRole('row')
   await expect(found).toHaveCount(1)
   await expect(found.locator('mark')).toHaveText('metered')

@@ -5,19 +5,30 @@ import { expect } from '@playwright/test'
 
 let count = 0
 
-/** A new account with an empty plan, signed in. */
-export async function newPerson(page: Page, address = ''): Promise<void> {
-  await page.goto(`${address}/`)
+const PASSWORD = 'a long enough password'
+const nextEmail = () => `person${Date.now()}-${count++}@test.example`
+
+/** A new account with an empty plan, made at the screen. */
+export async function signUp(page: Page): Promise<void> {
+  await page.goto('/')
   await page.getByRole('button', { name: 'Make a new account instead' }).click()
-  await page.getByLabel('E-mail address').fill(`person${Date.now()}-${count++}@test.example`)
-  await page.getByLabel('Password').fill('a long enough password')
+  await page.getByLabel('E-mail address').fill(nextEmail())
+  await page.getByLabel('Password').fill(PASSWORD)
   await page.getByRole('button', { name: 'Make the account' }).click()
   await expect(page.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
 }
 
+/** The same, without the screen: what is looked at comes after it. */
+export async function newPerson(page: Page, address = ''): Promise<void> {
+  const made = await page.request.post(`${address}/api/accounts`, { data: { email: nextEmail(), password: PASSWORD } })
+  expect(made.ok()).toBe(true)
+  await page.goto(`${address}/plan`)
+  await expect(page.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
+}
+
 export async function openDemo(page: Page): Promise<void> {
-  await page.goto('/')
-  await page.getByRole('button', { name: 'Open the demo plan' }).click()
+  expect((await page.request.post('/api/session/demo', { data: {} })).ok()).toBe(true)
+  await page.goto('/plan')
   await expect(page.getByRole('treeitem').first()).toBeVisible()
 }
 
