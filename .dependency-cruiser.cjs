@@ -9,8 +9,9 @@ module.exports = {
       to: {
         pathNot: [
           '^core/',
-          'node_modules/(fractional-indexing|saxes|xmlchars|yup|property-expr|tiny-case|toposort)/',
+          'node_modules/(fractional-indexing|papaparse|saxes|xmlchars|yup|property-expr|tiny-case|toposort)/',
           '^(node_modules/)?@orama/stemmers/',
+          '^node_modules/@types/papaparse/',
         ],
       },
     },

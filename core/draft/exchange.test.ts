@@ -106,7 +106,7 @@ describe('CSV', () => {
         ['=SUM(A1)', 3, -3],
         ['+1', '-1', '@x'],
       ]),
-    ).toBe("'=SUM(A1),3,-3\r\n'+1,'-1,'@x\r\n")
+    ).toBe(`"'=SUM(A1)",3,-3\r\n"'+1","'-1","'@x"\r\n`)
     expect(readCsv("'=SUM(A1),'-1,'tis")).toEqual([['=SUM(A1)', '-1', "'tis"]])
   })
 

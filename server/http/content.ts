@@ -6,6 +6,7 @@ import type { H3Event } from 'h3'
 import { getHeader, sendStream, setResponseHeaders, setResponseStatus } from 'h3'
 import { fail } from '../../core/errors'
 import { fileNameOf, isInlineSafe } from '../../core/formats/index'
+import { parse } from 'range-parser'
 
 export interface Bytes {
   readonly name: string
@@ -57,14 +58,16 @@ export async function sendArchive(event: H3Event, name: string, bytes: AsyncGene
   await sendStream(event, Readable.from(bytes, { objectMode: false }))
 }
 
+// A bit of the code that range-parser gives: the header is no list of ranges.
+const MALFORMED = 1
+
 /** First and last byte asked for; null for all. Several ranges are answered with all. Throws range.wrong. */
 export function rangeOf(header: string | undefined, size: number): [number, number] | null {
-  const match = /^bytes=(\d*)-(\d*)$/.exec(header ?? '')
-  if (!match || (match[1] === '' && match[2] === '')) return null
-  const start = match[1] === '' ? Math.max(0, size - Number(match[2])) : Number(match[1])
-  const end = match[1] === '' || match[2] === '' ? size - 1 : Math.min(size - 1, Number(match[2]))
-  if (start > end || start >= size) fail('range.wrong')
-  return [start, end]
+  if (!header) return null
+  const { type, code, ranges } = parse(size, header)
+  if (type !== 'bytes' || (code & MALFORMED) !== 0 || header.includes(',')) return null
+  const [range] = ranges
+  return range ? [range.start, range.end] : fail('range.wrong')
 }
 
 /** RFC 8187. */
