@@ -171,7 +171,7 @@ export default tseslint.config(
                 to: {
                   module: {
                     origin: 'external',
-                    source: ['fractional-indexing', 'papaparse', 'saxes', 'yup', '@orama/stemmers'],
+                    source: ['culori', 'fractional-indexing', 'papaparse', 'saxes', 'yup', '@orama/stemmers'],
                   },
                 },
               },

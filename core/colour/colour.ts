@@ -1,7 +1,9 @@
 import type { FolderId, MeaningId } from '../ids'
 import type { Tree, TreeFolder } from '../tree/index'
 import { pathOf } from '../tree/index'
-import { linear } from './difference'
+import { modeLrgb, modeRgb, useMode, wcagContrast } from 'culori/fn'
+
+for (const mode of [modeRgb, modeLrgb]) useMode(mode)
 
 /**
  * The ten inks of the key: Paul Tol's "muted" qualitative scheme (SRON technical note 09-002), slightly darkened where
@@ -51,16 +53,10 @@ export function meaningOf<F extends ColouredFolder>(tree: Tree<F>, id: FolderId)
 
 /** WCAG 2 contrast ratio of two `#rrggbb` colours, 1 to 21 (W3C, "contrast ratio" and "relative luminance"). */
 export function contrast(a: string, b: string): number {
-  const [dark, light] = [luminance(a), luminance(b)].sort((x, y) => x - y) as [number, number]
-  return (light + 0.05) / (dark + 0.05)
+  return wcagContrast(a, b)
 }
 
 /** Black or white, whichever reads better on the colour: one of them always reaches 4.5 to 1. */
 export function textOn(colour: string): '#000000' | '#FFFFFF' {
   return contrast(colour, '#000000') >= contrast(colour, '#FFFFFF') ? '#000000' : '#FFFFFF'
-}
-
-function luminance(hex: string): number {
-  const [r, g, b] = linear(hex)
-  return 0.2126 * r + 0.7152 * g + 0.0722 * b
 }
