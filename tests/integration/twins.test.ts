@@ -133,6 +133,12 @@ const VIEWS = [
 ]
 
 /** All that an account sees; without how long it took. */
+/** Folders come in no order; codes and places order them. */
+function byId(value: unknown): unknown {
+  const idOf = (one: unknown) => String((one as { id?: unknown }).id)
+  return Array.isArray(value) ? [...value].sort((a, b) => idOf(a).localeCompare(idOf(b))) : value
+}
+
 async function seenBy(client: Client): Promise<Record<string, unknown>> {
   const seen: Record<string, unknown> = {}
   for (const path of VIEWS) {
@@ -140,9 +146,10 @@ async function seenBy(client: Client): Promise<Record<string, unknown>> {
     seen[path] = {
       status,
       body: JSON.parse(
-        JSON.stringify(body, (key, value: unknown) =>
-          key === 'took' || key === 'ms' || key === 'planId' ? undefined : value,
-        ),
+        JSON.stringify(body, (key, value: unknown) => {
+          if (key === 'took' || key === 'ms' || key === 'planId') return undefined
+          return key === 'folders' ? byId(value) : value
+        }),
       ) as unknown,
     }
   }
