@@ -17,9 +17,15 @@ const may = (from, ...to) => ({
 
 // What Nuxt gives to pages without an import (imports.scan is off, so our own names are never among them).
 const nuxtNames = Object.fromEntries(
-  ['defineNuxtRouteMiddleware', 'definePageMeta', 'navigateTo', 'useRoute', 'useRouter', 'defineNuxtConfig'].map(
-    name => [name, 'readonly'],
-  ),
+  [
+    'defineNuxtRouteMiddleware',
+    'definePageMeta',
+    'navigateTo',
+    'useRoute',
+    'useRouter',
+    'useHead',
+    'defineNuxtConfig',
+  ].map(name => [name, 'readonly']),
 )
 
 const resolver = {

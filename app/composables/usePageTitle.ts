@@ -1,27 +1,27 @@
 // The browser's title says where one is: "1.1 Berth leases · Hembix".
 
-import { useTitle } from '@vueuse/core'
-import { computed, onBeforeUnmount, watchEffect } from 'vue'
+import { onBeforeUnmount, watchEffect } from 'vue'
 import { useRoute } from 'vue-router'
-import { openTitle, pageOf } from '../stores/pages'
+import { openTitles, pageOf } from '../stores/pages'
 
 /** Once, for the whole application. */
 export function useBrowserTitle(): void {
   const route = useRoute()
-  useTitle(
-    computed(() => {
-      const title = openTitle.value || pageOf(route.name)?.title || ''
+  useHead({
+    title: () => {
+      const title = [...openTitles.values()].at(-1) || pageOf(route.name)?.title || ''
       return title === '' || title === 'Hembix' ? 'Hembix' : `${title} · Hembix`
-    }),
-  )
+    },
+  })
 }
 
 /** By a page that has something closer to say than its own name; an empty text says nothing. */
 export function usePageTitle(title: () => string): void {
+  const mine = Symbol('page')
   watchEffect(() => {
-    openTitle.value = title()
+    openTitles.set(mine, title())
   })
   onBeforeUnmount(() => {
-    openTitle.value = ''
+    openTitles.delete(mine)
   })
 }

@@ -1,7 +1,7 @@
 // Every page there is: what the browser's title calls it, the tab it stands under, what it is for, and the keys that
 // hold on it beside those that hold everywhere. A new page is a file in app/pages and an entry here, under its route.
 
-import { shallowRef } from 'vue'
+import { shallowReactive } from 'vue'
 
 export type TabName = 'Plan' | 'In-tray' | 'Desk' | 'Find'
 
@@ -156,5 +156,8 @@ export function pageOf(routeName: unknown): Page | undefined {
   return new Map<unknown, Page>(Object.entries(PAGES)).get(routeName)
 }
 
-/** What the open page itself says of where one is: "1.1 Berth leases". Pages set it by usePageTitle. */
-export const openTitle = shallowRef('')
+/**
+ * What open pages say of where one is: "1.1 Berth leases". While one page takes the place of another there are two; the
+ * one that came last counts. Pages set it by usePageTitle.
+ */
+export const openTitles = shallowReactive(new Map<symbol, string>())
