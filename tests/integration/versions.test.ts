@@ -1,181 +1,186 @@
-// A database of every earlier version, with a row in every table it had, is brought up to date and keeps them all.
-
-import { readdirSync } from 'node:fs'
-import { resolve } from 'node:path'
-import { pathToFileURL } from 'node:url'
-import pg from 'pg'
 import { v7 } from 'uuid'
-import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { describe, expect, it } from 'vitest'
+import type { ChangeEntry, HistoryPage } from '../../contract/change'
+import type { TrashItem } from '../../contract/document'
+import { rows } from '../../server/db/client'
+import { sweepTrash } from '../../server/services/trash/sweepTrash'
+import type { Client, Refused } from '../support/client'
+import { newClient } from '../support/client'
 
-const FOLDER = 'server/db/migrations'
-const url = new URL(process.env.DATABASE_URL ?? '')
-const files = readdirSync(FOLDER).sort()
-const migrations: string[] = []
-let server: pg.Client
+async function write(client: Client, id: string, text: string, name = 'x.txt') {
+  const query = new URLSearchParams({ change: v7(), name, changed: '2026-05-01T00:00:00.000Z', written: 'true' })
+  const response = await fetch(`${client.base}/api/documents/${id}/content?${query.toString()}`, {
+    method: 'POST',
+    headers: { cookie: client.cookie, 'content-type': 'application/octet-stream', connection: 'close' },
+    body: text,
+  })
+  return { status: response.status, body: (await response.json()) as ChangeEntry & Refused }
+}
+const history = async (client: Client, query = '') =>
+  (await client.get<HistoryPage>(`/api/changes?${query}`)).body.changes.map(({ label }) => label)
+const purge = (client: Client, body: object) =>
+  client.send<ChangeEntry & Refused>('POST', '/api/trash/purge', { id: v7(), ...body })
 
-beforeAll(async () => {
-  server = new pg.Client({ connectionString: url.href })
-  await server.connect()
-  for (const file of files)
-    migrations.push(((await import(pathToFileURL(resolve(FOLDER, file)).href)) as { sql: string }).sql)
+describe('versions', () => {
+  it('are kept when contents are written, and an earlier one becomes current again', async () => {
+    const client = await newClient()
+    const [a, b] = [await client.folder('A'), await client.folder('B')]
+    const { id } = await client.upload('x.txt', 'one', a)
+    await client.act({ kind: 'document.file', documents: [{ id, name: null }], folderIds: [b], tags: [] })
+    expect((await write(client, id, 'two')).body.label).toBe('Wrote “x” in 1 A')
+    await client.act({ kind: 'version.remark', documentId: id, number: 1, remark: 'as it came' })
+    await client.act({ kind: 'version.current', documentId: id, number: 1 })
+    const facts = await client.document(id)
+    expect(facts.versions.map(({ number, remark }) => [number, remark])).toEqual([
+      [3, 'as version 1'],
+      [2, ''],
+      [1, 'as it came'],
+    ])
+    expect((await client.content(id)).bytes.toString()).toBe('one')
+    // An edit shows in all places at once.
+    expect((await client.register(b)).documents[0]).toMatchObject({ id, version: 3, size: 3 })
+    await client.undo()
+    expect((await client.content(id)).bytes.toString()).toBe('two')
+  })
+
+  it('are not made of what is the same, of nothing, or of another account’s document', async () => {
+    const [client, stranger] = [await newClient(), await newClient()]
+    const { id } = await client.upload('x.txt', 'one')
+    expect((await write(client, id, 'one')).body.code).toBe('act.nothing')
+    expect((await write(stranger, id, 'two')).status).toBe(404)
+    expect((await client.try({ kind: 'version.current', documentId: id, number: 9 })).status).toBe(404)
+  })
 })
-afterAll(() => server.end())
 
-/** On an empty database of its own. */
-async function withDatabase(work: (database: pg.Client) => Promise<void>): Promise<void> {
-  const name = `version_${v7().replaceAll('-', '')}`
-  await server.query(`CREATE DATABASE ${name}`)
-  const database = new pg.Client({ connectionString: Object.assign(new URL(url), { pathname: `/${name}` }).href })
-  try {
-    await database.connect()
-    await work(database)
-  } finally {
-    await database.end()
-    await server.query(`DROP DATABASE ${name}`)
-  }
-}
+describe('History', () => {
+  it('is narrowed by words, time, folder and thing', async () => {
+    const client = await newClient()
+    const [a, b] = [await client.folder('Alpha'), await client.folder('Beta')]
+    const inner = await client.folder('Inner', a)
+    const { id } = await client.upload('100% paper.txt', 'one', inner)
+    await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
+    expect(await history(client, 'text=beta')).toEqual(['New folder “Beta” in the top of the plan'])
+    expect(await history(client, 'text=100%25')).toHaveLength(2)
+    expect(await history(client, 'text=0%25%25')).toEqual([])
+    expect(await history(client, `thing=${id}`)).toEqual(['Starred “100% paper”', 'Added “100% paper” to 1.1 Inner'])
+    expect(await history(client, `folder=${a}`)).toContain('Added “100% paper” to 1.1 Inner')
+    expect(await history(client, `folder=${b}`)).not.toContain('Added “100% paper” to 1.1 Inner')
+    expect(await history(client, `until=${encodeURIComponent('2020-01-01T00:00:00.000Z')}`)).toEqual([])
+    expect((await client.get('/api/changes?thing=nonsense')).status).toBe(400)
+  })
+})
 
-interface Column {
-  readonly table: string
-  readonly name: string
-  readonly type: string
-  readonly hasDefault: boolean
-}
+describe('undoing everything since', () => {
+  it('takes a run of acts back at once, or nothing of it', async () => {
+    const client = await newClient()
+    const a = await client.folder('A')
+    const first = await client.act({ kind: 'folder.rename', id: a, name: 'B', allowTwin: false })
+    const { id } = await client.upload('x.txt', 'x', a)
+    await client.act({ kind: 'document.rename', id, name: 'y' })
+    await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
+    const since = (changeId: string, request = v7()) =>
+      client.send<{ changes: ChangeEntry[] } & Refused>('POST', '/api/changes/undo-since', { id: request, changeId })
+    const request = v7()
+    const { body } = await since(first.id, request)
+    expect(body.changes.map(({ label }) => label)).toEqual([
+      'Undid: Starred “y”',
+      'Undid: Renamed “x” to “y” in 1 B',
+      'Undid: Added “x” to 1 B',
+      'Undid: Renamed “A” to “B” in the top of the plan',
+    ])
+    expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['A'])
+    expect((await since(first.id, request)).body.changes).toHaveLength(1)
+    expect((await since(first.id)).body.code).toBe('undo.done')
+    for (let times = 0; times < 4; times++) await client.redo()
+    expect((await client.document(id)).name).toBe('y')
+    await client.act({ kind: 'trash', folderIds: [], documentIds: [id] })
+    await purge(client, { all: true })
+    expect((await since(first.id)).body.code).toBe('undo.never')
+    expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['B'])
+  })
+})
 
-async function columnsOf(database: pg.Client): Promise<Map<string, Column[]>> {
-  const { rows } = await database.query<Column>(
-    `SELECT c.relname AS table, a.attname AS name, format_type(a.atttypid, NULL) AS type, a.atthasdef AS "hasDefault"
-    FROM pg_class c JOIN pg_attribute a ON a.attrelid = c.oid AND a.attnum > 0 AND NOT a.attisdropped
-    WHERE c.relkind = 'r' AND c.relnamespace = current_schema()::regnamespace AND a.attidentity = ''
-      AND a.attgenerated = '' ORDER BY c.oid, a.attnum`,
-  )
-  const tables = new Map<string, Column[]>()
-  for (const column of rows) tables.set(column.table, [...(tables.get(column.table) ?? []), column])
-  return tables
-}
+describe('deleting for good', () => {
+  it('takes a branch with its bytes, cannot be undone, and leaves what is filed elsewhere', async () => {
+    const client = await newClient()
+    const [gone, kept] = [await client.folder('Gone'), await client.folder('Kept')]
+    const bytes = `only here ${v7()}`
+    const { id } = await client.upload('a.txt', bytes, gone)
+    const shared = await client.upload('b.txt', 'shared', gone)
+    await client.act({ kind: 'document.file', documents: [{ id: shared.id, name: null }], folderIds: [kept], tags: [] })
+    const single = await client.upload('c.txt', 'single', gone)
+    await client.act({ kind: 'trash', folderIds: [], documentIds: [single.id] })
+    await client.act({ kind: 'trash', folderIds: [gone], documentIds: [] })
+    const { status, body } = await purge(client, { ids: [gone] })
+    expect([status, body.label]).toEqual([200, `Deleted “Gone” for good (1 document, ${bytes.length} B freed)`])
+    expect((await client.get(`/api/documents/${id}`)).status).toBe(404)
+    expect((await client.document(shared.id)).folderIds).toEqual([kept])
+    const [blob] = await rows<{ count: number }>(
+      null,
+      `SELECT count(*)::int AS count FROM blob WHERE sha256 = sha256($1::bytea)`,
+      [Buffer.from(bytes)],
+    )
+    expect(blob?.count).toBe(0)
+    expect((await client.undo(body.id)).body.code).toBe('undo.never')
+    await client.act({ kind: 'restore', folderIds: [], documentIds: [single.id] })
+    expect((await client.document(single.id)).folderIds).toEqual([null])
+    expect((await purge(client, { ids: [gone] })).status).toBe(404)
+  })
 
-// One of everything: whatever is named alike is the same thing.
-const IDS: Readonly<Record<string, string | undefined>> = {
-  account: v7(),
-  plan: v7(),
-  folder: v7(),
-  document: v7(),
-  blob: v7(),
-  tag: v7(),
-  bundle: v7(),
-  meaning: v7(),
-}
-const WORDS: Readonly<Record<string, string>> = {
-  email: 'one@old.example',
-  name: 'kept name',
-  label: 'Added “kept name”',
-  body: 'kept words',
-  folded: ' kept words ',
-  extension: 'txt',
-  state: 'read',
-  target: 'document',
-  kind: 'document.add',
-  child_order: 'number',
-  origin: 'upload',
-}
-const VALUES: Readonly<Record<string, unknown>> = {
-  integer: 1,
-  bigint: 5,
-  real: 1,
-  boolean: true,
-  jsonb: '{}',
-  json: '[]',
-  bytea: Buffer.from('words'),
-  tsvector: "'words'",
-  'uuid[]': [],
-  'text[]': [],
-  'timestamp with time zone': '2026-01-02T03:04:05Z',
-}
-// In the Trash, under a parent, or undone: not this row.
-const EMPTY = new Set(['trashed_at', 'trash_root', 'parent_id', 'undoes', 'undone_by', 'locked_at', 'copied_from'])
-
-function valueOf({ table, name, type }: Column): unknown {
-  if (EMPTY.has(name)) return null
-  if (name === 'rows') return '[]'
-  if (type !== 'uuid') return type === 'text' ? (WORDS[name] ?? 'text') : VALUES[type]
-  const what = name === 'id' ? table : name === 'target_id' ? 'document' : name.replace(/_id$/, '')
-  return IDS[what] ?? v7()
-}
-
-/** A row in every table; those that others point at come first, found out by trying. */
-async function fill(database: pg.Client, tables: ReadonlyMap<string, Column[]>): Promise<void> {
-  await database.query('BEGIN; SET CONSTRAINTS ALL DEFERRED')
-  let waiting = [...tables.keys()]
-  for (let before = waiting.length + 1; waiting.length > 0 && waiting.length < before;) {
-    before = waiting.length
-    const later: string[] = []
-    for (const table of waiting) {
-      const columns = (tables.get(table) ?? []).filter(({ name }) => name !== 'running_number')
-      await database.query('SAVEPOINT tried')
-      const inserted = await database
-        .query(
-          `INSERT INTO ${table} (${columns.map(({ name }) => name).join(', ')})
-          VALUES (${columns.map((_, index) => `$${index + 1}`).join(', ')})`,
-          columns.map(valueOf),
-        )
-        .then(
-          () => true,
-          (error: { code?: string }) => {
-            if (error.code !== '23503') throw error // it points at what is not there yet
-            return false
-          },
-        )
-      if (inserted) continue
-      await database.query('ROLLBACK TO tried')
-      later.push(table)
+  it('empties the Trash of one account only, and repeats nothing', async () => {
+    const [client, other] = [await newClient(), await newClient()]
+    for (const one of [client, other]) {
+      const { id } = await one.upload('x.txt', v7())
+      await one.act({ kind: 'trash', folderIds: [], documentIds: [id] })
     }
-    waiting = later
-  }
-  expect(waiting).toEqual([])
-  await database.query('COMMIT')
-}
+    const id = v7()
+    expect((await purge(client, { id, all: true })).status).toBe(200)
+    expect((await purge(client, { id, all: true })).body.id).toBe(id)
+    expect((await purge(client, { all: true })).body.code).toBe('act.nothing')
+    expect((await other.get<{ items: TrashItem[] }>('/api/trash')).body.items).toHaveLength(1)
+  })
 
-async function counts(database: pg.Client, tables: Iterable<string>): Promise<Record<string, number>> {
-  const found: Record<string, number> = {}
-  for (const table of tables) {
-    const { rows } = await database.query<{ count: number }>(`SELECT count(*)::int AS count FROM ${table}`)
-    found[table] = rows[0]?.count ?? 0
-  }
-  return found
-}
+  it('happens by itself after the days that the plan keeps things', async () => {
+    const client = await newClient()
+    const [old, fresh] = [await client.upload('old.txt', v7()), await client.upload('fresh.txt', v7())]
+    await client.act({ kind: 'trash', folderIds: [], documentIds: [old.id, fresh.id] })
+    await client.act({ kind: 'plan.trash', days: 30 })
+    await rows(null, `UPDATE document SET trashed_at = now() - interval '31 days' WHERE id = $1`, [old.id])
+    expect(await sweepTrash(new Date())).toBeGreaterThan(0)
+    expect([
+      (await client.get(`/api/documents/${old.id}`)).status,
+      (await client.get(`/api/documents/${fresh.id}`)).status,
+    ]).toEqual([404, 200])
+    expect((await client.try({ kind: 'plan.trash', days: 0 })).status).toBe(400)
+  })
+})
 
-describe('a database of an earlier version', () => {
-  it.each(files.slice(0, -1).map((file, index) => [file.replace('.ts', ''), index + 1] as const))(
-    '%s keeps a row of every table',
-    async (_, version) => {
-      await withDatabase(async database => {
-        for (const sql of migrations.slice(0, version)) await database.query(sql)
-        const before = await columnsOf(database)
-        await fill(database, before)
-        for (const sql of migrations.slice(version)) await database.query(sql)
-        const after = await columnsOf(database)
-        const lasting = [...before.keys()].filter(table => after.has(table))
-        expect(await counts(database, lasting)).toEqual(Object.fromEntries(lasting.map(table => [table, 1])))
-        const { rows } = await database.query(
-          `SELECT a.email, p.name AS plan, f.name AS folder, d.name AS document, t.body, c.label,
-            convert_from(k.bytes, 'UTF8') AS bytes
-          FROM account a JOIN plan p ON p.account_id = a.id JOIN folder f ON f.plan_id = p.id
-          JOIN document d ON d.plan_id = p.id JOIN placement l ON l.document_id = d.id AND l.folder_id = f.id
-          JOIN blob b ON b.id = d.blob_id JOIN blob_chunk k ON k.blob_id = b.id LEFT JOIN page_text t ON t.blob_id = b.id
-          JOIN change c ON c.plan_id = p.id`,
-        )
-        expect(rows).toEqual([
-          {
-            email: WORDS.email,
-            plan: WORDS.name,
-            folder: WORDS.name,
-            document: WORDS.name,
-            body: before.has('page_text') ? WORDS.body : null,
-            label: WORDS.label,
-            bytes: 'words',
-          },
-        ])
-      })
-    },
-  )
+describe('many names', () => {
+  it('change in one act, or not at all', async () => {
+    const client = await newClient()
+    const [a, b] = [await client.upload('a.txt', 'a'), await client.upload('b.txt', 'b')]
+    expect(
+      (
+        await client.act({
+          kind: 'document.names',
+          names: [
+            { id: a.id, name: '01 a' },
+            { id: b.id, name: '02 b' },
+          ],
+        })
+      ).label,
+    ).toBe('Renamed 2 documents')
+    expect(
+      (
+        await client.try({
+          kind: 'document.names',
+          names: [
+            { id: a.id, name: 'fine' },
+            { id: b.id, name: 'a/b' },
+          ],
+        })
+      ).status,
+    ).toBe(422)
+    expect((await client.document(a.id)).name).toBe('01 a')
+  })
 })
