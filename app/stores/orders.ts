@@ -9,10 +9,10 @@ import { useActs } from './acts'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
-/** Without rules that are just begun: they would fit everything. */
+/** Without rules that are just begun: they would fit everything. One that is not understood stays, and is refused. */
 function asGiven(order: StandingOrder): StandingOrder {
   const read = order.when.rule ? tryReadRule(order.when.rule) : null
-  return { ...order, when: { ...order.when, rule: read?.ok ? completeParts(read.rule) : null } }
+  return { ...order, when: { ...order.when, rule: read?.ok ? completeParts(read.rule) : (order.when.rule ?? null) } }
 }
 
 /** Standing orders, the one that is edited, and what it would have done. */

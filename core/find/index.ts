@@ -29,7 +29,7 @@ export { TIME_FIELDS, TIMES } from './fields/span'
 
 export { TEXT_OP_NAMES, TEXT_OPS } from './fields/textField'
 export type { TimeUnit } from './fields/timeField'
-export { TIME_UNITS } from './fields/timeField'
+export { isoText, TIME_UNITS } from './fields/timeField'
 export type { Names } from './notation'
 export type { Relaxation } from './relaxQuery'
 export { relaxed, LOOSENINGS } from './relaxQuery'

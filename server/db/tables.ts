@@ -1,7 +1,10 @@
 // How the rows of core/rows lie in the database: column names in snake case, whole numbers as such,
 // times as ISO text. Identifiers in statements come from these closed lists only.
 
+import { isoText } from '../../core/find/index'
 import type { TableName, Tables } from '../../core/rows/index'
+
+export { isoText }
 
 type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[] }
 
@@ -132,11 +135,6 @@ export function selectList(table: TableName, alias: string, except: readonly str
 export function selected(key: string, column: string): string {
   if (key === 'size') return `${column}::float8`
   return TIMES.has(key) ? isoText(column) : column
-}
-
-/** A time column as ISO 8601 text in UTC with milliseconds. */
-export function isoText(column: string): string {
-  return `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`
 }
 
 /** A row with its keys as column names, ready for jsonb_populate_recordset. */

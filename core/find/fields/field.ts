@@ -96,6 +96,8 @@ export interface Field<R extends FieldRule, D extends object> {
   /** In the notation, without braces. */
   print(rule: R, names: Names): string
   matches(rule: R, document: D, context: MatchContext): boolean
+  /** Its conditions ask the context for folders, or for their colours. */
+  readonly asksForFolders?: boolean
   /** What `matches` sees of a document, and how the database says it (tables `s` and `d`, values as in JSON). */
   readonly columns: Readonly<Record<string, string>>
   compile(rule: R, sql: Sql, context: MatchContext): string

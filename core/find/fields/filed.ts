@@ -1,7 +1,7 @@
 // In how many folders a document is filed.
 
 import type { Placed } from './place'
-import { FOLDER_IDS } from './place'
+import { FOLDER_IDS, PLACED } from './place'
 import { valuesFacet } from './facet'
 import { isOneOf, labelled, valuesField } from './valuesField'
 
@@ -26,8 +26,7 @@ export const filedField = valuesField({
   has: ({ folderIds }: Placed, value) => value === filedOf(folderIds.length),
   columns: { folderIds: FOLDER_IDS },
   compile: (anyOf, { bind }) => `(SELECT CASE count(*) WHEN 0 THEN 'none' WHEN 1 THEN 'one' ELSE 'several' END
-    FROM placement p WHERE p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE
-    AND p.folder_id IS NOT NULL) = ANY(${bind(anyOf)}::text[])`,
+    FROM placement p WHERE ${PLACED} AND p.folder_id IS NOT NULL) = ANY(${bind(anyOf)}::text[])`,
   facet: valuesFacet({
     key: 'filed',
     name: 'Filed',

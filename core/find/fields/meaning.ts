@@ -5,7 +5,7 @@ import { tryParseId } from '../../ids'
 import type { MatchContext } from './field'
 import { defineField } from './field'
 import { valuesFacet } from './facet'
-import { FOLDER_IDS } from './place'
+import { FOLDER_IDS, PLACED } from './place'
 import { valuesOf } from './readClause'
 import { id, list } from './readValue'
 import type { ValuesRule } from './valuesField'
@@ -20,12 +20,11 @@ export interface Coloured {
   readonly meaningId: MeaningId | null
 }
 
-const PLACED = 'p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE'
-
 export const meaningField = defineField<MeaningRule, Coloured>()({
   key: 'meaning',
   name: 'Colour',
   rules: ['meaning'],
+  asksForFolders: true,
   editor: 'choices',
   choices: {
     all: 'meanings',

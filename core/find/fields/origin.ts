@@ -22,7 +22,7 @@ export const originField = valuesField({
   name: 'Way in',
   values: ORIGINS,
   labels: ORIGIN_NAMES,
-  head: 'came',
+  head: 'came by',
   what: 'way in',
   begins: ['mail'],
   has: ({ origin }: { readonly origin: Origin }, value) => origin === value,

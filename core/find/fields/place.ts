@@ -22,7 +22,8 @@ export interface Placed {
   readonly folderIds: readonly FolderId[]
 }
 
-const PLACED = 'p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE'
+/** The places `p` of the document of `s`. */
+export const PLACED = 'p.document_id = s.document_id AND (p.plan_id = s.plan_id) IS TRUE'
 export const FOLDER_IDS = `(SELECT coalesce(json_agg(p.folder_id ORDER BY p.home DESC), '[]') FROM placement p
   WHERE ${PLACED} AND p.folder_id IS NOT NULL)`
 
@@ -30,6 +31,7 @@ export const placeField = defineField<PlaceRule, Placed>()({
   key: 'place',
   name: 'Place',
   rules: ['place'],
+  asksForFolders: true,
   editor: 'place',
   fresh: () => ({ kind: 'place', folderId: null, below: true }),
   isComplete: () => true,

@@ -9,10 +9,12 @@ import { valuesField } from './valuesField'
 export const READING_KINDS = ['read', 'wordless', 'waiting', 'failed', 'none'] as const
 export type ReadingKind = (typeof READING_KINDS)[number]
 
-/** The reading kind of the document `d`. */
-const READING = `(SELECT coalesce(max(CASE r.state WHEN 'read' THEN CASE WHEN r.words <> '' THEN 'read'
+/** The reading kind of the document under this alias. */
+const readingOf = (
+  d: string,
+): string => `(SELECT coalesce(max(CASE r.state WHEN 'read' THEN CASE WHEN r.words <> '' THEN 'read'
   WHEN EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id) THEN 'waiting' ELSE 'wordless' END
-  WHEN 'failed' THEN 'failed' ELSE 'waiting' END), 'none') FROM reading r WHERE r.blob_id = d.blob_id)`
+  WHEN 'failed' THEN 'failed' ELSE 'waiting' END), 'none') FROM reading r WHERE r.blob_id = ${d}.blob_id)`
 
 /** What was read without words was read as well. */
 const meant = (value: ReadingKind): readonly ReadingKind[] => (value === 'read' ? ['read', 'wordless'] : [value])
@@ -39,9 +41,6 @@ export const readingField = valuesField({
   what: 'reading',
   begins: ['wordless'],
   has: ({ reading }: { readonly reading: ReadingKind }, value) => meant(value).includes(reading),
-  columns: { reading: READING },
-  compile: (anyOf, sql) => {
-    void sql.d
-    return `${READING} = ANY(${sql.bind(anyOf.flatMap(meant))}::text[])`
-  },
+  columns: { reading: readingOf('d') },
+  compile: (anyOf, { bind, d }) => `${readingOf(d)} = ANY(${bind(anyOf.flatMap(meant))}::text[])`,
 })

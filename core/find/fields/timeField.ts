@@ -72,7 +72,9 @@ export function timeField<const K extends string, const P extends string, const 
   }
 }
 
-const isoText = (column: string) => `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`
+/** A time column as ISO 8601 text in UTC with milliseconds. */
+export const isoText = (column: string): string =>
+  `to_char(${column} AT TIME ZONE 'UTC', 'YYYY-MM-DD"T"HH24:MI:SS.MS"Z"')`
 
 function within(
   { column, row, isOptional = false }: Pick<Spec<string, string, string>, 'column' | 'row' | 'isOptional'>,

@@ -17,7 +17,7 @@ interface Spec<K extends string, V extends string, D extends object, F, E extend
   readonly values: readonly V[]
   /** What each is called. */
   readonly labels: Readonly<Record<V, string>>
-  /** Before the values in the notation: {head one or another}; null: the values alone. */
+  /** Before the values in the notation: {head one or another}, known by its first word; null: the values alone. */
   readonly head: string | null
   /** As each is typed; its own word unless said. */
   readonly typed?: Readonly<Record<V, string>>
@@ -54,13 +54,12 @@ export function valuesField<
     isComplete: rule => rule.anyOf.length > 0,
     read: raw => ({ kind: key, anyOf: list(raw.anyOf, item => one(item, values)) }),
     parse: clause => {
-      if (head !== null && clause.head !== head) return null
+      if (head !== null && clause.head !== head.split(' ')[0]) return null
       if (head !== null) return { kind: key, anyOf: valuesOf(clause, what, value => keyOf(typed, bare(value))) }
       const all = clause.whole.split(' or ').map(value => keyOf(typed, value))
       return all.every(value => value !== null) ? { kind: key, anyOf: all } : null
     },
-    print: rule =>
-      [head === 'came' ? 'came by' : head, rule.anyOf.map(value => typed[value]).join(' or ')].join(' ').trim(),
+    print: rule => [head ?? '', rule.anyOf.map(value => typed[value]).join(' or ')].join(' ').trim(),
     matches: (rule, document, context) => rule.anyOf.some(value => has(document, value, context)),
     columns,
     compile: (rule, sql, context) => compile(rule.anyOf, sql, context),

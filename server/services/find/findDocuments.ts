@@ -4,6 +4,7 @@ import {
   asksOnlyWithout,
   compile,
   isGroup,
+  fieldOf,
   leavesIn,
   orderFound,
   parseQuery,
@@ -252,7 +253,7 @@ function isOneWord(rule: Rule): boolean {
 }
 
 function hasPhrase(rule: Rule): boolean {
-  return leavesIn(rule).some(({ kind }) => kind === 'phrase' || kind === 'inside')
+  return leavesIn(rule).some(leaf => fieldOf(leaf)?.looksInside?.(leaf) ?? false)
 }
 
 /** `known` is what the order was made of; what is not in it is looked up. */

@@ -2,7 +2,7 @@
 
 import { meaningOf } from '../../../core/colour/index'
 import type { Rule, MatchContext } from '../../../core/find/index'
-import { leavesIn } from '../../../core/find/index'
+import { fieldOf, leavesIn } from '../../../core/find/index'
 import type { FolderId, MeaningId } from '../../../core/ids'
 import { numberTree } from '../../../core/numbering/index'
 import type { FolderRow } from '../../../core/rows/index'
@@ -69,5 +69,5 @@ export async function matchContextFor(planId: string, rule: Rule, now: Date): Pr
 }
 
 function asksForFolders(rule: Rule): boolean {
-  return leavesIn(rule).some(({ kind }) => kind === 'place' || kind === 'meaning')
+  return leavesIn(rule).some(leaf => fieldOf(leaf)?.asksForFolders ?? false)
 }
