@@ -75,6 +75,7 @@ describe('standing orders', () => {
     await client.act(order(papers, { rule }))
     const fitting = await client.upload('paper.html', page('Maria Lund', 'The tide table of March'))
     const other = await client.upload('other.html', page('Jo Harl', 'The tide table of May'))
+    await client.whenRead(other.id)
     expect((await dealtWith(client, fitting.id)).folderIds).toEqual([papers])
     expect((await client.document(other.id)).folderIds).toEqual([null])
     const tried = await client.send<Tried>('POST', '/api/orders/try', {
