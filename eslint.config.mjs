@@ -57,6 +57,26 @@ const LONG_FILES = [
   'tests/support/hostile.ts',
 ]
 
+const LONG_BLOCKS = [
+  'app/components/card/DocumentCard.vue',
+  'app/components/draft/DraftPreview.vue',
+  'app/components/find/FindHead.vue',
+  'app/components/outline/OutlineRow.vue',
+  'app/components/places/PlacePicker.vue',
+  'app/components/register/GridCard.vue',
+  'app/components/register/RegisterRow.vue',
+  'app/components/shell/BottomLine.vue',
+  'app/components/shell/SidePanels.vue',
+  'app/components/tray/FilePanel.vue',
+  'app/pages/draft/*.vue',
+  'app/pages/find.vue',
+  'app/pages/in-tray.vue',
+  'app/pages/plan/*.vue',
+  'app/pages/scan.vue',
+  'app/pages/tags.vue',
+  'app/pages/trash.vue',
+]
+
 const LONG_FUNCTIONS = [
   'app/composables/useDraftStart.ts',
   'app/composables/useList.ts',
@@ -220,6 +240,7 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'no-console': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
+      'vue/max-lines-per-block': ['error', { script: 160, template: 120, style: 80, skipBlankLines: true }],
       'vue/block-order': ['error', { order: ['script', 'template', 'style'] }],
       'vue/define-props-declaration': ['error', 'type-based'],
       'vue/define-emits-declaration': ['error', 'type-based'],
@@ -284,5 +305,6 @@ export default tseslint.config(
   { files: ['**/*.vue'], rules: { 'max-len': 'off', 'vue/html-self-closing': 'off' } },
   // Longer than the rules allow, still. Take one out of the list when it has been divided; add none.
   { files: LONG_FILES, rules: { 'max-lines': 'off' } },
+  { files: LONG_BLOCKS, rules: { 'vue/max-lines-per-block': 'off' } },
   { files: LONG_FUNCTIONS, rules: { 'max-lines-per-function': 'off' } },
 )
