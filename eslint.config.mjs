@@ -129,7 +129,7 @@ export default tseslint.config(
       'boundaries/elements': [
         layer('core', 'core/**'),
         layer('contract', 'contract/**'),
-        layer('route', 'server/{api,routes,middleware,plugins,entry}/**'),
+        layer('route', 'server/{api,routing,middleware,plugins,entry}/**'),
         layer('http', 'server/http/**'),
         layer('service', 'server/services/**'),
         layer('log', 'server/log/**'),

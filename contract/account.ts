@@ -90,3 +90,8 @@ export const accountShape = yup.object({
   backedUpAt: yup.string().nullable().defined(),
 })
 export type AccountFacts = yup.InferType<typeof accountShape>
+
+export const signedOutShape = yup.object({ account: yup.mixed<never>().nullable().defined() })
+
+/** Whether the database answers. */
+export const healthShape = yup.object({ status: yup.string().oneOf(['ok']).required() })

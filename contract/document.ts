@@ -218,3 +218,8 @@ export const thumbnailsShape = yup.object({
     .required(),
 })
 export type ThumbnailState = yup.InferType<typeof thumbnailsShape>['thumbnails'][number]['state']
+
+/** All documents of a place, in the order of its list. */
+export const documentIdsShape = yup.object({ ids: yup.array(documentId()).required() })
+
+export const readAgainShape = yup.object({ state: yup.string().oneOf(['waiting']).required() })

@@ -67,9 +67,11 @@ function operation(route: Route): Json {
   }
 }
 
-function content(shape: AnySchema | 'bytes' | 'events', path: string): Json {
+function content(shape: NonNullable<Route['reply']>, path: string): Json {
   if (shape === 'bytes') return { 'application/octet-stream': {} }
   if (shape === 'events') return { 'text/event-stream': {} }
+  if (shape === 'text') return { 'text/plain': {} }
+  if (shape === 'json') return { 'application/json': {} }
   const schema = jsonSchema(shape.describe() as SchemaDescription)
   if (path === '/api/changes') (schema.properties as Json).command = { $ref: '#/components/schemas/Command' }
   return { 'application/json': { schema } }

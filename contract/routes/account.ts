@@ -1,57 +1,86 @@
-import { accountShape, endedShape, newAccountShape, passwordRequestShape, sessionShape, signInShape } from '../account'
-import type { Route } from './route'
+import {
+  accountShape,
+  endedShape,
+  newAccountShape,
+  passwordRequestShape,
+  sessionShape,
+  signedOutShape,
+  signInShape,
+} from '../account'
+import { doneShape, endpoint } from './route'
 
-export const accountRoutes: readonly Route[] = [
-  {
+export const accountRoutes = {
+  readSession: endpoint({
     method: 'GET',
     path: '/api/session',
     summary: 'Who is signed in, and whether there is a demo plan',
     signedIn: false,
     reply: sessionShape,
-  },
-  { method: 'POST', path: '/api/session', summary: 'Sign in', signedIn: false, body: signInShape, reply: sessionShape },
-  { method: 'POST', path: '/api/session/demo', summary: 'Open the demo plan', signedIn: false, reply: sessionShape },
-  {
+  }),
+  signIn: endpoint({
+    method: 'POST',
+    path: '/api/session',
+    summary: 'Sign in',
+    signedIn: false,
+    body: signInShape,
+    reply: sessionShape,
+  }),
+  openDemo: endpoint({
+    method: 'POST',
+    path: '/api/session/demo',
+    summary: 'Open the demo plan',
+    signedIn: false,
+    reply: sessionShape,
+  }),
+  signOut: endpoint({
     method: 'DELETE',
     path: '/api/session',
     summary: 'Sign out: the session is ended and refused from then on',
     signedIn: false,
-  },
-  {
+    reply: signedOutShape,
+  }),
+  openAccount: endpoint({
     method: 'POST',
     path: '/api/accounts',
     summary: 'Make an account and sign in',
     signedIn: false,
     body: newAccountShape,
     reply: sessionShape,
-  },
-  {
+  }),
+  describeAccount: endpoint({
     method: 'GET',
     path: '/api/account',
     summary: 'Space used, open sessions, files that could not be taken in, the last backup',
     signedIn: true,
     reply: accountShape,
-  },
-  {
+  }),
+  changePassword: endpoint({
     method: 'PUT',
     path: '/api/account/password',
     summary: 'A new password; every other session is ended',
     signedIn: true,
     body: passwordRequestShape,
     reply: endedShape,
-  },
-  {
+  }),
+  endOtherSessions: endpoint({
     method: 'DELETE',
     path: '/api/account/sessions',
     summary: 'End all other sessions',
     signedIn: true,
     reply: endedShape,
-  },
-  { method: 'DELETE', path: '/api/account/sessions/{id}', summary: 'End one session', signedIn: true },
-  {
+  }),
+  endSession: endpoint({
+    method: 'DELETE',
+    path: '/api/account/sessions/{id}',
+    summary: 'End one session',
+    signedIn: true,
+    reply: doneShape,
+  }),
+  forgetLaidAside: endpoint({
     method: 'DELETE',
     path: '/api/account/laid-aside/{id}',
     summary: 'Take a file that could not be taken in off the list; it stays where it lies',
     signedIn: true,
-  },
-]
+    reply: doneShape,
+  }),
+}

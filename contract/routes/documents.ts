@@ -1,9 +1,11 @@
 import { changeShape } from '../change'
 import {
   contentQueryShape,
+  documentIdsShape,
   documentShape,
   hitsQueryShape,
   hitsShape,
+  readAgainShape,
   registerQueryShape,
   registerShape,
   textShape,
@@ -13,39 +15,40 @@ import {
 import { suggestionsQueryShape, suggestionsShape, tagSuggestionsShape } from '../filing'
 import { latelyShape } from '../find'
 import { wordsShape } from '../reading'
-import type { Route } from './route'
+import { endpoint } from './route'
 
-export const documentsRoutes: readonly Route[] = [
-  {
+export const documentsRoutes = {
+  list: endpoint({
     method: 'GET',
     path: '/api/documents',
     summary: 'The register of one place, a page at a time',
     signedIn: true,
     query: registerQueryShape,
     reply: registerShape,
-  },
-  {
+  }),
+  listIds: endpoint({
     method: 'GET',
     path: '/api/documents/ids',
     summary: 'The ids of all documents of a place, in the order of its register',
     signedIn: true,
     query: registerQueryShape,
-  },
-  {
+    reply: documentIdsShape,
+  }),
+  read: endpoint({
     method: 'GET',
     path: '/api/documents/{id}',
     summary: 'One document with its places, versions and reading state',
     signedIn: true,
     reply: documentShape,
-  },
-  {
+  }),
+  content: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/content',
     summary: 'Its bytes; ranges are supported',
     signedIn: true,
     reply: 'bytes',
-  },
-  {
+  }),
+  addVersion: endpoint({
     method: 'POST',
     path: '/api/documents/{id}/content',
     summary: 'New contents, as a version; the body is the file',
@@ -53,74 +56,85 @@ export const documentsRoutes: readonly Route[] = [
     query: contentQueryShape,
     body: 'bytes',
     reply: changeShape,
-  },
-  {
+  }),
+  thumbnail: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/thumbnail',
     summary: 'A small picture of its beginning (WebP, within 320 x 400 points)',
     signedIn: true,
     reply: 'bytes',
-  },
-  {
+  }),
+  page: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/pages/{page}',
     summary: 'A page (from 1) of a TIFF as a PNG, within 3000 x 3000 points',
     signedIn: true,
     reply: 'bytes',
-  },
-  {
+  }),
+  thumbnails: endpoint({
     method: 'POST',
     path: '/api/thumbnails',
     summary: 'How far the small pictures of documents are; missing ones are made',
     signedIn: true,
     body: thumbnailsRequestShape,
     reply: thumbnailsShape,
-  },
-  {
+  }),
+  text: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/text',
     summary: 'The text that was read, by pages',
     signedIn: true,
     reply: textShape,
-  },
-  { method: 'POST', path: '/api/documents/{id}/reading', summary: 'Read it again', signedIn: true },
-  {
+  }),
+  readAgain: endpoint({
+    method: 'POST',
+    path: '/api/documents/{id}/reading',
+    summary: 'Read it again',
+    signedIn: true,
+    reply: readAgainShape,
+  }),
+  suggestions: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/suggestions',
     summary: 'Where it could go, what it could be called, what holds the same bytes',
     signedIn: true,
     query: suggestionsQueryShape,
     reply: suggestionsShape,
-  },
-  {
+  }),
+  tagSuggestions: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/tag-suggestions',
     summary: 'Tags that documents like it carry',
     signedIn: true,
     query: suggestionsQueryShape,
     reply: tagSuggestionsShape,
-  },
-  {
+  }),
+  hits: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/hits',
     summary: 'The pages on which the words of a search stand',
     signedIn: true,
     query: hitsQueryShape,
     reply: hitsShape,
-  },
-  {
+  }),
+  words: endpoint({
     method: 'GET',
     path: '/api/documents/{id}/words',
     summary: 'Where the words of recognised pages stand',
     signedIn: true,
     reply: wordsShape,
-  },
-  {
+  }),
+  lately: endpoint({
     method: 'GET',
     path: '/api/documents/lately',
     summary: 'What was opened, changed and added last, opened often, and how long starred ones rest',
     signedIn: true,
     reply: latelyShape,
-  },
-  { method: 'POST', path: '/api/documents/{id}/visits', summary: 'Note that it was opened', signedIn: true },
-]
+  }),
+  visit: endpoint({
+    method: 'POST',
+    path: '/api/documents/{id}/visits',
+    summary: 'Note that it was opened',
+    signedIn: true,
+  }),
+}

@@ -14,77 +14,82 @@ import {
   ruleCountsRequestShape,
   ruleCountsShape,
 } from '../find'
-import type { Route } from './route'
+import { endpoint } from './route'
 
-export const findRoutes: readonly Route[] = [
-  {
+export const findRoutes = {
+  find: endpoint({
     method: 'GET',
     path: '/api/find',
     summary: 'Search names and contents',
     signedIn: true,
     query: findQueryShape,
     reply: foundShape,
-  },
-  {
+  }),
+  counts: endpoint({
     method: 'GET',
     path: '/api/find/counts',
     summary: 'How many of what is found are of which type, from where, in which folder',
     signedIn: true,
     query: countsQueryShape,
     reply: countsShape,
-  },
-  {
+  }),
+  ids: endpoint({
     method: 'GET',
     path: '/api/find/ids',
     summary: 'The ids of all that a search finds, the newest first, up to 10,000',
     signedIn: true,
     query: countsQueryShape,
     reply: foundIdsShape,
-  },
-  {
+  }),
+  relax: endpoint({
     method: 'POST',
     path: '/api/find/loosen',
     summary: 'For a search that finds nothing: those that ask for one thing less and find something, with how many',
     signedIn: true,
     body: relaxRequestShape,
     reply: relaxedShape,
-  },
-  {
+  }),
+  countPerRule: endpoint({
     method: 'POST',
     path: '/api/find/weigh',
     summary: 'How many documents each rule of a search finds alone, and which one empties it',
     signedIn: true,
     body: ruleCountsRequestShape,
     reply: ruleCountsShape,
-  },
-  {
+  }),
+  keptCounts: endpoint({
     method: 'GET',
     path: '/api/find/kept',
     summary: 'How many documents each kept search finds now',
     signedIn: true,
     reply: keptCountsShape,
-  },
-  {
+  }),
+  recent: endpoint({
     method: 'GET',
     path: '/api/find/recent',
     summary: 'What was searched for lately',
     signedIn: true,
     reply: recentSearchesShape,
-  },
-  {
+  }),
+  noteRecent: endpoint({
     method: 'PUT',
     path: '/api/find/recent',
     summary: 'Remember a search that led somewhere',
     signedIn: true,
     body: noteSearchShape,
-  },
-  { method: 'DELETE', path: '/api/find/recent', summary: 'Forget what was searched for', signedIn: true },
-  {
+  }),
+  forgetRecent: endpoint({
+    method: 'DELETE',
+    path: '/api/find/recent',
+    summary: 'Forget what was searched for',
+    signedIn: true,
+  }),
+  names: endpoint({
     method: 'GET',
     path: '/api/find/names',
     summary: 'Documents by name while it is typed',
     signedIn: true,
     query: namesQueryShape,
     reply: foundNamesShape,
-  },
-]
+  }),
+}

@@ -2,6 +2,7 @@
 // milliseconds; sizes are bytes; `folded` is the name as searches compare it
 // (core/text), for a document with its running number.
 
+import type { Format } from '../formats/index'
 import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 
@@ -155,7 +156,7 @@ export interface OrderWhen {
   /** Any of these ways in; none: all. */
   readonly origins: readonly Origin[]
   /** Any of these kinds (core/find); none: all. */
-  readonly types: readonly string[]
+  readonly types: readonly Format['group'][]
   /** Words of who sent it. */
   readonly sender: string
   /** Words of its name or of the beginning of its text. */

@@ -1,5 +1,5 @@
 import { fail } from '../../core/errors'
-import { route } from '../http/route'
+import { handler } from '../http/handler'
 
 /** Whatever else is asked for under /api is told so, and never answered with the page. */
-export default route(() => fail('notFound'))
+export default handler(() => fail('notFound'))

@@ -1,7 +1,8 @@
 import { createEventStream } from 'h3'
-import { signedIn, tokenOf } from '../http/actor'
-import { route } from '../http/route'
+import { serverRoutes } from '../../contract/routes/server'
+import { tokenOf } from '../http/actor'
 import { takeSlots } from '../http/slots'
+import { route } from '../routing/route'
 import { whoIs } from '../services/account/session'
 import { subscribeToPlan } from '../services/events/planEvents'
 
@@ -10,8 +11,7 @@ const BEAT_MS = 20_000
 const [STREAMS_PER_ACCOUNT, STREAMS_LIMIT] = [24, 1000]
 
 /** Server-sent events until the window closes; a beat keeps proxies from ending the connection. */
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
+export default route(serverRoutes.events, async ({ actor, event }) => {
   const giveBack = takeSlots({ [`streams of ${actor.accountId}`]: STREAMS_PER_ACCOUNT, streams: STREAMS_LIMIT })
   const stream = createEventStream(event)
   const unsubscribe = subscribeToPlan(actor.planId, text => void stream.push(text))

@@ -1,5 +1,5 @@
 import { fail } from '../../core/errors'
-import { route } from '../http/route'
+import { handler } from '../http/handler'
 
 /** The API itself is no page. */
-export default route(() => fail('notFound'))
+export default handler(() => fail('notFound'))

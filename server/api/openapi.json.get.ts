@@ -1,4 +1,5 @@
 import { openApi } from '../../contract/openapi'
-import { route } from '../http/route'
+import { serverRoutes } from '../../contract/routes/server'
+import { route } from '../routing/route'
 
-export default route(() => openApi())
+export default route(serverRoutes.openApi, () => openApi())

@@ -1,8 +1,9 @@
 import { getRequestURL, setResponseHeader } from 'h3'
-import { route } from '../http/route'
+import { serverRoutes } from '../../contract/routes/server'
+import { route } from '../routing/route'
 
 /** How the browser's address line searches here (OpenSearch 1.1 description document). */
-export default route(event => {
+export default route(serverRoutes.openSearch, ({ event }) => {
   const { origin } = getRequestURL(event)
   setResponseHeader(event, 'content-type', 'application/opensearchdescription+xml; charset=utf-8')
   return `<?xml version="1.0" encoding="UTF-8"?>

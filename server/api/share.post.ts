@@ -1,16 +1,14 @@
 import { sendRedirect } from 'h3'
-import { signedIn } from '../http/actor'
+import { uploadsRoutes } from '../../contract/routes/uploads'
 import { formOf } from '../http/form'
-import { route } from '../http/route'
-import { whoIs } from '../services/account/session'
+import { route } from '../routing/route'
 import { sharedArrival } from '../services/arrivals/sharedArrival'
 import { takeIn } from '../services/arrivals/takeIn'
 import { uploadLimit } from '../services/documents/addUpload'
 import { storeStream } from '../services/documents/storeFile'
 
 /** What another program hands to the installed app (Web Share Target); it lies in the In-tray afterwards. */
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
+export default route(uploadsRoutes.share, async ({ actor, event }) => {
   const { fields, files } = await formOf(event, 'files', uploadLimit(), async (name, bytes) => ({
     name,
     blob: await storeStream(actor, name, bytes),
@@ -22,5 +20,6 @@ export default route(async event => {
     sharedArrival({ title: text('title'), text: text('text'), address: text('url'), files }, now),
     now,
   )
-  return sendRedirect(event, '/in-tray', 303)
+  await sendRedirect(event, '/in-tray', 303)
+  return undefined
 })

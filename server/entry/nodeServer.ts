@@ -8,7 +8,7 @@ import { useNitroApp } from 'nitropack/runtime'
 import { limitConnections } from '../http/connections'
 import { sayFault } from '../log/log'
 import { observed } from '../http/observe'
-import { explained } from '../http/route'
+import { toErrorReply } from '../http/errorReply'
 
 const nitroApp = useNitroApp()
 const listener = toNodeListener(nitroApp.h3App)
@@ -40,7 +40,7 @@ for (const kind of ['unhandledRejection', 'uncaughtException'] as const)
   })
 
 function countFault(error: unknown): void {
-  explained(error)
+  toErrorReply(error)
   faults = [...faults.filter(at => Date.now() - at < 60_000), Date.now()]
   if (faults.length > MOST_A_MINUTE) process.exit(1)
 }

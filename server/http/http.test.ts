@@ -3,7 +3,7 @@ import { ValidationError } from 'yup'
 import { HembixError, refusal } from '../../core/errors'
 import { rangeOf } from './content'
 import { foundCursor, placeOf, readFoundCursor, wholeNumberOf } from './parse'
-import { refusalOf } from './route'
+import { toErrorReply } from './errorReply'
 
 describe(rangeOf, () => {
   it.each<[string | undefined, [number, number] | null]>([
@@ -70,16 +70,16 @@ describe(wholeNumberOf, () => {
   })
 })
 
-describe(refusalOf, () => {
+describe(toErrorReply, () => {
   const database = (code: string) =>
     Object.assign(new Error('query failed'), { name: 'SequelizeDatabaseError', parent: { code } })
 
   it('passes a refusal on as it is', () => {
-    expect(refusalOf(new HembixError(refusal('name.empty')))).toEqual(refusal('name.empty'))
+    expect(toErrorReply(new HembixError(refusal('name.empty'))).reason).toEqual(refusal('name.empty'))
   })
 
   it('says what is wrong with a request', () => {
-    expect(refusalOf(new ValidationError('id is a required field')).message).toBe(
+    expect(toErrorReply(new ValidationError('id is a required field')).reason.message).toBe(
       'This request does not make sense: id is a required field.',
     )
   })
@@ -95,11 +95,11 @@ describe(refusalOf, () => {
       parent: {},
     }),
   ])('knows that the database is away', error => {
-    expect(refusalOf(error).code).toBe('database.away')
+    expect(toErrorReply(error).reason.code).toBe('database.away')
   })
 
   it('says nothing of a fault of ours but where the log has it', () => {
-    const reason = refusalOf(database('42601'))
+    const reason = toErrorReply(database('42601')).reason
     expect([reason.code, /log knows it as [0-9a-f]{8}/.test(reason.message)]).toEqual(['server.failed', true])
   })
 })

@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import type { Found } from '../../contract/find'
 import type { SessionState } from '../../contract/account'
-import { ROUTES } from '../../contract/routes/index'
 import type { Refused } from '../support/client'
 import { BASE, Client, newClient, PASSWORD } from '../support/client'
 
@@ -110,36 +109,6 @@ describe('sessions', () => {
 })
 
 describe('every route', () => {
-  const strangerPath = (path: string, id: string) => path.replace('{id}', id)
-
-  it('that needs a session refuses to answer without one', async () => {
-    const answers = await Promise.all(
-      ROUTES.filter(route => route.signedIn).map(async ({ method, path }) => {
-        const { status } = await new Client().send(method, strangerPath(path, v7()), method === 'GET' ? undefined : {})
-        return `${method} ${path} ${status}`
-      }),
-    )
-    expect(answers).toEqual(ROUTES.filter(route => route.signedIn).map(({ method, path }) => `${method} ${path} 401`))
-  })
-
-  it('about one document answers a stranger as if it did not exist', async () => {
-    const owner = await newClient()
-    const { id } = await owner.upload('secret.txt', 'nobody else reads this')
-    const stranger = await newClient()
-    const routes = ROUTES.filter(
-      route =>
-        route.path.includes('{id}') && route.method !== 'PUT' && !route.path.startsWith('/api/account/laid-aside'),
-    )
-    const statuses = await Promise.all(
-      routes.map(
-        async ({ method, path }) =>
-          (await stranger.send(method, strangerPath(path, id), method === 'GET' ? undefined : {})).status,
-      ),
-    )
-    expect(statuses).toEqual(routes.map(() => 404))
-    expect(routes.length).toBeGreaterThan(3)
-  })
-
   it('that changes a plan does not touch a stranger’s folders and documents', async () => {
     const owner = await newClient()
     const folder = await owner.folder('Private')

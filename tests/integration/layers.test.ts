@@ -26,7 +26,7 @@ const PLANTED: readonly Planted[] = [
   { file: 'contract/planted.ts', code: using('../server/services/health', 'health'), rule: LAYERS },
   { file: 'server/db/planted.ts', code: using('../services/health', 'health'), rule: LAYERS },
   { file: 'server/log/planted.ts', code: using('../db/client', 'rows'), rule: LAYERS },
-  { file: 'server/services/planted.ts', code: using('../http/route', 'route'), rule: LAYERS },
+  { file: 'server/services/planted.ts', code: using('../http/handler', 'handler'), rule: LAYERS },
   { file: 'server/services/plantedHttp.ts', code: using('h3', 'createError'), rule: LAYERS },
   { file: 'server/services/plantedSql.ts', code: using('sequelize', 'Op'), rule: LAYERS },
   { file: 'server/http/planted.ts', code: using('../services/health', 'health'), rule: LAYERS },

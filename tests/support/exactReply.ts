@@ -24,7 +24,7 @@ export function routeOf(method: string, path: string): Route | undefined {
  */
 export function wrongInReply(method: string, path: string, body: unknown): string[] {
   const shape = routeOf(method, path)?.reply
-  if (!shape || shape === 'bytes' || shape === 'events') return []
+  if (!shape || typeof shape === 'string') return []
   return [...wrongKinds(shape, body), ...unnamed(shape, body, '')]
 }
 

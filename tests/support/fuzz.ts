@@ -153,3 +153,30 @@ function textOf(value: unknown): string {
   const text = typeof value === 'string' ? value : String(JSON.stringify(value))
   return text.slice(0, 3000).replace(/\p{Surrogate}/gu, '\ufffd')
 }
+
+/** Commands of one kind that are as its shape says, with an id out of `ids` wherever a text can stand. */
+export function commandsNaming(kind: string, ids: readonly string[], count: number, seed: number): unknown[] {
+  const shape = COMMANDS.find(command => command.kind === kind)?.shape
+  if (!shape) return []
+  return fc
+    .sample(namingOf(schemaOf(shape), ids), { numRuns: count, seed })
+    .map(command => ({ ...(command as object), kind }))
+}
+
+function namingOf(schema: Schema, ids: readonly string[]): fc.Arbitrary<unknown> {
+  const type = Array.isArray(schema.type) ? (schema.type[0] as string) : (schema.type as string | undefined)
+  if (Array.isArray(schema.enum)) return fc.constantFrom(...(schema.enum as unknown[]))
+  if (type === 'object')
+    return fc.record(
+      Object.fromEntries(
+        Object.entries((schema.properties ?? {}) as Record<string, Schema>).map(([name, property]) => [
+          name,
+          namingOf(property, ids),
+        ]),
+      ),
+    )
+  if (type === 'array') return fc.array(namingOf((schema.items ?? {}) as Schema, ids), { minLength: 1, maxLength: 3 })
+  if (type === 'number' || type === 'integer') return fc.integer({ min: 0, max: 9 })
+  if (type === 'boolean') return fc.boolean()
+  return fc.constantFrom(...ids)
+}

@@ -1,6 +1,8 @@
-import { signedIn, tokenOf } from '../../http/actor'
-import { route } from '../../http/route'
+import { accountRoutes } from '../../../contract/routes/account'
+import { tokenOf } from '../../http/actor'
+import { route } from '../../routing/route'
 import { describeAccount } from '../../services/account/describeAccount'
-import { whoIs } from '../../services/account/session'
 
-export default route(async event => describeAccount(await signedIn(event, whoIs), tokenOf(event) ?? '', new Date()))
+export default route(accountRoutes.describeAccount, async ({ actor, event }) =>
+  describeAccount(actor, tokenOf(event) ?? '', new Date()),
+)

@@ -1,17 +1,14 @@
-import type { SessionState } from '../../../contract/account'
-import { newAccountShape } from '../../../contract/account'
+import { accountRoutes } from '../../../contract/routes/account'
 import { keepToken } from '../../http/actor'
 import { originOf } from '../../http/origin'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
+import { route } from '../../routing/route'
 import { openAccount } from '../../services/account/createAccount'
 import { isDemoThere, openSession } from '../../services/account/session'
 
-export default route(async (event): Promise<SessionState> => {
-  const { email, password } = await bodyOf(event, newAccountShape)
+export default route(accountRoutes.openAccount, async ({ body: { email, password }, event }) => {
   const [origin, now] = [originOf(event), new Date()]
-  const actor = await openAccount({ email, password, planName: 'My plan' }, origin.address, now)
-  const { token, expiresAt } = await openSession(actor.accountId, origin, now)
+  const account = await openAccount({ email, password, planName: 'My plan' }, origin.address, now)
+  const { token, expiresAt } = await openSession(account.accountId, origin, now)
   keepToken(event, token, expiresAt)
-  return { account: { email: actor.email }, demo: await isDemoThere() }
+  return { account: { email: account.email }, demo: await isDemoThere() }
 })

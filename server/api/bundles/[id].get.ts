@@ -1,7 +1,6 @@
-import { signedIn } from '../../http/actor'
+import { bundlesRoutes } from '../../../contract/routes/bundles'
 import { idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { readBundle } from '../../services/bundles/bundles'
 
-export default route(async event => readBundle(await signedIn(event, whoIs), idInPath(event)))
+export default route(bundlesRoutes.read, async ({ actor, event }) => readBundle(actor, idInPath(event)))

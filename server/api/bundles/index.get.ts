@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { bundlesRoutes } from '../../../contract/routes/bundles'
+import { route } from '../../routing/route'
 import { listBundles } from '../../services/bundles/bundles'
 
-export default route(async event => ({ bundles: await listBundles(await signedIn(event, whoIs)) }))
+export default route(bundlesRoutes.list, async ({ actor }) => ({ bundles: await listBundles(actor) }))

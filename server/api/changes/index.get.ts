@@ -1,14 +1,9 @@
-import { historyQueryShape } from '../../../contract/change'
+import { changesRoutes } from '../../../contract/routes/changes'
 import { tryParseId } from '../../../core/ids'
-import { signedIn } from '../../http/actor'
-import { queryOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { listHistory } from '../../services/changes/history'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { before, folder, until, ...request } = await queryOf(event, historyQueryShape)
+export default route(changesRoutes.history, async ({ actor, query: { before, folder, until, ...request } }) => {
   return listHistory(actor, before, {
     ...request,
     before: until,

@@ -1,12 +1,8 @@
-import { changeRequestShape, parseCommand } from '../../../contract/command'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { parseCommand } from '../../../contract/command'
+import { changesRoutes } from '../../../contract/routes/changes'
+import { route } from '../../routing/route'
 import { applyCommand } from '../../services/changes/applyCommand'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { id, command } = await bodyOf(event, changeRequestShape)
-  return applyCommand(actor, id, await parseCommand(command), new Date())
-})
+export default route(changesRoutes.apply, async ({ actor, body: { id, command } }) =>
+  applyCommand(actor, id, await parseCommand(command), new Date()),
+)

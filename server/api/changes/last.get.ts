@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { changesRoutes } from '../../../contract/routes/changes'
+import { route } from '../../routing/route'
 import { readLastActs } from '../../services/changes/history'
 
-export default route(async event => readLastActs(await signedIn(event, whoIs)))
+export default route(changesRoutes.lastActs, async ({ actor }) => readLastActs(actor))

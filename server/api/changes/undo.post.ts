@@ -1,12 +1,7 @@
-import { undoRequestShape } from '../../../contract/change'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { changesRoutes } from '../../../contract/routes/changes'
+import { route } from '../../routing/route'
 import { undoChange } from '../../services/changes/undo'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { id, changeId } = await bodyOf(event, undoRequestShape)
-  return undoChange(actor, id, changeId, new Date())
-})
+export default route(changesRoutes.undo, async ({ actor, body: { id, changeId } }) =>
+  undoChange(actor, id, changeId, new Date()),
+)

@@ -1,12 +1,8 @@
-import { registerQueryShape } from '../../../contract/document'
-import { signedIn } from '../../http/actor'
-import { placeOf, queryOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { documentsRoutes } from '../../../contract/routes/documents'
+import { placeOf } from '../../http/parse'
+import { route } from '../../routing/route'
 import { listDocumentIds } from '../../services/documents/listDocuments'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { folder, sort, descending } = await queryOf(event, registerQueryShape)
-  return { ids: await listDocumentIds(actor, placeOf(folder), sort, descending) }
-})
+export default route(documentsRoutes.listIds, async ({ actor, query: { folder, sort, descending } }) => ({
+  ids: await listDocumentIds(actor, placeOf(folder), sort, descending),
+}))

@@ -1,12 +1,8 @@
-import { registerQueryShape } from '../../../contract/document'
-import { signedIn } from '../../http/actor'
-import { placeOf, queryOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { documentsRoutes } from '../../../contract/routes/documents'
+import { placeOf } from '../../http/parse'
+import { route } from '../../routing/route'
 import { listDocuments } from '../../services/documents/listDocuments'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { folder, ...request } = await queryOf(event, registerQueryShape)
-  return listDocuments(actor, { ...request, folderId: placeOf(folder) })
-})
+export default route(documentsRoutes.list, async ({ actor, query: { folder, ...request } }) =>
+  listDocuments(actor, { ...request, folderId: placeOf(folder) }),
+)

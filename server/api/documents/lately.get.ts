@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { documentsRoutes } from '../../../contract/routes/documents'
+import { route } from '../../routing/route'
 import { listLately } from '../../services/documents/lately'
 
-export default route(async event => listLately(await signedIn(event, whoIs)))
+export default route(documentsRoutes.lately, async ({ actor }) => listLately(actor))

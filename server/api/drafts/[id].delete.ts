@@ -1,10 +1,9 @@
-import { signedIn } from '../../http/actor'
+import { draftsRoutes } from '../../../contract/routes/drafts'
 import { idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { discardDraft } from '../../services/drafts/drafts'
 
-export default route(async event => {
-  await discardDraft(await signedIn(event, whoIs), idInPath(event))
+export default route(draftsRoutes.discard, async ({ actor, event }) => {
+  await discardDraft(actor, idInPath(event))
   return {}
 })

@@ -1,7 +1,6 @@
-import { signedIn } from '../../http/actor'
+import { draftsRoutes } from '../../../contract/routes/drafts'
 import { idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { readDraft } from '../../services/drafts/drafts'
 
-export default route(async event => readDraft(await signedIn(event, whoIs), idInPath(event)))
+export default route(draftsRoutes.read, async ({ actor, event }) => readDraft(actor, idInPath(event)))

@@ -1,12 +1,9 @@
-import { draftPutShape } from '../../../contract/draft'
-import { signedIn } from '../../http/actor'
-import { bodyOf, idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { draftsRoutes } from '../../../contract/routes/drafts'
+import { idInPath } from '../../http/parse'
+import { route } from '../../routing/route'
 import { keepDraft } from '../../services/drafts/drafts'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  await keepDraft(actor, { id: idInPath(event), ...(await bodyOf(event, draftPutShape)) }, new Date())
+export default route(draftsRoutes.save, async ({ actor, body, event }) => {
+  await keepDraft(actor, { id: idInPath(event), ...body }, new Date())
   return {}
 })

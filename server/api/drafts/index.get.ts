@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { draftsRoutes } from '../../../contract/routes/drafts'
+import { route } from '../../routing/route'
 import { listDrafts } from '../../services/drafts/drafts'
 
-export default route(async event => ({ drafts: await listDrafts(await signedIn(event, whoIs)) }))
+export default route(draftsRoutes.list, async ({ actor }) => ({ drafts: await listDrafts(actor) }))

@@ -1,12 +1,8 @@
-import { countsQueryShape } from '../../../contract/find'
-import { signedIn } from '../../http/actor'
-import { requestIn, queryOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { requestIn } from '../../http/parse'
+import { route } from '../../routing/route'
 import { countFoundGroups } from '../../services/find/countFound'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { typing, ...query } = await queryOf(event, countsQueryShape)
-  return countFoundGroups(actor, { ...requestIn(query), typing })
-})
+export default route(findRoutes.counts, async ({ actor, query: { typing, ...search } }) =>
+  countFoundGroups(actor, { ...requestIn(search), typing }),
+)

@@ -1,16 +1,12 @@
-import { findQueryShape } from '../../../contract/find'
+import { findRoutes } from '../../../contract/routes/find'
 import { tryParseId } from '../../../core/ids'
-import { signedIn } from '../../http/actor'
-import { requestIn, foundCursor, queryOf, readFoundCursor } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { requestIn, foundCursor, readFoundCursor } from '../../http/parse'
+import { route } from '../../routing/route'
 import { findDocuments } from '../../services/find/findDocuments'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { typing, exact, near, cursor, limit, ...query } = await queryOf(event, findQueryShape)
+export default route(findRoutes.find, async ({ actor, query: { typing, exact, near, cursor, limit, ...search } }) => {
   const found = await findDocuments(actor, {
-    ...requestIn(query),
+    ...requestIn(search),
     typing,
     exact,
     limit,

@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { route } from '../../routing/route'
 import { countKept } from '../../services/find/countKept'
 
-export default route(async event => countKept(await signedIn(event, whoIs)))
+export default route(findRoutes.keptCounts, async ({ actor }) => countKept(actor))

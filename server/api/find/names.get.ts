@@ -1,12 +1,5 @@
-import { namesQueryShape } from '../../../contract/find'
-import { signedIn } from '../../http/actor'
-import { queryOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { route } from '../../routing/route'
 import { findNames } from '../../services/find/findNames'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { q, limit } = await queryOf(event, namesQueryShape)
-  return findNames(actor, q, limit)
-})
+export default route(findRoutes.names, async ({ actor, query: { q, limit } }) => findNames(actor, q, limit))

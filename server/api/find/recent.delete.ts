@@ -1,9 +1,8 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { route } from '../../routing/route'
 import { forgetRecentSearches } from '../../services/find/recentSearches'
 
-export default route(async event => {
-  await forgetRecentSearches(await signedIn(event, whoIs))
+export default route(findRoutes.forgetRecent, async ({ actor }) => {
+  await forgetRecentSearches(actor)
   return null
 })

@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { route } from '../../routing/route'
 import { listRecentSearches } from '../../services/find/recentSearches'
 
-export default route(async event => listRecentSearches(await signedIn(event, whoIs)))
+export default route(findRoutes.recent, async ({ actor }) => listRecentSearches(actor))

@@ -1,12 +1,8 @@
-import { noteSearchShape } from '../../../contract/find'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { route } from '../../routing/route'
 import { noteSearchMade } from '../../services/find/recentSearches'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  await noteSearchMade(actor, await bodyOf(event, noteSearchShape))
+export default route(findRoutes.noteRecent, async ({ actor, body }) => {
+  await noteSearchMade(actor, body)
   return null
 })

@@ -1,12 +1,6 @@
-import { ruleCountsRequestShape } from '../../../contract/find'
-import { signedIn } from '../../http/actor'
-import { requestIn, bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { findRoutes } from '../../../contract/routes/find'
+import { requestIn } from '../../http/parse'
+import { route } from '../../routing/route'
 import { countRules } from '../../services/find/countRules'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { query } = await bodyOf(event, ruleCountsRequestShape)
-  return countRules(actor, requestIn(query))
-})
+export default route(findRoutes.countPerRule, async ({ actor, body: { query } }) => countRules(actor, requestIn(query)))

@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { arrivalsRoutes } from '../../../contract/routes/arrivals'
+import { route } from '../../routing/route'
 import { listOrders } from '../../services/filing/orders'
 
-export default route(async event => ({ orders: await listOrders(await signedIn(event, whoIs)) }))
+export default route(arrivalsRoutes.listOrders, async ({ actor }) => ({ orders: await listOrders(actor) }))

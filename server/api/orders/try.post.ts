@@ -1,12 +1,7 @@
-import { tryOrderShape } from '../../../contract/order'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { arrivalsRoutes } from '../../../contract/routes/arrivals'
+import { route } from '../../routing/route'
 import { tryOrder } from '../../services/filing/orders'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { when, then } = await bodyOf(event, tryOrderShape)
-  return tryOrder(actor, when, then, new Date())
-})
+export default route(arrivalsRoutes.tryOrder, async ({ actor, body: { when, then } }) =>
+  tryOrder(actor, when, then, new Date()),
+)

@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { planRoutes } from '../../../contract/routes/plan'
+import { route } from '../../routing/route'
 import { readFolderFacts } from '../../services/plan/readFolderFacts'
 
-export default route(async event => ({ folders: await readFolderFacts(await signedIn(event, whoIs)) }))
+export default route(planRoutes.folderFacts, async ({ actor }) => ({ folders: await readFolderFacts(actor) }))

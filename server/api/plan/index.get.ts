@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { planRoutes } from '../../../contract/routes/plan'
+import { route } from '../../routing/route'
 import { readOutline } from '../../services/plan/readOutline'
 
-export default route(async event => readOutline(await signedIn(event, whoIs)))
+export default route(planRoutes.outline, async ({ actor }) => readOutline(actor))

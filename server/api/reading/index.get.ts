@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { readingRoutes } from '../../../contract/routes/reading'
+import { route } from '../../routing/route'
 import { readRecognising } from '../../services/reading/recognise'
 
-export default route(async event => readRecognising(await signedIn(event, whoIs)))
+export default route(readingRoutes.state, async ({ actor }) => readRecognising(actor))

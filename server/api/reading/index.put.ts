@@ -1,12 +1,7 @@
-import { recognisingRequestShape } from '../../../contract/reading'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { readingRoutes } from '../../../contract/routes/reading'
+import { route } from '../../routing/route'
 import { setRecognition } from '../../services/reading/recognise'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { recognising, languages } = await bodyOf(event, recognisingRequestShape)
-  return setRecognition(actor, recognising, languages)
-})
+export default route(readingRoutes.set, async ({ actor, body: { recognising, languages } }) =>
+  setRecognition(actor, recognising, languages),
+)

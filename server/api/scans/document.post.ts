@@ -1,13 +1,8 @@
-import { scanDocumentRequestShape } from '../../../contract/scan'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { scanPages } from '../../workers/documents'
-import { whoIs } from '../../services/account/session'
+import { scansRoutes } from '../../../contract/routes/scans'
+import { route } from '../../routing/route'
 import { makeDocument } from '../../services/scans/scans'
+import { scanPages } from '../../workers/documents'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { change, document, name, pages } = await bodyOf(event, scanDocumentRequestShape)
-  return makeDocument(actor, { changeId: change, documentId: document, name, pages }, scanPages, new Date())
-})
+export default route(scansRoutes.makeDocument, async ({ actor, body: { change, document, name, pages } }) =>
+  makeDocument(actor, { changeId: change, documentId: document, name, pages }, scanPages, new Date()),
+)

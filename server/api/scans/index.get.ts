@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { scansRoutes } from '../../../contract/routes/scans'
+import { route } from '../../routing/route'
 import { listScans } from '../../services/scans/scans'
 
-export default route(async event => ({ pages: await listScans(await signedIn(event, whoIs)) }))
+export default route(scansRoutes.list, async ({ actor }) => ({ pages: await listScans(actor) }))

@@ -1,8 +1,9 @@
+import { accountRoutes } from '../../../contract/routes/account'
 import { dropToken, tokenOf } from '../../http/actor'
-import { route } from '../../http/route'
+import { route } from '../../routing/route'
 import { endSession } from '../../services/account/session'
 
-export default route(async event => {
+export default route(accountRoutes.signOut, async ({ event }) => {
   const token = tokenOf(event)
   if (token !== null) await endSession(token)
   dropToken(event)

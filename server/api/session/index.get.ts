@@ -1,9 +1,9 @@
-import type { SessionState } from '../../../contract/account'
+import { accountRoutes } from '../../../contract/routes/account'
 import { tokenOf } from '../../http/actor'
-import { route } from '../../http/route'
+import { route } from '../../routing/route'
 import { isDemoThere, whoIs } from '../../services/account/session'
 
-export default route(async (event): Promise<SessionState> => {
+export default route(accountRoutes.readSession, async ({ event }) => {
   const token = tokenOf(event)
   const actor = token === null ? null : await whoIs(token)
   return { account: actor ? { email: actor.email } : null, demo: await isDemoThere() }

@@ -1,13 +1,10 @@
-import type { SessionState } from '../../../contract/account'
-import { signInShape } from '../../../contract/account'
+import { accountRoutes } from '../../../contract/routes/account'
 import { keepToken } from '../../http/actor'
 import { originOf } from '../../http/origin'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
+import { route } from '../../routing/route'
 import { isDemoThere, signIn } from '../../services/account/session'
 
-export default route(async (event): Promise<SessionState> => {
-  const { email, password } = await bodyOf(event, signInShape)
+export default route(accountRoutes.signIn, async ({ body: { email, password }, event }) => {
   const { token, expiresAt } = await signIn(email, password, originOf(event), new Date())
   keepToken(event, token, expiresAt)
   return { account: { email: email.toLowerCase() }, demo: await isDemoThere() }

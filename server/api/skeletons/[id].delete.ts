@@ -1,10 +1,9 @@
-import { signedIn } from '../../http/actor'
+import { draftsRoutes } from '../../../contract/routes/drafts'
 import { idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { discardSkeleton } from '../../services/skeletons/skeletons'
 
-export default route(async event => {
-  await discardSkeleton(await signedIn(event, whoIs), idInPath(event))
+export default route(draftsRoutes.discardSkeleton, async ({ actor, event }) => {
+  await discardSkeleton(actor, idInPath(event))
   return {}
 })

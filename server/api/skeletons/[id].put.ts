@@ -1,12 +1,9 @@
-import { skeletonPutShape } from '../../../contract/draft'
-import { signedIn } from '../../http/actor'
-import { bodyOf, idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { draftsRoutes } from '../../../contract/routes/drafts'
+import { idInPath } from '../../http/parse'
+import { route } from '../../routing/route'
 import { keepSkeleton } from '../../services/skeletons/skeletons'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  await keepSkeleton(actor, { id: idInPath(event), ...(await bodyOf(event, skeletonPutShape)) }, new Date())
+export default route(draftsRoutes.saveSkeleton, async ({ actor, body, event }) => {
+  await keepSkeleton(actor, { id: idInPath(event), ...body }, new Date())
   return {}
 })

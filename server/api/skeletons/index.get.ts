@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { draftsRoutes } from '../../../contract/routes/drafts'
+import { route } from '../../routing/route'
 import { listSkeletons } from '../../services/skeletons/skeletons'
 
-export default route(async event => ({ skeletons: await listSkeletons(await signedIn(event, whoIs)) }))
+export default route(draftsRoutes.listSkeletons, async ({ actor }) => ({ skeletons: await listSkeletons(actor) }))

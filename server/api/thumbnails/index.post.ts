@@ -1,12 +1,7 @@
-import { thumbnailsRequestShape } from '../../../contract/document'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { documentsRoutes } from '../../../contract/routes/documents'
+import { route } from '../../routing/route'
 import { askThumbnails } from '../../services/thumbnails/askThumbnails'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { ids } = await bodyOf(event, thumbnailsRequestShape)
-  return { thumbnails: await askThumbnails(actor, ids) }
-})
+export default route(documentsRoutes.thumbnails, async ({ actor, body: { ids } }) => ({
+  thumbnails: await askThumbnails(actor, ids),
+}))

@@ -1,7 +1,6 @@
-import { signedIn } from '../../http/actor'
+import { trashRoutes } from '../../../contract/routes/trash'
 import { idInPath } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { lookInside } from '../../services/trash/lookInside'
 
-export default route(async event => lookInside(await signedIn(event, whoIs), idInPath(event)))
+export default route(trashRoutes.lookInside, async ({ actor, event }) => lookInside(actor, idInPath(event)))

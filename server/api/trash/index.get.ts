@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { trashRoutes } from '../../../contract/routes/trash'
+import { route } from '../../routing/route'
 import { listTrash } from '../../services/trash/listTrash'
 
-export default route(async event => ({ items: await listTrash(await signedIn(event, whoIs)) }))
+export default route(trashRoutes.list, async ({ actor }) => ({ items: await listTrash(actor) }))

@@ -1,12 +1,7 @@
-import { purgeRequestShape } from '../../../contract/trash'
-import { signedIn } from '../../http/actor'
-import { bodyOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { trashRoutes } from '../../../contract/routes/trash'
+import { route } from '../../routing/route'
 import { purge } from '../../services/trash/purge'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { id, ids, all } = await bodyOf(event, purgeRequestShape)
-  return purge(actor, id, all ? null : ids, new Date())
-})
+export default route(trashRoutes.purge, async ({ actor, body: { id, ids, all } }) =>
+  purge(actor, id, all ? null : ids, new Date()),
+)

@@ -1,12 +1,8 @@
-import { clashRequestShape } from '../../../contract/document'
-import { signedIn } from '../../http/actor'
-import { bodyOf, placeOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { uploadsRoutes } from '../../../contract/routes/uploads'
+import { placeOf } from '../../http/parse'
+import { route } from '../../routing/route'
 import { findClashes } from '../../services/documents/addUpload'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { folder, names } = await bodyOf(event, clashRequestShape)
-  return { clashes: await findClashes(actor, placeOf(folder), names) }
-})
+export default route(uploadsRoutes.clashes, async ({ actor, body: { folder, names } }) => ({
+  clashes: await findClashes(actor, placeOf(folder), names),
+}))

@@ -1,6 +1,5 @@
-import { signedIn } from '../../http/actor'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { uploadsRoutes } from '../../../contract/routes/uploads'
+import { route } from '../../routing/route'
 import { pendingUploads } from '../../services/uploads/known'
 
-export default route(async event => ({ uploads: await pendingUploads(await signedIn(event, whoIs)) }))
+export default route(uploadsRoutes.pending, async ({ actor }) => ({ uploads: await pendingUploads(actor) }))

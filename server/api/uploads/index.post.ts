@@ -1,16 +1,12 @@
-import { uploadQueryShape } from '../../../contract/document'
-import { signedIn } from '../../http/actor'
-import { placeOf, queryOf, wholeNumberOf } from '../../http/parse'
-import { route } from '../../http/route'
+import { uploadsRoutes } from '../../../contract/routes/uploads'
+import { placeOf, wholeNumberOf } from '../../http/parse'
 import { bodyStream } from '../../http/stream'
 import { inUploadSlot } from '../../http/uploadSlots'
-import { whoIs } from '../../services/account/session'
+import { route } from '../../routing/route'
 import { takePlainUpload } from '../../services/uploads/plainUpload'
 
 /** The body is the file; it is passed on as it comes, never held whole. */
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const upload = await queryOf(event, uploadQueryShape)
+export default route(uploadsRoutes.upload, async ({ actor, query: upload, event }) => {
   return inUploadSlot(actor.accountId, () =>
     takePlainUpload(
       actor,

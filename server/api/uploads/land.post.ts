@@ -1,12 +1,8 @@
-import { landRequestShape } from '../../../contract/upload'
-import { signedIn } from '../../http/actor'
-import { bodyOf, placeOf } from '../../http/parse'
-import { route } from '../../http/route'
-import { whoIs } from '../../services/account/session'
+import { uploadsRoutes } from '../../../contract/routes/uploads'
+import { placeOf } from '../../http/parse'
+import { route } from '../../routing/route'
 import { commitUploads } from '../../services/uploads/commitUploads'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { change, folder, folders, files, origin } = await bodyOf(event, landRequestShape)
-  return commitUploads(actor, { changeId: change, folderId: placeOf(folder), folders, files, origin }, new Date())
-})
+export default route(uploadsRoutes.commit, async ({ actor, body: { change, folder, folders, files, origin } }) =>
+  commitUploads(actor, { changeId: change, folderId: placeOf(folder), folders, files, origin }, new Date()),
+)

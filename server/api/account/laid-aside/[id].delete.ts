@@ -1,10 +1,9 @@
-import { signedIn } from '../../../http/actor'
+import { accountRoutes } from '../../../../contract/routes/account'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
+import { route } from '../../../routing/route'
 import { forgetLaidAside } from '../../../services/account/describeAccount'
-import { whoIs } from '../../../services/account/session'
 
-export default route(async event => {
-  await forgetLaidAside(await signedIn(event, whoIs), idInPath(event))
+export default route(accountRoutes.forgetLaidAside, async ({ actor, event }) => {
+  await forgetLaidAside(actor, idInPath(event))
   return {}
 })

@@ -1,9 +1,9 @@
-import { signedIn } from '../../../http/actor'
+import { accountRoutes } from '../../../../contract/routes/account'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { endSessionById, whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
+import { endSessionById } from '../../../services/account/session'
 
-export default route(async event => {
-  await endSessionById(await signedIn(event, whoIs), idInPath(event))
+export default route(accountRoutes.endSession, async ({ actor, event }) => {
+  await endSessionById(actor, idInPath(event))
   return {}
 })

@@ -1,7 +1,8 @@
-import { signedIn, tokenOf } from '../../../http/actor'
-import { route } from '../../../http/route'
-import { endOtherSessions, whoIs } from '../../../services/account/session'
+import { accountRoutes } from '../../../../contract/routes/account'
+import { tokenOf } from '../../../http/actor'
+import { route } from '../../../routing/route'
+import { endOtherSessions } from '../../../services/account/session'
 
-export default route(async event => ({
-  ended: await endOtherSessions(await signedIn(event, whoIs), tokenOf(event) ?? ''),
+export default route(accountRoutes.endOtherSessions, async ({ actor, event }) => ({
+  ended: await endOtherSessions(actor, tokenOf(event) ?? ''),
 }))

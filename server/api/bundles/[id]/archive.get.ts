@@ -1,11 +1,10 @@
-import { signedIn } from '../../../http/actor'
+import { bundlesRoutes } from '../../../../contract/routes/bundles'
 import { sendArchive } from '../../../http/content'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { archiveBundle } from '../../../services/bundles/archive'
 
-export default route(async event => {
-  const { name, bytes } = await archiveBundle(await signedIn(event, whoIs), idInPath(event))
+export default route(bundlesRoutes.archive, async ({ actor, event }) => {
+  const { name, bytes } = await archiveBundle(actor, idInPath(event))
   await sendArchive(event, name, bytes)
 })

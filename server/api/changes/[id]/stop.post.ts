@@ -1,10 +1,9 @@
-import { signedIn } from '../../../http/actor'
+import { changesRoutes } from '../../../../contract/routes/changes'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { stopAct } from '../../../services/changes/longAct'
 
-export default route(async event => {
-  await stopAct(await signedIn(event, whoIs), idInPath(event))
+export default route(changesRoutes.stop, async ({ actor, event }) => {
+  await stopAct(actor, idInPath(event))
   return null
 })

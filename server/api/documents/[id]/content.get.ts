@@ -1,14 +1,13 @@
 import { getQuery } from 'h3'
-import { signedIn } from '../../../http/actor'
+import { documentsRoutes } from '../../../../contract/routes/documents'
 import { sendBytes } from '../../../http/content'
 import { idInPath, wholeNumberOf } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { openContent } from '../../../services/documents/openContent'
 
 /** The very bytes. `inline=1` lets a browser show them in place where that is safe; `version` gives an earlier one. */
-export default route(async event => {
+export default route(documentsRoutes.content, async ({ actor, event }) => {
   const { version, inline } = getQuery(event)
-  const content = await openContent(await signedIn(event, whoIs), idInPath(event), wholeNumberOf(version))
+  const content = await openContent(actor, idInPath(event), wholeNumberOf(version))
   await sendBytes(event, content, inline === '1')
 })

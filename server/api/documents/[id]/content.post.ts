@@ -1,18 +1,15 @@
-import { contentQueryShape } from '../../../../contract/document'
-import { signedIn } from '../../../http/actor'
-import { idInPath, queryOf, wholeNumberOf } from '../../../http/parse'
-import { route } from '../../../http/route'
+import { documentsRoutes } from '../../../../contract/routes/documents'
+import { idInPath, wholeNumberOf } from '../../../http/parse'
 import { bodyStream } from '../../../http/stream'
 import { inUploadSlot } from '../../../http/uploadSlots'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { addVersion, checkDocument } from '../../../services/documents/addUpload'
 
 /** The body is the file; what the document held before stays as a version. */
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
+export default route(documentsRoutes.addVersion, async ({ actor, query, event }) => {
   const id = idInPath<'document'>(event)
   await checkDocument(actor, id)
-  const { change, name, changed, written } = await queryOf(event, contentQueryShape)
+  const { change, name, changed, written } = query
   return inUploadSlot(actor.accountId, () =>
     addVersion(
       actor,

@@ -1,12 +1,8 @@
-import { hitsQueryShape } from '../../../../contract/document'
-import { signedIn } from '../../../http/actor'
-import { idInPath, queryOf } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { documentsRoutes } from '../../../../contract/routes/documents'
+import { idInPath } from '../../../http/parse'
+import { route } from '../../../routing/route'
 import { listHits } from '../../../services/documents/listHits'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { q } = await queryOf(event, hitsQueryShape)
-  return listHits(actor, idInPath(event), q)
-})
+export default route(documentsRoutes.hits, async ({ actor, query: { q }, event }) =>
+  listHits(actor, idInPath(event), q),
+)

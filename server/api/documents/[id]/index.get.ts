@@ -1,7 +1,6 @@
-import { signedIn } from '../../../http/actor'
+import { documentsRoutes } from '../../../../contract/routes/documents'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { readDocument } from '../../../services/documents/readDocument'
 
-export default route(async event => readDocument(await signedIn(event, whoIs), idInPath(event)))
+export default route(documentsRoutes.read, async ({ actor, event }) => readDocument(actor, idInPath(event)))

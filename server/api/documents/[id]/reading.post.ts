@@ -1,10 +1,9 @@
-import { signedIn } from '../../../http/actor'
+import { documentsRoutes } from '../../../../contract/routes/documents'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { readAgain } from '../../../services/reading/requestReading'
 
-export default route(async event => {
-  await readAgain(await signedIn(event, whoIs), idInPath(event))
-  return { state: 'waiting' }
+export default route(documentsRoutes.readAgain, async ({ actor, event }) => {
+  await readAgain(actor, idInPath(event))
+  return { state: 'waiting' } as const
 })

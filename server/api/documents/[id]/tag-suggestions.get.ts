@@ -1,13 +1,9 @@
-import { suggestionsQueryShape } from '../../../../contract/filing'
+import { documentsRoutes } from '../../../../contract/routes/documents'
 import { tryParseId } from '../../../../core/ids'
-import { signedIn } from '../../../http/actor'
-import { idInPath, queryOf } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { idInPath } from '../../../http/parse'
+import { route } from '../../../routing/route'
 import { suggestTagsFor } from '../../../services/filing/suggest'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { folder } = await queryOf(event, suggestionsQueryShape)
-  return { tags: await suggestTagsFor(actor, idInPath(event), tryParseId<'folder'>(folder)) }
-})
+export default route(documentsRoutes.tagSuggestions, async ({ actor, query: { folder }, event }) => ({
+  tags: await suggestTagsFor(actor, idInPath(event), tryParseId<'folder'>(folder)),
+}))

@@ -1,10 +1,9 @@
 import { getQuery } from 'h3'
-import { signedIn } from '../../../http/actor'
+import { documentsRoutes } from '../../../../contract/routes/documents'
 import { idInPath, wholeNumberOf } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { readText } from '../../../services/documents/readDocument'
 
-export default route(async event =>
-  readText(await signedIn(event, whoIs), idInPath(event), wholeNumberOf(getQuery(event).from) ?? 1),
+export default route(documentsRoutes.text, async ({ actor, event }) =>
+  readText(actor, idInPath(event), wholeNumberOf(getQuery(event).from) ?? 1),
 )

@@ -1,10 +1,9 @@
-import { signedIn } from '../../../http/actor'
+import { documentsRoutes } from '../../../../contract/routes/documents'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { visit } from '../../../services/documents/lately'
 
-export default route(async event => {
-  await visit(await signedIn(event, whoIs), idInPath(event))
+export default route(documentsRoutes.visit, async ({ actor, event }) => {
+  await visit(actor, idInPath(event))
   return null
 })

@@ -1,10 +1,9 @@
-import { signedIn } from '../../../http/actor'
+import { scansRoutes } from '../../../../contract/routes/scans'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { dropPage } from '../../../services/scans/scans'
 
-export default route(async event => {
-  await dropPage(await signedIn(event, whoIs), idInPath(event))
+export default route(scansRoutes.drop, async ({ actor, event }) => {
+  await dropPage(actor, idInPath(event))
   return {}
 })

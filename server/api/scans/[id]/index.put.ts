@@ -1,12 +1,9 @@
-import { scanEditRequestShape } from '../../../../contract/scan'
-import { signedIn } from '../../../http/actor'
-import { bodyOf, idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { whoIs } from '../../../services/account/session'
+import { scansRoutes } from '../../../../contract/routes/scans'
+import { idInPath } from '../../../http/parse'
+import { route } from '../../../routing/route'
 import { editPage } from '../../../services/scans/scans'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  await editPage(actor, idInPath(event), (await bodyOf(event, scanEditRequestShape)).edits)
+export default route(scansRoutes.edit, async ({ actor, body, event }) => {
+  await editPage(actor, idInPath(event), body.edits)
   return {}
 })

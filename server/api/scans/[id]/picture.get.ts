@@ -1,15 +1,12 @@
 import { setResponseHeaders } from 'h3'
-import { scanEditsShape, scanPictureQueryShape } from '../../../../contract/scan'
-import { signedIn } from '../../../http/actor'
-import { idInPath, jsonOf, queryOf } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { scanPages } from '../../../workers/documents'
-import { whoIs } from '../../../services/account/session'
+import { scansRoutes } from '../../../../contract/routes/scans'
+import { scanEditsShape } from '../../../../contract/scan'
+import { idInPath, jsonOf } from '../../../http/parse'
+import { route } from '../../../routing/route'
 import { drawPage } from '../../../services/scans/scans'
+import { scanPages } from '../../../workers/documents'
 
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  const { width, edits } = await queryOf(event, scanPictureQueryShape)
+export default route(scansRoutes.picture, async ({ actor, query: { width, edits }, event }) => {
   const { bytes, type } = await drawPage(
     actor,
     idInPath(event),

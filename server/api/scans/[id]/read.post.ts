@@ -1,8 +1,7 @@
-import { signedIn } from '../../../http/actor'
+import { scansRoutes } from '../../../../contract/routes/scans'
 import { idInPath } from '../../../http/parse'
-import { route } from '../../../http/route'
-import { scanPages } from '../../../workers/documents'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { readPage } from '../../../services/scans/scans'
+import { scanPages } from '../../../workers/documents'
 
-export default route(async event => readPage(await signedIn(event, whoIs), idInPath(event), scanPages))
+export default route(scansRoutes.read, async ({ actor, event }) => readPage(actor, idInPath(event), scanPages))

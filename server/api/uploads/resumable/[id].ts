@@ -1,14 +1,14 @@
-import { signedIn } from '../../../http/actor'
+import { uploadsRoutes } from '../../../../contract/routes/uploads'
+import { toErrorReply } from '../../../http/errorReply'
 import { idInPath } from '../../../http/parse'
-import { explained, route } from '../../../http/route'
 import { inUploadSlot } from '../../../http/uploadSlots'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { resumable } from '../../../services/uploads/resumable'
 
 /** The open tus protocol: how far (HEAD), go on (PATCH), forget (DELETE). */
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  return inUploadSlot(actor.accountId, () =>
-    resumable(actor, idInPath(event), event.node.req, event.node.res, explained),
+export default route(uploadsRoutes.goOnResumable, async ({ actor, event }) => {
+  await inUploadSlot(actor.accountId, () =>
+    resumable(actor, idInPath(event), event.node.req, event.node.res, toErrorReply),
   )
+  return undefined
 })

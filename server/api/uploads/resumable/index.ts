@@ -1,11 +1,11 @@
-import { signedIn } from '../../../http/actor'
-import { explained, route } from '../../../http/route'
+import { uploadsRoutes } from '../../../../contract/routes/uploads'
+import { toErrorReply } from '../../../http/errorReply'
 import { inUploadSlot } from '../../../http/uploadSlots'
-import { whoIs } from '../../../services/account/session'
+import { route } from '../../../routing/route'
 import { resumable } from '../../../services/uploads/resumable'
 
 /** The open tus protocol: begins an upload. */
-export default route(async event => {
-  const actor = await signedIn(event, whoIs)
-  return inUploadSlot(actor.accountId, () => resumable(actor, null, event.node.req, event.node.res, explained))
+export default route(uploadsRoutes.beginResumable, async ({ actor, event }) => {
+  await inUploadSlot(actor.accountId, () => resumable(actor, null, event.node.req, event.node.res, toErrorReply))
+  return undefined
 })

@@ -1,56 +1,24 @@
-// What all routes share: one place that turns refusals and faults into replies.
+// Refusals and faults as replies: `{ code, message, details }` with their status.
 
 import { randomUUID } from 'node:crypto'
-import type { EventHandler, H3Event } from 'h3'
-import { defineEventHandler, getHeader, setResponseHeader, setResponseStatus } from 'h3'
 import { ValidationError } from 'yup'
 import type { Refusal } from '../../core/errors'
 import { ERRORS, HembixError, refusal } from '../../core/errors'
 import { requestId, sayFault } from '../log/log'
 import { noteFault } from '../log/metrics'
 
-/** A route whose refusals and faults become `{ code, message, details }` with their status. */
-export function route<T>(work: (event: H3Event) => Promise<T> | T): EventHandler {
-  return defineEventHandler(async event => {
-    setResponseHeader(event, 'cache-control', 'no-store')
-    try {
-      checkOrigin(event)
-      return await work(event)
-    } catch (error) {
-      const reason = refusalOf(error)
-      setResponseStatus(event, ERRORS[reason.code].status)
-      return reason
-    }
-  })
-}
-
-/** Writes are taken from our own pages only. Clients that are no browser send neither header. */
-function checkOrigin(event: H3Event): void {
-  if (event.method === 'GET' || event.method === 'HEAD') return
-  const site = getHeader(event, 'sec-fetch-site')
-  const origin = getHeader(event, 'origin')
-  const foreign =
-    (site !== undefined && site !== 'same-origin' && site !== 'none') ||
-    (origin !== undefined && hostOf(origin) !== getHeader(event, 'host'))
-  if (foreign) throw new HembixError(refusal('request.foreign'))
-}
-
-function hostOf(origin: string): string | null {
-  return URL.canParse(origin) ? new URL(origin).host : null
-}
-
 // SQLSTATE classes and socket errors of a database that is stopping, starting or gone.
 const AWAY = /^(08|57P0)|^(ECONNREFUSED|ECONNRESET|ENOENT|EPIPE|ETIMEDOUT)$/
 
 const DISK_FULL = '53100'
 
-/** A fault with the status of its reply, for those who reply themselves. */
-export function explained(error: unknown): { reason: Refusal; status: number } {
+/** The reply to a request that failed. A fault that nobody foresaw is logged under the id that the reply names. */
+export function toErrorReply(error: unknown): { reason: Refusal; status: number } {
   const reason = refusalOf(error)
   return { reason, status: ERRORS[reason.code].status }
 }
 
-export function refusalOf(error: unknown): Refusal {
+function refusalOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
   if (error instanceof ValidationError)
     return refusal('request.invalid', { why: error.errors[0] ?? 'something in it is missing' })

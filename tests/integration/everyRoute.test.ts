@@ -1,0 +1,283 @@
+// Every route of the contract has its handler, and gives nothing of one person's plan to anybody else.
+
+import { readdirSync, readFileSync } from 'node:fs'
+import { v7 } from 'uuid'
+import { beforeAll, describe, expect, it } from 'vitest'
+import { ROUTES } from '../../contract/routes/index'
+import { COMMANDS } from '../../core/plan/commands/index'
+import { rows } from '../../server/db/client'
+import { Client, newClient } from '../support/client'
+import { commandsNaming } from '../support/fuzz'
+import type { Owner, Thing } from '../support/ownersThings'
+import { ownerOfEverything, SECRET } from '../support/ownersThings'
+
+describe('a handler', () => {
+  it('stands where its route in the contract says, and no route is without one', () => {
+    const files = readdirSync('server/api', { recursive: true, encoding: 'utf8' })
+    const wired = files
+      .filter(file => /\.(get|post|put|delete)\.ts$/.test(file))
+      .map(file => {
+        const [, name, method = ''] = /^(.*)\.(get|post|put|delete)\.ts$/.exec(file) ?? []
+        const path = `/api/${name ?? ''}`.replace(/\/index$/, '').replace(/\[(\w+)\]/g, '{$1}')
+        const [, entry = ''] = /route\(\s*\w+Routes\.(\w+)/.exec(readFileSync(`server/api/${file}`, 'utf8')) ?? []
+        return { key: `${method.toUpperCase()} ${path}`, entry }
+      })
+    const byPath = ROUTES.map(({ method, path }) => `${method} ${path}`).filter(key => !key.includes('/resumable'))
+    expect(wired.map(({ key }) => key).sort()).toEqual(byPath.sort())
+    expect(wired.filter(({ entry }) => entry === '')).toEqual([])
+  })
+})
+
+interface Asked {
+  /** The id of the owner that stands in the path. */
+  readonly thing?: Thing
+  /** What else the path holds. */
+  readonly path?: string
+  readonly body?: (ids: Owner['ids']) => unknown
+  readonly headers?: Readonly<Record<string, string>>
+  /** The status for somebody else, and for nobody where that is not 401. */
+  readonly stranger: number
+  readonly nobody?: number
+}
+
+const TUS = { 'tus-resumable': '1.0.0' }
+const PART = { ...TUS, 'upload-offset': '0', 'content-type': 'application/offset+octet-stream' }
+const upload = (ids: Owner['ids'], document: string) =>
+  `?change=${v7()}&document=${document}&folder=${ids.folder}&name=a.txt&changed=2026-03-04T05:06:07Z&clash=both`
+
+/** What somebody else is answered who names the owner's things in every place that takes an id. */
+const EXPECTED: Readonly<Record<string, Asked>> = {
+  'GET /api/session': { stranger: 200, nobody: 200 },
+  'POST /api/session': { stranger: 401, nobody: 401, body: () => ({ email: 'a@b.example', password: 'wrong' }) },
+  'POST /api/session/demo': { stranger: 404, nobody: 404 },
+  'DELETE /api/session': { stranger: 200, nobody: 200 },
+  'POST /api/accounts': { stranger: 400, nobody: 400, body: () => ({}) },
+  'GET /api/account': { stranger: 200 },
+  'PUT /api/account/password': { stranger: 401, body: () => ({ current: 'wrong', next: 'a long new password' }) },
+  'DELETE /api/account/sessions': { stranger: 200 },
+  'DELETE /api/account/sessions/{id}': { stranger: 404, thing: 'session' },
+  'DELETE /api/account/laid-aside/{id}': { stranger: 200, thing: 'document' },
+  'GET /api/plan': { stranger: 200 },
+  'GET /api/plan/facts': { stranger: 200 },
+  'GET /api/plan/meeting': { stranger: 404, path: '?from={folder}&into={folder}' },
+  'GET /api/documents': { stranger: 200, path: '?folder={folder}' },
+  'GET /api/documents/ids': { stranger: 200, path: '?folder={folder}' },
+  'GET /api/documents/lately': { stranger: 200 },
+  'GET /api/documents/{id}': { stranger: 404, thing: 'document' },
+  'GET /api/documents/{id}/content': { stranger: 404, thing: 'document' },
+  'POST /api/documents/{id}/content': {
+    stranger: 404,
+    thing: 'document',
+    path: `?change=${v7()}&name=a.txt&changed=2026-03-04T05:06:07Z`,
+    body: () => ({}),
+  },
+  'GET /api/documents/{id}/thumbnail': { stranger: 404, thing: 'document' },
+  'GET /api/documents/{id}/pages/{page}': { stranger: 404, thing: 'document' },
+  'POST /api/thumbnails': { stranger: 200, body: ids => ({ ids: [ids.document] }) },
+  'GET /api/documents/{id}/text': { stranger: 404, thing: 'document' },
+  'POST /api/documents/{id}/reading': { stranger: 404, thing: 'document', body: () => ({}) },
+  'GET /api/documents/{id}/suggestions': { stranger: 404, thing: 'document', path: '?folder={folder}' },
+  'GET /api/documents/{id}/tag-suggestions': { stranger: 404, thing: 'document', path: '?folder={folder}' },
+  'GET /api/documents/{id}/hits': { stranger: 404, thing: 'document', path: `?q=${SECRET}` },
+  'GET /api/documents/{id}/words': { stranger: 404, thing: 'document' },
+  'POST /api/documents/{id}/visits': { stranger: 404, thing: 'document', body: () => ({}) },
+  'POST /api/uploads': { stranger: 404, path: '{upload}', body: () => ({}) },
+  'GET /api/uploads': { stranger: 200 },
+  'POST /api/uploads/resumable': {
+    stranger: 201,
+    headers: { ...TUS, 'upload-length': '1', 'upload-metadata': 'name eA==' },
+  },
+  'PATCH /api/uploads/resumable/{id}': { stranger: 404, thing: 'upload', headers: PART },
+  'DELETE /api/uploads/resumable/{id}': { stranger: 404, thing: 'upload', headers: TUS },
+  'POST /api/uploads/land': {
+    stranger: 404,
+    body: ids => ({
+      change: v7(),
+      folder: ids.folder,
+      folders: [],
+      files: [{ uploadId: ids.upload, documentId: v7() }],
+      origin: 'upload',
+    }),
+  },
+  'POST /api/uploads/known': { stranger: 200, body: () => ({ sizes: [`${SECRET} words`.length], hashes: [] }) },
+  'POST /api/uploads/clashes': { stranger: 200, body: ids => ({ folder: ids.folder, names: [`${SECRET} notes.txt`] }) },
+  'POST /api/share': { stranger: 400, body: () => ({}) },
+  'POST /api/changes': {
+    stranger: 404,
+    body: ids => ({ id: v7(), command: { kind: 'trash', folderIds: [ids.folder], documentIds: [ids.document] } }),
+  },
+  'GET /api/changes': { stranger: 404, path: '?folder={folder}' },
+  'GET /api/changes/last': { stranger: 200 },
+  'POST /api/changes/undo': { stranger: 404, body: ids => ({ id: v7(), changeId: ids.change }) },
+  'POST /api/changes/undo-since': { stranger: 404, body: ids => ({ id: v7(), changeId: ids.change }) },
+  'POST /api/changes/redo': { stranger: 409, body: () => ({ id: v7() }) },
+  'POST /api/changes/{id}/stop': { stranger: 404, thing: 'change', body: () => ({}) },
+  'GET /api/reading': { stranger: 200 },
+  'PUT /api/reading': { stranger: 200, body: () => ({ recognising: true, languages: null }) },
+  'GET /api/scans': { stranger: 200 },
+  'POST /api/scans': { stranger: 200, body: () => ({}) },
+  'POST /api/scans/picture': { stranger: 422, body: () => ({}) },
+  'POST /api/scans/document': {
+    stranger: 404,
+    body: ids => ({ change: v7(), document: v7(), name: 'Mine', pages: [ids.scan] }),
+  },
+  'PUT /api/scans/{id}': {
+    stranger: 404,
+    thing: 'scan',
+    body: () => ({ edits: { quarters: 1, degrees: 0, crop: { left: 0, top: 0, right: 0, bottom: 0 }, tone: 'grey' } }),
+  },
+  'DELETE /api/scans/{id}': { stranger: 404, thing: 'scan' },
+  'GET /api/scans/{id}/picture': { stranger: 404, thing: 'scan' },
+  'POST /api/scans/{id}/read': { stranger: 404, thing: 'scan', body: () => ({}) },
+  'GET /api/drafts': { stranger: 200 },
+  'GET /api/drafts/{id}': { stranger: 404, thing: 'draft' },
+  'DELETE /api/drafts/{id}': { stranger: 404, thing: 'draft' },
+  'PUT /api/drafts/{id}': {
+    stranger: 200,
+    thing: 'draft',
+    body: () => ({ name: 'Mine', rootId: null, content: { text: 'A', folderIds: [null], base: [] } }),
+  },
+  'GET /api/skeletons': { stranger: 200 },
+  'DELETE /api/skeletons/{id}': { stranger: 404, thing: 'skeleton' },
+  'PUT /api/skeletons/{id}': { stranger: 200, thing: 'skeleton', body: () => ({ name: 'Mine', outline: 'A' }) },
+  'GET /api/trash': { stranger: 200 },
+  'GET /api/trash/{id}': { stranger: 404, thing: 'folder' },
+  'POST /api/trash/purge': { stranger: 404, body: ids => ({ id: v7(), ids: [ids.folder, ids.document], all: false }) },
+  'POST /api/arrivals/{device}': { stranger: 404, thing: 'folder', body: () => ({}) },
+  'GET /api/orders': { stranger: 200 },
+  'POST /api/orders/try': {
+    stranger: 200,
+    body: ids => ({
+      when: { origins: [], types: [], sender: SECRET, words: '' },
+      then: { folderId: ids.folder, pattern: null, tags: [], star: false },
+    }),
+  },
+  'GET /api/find': { stranger: 200, path: `?q=${SECRET}&places={folder}` },
+  'GET /api/find/counts': { stranger: 200, path: `?q=${SECRET}` },
+  'GET /api/find/ids': { stranger: 200, path: `?q=${SECRET}` },
+  'POST /api/find/loosen': { stranger: 200, body: () => ({ query: { q: `${SECRET} nowhere` } }) },
+  'POST /api/find/weigh': { stranger: 200, body: () => ({ query: { q: SECRET } }) },
+  'GET /api/find/kept': { stranger: 200 },
+  'GET /api/find/recent': { stranger: 200 },
+  'PUT /api/find/recent': { stranger: 204, body: () => ({ text: 'rope', query: { q: 'rope' } }) },
+  'DELETE /api/find/recent': { stranger: 204 },
+  'GET /api/find/names': { stranger: 200, path: `?q=${SECRET}` },
+  'GET /api/bundles': { stranger: 200 },
+  'GET /api/bundles/{id}': { stranger: 404, thing: 'bundle' },
+  'GET /api/bundles/{id}/archive': { stranger: 404, thing: 'bundle' },
+  'GET /api/health': { stranger: 200, nobody: 200 },
+  'GET /api/metrics': { stranger: 404, nobody: 404 },
+  'GET /api/openapi.json': { stranger: 200, nobody: 200 },
+  'GET /api/opensearch.xml': { stranger: 200, nobody: 200 },
+  'GET /api/events': { stranger: 200 },
+}
+
+let owner: Owner
+let stranger: Client
+
+beforeAll(async () => {
+  owner = await ownerOfEverything()
+  stranger = await newClient()
+}, 120_000)
+
+// Written by work that goes on by itself.
+const BY_ITSELF = ['thumbnail', 'opening', 'reading', 'order_look']
+
+/** Everything that the owner has, as it lies in the database. */
+async function ownedRows(): Promise<string> {
+  const [plan] = await rows<{ id: string }>(null, 'SELECT plan_id AS id FROM folder WHERE id = $1', [owner.ids.folder])
+  const tables = await rows<{ name: string }>(
+    null,
+    `SELECT c.table_name AS name FROM information_schema.columns c JOIN information_schema.tables t USING (table_name)
+      WHERE c.column_name = 'plan_id' AND c.table_schema = 'public' AND t.table_type = 'BASE TABLE'
+        AND NOT c.table_name = ANY($1) ORDER BY 1`,
+    [BY_ITSELF],
+  )
+  const all = await Promise.all(
+    tables.map(({ name }) =>
+      rows(
+        null,
+        `SELECT '${name}' AS table_name, to_jsonb(t) AS row FROM ${name} t WHERE plan_id = $1 ORDER BY t::text`,
+        [plan?.id],
+      ),
+    ),
+  )
+  return JSON.stringify(all)
+}
+
+async function answerTo(client: Client, key: string, asked: Asked): Promise<{ status: number; text: string }> {
+  const [method = '', path = ''] = key.split(' ')
+  const fill = (text: string) =>
+    text
+      .replace('{upload}', upload(owner.ids, v7()))
+      .replace(/\{(folder|document)\}/g, (_, kind: Thing) => owner.ids[kind])
+  const stopping = new AbortController()
+  const response = await fetch(
+    client.base +
+      path.replace(/\{(id|device)\}/, owner.ids[asked.thing ?? 'document']).replace('{page}', '1') +
+      fill(asked.path ?? ''),
+    {
+      method,
+      redirect: 'manual',
+      signal: stopping.signal,
+      headers: {
+        cookie: client.cookie,
+        ...(asked.body ? { 'content-type': 'application/json' } : {}),
+        ...asked.headers,
+      },
+      body: asked.body ? JSON.stringify(asked.body(owner.ids)) : undefined,
+    },
+  )
+  if (!key.includes('/events')) return { status: response.status, text: await response.text() }
+  stopping.abort()
+  return { status: response.status, text: '' }
+}
+
+describe('with the ids of somebody else', () => {
+  it('every route is in the table, and the owner has one of everything', () => {
+    expect(Object.values(owner.ids)).not.toContain('')
+    expect(Object.keys(EXPECTED).sort()).toEqual(ROUTES.map(({ method, path }) => `${method} ${path}`).sort())
+  })
+
+  it('nobody is answered, the stranger learns nothing, and nothing of the owner changes', async () => {
+    const before = await ownedRows()
+    expect(before).toContain(SECRET)
+    const answers: Record<string, string> = {}
+    const leaks: string[] = []
+    for (const [key, asked] of Object.entries(EXPECTED)) {
+      const told = await answerTo(stranger, key, asked)
+      if (key === 'DELETE /api/session') stranger = await newClient()
+      const nobody = await answerTo(new Client(), key, asked)
+      answers[key] = `${told.status} ${nobody.status}`
+      // What was typed may be said again, but no name of what the owner has.
+      if (
+        new RegExp(`${SECRET} (folder|notes|draft|skeleton|bundle|tag|search|meaning|order)`).test(
+          told.text + nobody.text,
+        )
+      )
+        leaks.push(key)
+    }
+    expect(answers).toEqual(
+      Object.fromEntries(
+        Object.entries(EXPECTED).map(([key, { stranger, nobody = 401 }]) => [key, `${stranger} ${nobody}`]),
+      ),
+    )
+    expect(leaks).toEqual([])
+    expect(await ownedRows()).toBe(before)
+  }, 180_000)
+
+  it.each(COMMANDS.flatMap(({ kind, shape }) => (shape ? [kind] : [])))(
+    'the command %s changes nothing of the owner, whichever field names it',
+    async kind => {
+      const before = await ownedRows()
+      const statuses = new Set<number>()
+      for (const command of commandsNaming(kind, Object.values(owner.ids), 12, 20_261_128)) {
+        const { status, body } = await stranger.send('POST', '/api/changes', { id: v7(), command })
+        statuses.add(status)
+        expect(JSON.stringify(body)).not.toMatch(new RegExp(`${SECRET} (folder|notes|bundle|tag|search|meaning|order)`))
+      }
+      expect([...statuses].filter(status => status >= 500)).toEqual([])
+      expect(await ownedRows()).toBe(before)
+    },
+  )
+})

@@ -1,0 +1,118 @@
+// A plan with one of everything that a route can name, each called by a word that stands nowhere else.
+
+import { createCanvas } from '@napi-rs/canvas'
+import { v7 } from 'uuid'
+import type { AccountFacts } from '../../contract/account'
+import type { ScannedPage } from '../../contract/scan'
+import type { Client } from './client'
+import { newClient } from './client'
+
+/** Stands in the name of everything the owner has, and must never reach anybody else. */
+export const SECRET = 'Xylographer'
+
+export type Thing =
+  | 'folder'
+  | 'document'
+  | 'draft'
+  | 'skeleton'
+  | 'bundle'
+  | 'tag'
+  | 'search'
+  | 'meaning'
+  | 'order'
+  | 'change'
+  | 'scan'
+  | 'upload'
+  | 'session'
+
+export interface Owner {
+  readonly client: Client
+  readonly ids: Readonly<Record<Thing, string>>
+}
+
+export async function ownerOfEverything(): Promise<Owner> {
+  const client = await newClient()
+  const folder = await client.folder(`${SECRET} folder`)
+  const { id: document } = await client.upload(`${SECRET} notes.txt`, `${SECRET} words`, folder)
+  await client.whenRead(document)
+  const made = Object.fromEntries(
+    (['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change'] as const).map(kind => [kind, v7()]),
+  ) as Record<Thing, string>
+  const done = async (method: string, path: string, body: unknown) => {
+    const { status } = await client.send(method, path, body)
+    if (status >= 300) throw new Error(`${method} ${path} was answered ${status}`)
+  }
+  await done('PUT', `/api/skeletons/${made.skeleton}`, { name: `${SECRET} skeleton`, outline: 'A\n  B' })
+  await done('PUT', `/api/drafts/${made.draft}`, {
+    name: `${SECRET} draft`,
+    rootId: null,
+    content: { text: `${SECRET} line`, folderIds: [null], base: [] },
+  })
+  await client.act(
+    {
+      kind: 'bundle.set',
+      id: made.bundle as never,
+      name: `${SECRET} bundle`,
+      note: '',
+      done: false,
+      documentIds: [document],
+    },
+    made.change,
+  )
+  await client.act({
+    kind: 'tag.put',
+    folderIds: [folder],
+    documentIds: [document],
+    tags: [{ id: made.tag as never, name: `${SECRET} tag` }],
+  })
+  await client.act({
+    kind: 'search.keep',
+    id: made.search as never,
+    name: `${SECRET} search`,
+    query: { q: SECRET },
+    folderId: null,
+    pinned: false,
+    desk: true,
+  })
+  await client.act({
+    kind: 'meaning.set',
+    id: made.meaning as never,
+    name: `${SECRET} meaning`,
+    ink: '#123456',
+    closed: false,
+  })
+  await client.act({
+    kind: 'order.set',
+    id: made.order as never,
+    name: `${SECRET} order`,
+    active: true,
+    when: { origins: [], types: [], sender: SECRET, words: '', rule: null },
+    then: { folderId: folder, pattern: null, tags: [], star: false },
+  })
+  return { client, ids: { ...made, folder, document, ...(await othersOf(client)) } }
+}
+
+/** What has no id that a client chooses. */
+async function othersOf(client: Client): Promise<Pick<Record<Thing, string>, 'scan' | 'upload' | 'session'>> {
+  const scanned = await fetch(`${client.base}/api/scans/picture`, {
+    method: 'POST',
+    headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
+    body: new Uint8Array(createCanvas(80, 60).toBuffer('image/png')),
+  })
+  const { pages } = (await scanned.json()) as { pages: ScannedPage[] }
+  const begun = await fetch(`${client.base}/api/uploads/resumable`, {
+    method: 'POST',
+    headers: {
+      cookie: client.cookie,
+      'tus-resumable': '1.0.0',
+      'upload-length': '5',
+      'upload-metadata': `name ${Buffer.from(`${SECRET}.txt`).toString('base64')}`,
+    },
+  })
+  const { body: account } = await client.get<AccountFacts>('/api/account')
+  return {
+    scan: pages[0]?.id ?? '',
+    upload: begun.headers.get('location')?.split('/').at(-1) ?? '',
+    session: account.sessions[0]?.id ?? '',
+  }
+}
