@@ -63,8 +63,8 @@ const LONG_BLOCKS = [
   'app/components/find/FindHead.vue',
   'app/components/outline/OutlineRow.vue',
   'app/components/places/PlacePicker.vue',
-  'app/components/register/GridCard.vue',
-  'app/components/register/RegisterRow.vue',
+  'app/components/list/GridCard.vue',
+  'app/components/list/DocumentRow.vue',
   'app/components/shell/BottomLine.vue',
   'app/components/shell/SidePanels.vue',
   'app/components/tray/FilePanel.vue',
@@ -88,7 +88,7 @@ const LONG_FUNCTIONS = [
   'app/stores/hand.ts',
   'app/stores/memo.ts',
   'app/stores/plan.ts',
-  'app/stores/register.ts',
+  'app/stores/documentList.ts',
   'app/stores/scans.ts',
   'app/stores/uploads.ts',
   'tests/bench/findScale.ts',
@@ -197,7 +197,7 @@ export default tseslint.config(
                 to: {
                   module: {
                     origin: 'external',
-                    source: ['culori', 'fractional-indexing', 'papaparse', 'saxes', 'yup', '@orama/stemmers'],
+                    source: ['culori', 'franc', 'fractional-indexing', 'papaparse', 'saxes', 'yup', '@orama/stemmers'],
                   },
                 },
               },

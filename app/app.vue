@@ -7,7 +7,7 @@ import { useView } from './stores/view'
 const theme = useTheme()
 const view = useView()
 useBrowserTitle()
-watchEffect(() => theme.change(view.kept.theme))
+watchEffect(() => theme.change(view.saved.theme))
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import type { SchemaDescription } from 'yup'
 import { newAccountShape } from './account'
 import { COMMANDS } from '../core/plan/commands/index'
 import { parseCommand } from './command'
-import { registerQueryShape } from './document'
+import { documentListQueryShape } from './document'
 import { findQueryShape } from './find'
 import { jsonSchema, openApi } from './openapi'
 import { ROUTES } from './routes/index'
@@ -78,7 +78,7 @@ describe(parseCommand, () => {
 
 describe('queries', () => {
   it('take text for what it means', async () => {
-    expect(await registerQueryShape.validate({ folder: 'in-tray', descending: 'true', limit: '50' })).toEqual({
+    expect(await documentListQueryShape.validate({ folder: 'in-tray', descending: 'true', limit: '50' })).toEqual({
       folder: 'in-tray',
       sort: 'name',
       descending: true,
@@ -98,7 +98,7 @@ describe('queries', () => {
   it.each([{ folder: 'x', limit: '0' }, { folder: 'x', limit: '5000' }, { folder: 'x', sort: 'colour' }, {}])(
     'refuse %j',
     async query => {
-      await expect(registerQueryShape.validate(query)).rejects.toThrow()
+      await expect(documentListQueryShape.validate(query)).rejects.toThrow()
     },
   )
 

@@ -10,7 +10,7 @@ export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
 export type Sort = (typeof SORTS)[number]
 const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed'] as const
 
-export const registerRowShape = yup.object({
+export const listedDocumentShape = yup.object({
   id: documentId(),
   name: yup.string().required(),
   extension: yup.string().defined(),
@@ -33,16 +33,16 @@ export const registerRowShape = yup.object({
   /** All its places, home first; null is the In-tray. */
   folderIds: yup.array(folderId().nullable()).required(),
 })
-export type RegisterRow = yup.InferType<typeof registerRowShape>
+export type ListedDocument = yup.InferType<typeof listedDocumentShape>
 
-export const registerShape = yup.object({
-  documents: yup.array(registerRowShape).required(),
+export const documentListShape = yup.object({
+  documents: yup.array(listedDocumentShape).required(),
   next: yup.string().nullable().defined(),
 })
-export type RegisterPage = yup.InferType<typeof registerShape>
+export type DocumentListPage = yup.InferType<typeof documentListShape>
 
-/** Query of a register. `folder` is a folder's id or "in-tray". */
-export const registerQueryShape = yup.object({
+/** Query of a list of documents. `folder` is a folder's id or "in-tray". */
+export const documentListQueryShape = yup.object({
   folder: yup.string().required(),
   sort: yup.string().oneOf(SORTS).default('name'),
   descending: yup.boolean().default(false),

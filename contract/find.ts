@@ -1,7 +1,7 @@
 import * as yup from 'yup'
 import type { FacetKey } from '../core/find/index'
 import { FACET_KEYS, FACETS, LOOSENINGS, SPOTS } from '../core/find/index'
-import { registerRowShape } from './document'
+import { listedDocumentShape } from './document'
 import { searchQueryShape } from './command'
 import { anyId, documentId, searchId, time } from './ids'
 
@@ -44,7 +44,7 @@ export const findQueryShape = yup.object({
 
 const markShape = yup.array(yup.number().required())
 
-const foundDocumentShape = registerRowShape.shape({
+const foundDocumentShape = listedDocumentShape.shape({
   /** Where its words stand, the best spot of each. */
   why: yup.array(yup.string().oneOf(SPOTS).required()).required(),
   /** The heading it stands under when the list is grouped: an id, a word, a month. */
@@ -90,7 +90,7 @@ export const namesQueryShape = yup.object({
   limit: yup.number().integer().min(1).max(50).default(10),
 })
 export const foundNamesShape = yup.object({
-  documents: yup.array(registerRowShape).required(),
+  documents: yup.array(listedDocumentShape).required(),
   corrected: yup.object({ typed: yup.string().required(), to: yup.string().required() }).nullable().default(null),
 })
 export type FoundNames = yup.InferType<typeof foundNamesShape>
@@ -201,14 +201,14 @@ export const bundlesShape = yup.object({ bundles: yup.array(bundleShape).require
 export type Bundle = yup.InferType<typeof bundleShape>
 export const bundleContentsShape = yup.object({
   bundle: bundleShape.required(),
-  documents: yup.array(registerRowShape).required(),
+  documents: yup.array(listedDocumentShape).required(),
 })
 export type BundleContents = yup.InferType<typeof bundleContentsShape>
 
 const lately = () =>
   yup
     .array(
-      registerRowShape.shape({
+      listedDocumentShape.shape({
         /** When it was opened, changed or added. */
         at: time(),
         /** How often it was opened. */

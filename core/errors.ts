@@ -114,11 +114,6 @@ export const ERRORS = {
   'scan.picture': { status: 422, message: 'This is no picture that can be opened. Choose a PNG, JPEG, WebP or TIFF.' },
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'bundle.empty': { status: 422, message: 'There is no document in “{name}”. Put some into it first.' },
-  'bundle.large': {
-    status: 413,
-    message:
-      'The documents in “{name}” are {size} together; one archive holds at most {limit}. Make two bundles of it.',
-  },
   'rule.wrong': { status: 422, message: 'This search is not understood: {why}. Make it anew.' },
   'query.onlyWithout': {
     status: 422,

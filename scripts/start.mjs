@@ -5,6 +5,7 @@ import { createServer } from 'node:net'
 import { join, resolve } from 'node:path'
 import { holdFolder } from './lib/holdFolder.mjs'
 import { checkNode, installPackages } from './lib/install.mjs'
+import { checkProcesses } from './lib/processes.mjs'
 import { fail, ROOT, run, script } from './lib/run.mjs'
 
 const DATA = resolve(process.env.HEMBIX_DATA ?? join(ROOT, '.data'))
@@ -38,6 +39,7 @@ for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) {
 
 await script(async () => {
   checkNode()
+  checkProcesses()
   const port = portFrom(process.env.PORT ?? '3000')
   const host = process.env.HOST ?? '127.0.0.1'
   checkNames(host)

@@ -5,8 +5,8 @@
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { checkNode, installPackages } from './lib/install.mjs'
-import { aptInstall } from './lib/postgres.mjs'
-import { bin, fail, ROOT, run, script } from './lib/run.mjs'
+import { bin, ROOT, run, script } from './lib/run.mjs'
+import { needPackage } from './lib/systemPackages.mjs'
 
 const log = line => console.log(`· ${line}`)
 const counts = { passed: 0, failed: 0 }
@@ -58,7 +58,10 @@ function countsIn(report) {
     const { expected, flaky, unexpected } = report.stats
     if (flaky > 0)
       console.log(`! ${flaky} flaky: failed once, and passed when tried again\n${flakyIn(report).join('\n')}`)
-    return { passed: expected + flaky, failed: unexpected }
+    // One may be the machine's; more are the journeys' own.
+    return flaky > 1
+      ? { passed: expected, failed: unexpected + flaky }
+      : { passed: expected + flaky, failed: unexpected }
   }
   return {
     passed: report.numPassedTests,
@@ -81,9 +84,7 @@ const vitest = (project, env) => {
 /** Journeys walk in it, and it prints one of the PDFs that are read in tests. */
 async function needChromium() {
   if (existsSync('/usr/bin/chromium')) return
-  if (process.getuid?.() !== 0) fail('Chromium is not installed. Install it once with: sudo apt-get install chromium')
-  log('installing Chromium')
-  await aptInstall('chromium')
+  await needPackage({ title: 'Chromium', name: 'chromium', sign: 'it is /usr/bin/chromium' }, log)
 }
 
 await script(async () => {
@@ -111,21 +112,24 @@ await script(async () => {
   const { buildApp } = await import('./lib/build.mjs')
   await step('build', () => buildApp({ log }).then(() => undefined))
   const { withTestServer } = await import('./lib/testServer.mjs')
-  await step('integration tests', () =>
-    withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) =>
-      vitest('integration', {
-        HEMBIX_TEST_PID: String(server.child.pid),
-        HEMBIX_TEST_ARRIVALS: arrivals,
-        HEMBIX_TEST_URL: address,
-        DATABASE_URL: databaseUrl,
-      }),
+  // Side by side as well: the one mostly waits for answers, the other for what was killed.
+  await Promise.all([
+    step('integration tests', () =>
+      withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) =>
+        vitest('integration', {
+          HEMBIX_TEST_PID: String(server.child.pid),
+          HEMBIX_TEST_ARRIVALS: arrivals,
+          HEMBIX_TEST_URL: address,
+          DATABASE_URL: databaseUrl,
+        }),
+      ),
     ),
-  )
-  await step('soak (3 minutes, 6 kills)', () =>
-    run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], {
-      env: { HEMBIX_SOAK_MINUTES: '3', HEMBIX_SOAK_KILLS: '6' },
-    }).then(() => undefined),
-  )
+    step('soak (3 minutes, 6 kills)', () =>
+      run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], {
+        env: { HEMBIX_SOAK_MINUTES: '3', HEMBIX_SOAK_KILLS: '6' },
+      }).then(() => undefined),
+    ),
+  ])
   await step('browser journeys', async () => {
     const report = join(reports, 'e2e.json')
     return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) =>

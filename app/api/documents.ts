@@ -3,7 +3,7 @@ import type {
   HitPages,
   InsideTrash,
   NameClash,
-  RegisterPage,
+  DocumentListPage,
   Sort,
   TextReply,
   TrashItem,
@@ -20,8 +20,8 @@ export interface ListRequest {
   readonly limit?: number
 }
 
-export const readRegister = (request: ListRequest) =>
-  call<RegisterPage>('GET', '/api/documents', { query: { ...request } })
+export const readDocumentList = (request: ListRequest) =>
+  call<DocumentListPage>('GET', '/api/documents', { query: { ...request } })
 export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
 export const readText = (id: string, from: number) =>
   call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })

@@ -23,7 +23,7 @@ class Source {
 
 const said: string[] = []
 const listener = {
-  hear: ({ type }: { type: string }) => said.push(type),
+  onEvent: ({ type }: { type: string }) => said.push(type),
   opened: () => said.push('opened'),
   lost: (refused: boolean) => said.push(refused ? 'refused' : 'lost'),
 }

@@ -15,7 +15,7 @@ export type PlanEvent =
   | { readonly type: 'refresh' }
 
 export interface EventListening {
-  readonly hear: (event: PlanEvent) => void
+  readonly onEvent: (event: PlanEvent) => void
   /** At each connection, the first one too. */
   readonly opened: () => void
   /** `refused`: the server is there, and would not let this window listen. */
@@ -28,13 +28,13 @@ const RETRY_MS = 2000
  * Hears what happens to the plan until the returned function is called; tries again by itself whenever the connection
  * is lost.
  */
-export function subscribeToEvents({ hear, opened, lost }: EventListening): () => void {
+export function subscribeToEvents({ onEvent, opened, lost }: EventListening): () => void {
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
   const connect = () => {
     const mine = (source = new EventSource('/api/events'))
     mine.onopen = opened
-    mine.onmessage = message => hear(JSON.parse(String(message.data)) as PlanEvent)
+    mine.onmessage = message => onEvent(JSON.parse(String(message.data)) as PlanEvent)
     mine.onerror = () => {
       // The browser tries again by itself, except after an answer that refuses.
       const refused = mine.readyState === EventSource.CLOSED

@@ -114,13 +114,13 @@ describe('keys', () => {
   })
 })
 
-describe('what is meant', () => {
+describe('what is targetItems', () => {
   it('is the selection, else what is in focus', () => {
     list.focus('Buo')
-    expect(list.meant.value.map(item => item.key)).toEqual(['Buo'])
+    expect(list.targetItems.value.map(item => item.key)).toEqual(['Buo'])
     list.click('Ber', click())
     list.click('Cra', click({ ctrlKey: true }))
-    expect(list.meant.value.map(item => item.key)).toEqual(['Ber', 'Cra'])
+    expect(list.targetItems.value.map(item => item.key)).toEqual(['Ber', 'Cra'])
   })
 
   it('forgets what is no longer in the list', async () => {

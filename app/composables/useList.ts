@@ -15,7 +15,7 @@ export interface ListBehaviour<I extends ListItem> {
   readonly focused: Ref<string | null>
   readonly selectedItems: ComputedRef<readonly I[]>
   /** The selection, or the focused item alone when nothing is selected. */
-  readonly meant: ComputedRef<readonly I[]>
+  readonly targetItems: ComputedRef<readonly I[]>
   click: (key: string, event: MouseEvent | KeyboardEvent) => void
   toggle: (key: string) => void
   selectAll: () => void
@@ -59,7 +59,7 @@ export function useList<I extends ListItem>({
 
   const indexByKey = computed(() => new Map(items.value.map((item, index) => [item.key, index])))
   const selectedItems = computed(() => items.value.filter(item => selected.value.has(item.key)))
-  const meant = computed(() =>
+  const targetItems = computed(() =>
     selectedItems.value.length > 0 ? selectedItems.value : items.value.filter(item => item.key === focused.value),
   )
 
@@ -190,5 +190,18 @@ export function useList<I extends ListItem>({
     return true
   }
 
-  return { selected, focused, selectedItems, meant, click, toggle, selectAll, selectThese, clear, forget, press, focus }
+  return {
+    selected,
+    focused,
+    selectedItems,
+    targetItems,
+    click,
+    toggle,
+    selectAll,
+    selectThese,
+    clear,
+    forget,
+    press,
+    focus,
+  }
 }

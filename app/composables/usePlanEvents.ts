@@ -5,7 +5,7 @@ import { subscribeToEvents } from '../api/events'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { usePlan } from '../stores/plan'
-import { useRegister } from '../stores/register'
+import { useDocumentList } from '../stores/documentList'
 import { useSession } from '../stores/session'
 import { useThumbnails } from '../stores/thumbnails'
 
@@ -21,22 +21,22 @@ const READ_TOGETHER_MS = 1000
  * is told when the session is over.
  */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
-  const [plan, register, acts, find] = [usePlan(), useRegister(), useActs(), useFind()]
+  const [plan, documentList, acts, find] = [usePlan(), useDocumentList(), useActs(), useFind()]
   const [session, thumbnails] = [useSession(), useThumbnails()]
   const away = ref(false)
   let stop: (() => void) | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
   let due = 0
-  const pending = { outline: false, register: false, find: false }
+  const pending = { outline: false, documentList: false, find: false }
   let seen = false
 
   const flush = () => {
     timer = null
     if (pending.outline) void plan.load()
-    if (pending.register) void register.refresh()
+    if (pending.documentList) void documentList.refresh()
     if (pending.find) void find.again()
     void acts.refresh()
-    pending.outline = pending.register = pending.find = false
+    pending.outline = pending.documentList = pending.find = false
   }
   const soon = (ms = TOGETHER_MS) => {
     const then = Date.now() + ms
@@ -46,7 +46,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     timer = setTimeout(flush, ms)
   }
 
-  const hear = (event: PlanEvent) => {
+  const onEvent = (event: PlanEvent) => {
     away.value = event.type === 'away'
     if (event.type === 'away') return
     if (event.type === 'progress') {
@@ -54,33 +54,33 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
       return
     }
     if (event.type === 'thumbnail') {
-      thumbnails.hear(event.documentId)
+      thumbnails.refresh(event.documentId)
       return
     }
-    if (event.type === 'refresh') pending.outline = pending.register = pending.find = true
-    else if (event.type === 'reading') pending.register = pending.find = true
+    if (event.type === 'refresh') pending.outline = pending.documentList = pending.find = true
+    else if (event.type === 'reading') pending.documentList = pending.find = true
     else {
       pending.outline = true
       pending.find = true
       if (event.places === null || event.places.some(isOpenPlace) || event.tables.includes('folder'))
-        pending.register = true
+        pending.documentList = true
     }
     soon(event.type === 'reading' ? READ_TOGETHER_MS : TOGETHER_MS)
     for (const watcher of watchers) watcher(event)
   }
   const isOpenPlace = (id: string) =>
-    id === register.place || (register.place === 'in-tray' && id === plan.reply?.plan.id)
+    id === documentList.place || (documentList.place === 'in-tray' && id === plan.reply?.plan.id)
 
   onMounted(() => {
     stop = subscribeToEvents({
-      hear,
+      onEvent,
       opened: () => {
         const missed = seen || away.value
         away.value = false
         seen = true
         if (session.session.state === 'error') void stillSignedIn()
         if (missed)
-          hear({ type: 'refresh' }) // what happened while nobody listened
+          onEvent({ type: 'refresh' }) // what happened while nobody listened
         else if (find.lastRequest) {
           pending.find = true
           soon()

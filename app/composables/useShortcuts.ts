@@ -5,13 +5,13 @@ import { onBeforeUnmount, onMounted } from 'vue'
  * dialog or menu is open, belong there and are not heard. The handler says whether it took the key.
  */
 export function useShortcuts(press: (event: KeyboardEvent) => boolean): void {
-  const hear = (event: KeyboardEvent) => {
+  const onEvent = (event: KeyboardEvent) => {
     if (event.defaultPrevented || isTyping(event.target) || isOverlayOpen()) return
     if ((event.key === 'Enter' || event.key === ' ') && isControl(event.target)) return
     if (press(event)) event.preventDefault()
   }
-  onMounted(() => document.addEventListener('keydown', hear))
-  onBeforeUnmount(() => document.removeEventListener('keydown', hear))
+  onMounted(() => document.addEventListener('keydown', onEvent))
+  onBeforeUnmount(() => document.removeEventListener('keydown', onEvent))
 }
 
 export function isTyping(target: EventTarget | null): boolean {

@@ -16,7 +16,7 @@ const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem
   name,
   starred,
 })
-const meant = ref<ThingItem[]>([])
+const targetItems = ref<ThingItem[]>([])
 const opened: string[] = []
 let things: ReturnType<typeof useThings>
 let act: ReturnType<typeof vi.fn>
@@ -27,9 +27,9 @@ beforeEach(() => {
   opened.length = 0
   act = vi.fn()
   useActs().act = act as never
-  meant.value = []
+  targetItems.value = []
   things = useThings(
-    computed(() => meant.value),
+    computed(() => targetItems.value),
     {
       open: ({ name }) => opened.push(`open ${name}`),
       rename: ({ name }) => opened.push(`rename ${name}`),
@@ -44,7 +44,7 @@ const press = (key: string, more: Partial<KeyboardEvent> = {}) =>
 describe('the acts on things', () => {
   it('are none without a thing, all for one, and those for many only for many', () => {
     expect(things.acts.value).toEqual([])
-    meant.value = [item('document', 'a')]
+    targetItems.value = [item('document', 'a')]
     expect(things.acts.value.map(({ name }) => name)).toEqual([
       'Open',
       'Show in plan',
@@ -55,12 +55,12 @@ describe('the acts on things', () => {
       'Star',
       'Put into Trash',
     ])
-    meant.value = [item('document', 'a'), item('folder', 'b')]
+    targetItems.value = [item('document', 'a'), item('folder', 'b')]
     expect(things.acts.value.map(({ name }) => name)).toEqual(['Pick up', 'Move to…', 'Star', 'Put into Trash'])
   })
 
   it('are run by their keys, and by no key that is held with another', () => {
-    meant.value = [item('document', 'a')]
+    targetItems.value = [item('document', 'a')]
     expect([press('Enter'), press('g'), press('F2'), press('q'), press('s', { ctrlKey: true })]).toEqual([
       true,
       true,
@@ -73,22 +73,22 @@ describe('the acts on things', () => {
   })
 
   it('are picked up with X, Ctrl+X and Ctrl+C, and the hand knows how', () => {
-    meant.value = [item('document', 'a')]
+    targetItems.value = [item('document', 'a')]
     expect(press('c', { ctrlKey: true })).toBe(true)
     expect([useHand().way, useHand().items]).toEqual([
       'copy',
       [{ kind: 'document', id: 'a', name: 'a', fromFolderId: 'here' }],
     ])
-    meant.value = [item('folder', 'b')]
+    targetItems.value = [item('folder', 'b')]
     press('x')
     expect([useHand().way, useHand().items.map(({ id }) => id)]).toEqual(['move', ['a', 'b']])
   })
 
   it('star all unless all have one, and send each kind by its ids', () => {
-    meant.value = [item('document', 'a', true), item('folder', 'b')]
+    targetItems.value = [item('document', 'a', true), item('folder', 'b')]
     press('s')
     expect(act).toHaveBeenLastCalledWith({ kind: 'star', documentIds: ['a'], folderIds: ['b'], on: true })
-    meant.value = [item('document', 'a', true)]
+    targetItems.value = [item('document', 'a', true)]
     press('s')
     expect(act).toHaveBeenLastCalledWith({ kind: 'star', documentIds: ['a'], folderIds: [], on: false })
     press('Delete')
@@ -96,10 +96,10 @@ describe('the acts on things', () => {
   })
 
   it('ask where to move, naming the one thing or none', () => {
-    meant.value = [item('document', 'a')]
+    targetItems.value = [item('document', 'a')]
     press('m')
     expect(useDialogs().move).toEqual({ documentIds: ['a'], folderIds: [], fromFolderId: 'here', name: 'a' })
-    meant.value = [item('document', 'a'), item('document', 'b')]
+    targetItems.value = [item('document', 'a'), item('document', 'b')]
     press('m')
     expect(useDialogs().move).toMatchObject({ documentIds: ['a', 'b'], name: '' })
   })

@@ -38,7 +38,7 @@ export interface ThingHandlers {
 }
 
 export function useThings(
-  meant: ComputedRef<readonly ThingItem[]>,
+  targetItems: ComputedRef<readonly ThingItem[]>,
   handlers: ThingHandlers,
 ): { acts: ComputedRef<readonly ThingAct[]>; press: (event: KeyboardEvent) => boolean } {
   const store = useActs()
@@ -46,7 +46,7 @@ export function useThings(
   const hand = useHand()
 
   const acts = computed<readonly ThingAct[]>(() => {
-    const items = meant.value
+    const items = targetItems.value
     const [only] = items
     if (!only) return []
     const single = items.length === 1
@@ -96,7 +96,7 @@ export function useThings(
 
   function pickUp(way: 'move' | 'copy'): void {
     hand.pick(
-      meant.value.map(({ kind, id, name }) => ({
+      targetItems.value.map(({ kind, id, name }) => ({
         kind,
         id,
         name,
@@ -109,7 +109,7 @@ export function useThings(
   function press(event: KeyboardEvent): boolean {
     const isCarry = (event.ctrlKey || event.metaKey) && !event.shiftKey && !event.altKey && /^[xc]$/i.test(event.key)
     // Marked text is copied as text.
-    if (isCarry && meant.value.length > 0 && (window.getSelection()?.toString() ?? '') === '') {
+    if (isCarry && targetItems.value.length > 0 && (window.getSelection()?.toString() ?? '') === '') {
       pickUp(event.key.toLowerCase() === 'x' ? 'move' : 'copy')
       return true
     }

@@ -139,9 +139,9 @@ async function leave(query: Record<string, string>): Promise<void> {
   <div class="shell">
     <TopStrip
       :email="session.email"
-      :theme="view.kept.theme"
+      :theme="view.saved.theme"
       @sign-out="signOut"
-      @theme="view.kept.theme = $event"
+      @theme="view.saved.theme = $event"
       @keys="dialogs.keys = true" />
     <AwayNotice :away="away" />
     <main class="page">

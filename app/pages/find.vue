@@ -20,7 +20,7 @@ import GroupHeading from '../components/find/GroupHeading.vue'
 import KeepDialog from '../components/find/KeepDialog.vue'
 import NothingFound from '../components/find/NothingFound.vue'
 import RuleEditor from '../components/find/RuleEditor.vue'
-import SelectionRectangle from '../components/register/SelectionRectangle.vue'
+import SelectionRectangle from '../components/list/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
 import type { Dragged } from '../composables/useDrag'
 import { useSearchQuery } from '../composables/useSearchQuery'
@@ -55,16 +55,16 @@ const kept = computed(
   () => searches.byId.get(typeof route.query.kept === 'string' ? (route.query.kept as SearchId) : '') ?? null,
 )
 /** What was looked for: the typed words, or those meant by them. */
-const meant = computed(() =>
+const effective = computed(() =>
   answer.value && JSON.stringify(answer.value.request.query) === JSON.stringify(query.value)
-    ? { ...answer.value.meant.query }
+    ? { ...answer.value.effective.query }
     : query.value,
 )
 usePageTitle(() => {
   const what = kept.value?.name ?? request.value.q.trim()
   return what === '' ? '' : `${what}: Find`
 })
-const whole = useWholeSearch(meant, () => kept.value?.name ?? notation.value)
+const whole = useWholeSearch(effective, () => kept.value?.name ?? notation.value)
 
 watch(
   [query, () => route.path],
@@ -128,7 +128,7 @@ const list = useList<ThingItem>({
   reveal: key => virtualizer.value.scrollToIndex(items.value.findIndex(item => item.key === key)),
   loadAll: () => find.all(ALL_LIMIT),
 })
-const things = useThings(list.meant, {
+const things = useThings(list.targetItems, {
   open: item => open(item.id),
   rename: item => {
     renaming.value = item.key
@@ -298,7 +298,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
     </div>
     <KeepDialog
       :open="whole.keeping.value"
-      :query="meant"
+      :query="effective"
       :proposed="answer?.corrected?.q ?? (notation || request.q)"
       :kept="kept"
       @leave="whole.keeping.value = false"
@@ -306,7 +306,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       @dropped="whole.wasDropped" />
     <template #card>
       <ThingCard
-        :items="list.meant.value"
+        :items="list.targetItems.value"
         :acts="things.acts.value"
         :documents="find.documents"
         :from-folder-id="null"

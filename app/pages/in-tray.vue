@@ -3,7 +3,7 @@
 import { mdiMenuDown } from '@mdi/js'
 import { useDebounceFn, useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
-import type { DocumentFacts, RegisterRow } from '../../contract/document'
+import type { DocumentFacts, ListedDocument } from '../../contract/document'
 import { counted } from '../../core/change/index'
 import { agoText } from '../../core/dates/index'
 import { fileNameOf } from '../../core/formats/index'
@@ -29,10 +29,10 @@ import { fetchFrom } from '../stores/arrivals'
 import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
-import { useRegister } from '../stores/register'
+import { useDocumentList } from '../stores/documentList'
 import { refusalOf } from '../stores/remote'
 
-const [plan, register, acts, filing, dialogs] = [usePlan(), useRegister(), useActs(), useFiling(), useDialogs()]
+const [plan, documentList, acts, filing, dialogs] = [usePlan(), useDocumentList(), useActs(), useFiling(), useDialogs()]
 const router = useRouter()
 const picker = ref<InstanceType<typeof FilePicker> | null>(null)
 const page = ref<HTMLElement | null>(null)
@@ -43,16 +43,21 @@ const document = ref<DocumentFacts | null>(null)
 const isNarrow = useMediaQuery('(max-width: 1099px)')
 const showsPreview = ref(false)
 const isDragging = useDragging()
-const isReady = computed(() => register.place === 'in-tray' && register.loaded.state === 'ready')
-const rows = computed<readonly RegisterRow[]>(() => (isReady.value ? register.rows : []))
+const isReady = computed(() => documentList.place === 'in-tray' && documentList.loaded.state === 'ready')
+const rows = computed<readonly ListedDocument[]>(() => (isReady.value ? documentList.rows : []))
 useDropPlace(page, () => null)
-void register.open('in-tray')
+void documentList.open('in-tray')
 
 const items = computed<readonly ThingItem[]>(() =>
   rows.value.map(row => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })),
 )
-const list = useList<ThingItem>({ items, typing: false, loadAll: register.all, reveal: key => tray.value?.reveal(key) })
-const things = useThings(list.meant, {
+const list = useList<ThingItem>({
+  items,
+  typing: false,
+  loadAll: documentList.all,
+  reveal: key => tray.value?.reveal(key),
+})
+const things = useThings(list.targetItems, {
   open: item => void router.push(`/document/${item.id}`),
   rename: () => panel.value?.focusName(),
   fromFolderId: () => null,
@@ -81,11 +86,11 @@ function select(item: ThingItem | undefined): void {
 }
 
 watch(
-  [list.meant, rows],
-  ([meant]) => {
+  [list.targetItems, rows],
+  ([targetItems]) => {
     if (at.value >= 0) lastAt = at.value
     void filing.look(
-      meant.map(({ id, name }) => ({ id: id as DocumentId, name })),
+      targetItems.map(({ id, name }) => ({ id: id as DocumentId, name })),
       (items.value[at.value + 1]?.id ?? null) as DocumentId | null,
     )
   },
@@ -134,10 +139,10 @@ function skip(by: number): void {
 }
 
 function trash(): void {
-  const meant = list.meant.value
-  if (meant.length === 0) return
-  filed.push(...meant.map(item => item.id))
-  void acts.act({ kind: 'trash', ...thingsOf(meant) })
+  const targetItems = list.targetItems.value
+  if (targetItems.length === 0) return
+  filed.push(...targetItems.map(item => item.id))
+  void acts.act({ kind: 'trash', ...thingsOf(targetItems) })
 }
 
 function another(): void {
@@ -164,7 +169,7 @@ useShortcuts(event => {
   else if (key === 't') panel.value?.focusTags()
   else if (key === 'm') another()
   else if (key === 'u') picker.value?.files()
-  else if (key === 'o' && list.meant.value[0]) void router.push(`/document/${list.meant.value[0].id}`)
+  else if (key === 'o' && list.targetItems.value[0]) void router.push(`/document/${list.targetItems.value[0].id}`)
   else return things.press(event) || list.press(event)
   return true
 })
@@ -174,7 +179,7 @@ function menu(key: string, event: MouseEvent): void {
   menuAt.value = { x: event.clientX, y: event.clientY }
 }
 
-function draggedBy(row: RegisterRow): Dragged {
+function draggedBy(row: ListedDocument): Dragged {
   const mine = list.selected.value.has(`d:${row.id}`)
     ? list.selectedItems.value
     : items.value.filter(item => item.id === row.id)
@@ -191,7 +196,7 @@ const oldest = computed(() => rows.value.at(-1))
 const head = computed(() => {
   if (plan.inTray === 0) return 'Nothing waits for a place.'
   const since =
-    oldest.value && !register.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
+    oldest.value && !documentList.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
   return `${counted(plan.inTray, 'document')} waiting for a place${since}`
 })
 </script>
@@ -238,7 +243,7 @@ const head = computed(() => {
         </p>
         <FilePicker ref="picker" :to="null" />
       </div>
-      <RemoteState v-if="!isReady" :remote="register.loaded" @again="register.open('in-tray')" />
+      <RemoteState v-if="!isReady" :remote="documentList.loaded" @again="documentList.open('in-tray')" />
       <TrayList
         v-else-if="items.length > 0"
         ref="tray"
@@ -250,7 +255,7 @@ const head = computed(() => {
         @menu="menu"
         @open="router.push(`/document/${$event.id}`)"
         @select="list.selectThese"
-        @end="register.more()" />
+        @end="documentList.more()" />
       <div v-else class="empty">
         <h2>The In-tray is empty</h2>
         <p>Drop files from the desktop here, or add them; they wait here until they have a place.</p>

@@ -38,11 +38,11 @@ async function restore(chosen: readonly TrashItem[]): Promise<void> {
 }
 
 const asking = ref<readonly TrashItem[] | 'all' | null>(null)
-const meant = computed(() => (asking.value === 'all' ? trash.items : (asking.value ?? [])))
+const targetItems = computed(() => (asking.value === 'all' ? trash.items : (asking.value ?? [])))
 const sizeOf = (some: readonly TrashItem[]) => sizeText(some.reduce((sum, item) => sum + item.size, 0))
 const goes = computed(() => {
-  const documents = meant.value.reduce((sum, item) => sum + item.documents, 0)
-  const folders = meant.value.reduce((sum, item) => sum + item.folders + (item.target === 'folder' ? 1 : 0), 0)
+  const documents = targetItems.value.reduce((sum, item) => sum + item.documents, 0)
+  const folders = targetItems.value.reduce((sum, item) => sum + item.folders + (item.target === 'folder' ? 1 : 0), 0)
   return [
     ...(documents > 0 ? [counted(documents, 'document')] : []),
     ...(folders > 0 ? [counted(folders, 'folder')] : []),
@@ -50,7 +50,7 @@ const goes = computed(() => {
 })
 
 async function purge(): Promise<void> {
-  const what = asking.value === 'all' ? { all: true as const } : { ids: meant.value.map(item => item.id) }
+  const what = asking.value === 'all' ? { all: true as const } : { ids: targetItems.value.map(item => item.id) }
   asking.value = null
   await acts.purge(what)
 }
@@ -70,13 +70,13 @@ const keepChoices = computed(() =>
 )
 
 useShortcuts(event => {
-  if (event.key === 'Delete' && list.meant.value.length > 0) {
-    asking.value = list.meant.value
+  if (event.key === 'Delete' && list.targetItems.value.length > 0) {
+    asking.value = list.targetItems.value
     return true
   }
 
   const isRestore = event.key.toLowerCase() === 'r' && !event.ctrlKey && !event.metaKey && !event.altKey
-  if (isRestore) void restore(list.meant.value)
+  if (isRestore) void restore(list.targetItems.value)
   return isRestore || list.press(event)
 })
 
@@ -126,16 +126,16 @@ function inside(item: TrashItem): string {
           <button
             type="button"
             class="act main"
-            :disabled="list.meant.value.length === 0"
-            @click="restore(list.meant.value)">
-            Restore {{ list.meant.value.length > 1 ? counted(list.meant.value.length, 'thing') : '' }}
+            :disabled="list.targetItems.value.length === 0"
+            @click="restore(list.targetItems.value)">
+            Restore {{ list.targetItems.value.length > 1 ? counted(list.targetItems.value.length, 'thing') : '' }}
             <span class="key">R</span>
           </button>
           <button
             type="button"
             class="act"
-            :disabled="list.meant.value.length === 0"
-            @click="asking = list.meant.value">
+            :disabled="list.targetItems.value.length === 0"
+            @click="asking = list.targetItems.value">
             Delete for good… <span class="key">Delete</span>
           </button>
           <button type="button" class="act" @click="asking = 'all'">Empty the Trash…</button>
@@ -201,13 +201,13 @@ function inside(item: TrashItem): string {
       title="Delete for good?"
       @leave="asking = null">
       <p>
-        {{ goes }}{{ meant.length === 1 ? ` (“${meant[0]?.name}”)` : '' }} will be gone, with {{ sizeOf(meant) }}. This
-        is the one act that cannot be undone.
+        {{ goes }}{{ targetItems.length === 1 ? ` (“${targetItems[0]?.name}”)` : '' }} will be gone, with
+        {{ sizeOf(targetItems) }}. This is the one act that cannot be undone.
       </p>
       <template #acts>
         <button type="button" class="act full" @click="purge">Delete {{ goes }} for good</button>
         <button type="button" class="act" autofocus @click="asking = null">
-          Keep {{ meant.length === 1 ? 'it' : 'them' }} <span class="key">Esc</span>
+          Keep {{ targetItems.length === 1 ? 'it' : 'them' }} <span class="key">Esc</span>
         </button>
       </template>
     </PaperDialog>

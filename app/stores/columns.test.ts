@@ -14,7 +14,7 @@ import {
 
 const ids = (columns: readonly { readonly id: string }[]) => columns.map(({ id }) => id)
 
-describe('columns of the register', () => {
+describe('columns of a list of documents', () => {
   it('are those from the start where nothing sound is kept', () => {
     for (const kept of [undefined, null, 'type', 7, { id: 'type' }]) expect(readColumns(kept)).toBe(FIRST_COLUMNS)
     expect(ids(FIRST_COLUMNS)).toEqual(['type', 'changed', 'size'])

@@ -1,4 +1,4 @@
-// The columns of the register after the name: which, in which order, how wide.
+// The columns of a list of documents after the name: which, in which order, how wide.
 
 import type { Sort } from '../../contract/document'
 

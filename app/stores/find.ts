@@ -18,7 +18,7 @@ export interface Results extends Found {
    * What was looked for, which is another where a typing error was forgiven: the next pages and the numbers are of
    * this.
    */
-  readonly meant: FindRequest
+  readonly effective: FindRequest
 }
 
 /** How many are found; not known yet, or not to be known since the server is away. */
@@ -81,14 +81,14 @@ export const useFind = defineStore('find', () => {
     try {
       const found = await api.find(query, more)
       const ms = Math.round(performance.now() - began)
-      const meant = meantBy({ query, more }, found)
-      const shownAgain = await upTo(shown, found, meant, () => mine === request)
+      const effective = meantBy({ query, more }, found)
+      const shownAgain = await upTo(shown, found, effective, () => mine === request)
       if (mine !== request) return
-      results.value = { state: 'ready', value: { ...shownAgain, ms, request: { query, more }, meant } }
+      results.value = { state: 'ready', value: { ...shownAgain, ms, request: { query, more }, effective } }
       if (found.count !== null) counted.value = { count: found.count, countLimit: found.countLimit }
       relaxed.value = []
       if (found.count === 0) void relaxQuery({ query, more }, mine)
-      void count(meant, mine)
+      void count(effective, mine)
     } catch (error) {
       const reason = refusalOf(error)
       if (mine === request) results.value = { state: 'error', reason }
@@ -135,7 +135,7 @@ export const useFind = defineStore('find', () => {
   async function fetchAfter(present: Results, cursor: string): Promise<void> {
     const isStill = () => results.value.state === 'ready' && results.value.value === present
     try {
-      const found = await api.find(present.meant.query, { ...present.meant.more, cursor })
+      const found = await api.find(present.effective.query, { ...present.effective.more, cursor })
       if (isStill())
         results.value = {
           state: 'ready',

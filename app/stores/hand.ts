@@ -1,9 +1,10 @@
 // What was picked up and is carried about until it is put down. It survives going elsewhere and a reload;
 // nothing of it has moved yet.
 
+import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import type { ClientCommand } from '../../contract/command'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { useActs } from './acts'
@@ -17,11 +18,12 @@ export interface InHand {
 }
 export type PutDown = 'move' | 'copy' | 'file'
 
-const KEY = 'hembix.hand'
-
 export const useHand = defineStore('hand', () => {
   const acts = useActs()
-  const items = ref<readonly InHand[]>(read())
+  const items = useStorage<readonly InHand[]>('hembix.hand', [], localStorage, {
+    listenToStorageChanges: false,
+    serializer: { read: readItems, write: JSON.stringify },
+  })
   /** How it was picked up: what Ctrl+V does. */
   const way = ref<'move' | 'copy'>('move')
   /** Ctrl+V was pressed: the bar, which knows the place, puts down. */
@@ -39,10 +41,6 @@ export const useHand = defineStore('hand', () => {
     items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId),
   )
   const folderIds = computed(() => items.value.filter(({ kind }) => kind === 'folder').map(({ id }) => id as FolderId))
-
-  watch(items, () => {
-    localStorage.setItem(KEY, JSON.stringify(items.value))
-  })
 
   const holds = (id: string): boolean => ids.value.has(id)
 
@@ -133,10 +131,10 @@ export const useHand = defineStore('hand', () => {
   }
 })
 
-function read(): readonly InHand[] {
+function readItems(text: string): readonly InHand[] {
   try {
-    const kept: unknown = JSON.parse(localStorage.getItem(KEY) ?? '[]')
-    return Array.isArray(kept) ? (kept as InHand[]) : []
+    const saved: unknown = JSON.parse(text)
+    return Array.isArray(saved) ? (saved as InHand[]) : []
   } catch (error) {
     if (error instanceof SyntaxError) return []
     throw error

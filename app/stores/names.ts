@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { RegisterRow } from '../../contract/document'
+import type { ListedDocument } from '../../contract/document'
 import type { FoundNames } from '../../contract/find'
 import { findNames } from '../api/find'
 import { refusalOf } from './remote'
@@ -9,7 +9,7 @@ const LIMIT = 8
 
 /** Documents by name for the find field; only the answer to what was typed last counts. */
 export const useNames = defineStore('names', () => {
-  const documents = shallowRef<readonly RegisterRow[]>([])
+  const documents = shallowRef<readonly ListedDocument[]>([])
   const corrected = ref<FoundNames['corrected']>(null)
   let request = 0
 

@@ -12,11 +12,11 @@ import { useActs } from './acts'
 import { useFind } from './find'
 import { useNames } from './names'
 import { usePlan } from './plan'
-import { useRegister } from './register'
+import { useDocumentList } from './documentList'
 import { useSearches } from './searches'
 import { useSession } from './session'
 import { useTrail } from './trail'
-import { FIRST_LOOK, useView } from './view'
+import { FIRST_SETTINGS, useView } from './view'
 
 let server: StandIn
 
@@ -131,7 +131,7 @@ describe(useActs, () => {
   })
 })
 
-describe(useRegister, () => {
+describe(useDocumentList, () => {
   const row = (id: string) => ({ id })
 
   it('loads pages one after the other and all of them when asked', async () => {
@@ -144,20 +144,20 @@ describe(useRegister, () => {
             : { documents: [row('a')], next: 'one' },
       }),
     }
-    const register = useRegister()
-    await register.open('folder')
-    expect(register.rows.map(({ id }) => id)).toEqual(['a'])
-    await register.all()
-    expect([register.rows.map(({ id }) => id), register.hasMore]).toEqual([['a', 'b', 'c'], false])
+    const documentList = useDocumentList()
+    await documentList.open('folder')
+    expect(documentList.rows.map(({ id }) => id)).toEqual(['a'])
+    await documentList.all()
+    expect([documentList.rows.map(({ id }) => id), documentList.hasMore]).toEqual([['a', 'b', 'c'], false])
   })
 
   it('turns the order around on the second click, and begins with the newest and largest', async () => {
     server.answers = { 'GET /api/documents': { body: { documents: [], next: null } } }
-    const register = useRegister()
-    await register.open('folder')
-    await register.sortBy('changed')
-    await register.sortBy('changed')
-    await register.sortBy('name')
+    const documentList = useDocumentList()
+    await documentList.open('folder')
+    await documentList.sortBy('changed')
+    await documentList.sortBy('changed')
+    await documentList.sortBy('name')
     expect(
       server.request
         .map(url => new URLSearchParams(url.split('?')[1]))
@@ -175,16 +175,16 @@ describe(useRegister, () => {
           : { documents: [found('a', 'pdf'), found('b', 'pdf')], next: 'n' },
       }),
     }
-    const [register, view] = [useRegister(), useView()]
-    await register.open('one')
-    await register.setLook({ group: 'type', view: 'grid' })
+    const [documentList, view] = [useDocumentList(), useView()]
+    await documentList.open('one')
+    await documentList.setSettings({ group: 'type', view: 'grid' })
     const query = new URLSearchParams(server.request.at(-1)?.split('?')[1])
     expect([query.get('group'), query.get('sort'), query.get('rule')]).toEqual([
       'type',
       'name',
       '{"kind":"place","folderId":"one","below":false}',
     ])
-    expect([register.rows.map(({ id }) => id), [...register.groups]]).toEqual([
+    expect([documentList.rows.map(({ id }) => id), [...documentList.groups]]).toEqual([
       ['a', 'b', 'c'],
       [
         ['a', 'pdf'],
@@ -192,20 +192,24 @@ describe(useRegister, () => {
         ['c', 'text'],
       ],
     ])
-    await register.open('two')
-    expect([register.look, register.rows.map(({ id }) => id), register.groups.size]).toEqual([FIRST_LOOK, ['z'], 0])
-    await register.open('one')
-    expect([register.look.group, view.lookOf('one').view]).toEqual(['type', 'grid'])
+    await documentList.open('two')
+    expect([documentList.settings, documentList.rows.map(({ id }) => id), documentList.groups.size]).toEqual([
+      FIRST_SETTINGS,
+      ['z'],
+      0,
+    ])
+    await documentList.open('one')
+    expect([documentList.settings.group, view.settingsOf('one').view]).toEqual(['type', 'grid'])
     await nextTick()
     setActivePinia(createPinia())
-    expect(useView().lookOf('one')).toEqual({ view: 'grid', group: 'type', sort: 'name', descending: false })
+    expect(useView().settingsOf('one')).toEqual({ view: 'grid', group: 'type', sort: 'name', descending: false })
   })
 
   it('says why a place cannot be shown', async () => {
     server.answers = { 'GET /api/documents': { status: 404, body: refusal('notFound') } }
-    const register = useRegister()
-    await register.open('gone')
-    expect(register.loaded.state === 'error' && register.loaded.reason.code).toBe('notFound')
+    const documentList = useDocumentList()
+    await documentList.open('gone')
+    expect(documentList.loaded.state === 'error' && documentList.loaded.reason.code).toBe('notFound')
   })
 })
 

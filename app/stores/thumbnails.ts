@@ -47,9 +47,9 @@ export const useThumbnails = defineStore('thumbnails', () => {
   }
 
   /** One was made. */
-  function hear(id: string): void {
+  function refresh(id: string): void {
     if (states.value.has(id)) forget(id)
   }
 
-  return { states, want, forget, hear }
+  return { states, want, forget, refresh }
 })

@@ -1,5 +1,6 @@
-// How this window looks: kept in the browser, since it belongs to the person's screen and not to the plan.
+// How this window looks: saved in the browser, since it belongs to the person's screen and not to the plan.
 
+import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
 import type { Sort } from '../../contract/document'
@@ -14,17 +15,17 @@ export const THEMES = ['system', 'light', 'dark'] as const
 export type ThemeChoice = (typeof THEMES)[number]
 
 /** How the documents of a folder are shown. */
-export interface Look {
+export interface ViewSettings {
   readonly view: 'list' | 'grid'
   readonly group: FoundGroup
   readonly sort: Sort
   readonly descending: boolean
 }
-export const FIRST_LOOK: Look = { view: 'list', group: 'none', sort: 'name', descending: false }
-// Looks that were chosen longest ago are forgotten above this.
-const LOOKS = 500
+export const FIRST_SETTINGS: ViewSettings = { view: 'list', group: 'none', sort: 'name', descending: false }
+// Those that were chosen longest ago are forgotten above this.
+const SETTINGS_LIMIT = 500
 
-interface Kept {
+interface Saved {
   open: string[]
   outlineWidth: number
   cardWidth: number
@@ -34,10 +35,10 @@ interface Kept {
   /** Folders into which something went lately, the last first. */
   recent: string[]
   /** By folder, those chosen last at the end. */
-  looks: Record<string, Look>
+  looks: Record<string, ViewSettings>
   columns: readonly ShownColumn[]
 }
-const FIRST: Kept = {
+const FIRST: Saved = {
   looks: {},
   columns: FIRST_COLUMNS,
   open: [],
@@ -49,16 +50,20 @@ const FIRST: Kept = {
   recent: [],
 }
 const RECENT = 6
-const KEY = 'hembix.view'
 
 export const useView = defineStore('view', () => {
-  const kept = ref<Kept>(read())
-  const open = ref(new Set<string>(kept.value.open))
-  /** Meaning whose folders stay bright in the outline while all else is dimmed; null: nothing is dimmed. */
-  const bright = ref<MeaningId | null>(null)
+  // Each window has its own: what another one saves is seen by the next that is opened.
+  const saved = useStorage<Saved>('hembix.view', FIRST, localStorage, {
+    listenToStorageChanges: false,
+    writeDefaults: false,
+    serializer: { read: readSaved, write: JSON.stringify },
+  })
+  const open = ref(new Set<string>(saved.value.open))
+  /** Meaning whose folders stay highlighted in the outline while all else is dimmed; null: nothing is dimmed. */
+  const highlighted = ref<MeaningId | null>(null)
 
-  watch([kept, open], () => localStorage.setItem(KEY, JSON.stringify({ ...kept.value, open: [...open.value] })), {
-    deep: true,
+  watch(open, ids => {
+    saved.value.open = [...ids]
   })
 
   function setOpen(ids: readonly FolderId[], isOpen: boolean): void {
@@ -70,45 +75,47 @@ export const useView = defineStore('view', () => {
     open.value = next
   }
 
-  function lookOf(place: string): Look {
-    return kept.value.looks[place] ?? FIRST_LOOK
+  function settingsOf(place: string): ViewSettings {
+    return saved.value.looks[place] ?? FIRST_SETTINGS
   }
 
-  function setLook(place: string, look: Partial<Look>): void {
-    const { [place]: present = FIRST_LOOK, ...others } = kept.value.looks
-    kept.value.looks = Object.fromEntries([
-      ...Object.entries(others).slice(1 - LOOKS),
-      [place, { ...present, ...look }],
+  function setSettings(place: string, settings: Partial<ViewSettings>): void {
+    const { [place]: present = FIRST_SETTINGS, ...others } = saved.value.looks
+    saved.value.looks = Object.fromEntries([
+      ...Object.entries(others).slice(1 - SETTINGS_LIMIT),
+      [place, { ...present, ...settings }],
     ])
   }
 
   function wentTo(ids: readonly FolderId[]): void {
-    kept.value.recent = [...new Set([...ids, ...kept.value.recent])].slice(0, RECENT)
+    saved.value.recent = [...new Set([...ids, ...saved.value.recent])].slice(0, RECENT)
   }
 
-  return { kept, open, bright, setOpen, wentTo, lookOf, setLook }
+  return { saved, open, highlighted, setOpen, wentTo, settingsOf, setSettings }
 })
 
-function read(): Kept {
+/** What an older or newer version saved is passed over where it is not known. */
+function readSaved(text: string): Saved {
   try {
-    const stored = JSON.parse(localStorage.getItem(KEY) ?? '{}') as Partial<Kept>
-    return { ...FIRST, ...stored, looks: soundLooks(stored.looks), columns: readColumns(stored.columns) }
+    const stored = JSON.parse(text) as Partial<Saved>
+    return { ...FIRST, ...stored, looks: knownSettings(stored.looks), columns: readColumns(stored.columns) }
   } catch (error) {
     if (error instanceof SyntaxError) return FIRST
     throw error
   }
 }
 
-/** What an older or newer version kept is passed over where it is not known. */
-function soundLooks(looks: Partial<Record<string, Partial<Look>>> | undefined): Record<string, Look> {
+function knownSettings(
+  settings: Partial<Record<string, Partial<ViewSettings>>> | undefined,
+): Record<string, ViewSettings> {
   return Object.fromEntries(
-    Object.entries(looks ?? {}).map(([place, look]) => [
+    Object.entries(settings ?? {}).map(([place, one]) => [
       place,
       {
-        view: look?.view === 'grid' ? ('grid' as const) : ('list' as const),
-        group: FOUND_GROUPS.find(group => group === look?.group) ?? 'none',
-        sort: SORTS.find(sort => sort === look?.sort) ?? 'name',
-        descending: look?.descending === true,
+        view: one?.view === 'grid' ? ('grid' as const) : ('list' as const),
+        group: FOUND_GROUPS.find(group => group === one?.group) ?? 'none',
+        sort: SORTS.find(sort => sort === one?.sort) ?? 'name',
+        descending: one?.descending === true,
       },
     ]),
   )

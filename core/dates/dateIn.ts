@@ -1,37 +1,21 @@
-const MONTHS = [
-  'january',
-  'february',
-  'march',
-  'april',
-  'may',
-  'june',
-  'july',
-  'august',
-  'september',
-  'october',
-  'november',
-  'december',
-]
-const MONTH =
-  '(january|february|march|april|may|june|july|august|september|october|november|december|jan|feb|mar|apr|jun|jul|aug|sept?|oct|nov|dec)\\.?'
+import { datesIn, MONTH_OF, foldMonth } from './datesIn'
+
+const YEAR = '((?:19|20)\\d\\d)'
+const MONTH = new RegExp(`(?<!\\d)${YEAR}-(0[1-9]|1[0-2])(?![\\d-])`, 'u')
+const SPELLED = new RegExp(`(\\p{L}{3,12})\\.?\\s+(?:de\\s+|del\\s+)?${YEAR}(?!\\d)`, 'giu')
 
 /**
- * The first date written in a name, as sortable ISO text as far as it is known ("2026", "2026-03",
- * "2026-03-04"); null where there is none. Read are 2026-03-04, 2026-03, 4.3.2026, 4 March 2026,
- * March 2026 and 2026.
+ * The first date written in a name, as sortable ISO text as far as it is known: a day as `datesIn` reads it, else a
+ * month ("2026-03", "March 2026"), else a year; null where there is none.
  */
 export function dateIn(name: string): string | null {
-  const iso = /(?<!\d)((?:19|20)\d\d)-(\d\d)(?:-(\d\d))?(?!\d)/.exec(name)
-  if (iso && Number(iso[2]) >= 1 && Number(iso[2]) <= 12)
-    return [iso[1], iso[2], iso[3]].filter(part => part !== undefined).join('-')
-  const dotted = /(?<!\d)(\d{1,2})\.(\d{1,2})\.((?:19|20)\d\d)(?!\d)/.exec(name)
-  if (dotted && Number(dotted[2]) <= 12) return `${dotted[3]}-${two(dotted[2])}-${two(dotted[1])}`
-  const spelled = new RegExp(`(?:(?<!\\d)(\\d{1,2})\\s+)?\\b${MONTH}\\s+((?:19|20)\\d\\d)(?!\\d)`, 'iu').exec(name)
-  if (spelled) {
-    const month = MONTHS.findIndex(full => full.startsWith((spelled[2] ?? '').toLowerCase().slice(0, 3))) + 1
-    return `${spelled[3]}-${two(String(month))}${spelled[1] === undefined ? '' : `-${two(spelled[1])}`}`
+  const [day] = datesIn(name)
+  if (day) return day.date
+  const month = MONTH.exec(name)
+  if (month) return `${month[1]}-${month[2]}`
+  for (const [, word = '', year] of name.matchAll(SPELLED)) {
+    const number = MONTH_OF.get(foldMonth(word))
+    if (number !== undefined) return `${year}-${String(number).padStart(2, '0')}`
   }
-  return /(?<!\d)(?:19|20)\d\d(?!\d)/.exec(name)?.[0] ?? null
+  return new RegExp(`(?<!\\d)${YEAR}(?!\\d)`, 'u').exec(name)?.[0] ?? null
 }
-
-const two = (part: string | undefined) => (part ?? '').padStart(2, '0')

@@ -15,8 +15,8 @@ const MONTHS: readonly (readonly string[])[] = [
   ['november', 'nov', 'novembre', 'noviembre'],
   ['december', 'dec', 'dezember', 'dez', 'decembre', 'diciembre', 'dic'],
 ]
-const MONTH_OF = new Map(MONTHS.flatMap((names, index) => names.map(name => [name, index + 1] as const)))
-const fold = (text: string) =>
+export const MONTH_OF = new Map(MONTHS.flatMap((names, index) => names.map(name => [name, index + 1] as const)))
+export const foldMonth = (text: string) =>
   text
     .normalize('NFD')
     .replace(/\p{M}+/gu, '')
@@ -63,7 +63,7 @@ function slashed(a: number, b: number, year: number, monthFirst: boolean): reado
 }
 
 function spelled(name: string | undefined, day: number, year: number): readonly [number, number, number] | null {
-  const month = MONTH_OF.get(fold(name ?? ''))
+  const month = MONTH_OF.get(foldMonth(name ?? ''))
   return month === undefined ? null : [year, month, day]
 }
 

@@ -86,12 +86,12 @@ const move = (key: string, toFolderId: string | null): Command => ({
   toFolderId: toFolderId as FolderId | null,
   allowTwin: false,
 })
-const register = (key: string, on = true): Command => ({ kind: 'folder.register', id: id(key), on })
+const giveNumbers = (key: string, on = true): Command => ({ kind: 'folder.register', id: id(key), on })
 
 describe('running numbers', () => {
   it('begin with the oldest in the folder, and go on with what comes in', () => {
     const plan = new Plan()
-    expect(plan.do(register('a')).label).toBe('Began running numbers in 1 Post with 2 documents in it')
+    expect(plan.do(giveNumbers('a')).label).toBe('Began running numbers in 1 Post with 2 documents in it')
     plan.do(move('d3', 'a'))
     plan.do(add('d4', 'a'))
     plan.do(add('d5', 'b'))
@@ -100,23 +100,23 @@ describe('running numbers', () => {
 
   it('stay when the document moves on, also into another folder that gives numbers, and when they are switched off', () => {
     const plan = new Plan()
-    plan.do(register('a'))
-    plan.do(register('b'))
+    plan.do(giveNumbers('a'))
+    plan.do(giveNumbers('b'))
     plan.do(move('d1', 'b'))
-    plan.do(register('a', false))
+    plan.do(giveNumbers('a', false))
     plan.do(move('d3', 'a'))
     expect(plan.numbers).toEqual({ d2: '1-001', d1: '1-002', d3: null })
   })
 
   it('are never used twice: not after undo, not by another folder that has the code later', () => {
     const plan = new Plan()
-    plan.do(register('a'))
+    plan.do(giveNumbers('a'))
     plan.do(add('d4', 'a')).undo()
     plan.do(add('d5', 'a'))
     expect(plan.numbers.d5).toBe('1-004')
     plan.do({ kind: 'folder.number', id: id('a'), number: 7 })
     plan.do({ kind: 'folder.number', id: id('b'), number: 1 })
-    plan.do(register('b'))
+    plan.do(giveNumbers('b'))
     plan.do(move('d3', 'b'))
     expect(plan.numbers.d3).toBe('1-005')
   })
@@ -124,7 +124,7 @@ describe('running numbers', () => {
   it('are given to documents that come with a duplicate, a restored folder or a merge', () => {
     const plan = new Plan()
     plan.do({ kind: 'trash', folderIds: [], documentIds: [doc('d1')] })
-    plan.do(register('a'))
+    plan.do(giveNumbers('a'))
     plan.do({ kind: 'restore', folderIds: [], documentIds: [doc('d1')] })
     expect(plan.numbers).toMatchObject({ d2: '1-001', d1: '1-002', d3: null })
     plan.do(move('d3', 'b'))
@@ -135,7 +135,7 @@ describe('running numbers', () => {
   it('take the name where the folder has no code', () => {
     const plan = new Plan()
     plan.do({ kind: 'folder.number', id: id('a'), number: null, numbered: false })
-    plan.do(register('a'))
+    plan.do(giveNumbers('a'))
     expect(plan.numbers.d2).toBe('Post-001')
   })
 

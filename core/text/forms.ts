@@ -5,10 +5,10 @@ import { stemmer as german } from '@orama/stemmers/german'
 import { stemmer as english } from '@orama/stemmers/english'
 import { stemmer as french } from '@orama/stemmers/french'
 import { stemmer as spanish } from '@orama/stemmers/spanish'
-import type { Language } from './language'
-import { LANGUAGES } from './language'
+import type { Language } from './languages'
 
-const STEMMERS: Record<Language, (word: string) => string> = { en: english, de: german, fr: french, es: spanish }
+const STEMMERS = { en: english, de: german, fr: french, es: spanish } as const
+const STEMMED = Object.keys(STEMMERS) as (keyof typeof STEMMERS)[]
 // Numbers have no forms; very long runs of letters are no words.
 const HAS_FORMS = /^\p{L}{3,40}$/u
 const KEPT = 20_000
@@ -20,19 +20,20 @@ const PAIR_LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz012345
 const kept = new Map<string, { readonly each: readonly string[]; readonly all: readonly string[] }>()
 
 /**
- * The stems of a folded word, in its language or, where that is not known, in all, without repeats; each marked so that
- * it is never taken for a word: ".leas". Languages share their stems, so that a word is mostly looked up once and not
- * four times.
+ * The stems of a folded word, in its language or, where that is not known or has no stems here, in all, without
+ * repeats; each marked so that it is never taken for a word: ".leas". Languages share their stems, so that a word is
+ * mostly looked up once and not four times.
  */
 export function formsOf(word: string, language: Language | null): readonly string[] {
   let forms = kept.get(word)
   if (!forms) {
     if (kept.size > KEPT) kept.clear()
-    const each = HAS_FORMS.test(word) ? LANGUAGES.map(one => `.${STEMMERS[one](word)}`) : []
+    const each = HAS_FORMS.test(word) ? STEMMED.map(one => `.${STEMMERS[one](word)}`) : []
     forms = { each, all: [...new Set(each)] }
     kept.set(word, forms)
   }
-  return language === null ? forms.all : forms.each.slice(LANGUAGES.indexOf(language), LANGUAGES.indexOf(language) + 1)
+  const at = (STEMMED as readonly (Language | null)[]).indexOf(language)
+  return at < 0 ? forms.all : forms.each.slice(at, at + 1)
 }
 
 /** Words and their stems, as the index of words holds them. */

@@ -9,5 +9,6 @@ export { suggest } from './suggest'
 
 export type { IndexedText, PageText, ReadFacts } from './indexedText'
 export { indexedText } from './indexedText'
-export type { Language } from './language'
-export { LANGUAGES, languageOf } from './language'
+export type { Language } from './languages'
+export { languageName, LANGUAGES } from './languages'
+export { languageOf } from './language'

@@ -4,7 +4,7 @@
 import { datesIn } from '../dates/index'
 import { formsOf, pairsOf } from './forms'
 import { headsOf } from './heads'
-import type { Language } from './language'
+import type { Language } from './languages'
 import { languageOf } from './language'
 import { foldedText } from './words'
 

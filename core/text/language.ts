@@ -1,28 +1,27 @@
-// Which language a text is written in, by its smallest words.
+// Which language a text is written in: by the letters that stand beside each other (trigrams, after Cavnar and
+// Trenkle, "N-Gram-Based Text Categorization", 1994), as the package franc knows them.
 
-const SMALL = {
-  en: 'the and of to in is for that with this are was from will your have been not our which you by at be',
-  de: 'der die das und ist zu den mit von für auf im ein eine nicht sie wir ich dem des bei auch wird haben oder',
-  fr: 'le la les et des du est pour que une dans nous vous avec sur au par pas ce cette votre notre sont qui',
-  es: 'el la los las y de que en un una por con para del se su al es no le nos más esta como',
-} as const
+import { francAll } from 'franc'
+import type { Language } from './languages'
+import { iso3Of, LANGUAGES } from './languages'
 
-export type Language = keyof typeof SMALL
-export const LANGUAGES = Object.keys(SMALL) as readonly Language[]
-const SETS = new Map(LANGUAGES.map(language => [language, new Set(SMALL[language].split(' '))]))
-const SURE = 3
+const BY_ISO3 = new Map<string, Language>(LANGUAGES.map(language => [iso3Of(language), language]))
+const SAMPLE_LETTERS = 4000
+// Shorter texts tell too little, and long ones need to differ less.
+const [LEAST_LETTERS, MANY_LETTERS] = [40, 400]
+const [SURE, SURE_OF_MANY] = [0.05, 0.01]
 
-/** The language whose small words are most; null where there are too few to tell. */
+/** The language that fits best; null where the text is too short or a second one fits nearly as well. */
 export function languageOf(text: string): Language | null {
-  const words =
-    text
-      .toLowerCase()
-      .slice(0, 4000)
-      .match(/\p{L}+/gu) ?? []
-  const counts = LANGUAGES.map(language => ({
-    language,
-    count: words.filter(word => SETS.get(language)?.has(word)).length,
-  })).sort((a, b) => b.count - a.count)
-  const [best, next] = counts
-  return best && best.count >= SURE && best.count > (next?.count ?? 0) ? best.language : null
+  const sample = text
+    .replace(/[^\p{L}\p{M}\s]+/gu, ' ')
+    .replace(/\s+/g, ' ')
+    .trim()
+    .slice(0, SAMPLE_LETTERS)
+  const [best, next] = francAll(sample, { only: [...BY_ISO3.keys()] })
+  const language = best && BY_ISO3.get(best[0])
+  if (!language) return null
+  if (!next) return language // its script is enough
+  if (sample.length < LEAST_LETTERS) return null
+  return (best[1] - next[1] >= (sample.length < MANY_LETTERS ? SURE : SURE_OF_MANY) && language) || null
 }

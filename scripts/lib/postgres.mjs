@@ -11,6 +11,7 @@ import { connectionEnv } from './backupFile.mjs'
 import { needFolder } from './holdFolder.mjs'
 import { commandOf } from './processes.mjs'
 import { fail, run } from './run.mjs'
+import { hasProgram, howToInstall, needPackage } from './systemPackages.mjs'
 
 const isRoot = process.getuid?.() === 0
 const START_MS = 30_000
@@ -25,39 +26,34 @@ export function findPostgres() {
     : []
   if (versions[0]) return join(base, versions[0], 'bin')
   try {
-    return execFileSync('pg_config', ['--bindir'], { encoding: 'utf8', stdio: ['ignore', 'pipe', 'ignore'] }).trim()
+    const bin = execFileSync('pg_config', ['--bindir'], {
+      encoding: 'utf8',
+      stdio: ['ignore', 'pipe', 'ignore'],
+    }).trim()
+    return existsSync(join(bin, 'initdb')) ? bin : null // pg_config may belong to the client alone
   } catch {
     return null // not installed at all
   }
+}
+
+export const POSTGRES = {
+  title: 'PostgreSQL',
+  name: 'postgresql',
+  sign: '"pg_config --bindir" names the folder of its programs',
 }
 
 /** The server programs; installed through apt when we are root and they are missing. */
 export async function needPostgres(log) {
   const found = findPostgres()
   if (found && (!isRoot || hasUser())) return found
-  if (!isRoot) fail('PostgreSQL is not installed. Install it once with: sudo apt-get install postgresql')
-  log('installing PostgreSQL')
-  await aptInstall('postgresql')
-  return findPostgres() ?? fail('PostgreSQL could not be installed. Install it once with: apt-get install postgresql')
-}
-
-export async function aptInstall(...packages) {
-  const env = { DEBIAN_FRONTEND: 'noninteractive' }
-  const install = ['install', '-y', '-qq', '--no-install-recommends', ...packages]
-  try {
-    await run('apt-get', install, { env })
-  } catch {
-    await run('apt-get', ['update', '-qq'], { env }) // the package lists of a new machine are empty
-    await run('apt-get', install, { env }).catch(() =>
-      fail(
-        `These packages could not be installed: ${packages.join(' ')}. Install them once with: apt-get install ${packages.join(' ')}`,
-      ),
-    )
-  }
+  await needPackage(POSTGRES, log)
+  if (!hasUser())
+    fail('PostgreSQL refuses to run as root, and there is no user "postgres". Start Hembix as another user.')
+  return findPostgres() ?? fail(howToInstall(POSTGRES))
 }
 
 function hasUser() {
-  return readFileSync('/etc/passwd', 'utf8').includes('\npostgres:')
+  return hasProgram('runuser') && readFileSync('/etc/passwd', 'utf8').includes('\npostgres:')
 }
 
 /**

@@ -2,8 +2,18 @@
 
 import { execFileSync } from 'node:child_process'
 import { existsSync, readFileSync } from 'node:fs'
+import { fail } from './run.mjs'
+import { hasProgram } from './systemPackages.mjs'
 
 const hasProc = existsSync('/proc/self/stat')
+
+/** Fails where the system says nothing of processes: a start that was killed could not be told from one that runs. */
+export function checkProcesses() {
+  if (!hasProc && !hasProgram('ps'))
+    fail(
+      "This system has neither /proc nor the program ps. Install ps with the system's own packages (procps), and start again.",
+    )
+}
 
 /**
  * When a process began, in the system's own words: its number alone may be another's by now. Empty where it does not

@@ -1,5 +1,5 @@
 import type { H3Event } from 'h3'
-import { getQuery, getRouterParam } from 'h3'
+import { getRouterParam } from 'h3'
 import type { AnySchema, InferType } from 'yup'
 import { fail } from '../../core/errors'
 import type { SearchQuery } from '../../core/find/index'
@@ -7,12 +7,6 @@ import { parseSearchQuery } from '../../core/find/index'
 import type { Id } from '../../core/ids'
 import { tryParseId } from '../../core/ids'
 import { checked, parseJson } from './body'
-
-export { bodyOf } from './body'
-
-export async function queryOf<S extends AnySchema>(event: H3Event, shape: S): Promise<InferType<S>> {
-  return checked(shape, getQuery(event))
-}
 
 /** A value given as JSON text. Throws request.invalid. */
 export async function jsonOf<S extends AnySchema>(text: string, shape: S): Promise<InferType<S>> {

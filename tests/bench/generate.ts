@@ -64,7 +64,7 @@ export async function generatePlan(planId: string, folders: number, documents: n
       const body = Array.from({ length: random.int(60, 400) }, word).join(' ')
       names.push(name)
       if (bodies.length < 2000) bodies.push(body)
-      // A tenth lies in one folder, so that a large register is measured as well.
+      // A tenth lies in one folder, so that a large list is measured as well.
       const folderId = random.next() < 0.1 ? folderIds[0] : random.pick(folderIds)
       return {
         id: v7(),

@@ -28,7 +28,7 @@ function work(): { stop: () => Promise<number[]> } {
   const loop = (async () => {
     while (!stopping.signal.aborted) {
       const began = performance.now()
-      await Promise.all([worker.get('/api/plan'), worker.register(folder)])
+      await Promise.all([worker.get('/api/plan'), worker.documentsIn(folder)])
       taken.push(performance.now() - began)
       await new Promise(resolve => setTimeout(resolve, 30))
     }
@@ -111,7 +111,7 @@ const [restP95, duringP95] = [percentile(rest, 0.95), percentile(during, 0.95)]
 const report = `# Holding
 
 Made by \`npm run bench holding\`. ${files.length} hostile and broken files (tests/support/hostile.ts), brought in eight at once by one account, each also asked for its small
-picture, while another account asks for its folder's page (plan and register) again and again. Two cores.
+picture, while another account asks for its folder's page (plan and list of documents) again and again. Two cores.
 
 | | |
 |---|---|

@@ -52,7 +52,7 @@ async function reads(
       () => get('/api/health'),
     ),
     await timings(
-      'folder page: first 200 rows of its register',
+      'folder page: first 200 rows of its list',
       many(() => random.pick(folderIds)),
       id => get(`/api/documents?folder=${id}&limit=200`),
     ),
@@ -263,7 +263,7 @@ Reading of words, upload included, documents a second: ${reading.map(({ format, 
 
 Script of the first page (gzip): ${process.env.HEMBIX_BUNDLE_KB ?? '?'} KB.
 `
-writeFileSync(new URL('report.md', import.meta.url), report)
+if (!process.argv.includes('--no-report')) writeFileSync(new URL('report.md', import.meta.url), report)
 console.log(report)
 // The demo plan puts its documents into the queue.
 await stopQueue()

@@ -11,7 +11,7 @@ import {
   newPerson,
   openDemo,
   openFolder,
-  registerRow,
+  documentRow,
   treeRow,
   unfold,
 } from './person'
@@ -123,7 +123,7 @@ test('files dropped from the desktop are brought in where they are dropped, and 
   await area.dispatchEvent('dragover', { dataTransfer: dropped, clientX: 600, clientY: 500 })
   await expect(page.getByText('Bring the files into 1 Target')).toBeVisible()
   await area.dispatchEvent('drop', { dataTransfer: dropped, clientX: 600, clientY: 500 })
-  await expect(registerRow(page, 'Dropped')).toBeVisible()
+  await expect(documentRow(page, 'Dropped')).toBeVisible()
 })
 
 test('a document opens in the reader, and downloads as the very same bytes', async ({ page }) => {
@@ -132,7 +132,7 @@ test('a document opens in the reader, and downloads as the very same bytes', asy
   await openFolder(page, 'Office')
   const text = '# Terms\n\nShore power is **metered**.\n'
   await bringIn(page, [{ name: 'Terms (signed).md', text }])
-  await registerRow(page, 'Terms').click()
+  await documentRow(page, 'Terms').click()
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     page.getByLabel('Card').getByRole('link', { name: 'Download' }).click(),
@@ -140,12 +140,12 @@ test('a document opens in the reader, and downloads as the very same bytes', asy
   expect(download.suggestedFilename()).toBe('Terms (signed).md')
   const hash = (bytes: string | Buffer) => createHash('sha256').update(bytes).digest('hex')
   expect(hash(await readFile(await download.path()))).toBe(hash(text))
-  await registerRow(page, 'Terms').click()
+  await documentRow(page, 'Terms').click()
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/document\//)
   await expect(page.locator('.reader').getByText('metered')).toBeVisible()
   await page.keyboard.press('Escape')
-  await expect(registerRow(page, 'Terms')).toBeVisible()
+  await expect(documentRow(page, 'Terms')).toBeVisible()
 })
 
 test('an upload can be stopped, and nothing of it is kept', async ({ page }) => {
@@ -171,7 +171,7 @@ test('an upload can be stopped, and nothing of it is kept', async ({ page }) => 
     uploadThroughput: -1,
   })
   await page.getByRole('button', { name: 'Try slow.bin again' }).click()
-  await expect(registerRow(page, 'slow')).toBeVisible()
+  await expect(documentRow(page, 'slow')).toBeVisible()
 })
 
 test('an upload goes on by itself after the connection was lost, from where it was', async ({ page }, info) => {
@@ -192,7 +192,7 @@ test('an upload goes on by itself after the connection was lost, from where it w
   const long = info.outputPath('long.bin')
   writeFileSync(long, Buffer.alloc(6_000_000, 7))
   await page.getByLabel('Files to bring in').setInputFiles(long)
-  await expect(registerRow(page, 'long')).toContainText('6.0 MB')
+  await expect(documentRow(page, 'long')).toContainText('6.0 MB')
   expect(offsets).toEqual([500_000, 500_000])
 })
 
@@ -216,13 +216,13 @@ test('a desktop folder comes in with its folders as one act, and the same file i
   await expect(bottomLine(page)).toContainText('Added 2 folders with 3 documents to 1 Office')
   await unfold(page, 'Office')
   await openFolder(page, 'Regatta')
-  await expect(registerRow(page, 'programme')).toBeVisible()
+  await expect(documentRow(page, 'programme')).toBeVisible()
   await bringIn(page, [{ name: 'crews again.txt', text: 'Tern and Heron' }])
   await expect(page.getByRole('dialog')).toContainText('the same file is already in 1.1.1 Lists as “crews.txt”')
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toHaveText('Filed “crews” in 1.1 Regatta as well')
   await page.keyboard.press('Control+z')
-  await expect(registerRow(page, 'crews')).toHaveCount(0)
+  await expect(documentRow(page, 'crews')).toHaveCount(0)
   await page.keyboard.press('Control+z')
   await expect(treeRow(page, 'Regatta')).toHaveCount(0)
 })

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow, treeRow } from './person'
 
 test('things are picked up in three places and put down in a fourth, also after a reload', async ({ page }) => {
   await newPerson(page)
@@ -10,9 +10,9 @@ test('things are picked up in three places and put down in a fourth, also after 
   ] as const) {
     await openFolder(page, folder)
     await bringIn(page, [{ name: `${name}.txt`, text: name }])
-    await registerRow(page, name).click()
+    await documentRow(page, name).click()
     await page.keyboard.press(folder === 'One' ? 'x' : 'Control+x')
-    await expect(registerRow(page, name)).toHaveClass(/in-hand/)
+    await expect(documentRow(page, name)).toHaveClass(/in-hand/)
   }
   await page.getByRole('link', { name: /In-tray/ }).click()
   await expect(page.getByRole('heading', { name: 'In-tray', exact: true })).toBeVisible()
@@ -32,16 +32,16 @@ test('things are picked up in three places and put down in a fourth, also after 
   await page.keyboard.press('Escape')
   await hand.getByRole('button', { name: 'Move to 3' }).click()
   await expect(bottomLine(page)).toHaveText('Moved 2 documents to 3 Four')
-  await expect(registerRow(page, 'alpha')).toBeVisible()
-  await expect(registerRow(page, 'gamma')).toBeVisible()
+  await expect(documentRow(page, 'alpha')).toBeVisible()
+  await expect(documentRow(page, 'gamma')).toBeVisible()
   await expect(hand).toHaveCount(0)
 
-  await registerRow(page, 'alpha').click()
+  await documentRow(page, 'alpha').click()
   await page.keyboard.press('Control+c')
   await openFolder(page, 'Two')
   await page.keyboard.press('Control+v')
   await expect(bottomLine(page)).toHaveText('Copied “alpha” to 2 Two')
-  await registerRow(page, 'beta').click()
+  await documentRow(page, 'beta').click()
   await page.keyboard.press('x')
   await openFolder(page, 'One')
   await hand.getByRole('button', { name: 'File here as well' }).click()
@@ -56,9 +56,9 @@ test('dragging with Ctrl files as well, and the hand takes what is dropped on it
     { name: 'alpha.txt', text: 'a' },
     { name: 'beta.txt', text: 'b' },
   ])
-  await registerRow(page, 'beta').click()
+  await documentRow(page, 'beta').click()
   await page.keyboard.press('x')
-  const [from, to] = [await registerRow(page, 'alpha').boundingBox(), await treeRow(page, 'Two').boundingBox()]
+  const [from, to] = [await documentRow(page, 'alpha').boundingBox(), await treeRow(page, 'Two').boundingBox()]
   if (!from || !to) throw new Error('Nothing to drag, or nowhere to drop it.')
   await page.mouse.move(from.x + 120, from.y + 14)
   await page.mouse.down()
@@ -70,7 +70,7 @@ test('dragging with Ctrl files as well, and the hand takes what is dropped on it
   await page.mouse.up()
   await page.keyboard.up('Control')
   await expect(bottomLine(page)).toHaveText('Filed “alpha” in 2 Two as well')
-  await expect(registerRow(page, 'alpha')).toBeVisible()
+  await expect(documentRow(page, 'alpha')).toBeVisible()
   const hand = page.getByRole('region', { name: 'In hand' })
   const bar = await hand.boundingBox()
   if (!bar) throw new Error('The hand is not there.')
@@ -92,9 +92,9 @@ test('a rectangle selects, with Ctrl it adds, and what is selected is dragged ou
     page,
     ['a', 'b', 'c', 'd', 'e'].map(name => ({ name: `${name} paper.txt`, text: name })),
   )
-  await expect(registerRow(page, 'e paper')).toBeVisible()
+  await expect(documentRow(page, 'e paper')).toBeVisible()
   const box = async (name: string) =>
-    (await registerRow(page, name).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
+    (await documentRow(page, name).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 }
   const [first, third, fifth] = [await box('a paper'), await box('c paper'), await box('e paper')]
   const below = fifth.y + fifth.height + 30
   await page.mouse.move(third.x + 200, below)
@@ -109,7 +109,7 @@ test('a rectangle selects, with Ctrl it adds, and what is selected is dragged ou
   await page.mouse.up()
   await page.keyboard.up('Control')
   await expect(page.getByRole('row', { selected: true })).toHaveCount(4)
-  await registerRow(page, 'a paper').click()
+  await documentRow(page, 'a paper').click()
   const carried = page.evaluate(
     () =>
       new Promise<string>(resolve => {

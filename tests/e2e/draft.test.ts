@@ -7,7 +7,7 @@ import {
   newPerson,
   openDemo,
   openFolder,
-  registerRow,
+  documentRow,
   treeRow,
   unfold,
 } from './person'
@@ -68,7 +68,7 @@ test('the present plan is rearranged in a draft: documents go with their folders
   await makeFolders(page, ['Alpha', 'Beta', 'Gamma'])
   await openFolder(page, 'Beta')
   await bringIn(page, [{ name: 'Inside.txt', text: 'x' }])
-  await expect(registerRow(page, 'Inside')).toBeVisible()
+  await expect(documentRow(page, 'Inside')).toBeVisible()
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
   await page.getByRole('button', { name: 'Draft the plan…' }).click()
   await page.getByRole('button', { name: 'The plan as it is' }).click()
@@ -90,7 +90,7 @@ test('the present plan is rearranged in a draft: documents go with their folders
   await expect(bottomLine(page)).toHaveText('Applied a draft to the plan: 1 renamed, 1 moved, 1 removed')
   await unfold(page, 'Alpha')
   await openFolder(page, 'Beta papers')
-  await expect(registerRow(page, 'Inside')).toBeVisible()
+  await expect(documentRow(page, 'Inside')).toBeVisible()
   await expect(treeRow(page, 'Gamma')).toHaveCount(0)
 })
 
@@ -129,7 +129,7 @@ test('where the documents of removed folders go is asked', async ({ page }) => {
   await makeFolders(page, ['Alpha', 'Beta'])
   await openFolder(page, 'Beta')
   await bringIn(page, [{ name: 'Inside.txt', text: 'x' }])
-  await expect(registerRow(page, 'Inside')).toBeVisible()
+  await expect(documentRow(page, 'Inside')).toBeVisible()
   await page.goto('/draft')
   await page.getByRole('button', { name: 'The plan as it is' }).click()
   await expect(editor(page)).toContainText('Beta')
@@ -140,7 +140,7 @@ test('where the documents of removed folders go is asked', async ({ page }) => {
   await applyButton(page).click()
   await expect(bottomLine(page)).toContainText('1 removed')
   await openFolder(page, 'Alpha')
-  await expect(registerRow(page, 'Inside')).toBeVisible()
+  await expect(documentRow(page, 'Inside')).toBeVisible()
 })
 
 test('a draft is kept by itself, says what is wrong, and follows the plan from another window', async ({
@@ -320,6 +320,6 @@ test('a folder of the desktop becomes a draft, and its documents come in when it
   await applyButton(page).click()
   await unfold(page, 'Papers')
   await openFolder(page, 'May')
-  await expect(registerRow(page, 'sea')).toBeVisible()
-  await expect(registerRow(page, 'sand')).toBeVisible()
+  await expect(documentRow(page, 'sea')).toBeVisible()
+  await expect(documentRow(page, 'sand')).toBeVisible()
 })

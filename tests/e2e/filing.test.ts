@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow, treeRow } from './person'
 
 const waiting = (page: Page, name: string) =>
   page.getByRole('grid', { name: 'Waiting documents' }).getByRole('row', { name: new RegExp(name) })
@@ -23,8 +23,8 @@ async function filedPlan(page: Page): Promise<void> {
   ] as const) {
     await openFolder(page, folder)
     await bringIn(page, [{ name: `${name}.txt`, text: `${text}\nOnce more.` }])
-    await expect(registerRow(page, name)).toBeVisible()
-    await expect(registerRow(page, name)).not.toContainText('read')
+    await expect(documentRow(page, name)).toBeVisible()
+    await expect(documentRow(page, name)).not.toContainText('read')
   }
 }
 
@@ -93,12 +93,12 @@ test('a missing folder is made while filing, in several places at once, and each
   await expect(bottomLine(page)).toHaveText('Filed “policy” in 3 Insurance and 1 Leases')
   await page.getByRole('link', { name: 'Plan', exact: true }).click()
   await openFolder(page, 'Leases')
-  await registerRow(page, 'policy').click()
+  await documentRow(page, 'policy').click()
   await page.getByRole('button', { name: 'Take it out of 1 Leases' }).click()
   await expect(bottomLine(page)).toHaveText('Took “policy” out of 1 Leases; still in 3 Insurance')
-  await expect(registerRow(page, 'policy')).toHaveCount(0)
+  await expect(documentRow(page, 'policy')).toHaveCount(0)
   await openFolder(page, 'Insurance')
-  await registerRow(page, 'policy').click()
+  await documentRow(page, 'policy').click()
   await page.getByRole('button', { name: 'Take it out of 3 Insurance' }).click()
   await expect(bottomLine(page)).toHaveText('Took “policy” out of 3 Insurance; it is in the In-tray now')
 })
@@ -107,8 +107,8 @@ test('moving suggests where else a document could lie', async ({ page }) => {
   await filedPlan(page)
   await openFolder(page, 'Lessons')
   await bringIn(page, [{ name: 'pontoon 9.txt', text: LEASE }])
-  await registerRow(page, 'pontoon 9').click()
-  await expect(registerRow(page, 'pontoon 9')).not.toContainText('read')
+  await documentRow(page, 'pontoon 9').click()
+  await expect(documentRow(page, 'pontoon 9')).not.toContainText('read')
   await page.keyboard.press('m')
   const dialog = page.getByRole('dialog', { name: 'Move to' })
   await expect(dialog.getByRole('option').first()).toContainText(/1 Leases\s*suggested, \d+ %/)

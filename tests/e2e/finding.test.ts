@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, documentRow, treeRow } from './person'
 
 const found = (page: Page) => page.getByRole('grid', { name: 'Found documents' }).getByRole('row')
 const sum = (page: Page) => page.locator('main [role=status]', { hasText: /document/ })
@@ -15,7 +15,7 @@ async function withPapers(page: Page): Promise<void> {
     { name: 'Notice.txt', text: 'Power from the shore is off on Monday.' },
     { name: 'Readings.csv', text: 'berth,units\n7,120\n' },
   ])
-  await expect(registerRow(page, 'Readings')).toBeVisible()
+  await expect(documentRow(page, 'Readings')).toBeVisible()
   await page.goto('/find?q=power')
   await expect(found(page)).toHaveCount(2)
 }
@@ -103,8 +103,8 @@ test('a branch opens when something is held over it, and takes what is dropped',
   await page.getByRole('button', { name: 'Close Office' }).click()
   await expect(treeRow(page, 'Deep')).toHaveCount(0)
   await bringIn(page, [{ name: 'Paper.txt', text: 'x' }])
-  await expect(registerRow(page, 'Paper')).toBeVisible()
-  await hold(page, registerRow(page, 'Paper'), treeRow(page, 'Office'))
+  await expect(documentRow(page, 'Paper')).toBeVisible()
+  await hold(page, documentRow(page, 'Paper'), treeRow(page, 'Office'))
   await expect(treeRow(page, 'Deep')).toBeVisible()
   const deep = await treeRow(page, 'Deep').boundingBox()
   if (!deep) throw new Error('Nothing to drop on.')
@@ -114,7 +114,9 @@ test('a branch opens when something is held over it, and takes what is dropped',
   await expect(bottomLine(page)).toHaveText('Moved “Paper” to 1.1 Deep')
 })
 
-test('the register sorts by its columns, naturally by name, and selects with Shift and Ctrl', async ({ page }) => {
+test('a list of documents sorts by its columns, naturally by name, and selects with Shift and Ctrl', async ({
+  page,
+}) => {
   await newPerson(page)
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')

@@ -7,7 +7,7 @@ import {
   newPerson,
   openDemo,
   openFolder,
-  registerRow,
+  documentRow,
   signUp,
   treeRow,
 } from './person'
@@ -25,15 +25,15 @@ test('a plan is built, filed into and searched with the keyboard, and everything
     { name: 'Berth 7.txt', text: 'The shore power is metered at cost.' },
     { name: 'Plain.md', text: '# Plain\n\nNothing of interest.' },
   ])
-  await expect(registerRow(page, 'Berth 7')).toBeVisible()
-  await expect(registerRow(page, 'Plain')).toBeVisible()
+  await expect(documentRow(page, 'Berth 7')).toBeVisible()
+  await expect(documentRow(page, 'Plain')).toBeVisible()
 
-  await registerRow(page, 'Berth 7').click()
+  await documentRow(page, 'Berth 7').click()
   await page.keyboard.press('m')
   await page.getByLabel('Narrow the folders').fill('leas')
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toHaveText('Moved “Berth 7” to 1.1 Leases')
-  await expect(registerRow(page, 'Berth 7')).toHaveCount(0)
+  await expect(documentRow(page, 'Berth 7')).toHaveCount(0)
 
   await page.goto('/find?q=metered')
   await expect(page).toHaveTitle('metered: Find · Hembix')
@@ -43,18 +43,18 @@ test('a plan is built, filed into and searched with the keyboard, and everything
   await page.getByLabel('Find in names and contents').press('Enter')
   await page.keyboard.press('g')
   await expect(page).toHaveURL(/\/plan\/.+doc=/)
-  await expect(registerRow(page, 'Berth 7')).toHaveAttribute('aria-selected', 'true')
+  await expect(documentRow(page, 'Berth 7')).toHaveAttribute('aria-selected', 'true')
 
   await page.keyboard.press('Delete')
-  await expect(registerRow(page, 'Berth 7')).toHaveCount(0)
+  await expect(documentRow(page, 'Berth 7')).toHaveCount(0)
   await page.keyboard.press('Control+z')
-  await expect(registerRow(page, 'Berth 7')).toBeVisible()
+  await expect(documentRow(page, 'Berth 7')).toBeVisible()
   await page.reload()
-  await expect(registerRow(page, 'Berth 7')).toBeVisible()
+  await expect(documentRow(page, 'Berth 7')).toBeVisible()
   await page.getByRole('button', { name: 'Undo' }).click()
-  await expect(registerRow(page, 'Berth 7')).toHaveCount(0)
+  await expect(documentRow(page, 'Berth 7')).toHaveCount(0)
   await page.keyboard.press('Control+Shift+z')
-  await expect(registerRow(page, 'Berth 7')).toBeVisible()
+  await expect(documentRow(page, 'Berth 7')).toBeVisible()
 })
 
 test('Esc leaves no folder behind, a twin is hinted at, and F2 renames', async ({ page }) => {
@@ -89,8 +89,8 @@ test('a drag says what it will do before the drop, and does it', async ({ page }
   await makeFolders(page, ['From', 'Into'])
   await openFolder(page, 'From')
   await bringIn(page, [{ name: 'Minutes.txt', text: 'x' }])
-  await expect(registerRow(page, 'Minutes')).toBeVisible()
-  await hold(page, registerRow(page, 'Minutes'), treeRow(page, 'Into'))
+  await expect(documentRow(page, 'Minutes')).toBeVisible()
+  await hold(page, documentRow(page, 'Minutes'), treeRow(page, 'Into'))
   await expect(page.getByText('Move “Minutes” to 2 Into')).toBeVisible()
   await page.mouse.up()
   await expect(bottomLine(page)).toHaveText('Moved “Minutes” to 2 Into')
@@ -130,12 +130,12 @@ test('a name that is taken is asked about, and a new version keeps the old one',
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
   await bringIn(page, [{ name: 'Terms.txt', text: 'one' }])
-  await expect(registerRow(page, 'Terms')).toBeVisible()
+  await expect(documentRow(page, 'Terms')).toBeVisible()
   await bringIn(page, [{ name: 'Terms.txt', text: 'two, longer' }])
   await expect(page.getByText('This name is taken here')).toBeVisible()
   await page.getByRole('button', { name: 'Go on' }).click()
-  await expect(registerRow(page, 'Terms')).toContainText('version 2')
-  await registerRow(page, 'Terms').click()
+  await expect(documentRow(page, 'Terms')).toContainText('version 2')
+  await documentRow(page, 'Terms').click()
   await page.getByRole('button', { name: '2, the current is 2' }).click()
   await expect(page.getByLabel('Card').locator('a[href*="version=1"]')).toBeVisible()
 })
@@ -145,7 +145,7 @@ test('History undoes one act in the middle, and says what stands against another
   await makeFolders(page, ['First', 'Second'])
   await openFolder(page, 'First')
   await bringIn(page, [{ name: 'Inside.txt', text: 'x' }])
-  await expect(registerRow(page, 'Inside')).toBeVisible()
+  await expect(documentRow(page, 'Inside')).toBeVisible()
   await page.getByRole('link', { name: 'History' }).click()
   await page.getByRole('button', { name: 'Undo: New folder “First” in the top of the plan' }).click()
   await expect(page.getByRole('alert')).toContainText('Added “Inside” to 1 First')
@@ -161,15 +161,15 @@ test('stars, the Desk and the Trash work from the demo plan', async ({ page }) =
     { name: 'One.txt', text: '1' },
     { name: 'Two.txt', text: '2' },
   ])
-  await expect(registerRow(page, 'Two')).toBeVisible()
+  await expect(documentRow(page, 'Two')).toBeVisible()
   await page.keyboard.press('Control+a')
   await page.keyboard.press('s')
   await expect(bottomLine(page)).toHaveText('Starred 2 documents')
   await page.getByRole('link', { name: 'Desk' }).click()
-  await expect(registerRow(page, 'One')).toBeVisible()
-  await registerRow(page, 'One').click()
+  await expect(documentRow(page, 'One')).toBeVisible()
+  await documentRow(page, 'One').click()
   await page.keyboard.press('Delete')
-  await expect(registerRow(page, 'One')).toHaveCount(0)
+  await expect(documentRow(page, 'One')).toHaveCount(0)
   await page.getByRole('link', { name: 'Trash' }).click()
   await page.getByRole('button', { name: 'Restore One' }).click()
   await expect(bottomLine(page)).toHaveText('Restored “One” to 1 Office')

@@ -26,6 +26,16 @@ export async function newPerson(page: Page, address = ''): Promise<void> {
   await expect(page.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
 }
 
+/** Waits until nothing on the page moves, fades or says that it is loading. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForFunction(
+    () =>
+      document.querySelector('h1, [role=dialog]') !== null &&
+      document.querySelector('.v-progress-circular, .loading') === null &&
+      document.getAnimations().every(({ playState }) => playState !== 'running'),
+  )
+}
+
 export async function openDemo(page: Page): Promise<void> {
   expect((await page.request.post('/api/session/demo', { data: {} })).ok()).toBe(true)
   await page.goto('/plan')
@@ -78,6 +88,6 @@ export async function hold(page: Page, what: Locator, over: Locator, share = 0.5
 }
 
 export const treeRow = (page: Page, name: string) => page.getByRole('treeitem', { name: new RegExp(name) })
-export const registerRow = (page: Page, name: string) =>
+export const documentRow = (page: Page, name: string) =>
   page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: new RegExp(name) })
 export const bottomLine = (page: Page) => page.locator('footer [role=status]')

@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, documentRow, treeRow } from './person'
 
 const codes = (page: Page) => page.getByRole('treeitem')
 
@@ -63,7 +63,9 @@ test('numbers with gaps take one in between, and where none is left renumbering 
     ]
     await drag(page, third, second, 0.1)
     await page.mouse.up()
-    await page.waitForTimeout(300)
+    await expect
+      .poll(async () => (await dialog.count()) > 0 || (await codes(page).allTextContents()).join() !== rows.join())
+      .toBe(true)
   }
   await expect(dialog.getByText('spread with gaps')).toBeVisible()
   await dialog.getByRole('button', { name: 'Number them' }).click()
@@ -101,7 +103,7 @@ test('a folder is merged into another: what meets what is seen first, and all of
   ] as const) {
     await openFolder(page, name)
     await bringIn(page, [{ name: 'Invoice.txt', text }])
-    await expect(registerRow(page, 'Invoice')).toBeVisible()
+    await expect(documentRow(page, 'Invoice')).toBeVisible()
   }
   await openFolder(page, 'Letters')
   await page.getByRole('button', { name: 'More' }).click()
@@ -111,7 +113,7 @@ test('a folder is merged into another: what meets what is seen first, and all of
   await page.getByRole('button', { name: 'Merge them' }).click()
   await expect(bottomLine(page)).toHaveText('Merged “Letters” into 1 Post: 1 document')
   await expect(page.getByRole('heading', { level: 1, name: /Post/ })).toBeVisible()
-  await expect(registerRow(page, 'Invoice (2)'.replace(/[()]/g, '\\$&'))).toBeVisible()
+  await expect(documentRow(page, 'Invoice (2)'.replace(/[()]/g, '\\$&'))).toBeVisible()
   await expect(page.getByRole('treeitem')).toHaveCount(1)
   await page.keyboard.press('Control+z')
   await expect(page.getByRole('treeitem')).toHaveCount(2)
@@ -122,12 +124,12 @@ test('a branch is duplicated, with its documents filed in both', async ({ page }
   await makeFolders(page, ['Letters'])
   await openFolder(page, 'Letters')
   await bringIn(page, [{ name: 'Invoice.txt', text: 'x' }])
-  await expect(registerRow(page, 'Invoice')).toBeVisible()
+  await expect(documentRow(page, 'Invoice')).toBeVisible()
   await page.getByRole('button', { name: 'More' }).click()
   await page.locator('.v-list-item', { hasText: 'Duplicate with documents' }).click()
   await expect(bottomLine(page)).toHaveText('Made 2 Letters (2) from “Letters”, with 1 document filed there as well')
   await page.getByRole('treeitem', { name: /Letters \(2\)/ }).click()
-  await expect(registerRow(page, 'Invoice')).toBeVisible()
+  await expect(documentRow(page, 'Invoice')).toBeVisible()
 })
 
 test('the colour key is edited in one place: named, inked, patterned, made one', async ({ page }) => {

@@ -3,7 +3,7 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, registerRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, documentRow } from './person'
 
 const found = (page: Page) => page.getByRole('grid', { name: 'Found documents' }).getByRole('row')
 const field = (page: Page) => page.getByLabel('Find in names and contents')
@@ -25,7 +25,7 @@ async function withPapers(page: Page): Promise<void> {
     },
     { name: 'Readings.csv', text: 'berth,units\n7,120\n' },
   ])
-  await expect(registerRow(page, 'Readings')).toBeVisible()
+  await expect(documentRow(page, 'Readings')).toBeVisible()
   await page.goto('/find?q=power')
   await expect(found(page)).toHaveCount(2)
 }
@@ -133,20 +133,20 @@ test('many are tagged at once; a tag on some of them shows so', async ({ page })
   await page.goto('/plan')
   await openFolder(page, 'Office')
   const card = page.getByRole('complementary', { name: 'Card' })
-  await registerRow(page, 'Notice').click()
+  await documentRow(page, 'Notice').click()
   await expect(card.getByRole('heading', { name: /Notice/ })).toBeVisible()
   await card.getByLabel('Add a tag').fill('signed')
   await card.getByLabel('Add a tag').press('Enter')
   await expect(bottomLine(page)).toHaveText(/Tagged “Notice 2026-03-04” with “signed”/)
-  await expect(registerRow(page, 'Notice')).toContainText('signed')
-  await registerRow(page, 'Notice').click()
+  await expect(documentRow(page, 'Notice')).toContainText('signed')
+  await documentRow(page, 'Notice').click()
   await page.keyboard.press('Control+a')
   await expect(card).toContainText('3 documents')
   await expect(card.getByTitle('on some of them')).toContainText('signed')
   await card.getByLabel('Add a tag').fill('harbour')
   await card.getByLabel('Add a tag').press('Enter')
   await expect(bottomLine(page)).toHaveText('Tagged 3 documents with “harbour”')
-  await expect(registerRow(page, 'Readings')).toContainText('harbour')
+  await expect(documentRow(page, 'Readings')).toContainText('harbour')
   await card.getByLabel('Add a tag').fill('signd')
   await expect(card.getByRole('option', { name: /signed.*did you mean this/ })).toBeVisible()
 })

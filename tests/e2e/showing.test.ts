@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { setAsTiff } from '../support/fax'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow } from './person'
 
 test('a folder is shown as sheets, under headings, with other columns, and stays so', async ({ page }) => {
   await newPerson(page)
@@ -12,16 +12,16 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
     { name: 'lease.txt', text: 'Berth lease' },
     { name: 'notice.md', text: '# Notice\n\nto all' },
   ])
-  await expect(registerRow(page, 'tides')).toBeVisible()
+  await expect(documentRow(page, 'tides')).toBeVisible()
 
   // Sheets, by the keyboard as well.
   await page.getByRole('button', { name: 'Sheets' }).click()
   const sheets = page.getByRole('grid', { name: 'Documents' })
   await expect(sheets.getByRole('row')).toHaveCount(4)
   await expect(sheets.locator('img')).toHaveCount(4)
-  await registerRow(page, 'dues').click()
+  await documentRow(page, 'dues').click()
   await page.keyboard.press('ArrowRight')
-  await expect(registerRow(page, 'lease')).toHaveAttribute('aria-selected', 'true')
+  await expect(documentRow(page, 'lease')).toHaveAttribute('aria-selected', 'true')
   await page.keyboard.press('ArrowLeft')
   await page.keyboard.press('s')
   await expect(bottomLine(page)).toHaveText('Starred “dues”')
@@ -48,7 +48,7 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
   await page.getByRole('button', { name: 'Way in: further to the left' }).click()
   await page.keyboard.press('Escape')
   expect(await names()).toEqual(['Type', 'Changed', 'Way in', 'Size'])
-  await expect(registerRow(page, 'tides')).toContainText('Upload')
+  await expect(documentRow(page, 'tides')).toContainText('Upload')
   const edge = page.getByRole('separator', { name: 'Width of Way in' })
   await edge.focus()
   await page.keyboard.press('ArrowLeft')
@@ -63,7 +63,7 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
   expect(await names()).toEqual(['Type', 'Changed', 'Size', 'Way in'])
   await openFolder(page, 'Post')
   await bringIn(page, [{ name: 'letter.txt', text: 'a' }])
-  await expect(registerRow(page, 'letter')).toBeVisible()
+  await expect(documentRow(page, 'letter')).toBeVisible()
   await expect(page.getByLabel('Headings')).toHaveValue('none')
 })
 
@@ -76,14 +76,14 @@ test('tags that documents like it carry are offered, and sound is played', async
     ['4', '9', '12'].map(berth => ({ name: `Invoice berth ${berth}.txt`, text: berth })),
   )
   for (const berth of ['4', '9']) {
-    await registerRow(page, `Invoice berth ${berth}`).click()
+    await documentRow(page, `Invoice berth ${berth}`).click()
     await expect(page.getByLabel('Card').getByRole('heading', { name: `Invoice berth ${berth}` })).toBeVisible()
     await page.getByLabel('Add a tag').fill('quarterly')
     await page.keyboard.press('Enter')
     await expect(bottomLine(page)).toHaveText(`Tagged “Invoice berth ${berth}” with “quarterly”`)
     await page.keyboard.press('Escape')
   }
-  await registerRow(page, 'Invoice berth 12').click()
+  await documentRow(page, 'Invoice berth 12').click()
   await page.getByRole('button', { name: /^Put on the tag quarterly, as on/ }).click()
   await expect(bottomLine(page)).toHaveText('Tagged “Invoice berth 12” with “quarterly”')
   await expect(page.getByRole('button', { name: 'Take the tag quarterly off' })).toBeVisible()
@@ -92,7 +92,7 @@ test('tags that documents like it carry are offered, and sound is played', async
   await page
     .getByLabel('Files to bring in')
     .setInputFiles([{ name: 'foghorn.wav', mimeType: 'audio/wav', buffer: silence() }])
-  await registerRow(page, 'foghorn').click()
+  await documentRow(page, 'foghorn').click()
   const player = page.getByLabel('Card').locator('audio')
   await expect(player).toBeVisible()
   await expect.poll(() => player.evaluate((audio: HTMLAudioElement) => audio.duration)).toBeCloseTo(0.5, 1)
@@ -130,11 +130,11 @@ test('a fax of two pages is shown page by page, with what is sought marked where
       mimeType: 'image/tiff',
       buffer: await setAsTiff(['Harbour dues for 2027', 'Ferry timetable']),
     })
-  await registerRow(page, 'fax').click()
+  await documentRow(page, 'fax').click()
   const card = page.getByRole('complementary', { name: 'Card' })
   await expect(card.getByRole('img', { name: 'fax' })).toBeVisible()
   await expect(card.getByText('found by what is in it')).toBeVisible({ timeout: 60_000 })
-  await registerRow(page, 'fax').dblclick()
+  await documentRow(page, 'fax').dblclick()
   await expect(page.getByRole('img', { name: 'fax, page 2' })).toBeVisible()
   await page.getByLabel('Find inside').fill('timetable')
   const hit = page.locator('[data-page="2"] [data-hit]')

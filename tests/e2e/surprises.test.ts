@@ -2,7 +2,7 @@
 
 import { expect, test } from '@playwright/test'
 import PDFDocument from 'pdfkit'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow, treeRow } from './person'
 
 function pages(texts: readonly string[]): Promise<Buffer> {
   return new Promise(resolve => {
@@ -75,7 +75,7 @@ test('the reader opens a hit on its page and counts those that are not drawn yet
   await page
     .getByLabel('Files to bring in')
     .setInputFiles([{ name: 'manual.pdf', mimeType: 'application/pdf', buffer: bytes }])
-  await registerRow(page, 'manual').click()
+  await documentRow(page, 'manual').click()
   await expect(page.getByRole('complementary', { name: 'Card' })).toContainText('14 pages')
   await page.goto('/find?q=capstan')
   await page.getByRole('row', { name: /manual/ }).click()
@@ -92,14 +92,14 @@ test('Ctrl+V after a copy puts the copy down once more, and makes no document of
   await makeFolders(page, ['One', 'Two'])
   await openFolder(page, 'One')
   await bringIn(page, [{ name: 'alpha.txt', text: 'a' }])
-  await registerRow(page, 'alpha').click()
+  await documentRow(page, 'alpha').click()
   await page.keyboard.press('Control+c')
   await openFolder(page, 'Two')
   await page.keyboard.press('Control+v')
   await expect(page.getByRole('grid', { name: 'Documents' }).locator('[data-key]')).toHaveCount(1)
   await page.keyboard.press('Control+v')
   await expect(page.getByRole('grid', { name: 'Documents' }).locator('[data-key]')).toHaveCount(2)
-  await expect(registerRow(page, 'alpha \\(2\\)')).toBeVisible()
+  await expect(documentRow(page, 'alpha \\(2\\)')).toBeVisible()
 })
 
 test('keys act on nothing once the folder itself is chosen', async ({ page }) => {
@@ -107,14 +107,14 @@ test('keys act on nothing once the folder itself is chosen', async ({ page }) =>
   await makeFolders(page, ['Office'])
   await openFolder(page, 'Office')
   await bringIn(page, [{ name: 'alpha.txt', text: 'a' }])
-  await registerRow(page, 'alpha').click()
+  await documentRow(page, 'alpha').click()
   await expect(page.getByRole('complementary', { name: 'Card' })).toContainText('alpha')
   await treeRow(page, 'Office').click()
-  await expect(registerRow(page, 'alpha')).toHaveAttribute('aria-selected', 'false')
+  await expect(documentRow(page, 'alpha')).toHaveAttribute('aria-selected', 'false')
   await page.keyboard.press('Escape')
   await page.locator('h1').click()
   await page.keyboard.press('Delete')
-  await expect(registerRow(page, 'alpha')).toBeVisible()
+  await expect(documentRow(page, 'alpha')).toBeVisible()
 })
 
 test('a person sees their space and sessions, ends the others and changes the password', async ({ page, browser }) => {

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, registerRow, treeRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow, treeRow } from './person'
 
 test('documents get running numbers, tags are typed and found again, a folder is pinned', async ({ page }) => {
   await newPerson(page)
@@ -11,24 +11,24 @@ test('documents get running numbers, tags are typed and found again, a folder is
     { name: 'letter.txt', text: 'a' },
     { name: 'notice.txt', text: 'b' },
   ])
-  await expect(registerRow(page, 'letter')).toContainText(/1-00[12]/)
-  await expect(registerRow(page, 'notice')).toContainText(/1-00[12]/)
+  await expect(documentRow(page, 'letter')).toContainText(/1-00[12]/)
+  await expect(documentRow(page, 'notice')).toContainText(/1-00[12]/)
 
-  await registerRow(page, 'letter').click()
+  await documentRow(page, 'letter').click()
   await page.getByLabel('Add a tag').fill('signed')
   await expect(page.getByRole('option', { name: /signed.*new tag/ })).toBeVisible()
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toHaveText('Tagged “letter” with “signed”')
-  await expect(registerRow(page, 'letter')).toContainText('signed')
+  await expect(documentRow(page, 'letter')).toContainText('signed')
   await page.keyboard.press('Escape')
 
-  await registerRow(page, 'notice').click()
+  await documentRow(page, 'notice').click()
   await page.getByLabel('Add a tag').fill('sigend')
   await expect(page.getByRole('option', { name: /signed.*did you mean this/ })).toBeVisible()
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toHaveText('Tagged “notice” with “signed”')
   await page.getByRole('button', { name: 'Take the tag signed off' }).click()
-  await expect(registerRow(page, 'notice')).not.toContainText('signed')
+  await expect(documentRow(page, 'notice')).not.toContainText('signed')
 
   await page.getByRole('button', { name: 'Pin', exact: true }).first().click()
   await expect(page.getByRole('navigation', { name: 'Short list' })).toContainText('Post')
@@ -53,7 +53,7 @@ test('tags are put right for all that carry them: renamed, merged, hidden, delet
     ['c', 'urgent'],
   ] as const) {
     await bringIn(page, [{ name: `${name} paper.txt`, text: name }])
-    await registerRow(page, `${name} paper`).click()
+    await documentRow(page, `${name} paper`).click()
     await expect(page.getByLabel('Card').getByRole('heading', { name: `${name} paper` })).toBeVisible()
     await page.getByLabel('Add a tag').fill(tag)
     await page.keyboard.press('Enter')

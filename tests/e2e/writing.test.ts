@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, makeFolders, newPerson, openFolder, registerRow } from './person'
+import { bottomLine, makeFolders, newPerson, openFolder, documentRow } from './person'
 
 test('a memo is written, tagged without leaving the text, has versions, and survives a closed window', async ({
   page,
@@ -17,9 +17,9 @@ test('a memo is written, tagged without leaving the text, has versions, and surv
   await page.reload()
   await expect(page.getByText('And the lamp.')).toBeVisible()
   await page.getByRole('button', { name: 'Done', exact: true }).click()
-  await expect(registerRow(page, 'Minutes of the committee')).toContainText('urg')
-  await expect(registerRow(page, 'Minutes of the committee')).toContainText('version 2')
-  await expect(registerRow(page, 'Minutes of the committee')).not.toContainText('read')
+  await expect(documentRow(page, 'Minutes of the committee')).toContainText('urg')
+  await expect(documentRow(page, 'Minutes of the committee')).toContainText('version 2')
+  await expect(documentRow(page, 'Minutes of the committee')).not.toContainText('read')
   await page.getByRole('button', { name: '2, the current is 2' }).click()
   await page.getByRole('button', { name: 'Compare' }).click()
   const dialog = page.getByRole('dialog')
@@ -41,7 +41,7 @@ test('a memo begins with a pattern, its fields filled in', async ({ page }) => {
   await page.getByRole('option', { name: /pattern/ }).click()
   await expect(bottomLine(page)).toContainText('with “pattern”')
   await page.getByRole('button', { name: 'Done', exact: true }).click()
-  await expect(registerRow(page, 'Minutes')).toBeVisible()
+  await expect(documentRow(page, 'Minutes')).toBeVisible()
   await page.getByRole('button', { name: 'Write', exact: true }).click()
   await page.getByText('Memo from “Minutes {date}”').click()
   await expect(page.getByText('Minutes of Meetings')).toBeVisible()
@@ -59,8 +59,8 @@ test('links are kept, and what is pasted becomes a memo, a link or a picture', a
   await page.getByLabel('Address').fill('tides.example/2027')
   await page.getByLabel('Title').fill('Tide tables 2027')
   await page.keyboard.press('Enter')
-  await expect(registerRow(page, 'Tide tables 2027')).toContainText('uri')
-  await registerRow(page, 'Tide tables 2027').click()
+  await expect(documentRow(page, 'Tide tables 2027')).toContainText('uri')
+  await documentRow(page, 'Tide tables 2027').click()
   await expect(page.getByRole('link', { name: 'https://tides.example/2027' })).toHaveAttribute(
     'rel',
     'noopener noreferrer',
@@ -73,11 +73,11 @@ test('links are kept, and what is pasted becomes a memo, a link or a picture', a
       document.body.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
     }, parts)
   await paste({ text: 'https://weather.example/coast' })
-  await expect(registerRow(page, 'weather.example')).toContainText('uri')
+  await expect(documentRow(page, 'weather.example')).toContainText('uri')
   await paste({ text: '## Sea breeze\n\nsets in before noon' })
-  await expect(registerRow(page, 'Sea breeze')).toContainText('md')
+  await expect(documentRow(page, 'Sea breeze')).toContainText('md')
   await paste({ picture: true })
-  await expect(registerRow(page, 'Picture')).toContainText('png')
+  await expect(documentRow(page, 'Picture')).toContainText('png')
 })
 
 test('several are renamed together, with every name before', async ({ page }) => {
@@ -93,8 +93,8 @@ test('several are renamed together, with every name before', async ({ page }) =>
         buffer: Buffer.from(name),
       })),
     )
-  await expect(registerRow(page, 'letter')).toBeVisible()
-  await registerRow(page, 'lease').click()
+  await expect(documentRow(page, 'letter')).toBeVisible()
+  await documentRow(page, 'lease').click()
   await page.keyboard.press('Control+a')
   await page.keyboard.press('F2')
   const dialog = page.getByRole('dialog')
@@ -108,7 +108,7 @@ test('several are renamed together, with every name before', async ({ page }) =>
   await expect(dialog.getByRole('alert')).toHaveCount(0)
   await dialog.getByRole('button', { name: /^Rename 2 documents/ }).click()
   await expect(bottomLine(page)).toHaveText('Renamed 2 documents')
-  await expect(registerRow(page, '02 letter')).toBeVisible()
+  await expect(documentRow(page, '02 letter')).toBeVisible()
 })
 
 test('what is deleted for good says what goes, and History is narrowed', async ({ page }) => {
@@ -118,8 +118,8 @@ test('what is deleted for good says what goes, and History is narrowed', async (
   await page
     .getByLabel('Files to bring in')
     .setInputFiles([{ name: 'paper.txt', mimeType: 'text/plain', buffer: Buffer.from('x') }])
-  await expect(registerRow(page, 'paper')).toBeVisible()
-  await registerRow(page, 'paper').click()
+  await expect(documentRow(page, 'paper')).toBeVisible()
+  await documentRow(page, 'paper').click()
   await page.keyboard.press('Delete')
   await page.getByRole('link', { name: 'Trash', exact: true }).click()
   await page.getByRole('row', { name: /paper/ }).click()
@@ -172,8 +172,8 @@ test('a picture is put into a memo by a button, kept beside it, and shown; lette
     .setInputFiles({ name: 'cleat.png', mimeType: 'image/png', buffer: png })
   await expect(page.locator('.cm-content')).toContainText('![cleat](/api/documents/')
   await page.getByRole('button', { name: 'Done' }).click()
-  await expect(registerRow(page, 'cleat')).toHaveCount(2)
-  await registerRow(page, 'broken cleat').click()
+  await expect(documentRow(page, 'cleat')).toHaveCount(2)
+  await documentRow(page, 'broken cleat').click()
   const shown = page.getByLabel('Card').locator('img')
   await expect(shown).toBeVisible()
   expect(await shown.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1)

@@ -2,7 +2,7 @@ import { existsSync, mkdirSync, readdirSync, renameSync, writeFileSync } from 'n
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import type { Arrivals } from '../../contract/arrivals'
-import type { RegisterRow } from '../../contract/document'
+import type { ListedDocument } from '../../contract/document'
 import { newClient } from '../support/client'
 import type { Client } from '../support/client'
 
@@ -16,7 +16,7 @@ async function until<T>(look: () => Promise<T>, isRight: (found: T) => boolean):
   }
   throw new Error('It did not come in time.')
 }
-const tray = async (client: Client): Promise<RegisterRow[]> => (await client.register('in-tray')).documents
+const tray = async (client: Client): Promise<ListedDocument[]> => (await client.documentsIn('in-tray')).documents
 const mail = (lines: string[]) => lines.join('\r\n')
 
 async function folderOf(): Promise<{ client: Awaited<ReturnType<typeof newClient>>; folder: string }> {

@@ -105,7 +105,7 @@ describe('a body', () => {
     })
     expect(response.status).toBe(303)
     expect(residentMegabytes() - before).toBeLessThan(60)
-    expect((await client.register('in-tray')).documents.map(({ name, size }) => [name, size])).toEqual([
+    expect((await client.documentsIn('in-tray')).documents.map(({ name, size }) => [name, size])).toEqual([
       ['large', 40 * MEGABYTE],
     ])
     expect((await client.send<Refused>('POST', '/api/share', { title: 'x' })).body.code).toBe('request.invalid')

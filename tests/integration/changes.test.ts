@@ -173,7 +173,7 @@ describe('the Trash', () => {
     expect(trash.items.map(item => [item.id, item.folders, item.documents])).toEqual([[office, 1, 1]])
     await client.act({ kind: 'restore', folderIds: [office], documentIds: [] })
     expect(await names()).toEqual(['Leases', 'Office'])
-    expect((await client.register(leases)).documents.map(row => row.id)).toEqual([id])
+    expect((await client.documentsIn(leases)).documents.map(row => row.id)).toEqual([id])
   })
 
   it('keeps what was there before apart from what came with its folder', async () => {
@@ -182,7 +182,7 @@ describe('the Trash', () => {
     await client.act({ kind: 'trash', folderIds: [], documentIds: [id] })
     await client.act({ kind: 'trash', folderIds: [office], documentIds: [] })
     await client.act({ kind: 'restore', folderIds: [office], documentIds: [] })
-    expect((await client.register(office)).documents).toEqual([])
+    expect((await client.documentsIn(office)).documents).toEqual([])
   })
 
   it('gives a document back into the In-tray when its folder is gone', async () => {
@@ -192,7 +192,7 @@ describe('the Trash', () => {
     await client.act({ kind: 'trash', folderIds: [office], documentIds: [] })
     const back = await client.act({ kind: 'restore', folderIds: [], documentIds: [id] })
     expect(back.label).toContain('In-tray')
-    expect((await client.register('in-tray')).documents.map(row => row.id)).toEqual([id])
+    expect((await client.documentsIn('in-tray')).documents.map(row => row.id)).toEqual([id])
   })
 })
 

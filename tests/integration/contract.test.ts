@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { describe, expect, it } from 'vitest'
-import { documentShape, registerShape } from '../../contract/document'
+import { documentShape, documentListShape } from '../../contract/document'
 import { foundShape } from '../../contract/find'
 import { outlineShape } from '../../contract/plan'
 import { ROUTES } from '../../contract/routes/index'
@@ -14,7 +14,7 @@ describe('the contract', () => {
     const { id } = await client.upload('notes.txt', 'shore power', folder)
     await client.whenRead(id)
     await outlineShape.validate(await client.outline(), { strict: true })
-    await registerShape.validate(await client.register(folder), { strict: true })
+    await documentListShape.validate(await client.documentsIn(folder), { strict: true })
     await documentShape.validate(await client.document(id), { strict: true })
     const { body } = await client.get('/api/find?q=shore')
     await expect(foundShape.validate(body, { strict: true })).resolves.toBeDefined()

@@ -47,7 +47,11 @@ describe('an upload', () => {
     await client.upload('notes.txt', 'one', folder)
     await client.upload('Notes.txt', 'two', folder)
     await client.upload('notes.txt', 'three', folder)
-    expect((await client.register(folder)).documents.map(row => row.name)).toEqual(['notes', 'Notes (2)', 'notes (3)'])
+    expect((await client.documentsIn(folder)).documents.map(row => row.name)).toEqual([
+      'notes',
+      'Notes (2)',
+      'notes (3)',
+    ])
   })
 
   it('with a name that is taken becomes a new version when asked so, and the old one can be fetched', async () => {
@@ -88,7 +92,7 @@ describe('an upload', () => {
       })
     })
     await new Promise(resolve => setTimeout(resolve, 500))
-    expect((await client.register(folder)).documents).toEqual([])
+    expect((await client.documentsIn(folder)).documents).toEqual([])
     expect((await client.get('/api/health')).status).toBe(200)
   })
 
@@ -104,12 +108,12 @@ describe('an upload', () => {
   })
 })
 
-describe('the register', () => {
+describe('a list of documents', () => {
   it('orders by name as people do, and pages without gaps or repeats', async () => {
     for (const number of [10, 2, 1, 33, 4]) await client.upload(`Week ${number}.txt`, `${number}`, folder)
-    const first = await client.register(folder, '&limit=2')
-    const second = await client.register(folder, `&limit=2&cursor=${first.next}`)
-    const third = await client.register(folder, `&limit=2&cursor=${second.next}`)
+    const first = await client.documentsIn(folder, '&limit=2')
+    const second = await client.documentsIn(folder, `&limit=2&cursor=${first.next}`)
+    const third = await client.documentsIn(folder, `&limit=2&cursor=${second.next}`)
     expect([...first.documents, ...second.documents, ...third.documents].map(row => row.name)).toEqual([
       'Week 1',
       'Week 2',
@@ -125,7 +129,7 @@ describe('the register', () => {
     await client.upload('b.txt', 'x', folder, { changed: '2026-01-03T00:00:00.000Z' })
     await client.upload('c.txt', 'xx', folder, { changed: '2026-01-02T00:00:00.000Z' })
     const order = async (query: string) =>
-      (await client.register(folder, query)).documents.map(row => row.name).join('')
+      (await client.documentsIn(folder, query)).documents.map(row => row.name).join('')
     expect([
       await order('&sort=size'),
       await order('&sort=changed&descending=true'),
@@ -136,11 +140,11 @@ describe('the register', () => {
   it.each(['size', 'type'] as const)('pages without gaps or repeats where many are equal by %s', async sort => {
     for (let count = 0; count < 7; count++)
       await client.upload(`n${count}.${count % 2 ? 'txt' : 'csv'}`, count % 2 ? 'xx' : 'x', folder)
-    const whole = (await client.register(folder, `&sort=${sort}&descending=true`)).documents.map(row => row.id)
+    const whole = (await client.documentsIn(folder, `&sort=${sort}&descending=true`)).documents.map(row => row.id)
     const paged: string[] = []
     let cursor = ''
     do {
-      const page = await client.register(folder, `&sort=${sort}&descending=true&limit=2${cursor}`)
+      const page = await client.documentsIn(folder, `&sort=${sort}&descending=true&limit=2${cursor}`)
       paged.push(...page.documents.map(row => row.id))
       cursor = page.next ? `&cursor=${page.next}` : ''
     } while (cursor)

@@ -77,10 +77,10 @@ describe('applying a draft', () => {
       .filter(line => line.text !== 'Leases -- signed ones')
       .map(line => (line.text === 'Dues' ? { ...line, text: 'Dues and fees' } : line))
     await client.act(await commandFor(edited))
-    expect((await client.register('in-tray')).documents.map(row => row.id)).toEqual([id])
+    expect((await client.documentsIn('in-tray')).documents.map(row => row.id)).toEqual([id])
     await client.undo()
     expect(await linesNow()).toEqual(before)
-    expect((await client.register('in-tray')).documents).toEqual([])
+    expect((await client.documentsIn('in-tray')).documents).toEqual([])
   })
 
   it('is refused when the plan was changed meanwhile, and nothing happens', async () => {

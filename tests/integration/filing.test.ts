@@ -35,7 +35,7 @@ describe('suggestions', () => {
     const first = await suggestions(client, arrived)
     expect(first.places[0]?.folderId).toBe(leases)
     expect(first.names.map(({ name }) => name)).toEqual(['Berth lease', '2026-10-01 Berth lease'])
-    const filed = await client.document((await client.register(leases)).documents[0]?.id ?? '')
+    const filed = await client.document((await client.documentsIn(leases)).documents[0]?.id ?? '')
     await client.act({
       kind: 'move',
       folderIds: [],
@@ -119,7 +119,7 @@ describe('filing', () => {
   it('lists the In-tray newest first, and says how each arrived', async () => {
     const client = await newClient()
     for (const name of ['a.txt', 'c.txt', 'b.txt']) await client.upload(name, name)
-    const { documents } = await client.register('in-tray', '&sort=added&descending=true')
+    const { documents } = await client.documentsIn('in-tray', '&sort=added&descending=true')
     expect(documents.map(({ name, origin }) => [name, origin])).toEqual([
       ['b', 'upload'],
       ['c', 'upload'],

@@ -23,7 +23,7 @@ async function share(client: Client, parts: Record<string, string>, files: Recor
 }
 
 const inTray = async (client: Client) =>
-  (await client.register('in-tray')).documents.map(row => `${row.name}.${row.extension} ${row.origin}`).sort()
+  (await client.documentsIn('in-tray')).documents.map(row => `${row.name}.${row.extension} ${row.origin}`).sort()
 
 describe('what is handed to the installed app', () => {
   it('lies in the In-tray: files, a text as a memo, an address as a link', async () => {
@@ -60,7 +60,7 @@ describe('what a colleague hands over', () => {
   it('is taken as copies or as pointers, and a folder stands at the top of the plan', async () => {
     const client = await newClient()
     await client.send('POST', '/api/arrivals/colleague', { as: 'pointers' })
-    const { documents } = await client.register('in-tray')
+    const { documents } = await client.documentsIn('in-tray')
     expect(documents.map(row => [row.extension, row.origin, row.sender])).toEqual(
       Array.from({ length: 2 }, () => ['uri', 'colleague', 'the evening school']),
     )
@@ -70,7 +70,7 @@ describe('what a colleague hands over', () => {
     const { changes } = (await client.send<Arrivals>('POST', '/api/arrivals/colleague', { folder: true })).body
     expect(changes[0]?.label).toBe('Added 1 folder with 3 documents to the top of the plan')
     const [folder] = (await client.outline()).folders
-    expect([folder?.name, (await client.register(folder?.id ?? '')).documents.length]).toEqual([
+    expect([folder?.name, (await client.documentsIn(folder?.id ?? '')).documents.length]).toEqual([
       'Evening school papers',
       3,
     ])

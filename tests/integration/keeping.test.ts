@@ -46,7 +46,7 @@ describe('a kept search', () => {
     expect((await searchesOf(client))[0]?.name).toBe('Leases')
     await client.act({ kind: 'search.drop', id })
     expect(await searchesOf(client)).toEqual([])
-    expect((await client.register(folder)).documents).toHaveLength(2)
+    expect((await client.documentsIn(folder)).documents).toHaveLength(2)
   })
 
   it('is refused when its rules are broken or its place is gone, and shows nobody else anything', async () => {

@@ -97,7 +97,7 @@ describe('a file above the limit', () => {
       duplex: 'half',
     } as RequestInit)
     expect(unannounced.status).toBe(413)
-    expect((await client.register('in-tray')).documents).toEqual([])
+    expect((await client.documentsIn('in-tray')).documents).toEqual([])
   })
 })
 

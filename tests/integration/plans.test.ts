@@ -28,7 +28,7 @@ async function explain(sql: string, bind: readonly unknown[]): Promise<string> {
 
 describe('PostgreSQL', () => {
   it.each(['name COLLATE natural_order', 'changed_at', 'added_at'])(
-    'gives a page of a register from one index, by %s',
+    'gives a page of a list of documents from one index, by %s',
     async column => {
       const plan = await explain(
         `SELECT p.document_id FROM placement p WHERE p.place = $1::uuid AND p.live ORDER BY p.${column}, p.document_id

@@ -48,7 +48,7 @@ describe('an account', () => {
     expect([status, body.code, body.message]).toEqual([507, 'quota.full', expect.stringContaining('Empty the Trash')])
     expect((await begin(client, 4000)).status).toBe(507)
     expect((await client.content(id)).bytes.length).toBe(8000)
-    expect((await client.register('in-tray')).documents.map(({ name }) => name)).toEqual(['fits'])
+    expect((await client.documentsIn('in-tray')).documents.map(({ name }) => name)).toEqual(['fits'])
     const { quota } = (await client.get<AccountFacts>('/api/account')).body
     expect(quota).toMatchObject({ usedBytes: 8000, limitBytes: LIMIT_BYTES })
     // Room comes with what is deleted for good.

@@ -109,7 +109,7 @@ describe('an upload that breaks off', () => {
     const first = await land(client, [{ uploadId: id, documentId }], { change })
     const again = await land(client, [{ uploadId: id, documentId }], { change })
     expect([again.status, again.body.id]).toEqual([200, first.body.id])
-    expect((await client.register('in-tray')).documents).toHaveLength(1)
+    expect((await client.documentsIn('in-tray')).documents).toHaveLength(1)
   })
 })
 
@@ -161,11 +161,11 @@ describe('files that come together', () => {
       },
     )
     expect([landed.status, landed.body.label]).toEqual([200, 'Added 2 folders with 3 documents to 1 Papers'])
-    expect((await client.register(month)).documents.map(row => row.name)).toEqual(['c'])
+    expect((await client.documentsIn(month)).documents.map(row => row.name)).toEqual(['c'])
     await client.undo()
-    expect([(await client.outline()).folders.length, (await client.register(top)).documents]).toEqual([1, []])
+    expect([(await client.outline()).folders.length, (await client.documentsIn(top)).documents]).toEqual([1, []])
     expect((await client.redo()).status).toBe(200)
-    expect((await client.register(year)).documents.map(row => row.name)).toEqual(['b'])
+    expect((await client.documentsIn(year)).documents.map(row => row.name)).toEqual(['b'])
   })
 
   it('are known by their bytes before they are sent', async () => {

@@ -38,7 +38,7 @@ describe('versions', () => {
     ])
     expect((await client.content(id)).bytes.toString()).toBe('one')
     // An edit shows in all places at once.
-    expect((await client.register(b)).documents[0]).toMatchObject({ id, version: 3, size: 3 })
+    expect((await client.documentsIn(b)).documents[0]).toMatchObject({ id, version: 3, size: 3 })
     await client.undo()
     expect((await client.content(id)).bytes.toString()).toBe('two')
   })

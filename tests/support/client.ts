@@ -4,7 +4,7 @@ import { createHash, randomUUID } from 'node:crypto'
 import { v7 } from 'uuid'
 import type { ChangeEntry } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
-import type { DocumentFacts, RegisterPage } from '../../contract/document'
+import type { DocumentFacts, DocumentListPage } from '../../contract/document'
 import type { OutlineReply } from '../../contract/plan'
 import type { ErrorCode } from '../../core/errors'
 import type { DocumentId, FolderId } from '../../core/ids'
@@ -108,8 +108,8 @@ export class Client {
     return (await this.get<DocumentFacts>(`/api/documents/${id}`)).body
   }
 
-  async register(folder: string, query = ''): Promise<RegisterPage> {
-    return (await this.get<RegisterPage>(`/api/documents?folder=${folder}${query}`)).body
+  async documentsIn(folder: string, query = ''): Promise<DocumentListPage> {
+    return (await this.get<DocumentListPage>(`/api/documents?folder=${folder}${query}`)).body
   }
 
   async content(

@@ -21,6 +21,6 @@ describe('a reply', () => {
     ).toEqual(
       expect.arrayContaining(['.skeletons[0].at is not in the contract', 'skeletons[1].id is a required field']),
     )
-    expect(wrongInReply('DELETE', '/api/session', 'anything')).toEqual([])
+    expect(wrongInReply('DELETE', '/api/find/recent', 'anything')).toEqual([])
   })
 })

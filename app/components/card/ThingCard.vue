@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The card of whatever is meant: one document, one folder, or several things.
 import { computed } from 'vue'
-import type { DocumentFacts, RegisterRow } from '../../../contract/document'
+import type { DocumentFacts, ListedDocument } from '../../../contract/document'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { useDialogs } from '../../stores/dialogs'
@@ -12,7 +12,7 @@ import SelectionCard from './SelectionCard.vue'
 const props = defineProps<{
   items: readonly ThingItem[]
   acts: readonly ThingAct[]
-  documents: readonly RegisterRow[]
+  documents: readonly ListedDocument[]
   fromFolderId: FolderId | null
   canShow?: boolean
   /** Words that are looked for, marked in the preview. */

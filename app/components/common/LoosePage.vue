@@ -2,19 +2,19 @@
 // A page of documents and folders from anywhere (In-tray, Desk): outline, list and card.
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { DocumentFacts, RegisterRow, Sort } from '../../../contract/document'
+import type { DocumentFacts, ListedDocument, Sort } from '../../../contract/document'
 import type { PlanFolder } from '../../../contract/plan'
 import type { FolderId } from '../../../core/ids'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { useTrail } from '../../stores/trail'
 import ThingCard from '../card/ThingCard.vue'
-import ThingList from '../register/ThingList.vue'
+import ThingList from '../list/ThingList.vue'
 import OutlineSide from '../shell/OutlineSide.vue'
 import SidePanels from '../shell/SidePanels.vue'
 
 const props = defineProps<{
   folders: readonly PlanFolder[]
-  documents: readonly RegisterRow[]
+  documents: readonly ListedDocument[]
   sort: Sort | null
   descending: boolean
   showPlaces: boolean
@@ -23,13 +23,13 @@ const props = defineProps<{
   notes?: ReadonlyMap<string, string>
   headings?: ReadonlyMap<string, string>
 }>()
-const emit = defineEmits<{ sort: [column: Sort]; end: []; meant: [items: readonly ThingItem[]] }>()
+const emit = defineEmits<{ sort: [column: Sort]; end: []; targetItems: [items: readonly ThingItem[]] }>()
 defineSlots<{ head: () => unknown; empty: () => unknown; state?: () => unknown }>()
 
 const router = useRouter()
 const trail = useTrail()
 const scroller = ref<HTMLElement | null>(null)
-const meant = ref<readonly ThingItem[]>([])
+const targetItems = ref<readonly ThingItem[]>([])
 const meantActs = ref<readonly ThingAct[]>([])
 
 function show(item: ThingItem): void {
@@ -75,18 +75,18 @@ defineExpose({ scroller })
         "
         @sort="emit('sort', $event)"
         @end="emit('end')"
-        @meant="
+        @target-items="
           (items, acts) => {
-            meant = items
+            targetItems = items
             meantActs = acts
-            emit('meant', items)
+            emit('targetItems', items)
           }
         " />
       <slot v-if="folders.length === 0 && documents.length === 0" name="empty" />
     </div>
     <template #card>
       <ThingCard
-        :items="meant"
+        :items="targetItems"
         :acts="meantActs"
         :documents="documents"
         :from-folder-id="null"

@@ -34,17 +34,17 @@ const view = useView()
 const scroller = ref<HTMLElement | null>(null)
 const top = ref<HTMLElement | null>(null)
 const focused = ref<FolderId | null>(null)
-// Letters and Delete act on a folder here only while it is walked with the keys: after a click they belong to its page.
-let walked = false
+// Letters and Delete act on a folder here only while the keys walk through it: after a click they belong to its page.
+let hasKeyFocus = false
 const { isOver } = useDropPlace(top, () => null)
 
 // Typing a number or a part of a name narrows the outline in place: what is met, with what lies above it.
 const narrow = ref('')
-const met = computed(() => findFolders(plan.findable, narrow.value, MET))
+const matches = computed(() => findFolders(plan.findable, narrow.value, MET))
 const kept = computed(() =>
   narrow.value.trim() === ''
     ? null
-    : new Set(met.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id))),
+    : new Set(matches.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id))),
 )
 const rows = computed(() => {
   const ids = kept.value
@@ -52,12 +52,12 @@ const rows = computed(() => {
     ? outlineOf(plan.tree, folder => ids.has(folder.id)).filter(({ folder }) => ids.has(folder.id))
     : outlineOf(plan.tree, folder => view.open.has(folder.id))
 })
-watch(met, found => {
+watch(matches, found => {
   if (narrow.value.trim() !== '') focused.value = found[0]?.id ?? null
 })
 
 function pressNarrow(event: KeyboardEvent): void {
-  const best = met.value[0]
+  const best = matches.value[0]
   if (event.key === 'Enter' && best) {
     narrow.value = ''
     emit('go', best.id)
@@ -157,23 +157,23 @@ function press(event: KeyboardEvent): void {
   }
   const run = event.ctrlKey || event.metaKey || event.altKey ? undefined : keys[event.key]
   if (!run) {
-    if (event.ctrlKey || event.metaKey) walked = walked && !/^a$/i.test(event.key)
-    if (walked) emit('act', event, id)
+    if (event.ctrlKey || event.metaKey) hasKeyFocus = hasKeyFocus && !/^a$/i.test(event.key)
+    if (hasKeyFocus) emit('act', event, id)
     return
   }
-  walked = true
+  hasKeyFocus = true
   event.preventDefault()
   event.stopPropagation()
   run()
 }
 
 function click(id: FolderId): void {
-  walked = false
+  hasKeyFocus = false
   focused.value = id
   emit('go', id)
 }
 
-const isDimmed = (id: FolderId) => view.bright !== null && meaningOf(plan.tree, id) !== view.bright
+const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.tree, id) !== view.highlighted
 </script>
 
 <template>

@@ -66,7 +66,7 @@ const targets = computed<readonly Target[]>(() => {
   }
   const known = (id: FolderId) => plan.tree.byId.has(id)
   const suggested = props.suggested.filter(({ folderId }) => known(folderId))
-  const recent = (view.kept.recent as FolderId[])
+  const recent = (view.saved.recent as FolderId[])
     .filter(id => known(id) && !suggested.some(({ folderId }) => folderId === id))
     .slice(0, 4)
   const top: Target[] = props.top
@@ -84,7 +84,7 @@ const targets = computed<readonly Target[]>(() => {
 
 /** The folder typed, where it could be made. */
 function newFolders(name: string): Target[] {
-  const recent = view.kept.recent as FolderId[]
+  const recent = view.saved.recent as FolderId[]
   const likely = [
     props.parent,
     ...props.suggested.map(({ folderId }) => folderId),
@@ -151,16 +151,16 @@ function step(by: number): void {
 }
 
 /** The folder meant by a row, made where it is missing; undefined where it cannot be. */
-async function settle(meant: Target | undefined): Promise<FolderId | null | undefined> {
-  if (!meant) return undefined
-  if (meant.not) {
-    hint.value = `Not possible: it ${meant.not}.`
+async function resolveTarget(picked: Target | undefined): Promise<FolderId | null | undefined> {
+  if (!picked) return undefined
+  if (picked.not) {
+    hint.value = `Not possible: it ${picked.not}.`
     return undefined
   }
-  if (meant.makes === undefined) return meant.id
+  if (picked.makes === undefined) return picked.id
   const id = v7() as FolderId
   const outcome = await acts.act(
-    { kind: 'folder.create', id, parentId: meant.id, name: meant.makes, allowTwin: false },
+    { kind: 'folder.create', id, parentId: picked.id, name: picked.makes, allowTwin: false },
     { quiet: true },
   )
   if (outcome.ok) {
@@ -172,8 +172,8 @@ async function settle(meant: Target | undefined): Promise<FolderId | null | unde
 }
 
 /** One more place, without going yet. */
-async function add(meant = target.value): Promise<void> {
-  const id = await settle(meant)
+async function add(picked = target.value): Promise<void> {
+  const id = await resolveTarget(picked)
   if (id === undefined) return
   chosen.value = chosen.value.includes(id) ? chosen.value.filter(other => other !== id) : [...chosen.value, id]
   typed.value = ''
@@ -181,7 +181,7 @@ async function add(meant = target.value): Promise<void> {
 
 async function go(): Promise<void> {
   if (chosen.value.length > 0 && (typed.value.trim() === '' || !target.value)) return finish(chosen.value)
-  const id = await settle(target.value)
+  const id = await resolveTarget(target.value)
   if (id !== undefined) finish(chosen.value.includes(id) ? chosen.value : [...chosen.value, id])
 }
 

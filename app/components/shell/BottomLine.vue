@@ -25,7 +25,7 @@ const used = computed(() => {
 })
 
 const carrying = computed(() => {
-  const meaning = view.bright === null ? undefined : plan.meaningById.get(view.bright)
+  const meaning = view.highlighted === null ? undefined : plan.meaningById.get(view.highlighted)
   return meaning
     ? {
         name: meaning.name,
@@ -37,7 +37,7 @@ const carrying = computed(() => {
 })
 
 function brighten(id: MeaningId): void {
-  view.bright = view.bright === id ? null : id
+  view.highlighted = view.highlighted === id ? null : id
 }
 </script>
 
@@ -47,8 +47,11 @@ function brighten(id: MeaningId): void {
       <li v-for="meaning in used" :key="meaning.id">
         <button
           type="button"
-          :aria-pressed="view.bright === meaning.id"
-          :class="{ on: view.bright === meaning.id, off: view.bright !== null && view.bright !== meaning.id }"
+          :aria-pressed="view.highlighted === meaning.id"
+          :class="{
+            on: view.highlighted === meaning.id,
+            off: view.highlighted !== null && view.highlighted !== meaning.id,
+          }"
           :title="`Show only “${meaning.name}” bright in the outline`"
           @click="brighten(meaning.id)">
           <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" /><span class="name">{{ meaning.name }}</span>

@@ -4,7 +4,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { RegisterRow } from '../../../contract/document'
+import type { ListedDocument } from '../../../contract/document'
 import { findFolders } from '../../../core/find/index'
 import type { FolderId, TagId } from '../../../core/ids'
 import type { KeptSearch } from '../../../contract/plan'
@@ -49,7 +49,7 @@ interface Answer {
   readonly kind: 'folder' | 'document' | 'tag' | 'kept' | 'search'
   readonly name: string
   readonly code: string
-  readonly row?: RegisterRow
+  readonly row?: ListedDocument
   readonly folderId: FolderId | null
 }
 
@@ -89,7 +89,7 @@ const answers = computed<readonly Answer[]>(() => {
   ]
 })
 
-function documentAnswer(row: RegisterRow): Answer {
+function documentAnswer(row: ListedDocument): Answer {
   return { key: row.id, kind: 'document', name: row.name, code: '', row, folderId: row.folderIds[0] ?? null }
 }
 

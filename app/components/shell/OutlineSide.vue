@@ -21,7 +21,7 @@ const renaming = ref<FolderId | null>(null)
 const meantId = ref<FolderId | null>(null)
 const menuAt = ref<{ x: number; y: number } | null>(null)
 
-const meant = computed<readonly ThingItem[]>(() => {
+const targetItems = computed<readonly ThingItem[]>(() => {
   const folder = meantId.value === null ? undefined : plan.tree.byId.get(meantId.value)
   return folder
     ? [
@@ -35,7 +35,7 @@ const meant = computed<readonly ThingItem[]>(() => {
       ]
     : []
 })
-const things = useThings(meant, {
+const things = useThings(targetItems, {
   open: item => go(item.id as FolderId),
   rename: item => {
     renaming.value = item.id as FolderId

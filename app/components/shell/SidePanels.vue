@@ -21,12 +21,12 @@ const noOutlineRoom = useMediaQuery('(max-width: 899px)')
 const drawer = ref<'outline' | 'card' | null>(null)
 const dragging = ref<'outline' | 'card' | null>(null)
 
-const outlineIn = computed(() => view.kept.outlineShown && !noOutlineRoom.value)
-const cardIn = computed(() => view.kept.cardShown && !noCardRoom.value)
+const outlineIn = computed(() => view.saved.outlineShown && !noOutlineRoom.value)
+const cardIn = computed(() => view.saved.cardShown && !noCardRoom.value)
 
 useEventListener('pointermove', (event: PointerEvent) => {
-  if (dragging.value === 'outline') view.kept.outlineWidth = clamp(event.clientX, 190, 520)
-  if (dragging.value === 'card') view.kept.cardWidth = clamp(window.innerWidth - event.clientX, 220, 560)
+  if (dragging.value === 'outline') view.saved.outlineWidth = clamp(event.clientX, 190, 520)
+  if (dragging.value === 'card') view.saved.cardWidth = clamp(window.innerWidth - event.clientX, 220, 560)
 })
 useEventListener('pointerup', () => {
   dragging.value = null
@@ -41,15 +41,15 @@ function nudge(event: KeyboardEvent, panel: 'outline' | 'card'): void {
   if (by === undefined) return
   event.preventDefault()
   event.stopPropagation()
-  if (panel === 'outline') view.kept.outlineWidth = clamp(view.kept.outlineWidth + by, 190, 520)
-  else view.kept.cardWidth = clamp(view.kept.cardWidth - by, 220, 560)
+  if (panel === 'outline') view.saved.outlineWidth = clamp(view.saved.outlineWidth + by, 190, 520)
+  else view.saved.cardWidth = clamp(view.saved.cardWidth - by, 220, 560)
 }
 
 function toggle(panel: 'outline' | 'card'): void {
   const noRoom = panel === 'outline' ? noOutlineRoom.value : noCardRoom.value
   if (noRoom) drawer.value = drawer.value === panel ? null : panel
-  else if (panel === 'outline') view.kept.outlineShown = !view.kept.outlineShown
-  else view.kept.cardShown = !view.kept.cardShown
+  else if (panel === 'outline') view.saved.outlineShown = !view.saved.outlineShown
+  else view.saved.cardShown = !view.saved.cardShown
 }
 </script>
 
@@ -59,7 +59,7 @@ function toggle(panel: 'outline' | 'card'): void {
       v-if="outlineIn || drawer === 'outline'"
       class="outline-side"
       :class="{ drawer: drawer === 'outline' && !outlineIn }"
-      :style="{ width: `${view.kept.outlineWidth}px` }">
+      :style="{ width: `${view.saved.outlineWidth}px` }">
       <button v-if="drawer === 'outline' && !outlineIn" type="button" class="toggle close" @click="drawer = null">
         Hide outline
       </button>
@@ -72,7 +72,7 @@ function toggle(panel: 'outline' | 'card'): void {
       aria-orientation="vertical"
       aria-label="Width of the outline"
       tabindex="0"
-      :aria-valuenow="view.kept.outlineWidth"
+      :aria-valuenow="view.saved.outlineWidth"
       aria-valuemin="190"
       aria-valuemax="520"
       @pointerdown.prevent="dragging = 'outline'"
@@ -109,7 +109,7 @@ function toggle(panel: 'outline' | 'card'): void {
       aria-orientation="vertical"
       aria-label="Width of the card"
       tabindex="0"
-      :aria-valuenow="view.kept.cardWidth"
+      :aria-valuenow="view.saved.cardWidth"
       aria-valuemin="220"
       aria-valuemax="560"
       @pointerdown.prevent="dragging = 'card'"
@@ -118,7 +118,7 @@ function toggle(panel: 'outline' | 'card'): void {
       v-if="hasCard && (cardIn || drawer === 'card')"
       class="card-side"
       :class="{ drawer: drawer === 'card' && !cardIn }"
-      :style="{ width: `${view.kept.cardWidth}px` }"
+      :style="{ width: `${view.saved.cardWidth}px` }"
       aria-label="Card">
       <button v-if="drawer === 'card' && !cardIn" type="button" class="toggle close" @click="drawer = null">
         Hide card

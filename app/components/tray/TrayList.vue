@@ -2,21 +2,21 @@
 // What waits for a place, newest first: type, name, how it came and since when.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
-import type { RegisterRow } from '../../../contract/document'
+import type { ListedDocument } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
-import SelectionRectangle from '../register/SelectionRectangle.vue'
+import SelectionRectangle from '../list/SelectionRectangle.vue'
 import TrayRow from './TrayRow.vue'
 
 const props = defineProps<{
-  rows: readonly RegisterRow[]
+  rows: readonly ListedDocument[]
   selected: ReadonlySet<string>
   focused: string | null
-  dragged: (row: RegisterRow) => Dragged
+  dragged: (row: ListedDocument) => Dragged
 }>()
 const emit = defineEmits<{
   pick: [key: string, event: MouseEvent]
   menu: [key: string, event: MouseEvent]
-  open: [row: RegisterRow]
+  open: [row: ListedDocument]
   end: []
   select: [keys: ReadonlySet<string>]
 }>()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { RegisterRow } from '../../../contract/document'
+import type { ListedDocument } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
@@ -11,7 +11,7 @@ import { originText } from '../../stores/origin'
 import TypeMark from '../common/TypeMark.vue'
 
 const hand = useHand()
-const props = defineProps<{ row: RegisterRow; selected: boolean; focused: boolean; dragged: () => Dragged }>()
+const props = defineProps<{ row: ListedDocument; selected: boolean; focused: boolean; dragged: () => Dragged }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; menu: [event: MouseEvent]; open: [] }>()
 
 const element = ref<HTMLElement | null>(null)

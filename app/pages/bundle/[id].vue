@@ -30,8 +30,8 @@ onPlanEvent(() => void load())
 const contents = computed(() => (bundles.opened.state === 'ready' ? bundles.opened.value : null))
 const documents = computed(() => contents.value?.documents ?? [])
 const renaming = ref(false)
-const meant = ref<readonly ThingItem[]>([])
-const meantIds = computed(() => meant.value.map(item => item.id as DocumentId))
+const targetItems = ref<readonly ThingItem[]>([])
+const targetIds = computed(() => targetItems.value.map(item => item.id as DocumentId))
 
 async function set(some: { note?: string; done?: boolean }): Promise<void> {
   const { value: present } = contents
@@ -48,7 +48,7 @@ function keepName(name: string): Promise<Outcome> {
 /** The selected ones by one place up or down. */
 async function lay(by: -1 | 1): Promise<void> {
   const order = documents.value.map(row => row.id as DocumentId)
-  const moving = new Set<string>(meantIds.value)
+  const moving = new Set<string>(targetIds.value)
   const walk = by === 1 ? [...order.keys()].reverse() : [...order.keys()]
   for (const at of walk) {
     const [one, other] = [order[at], order[at + by]]
@@ -58,7 +58,7 @@ async function lay(by: -1 | 1): Promise<void> {
   await acts.act({ kind: 'bundle.order', id: id.value, documentIds: order })
 }
 
-const takeOut = () => acts.act({ kind: 'bundle.take', id: id.value, documentIds: meantIds.value })
+const takeOut = () => acts.act({ kind: 'bundle.take', id: id.value, documentIds: targetIds.value })
 const putHere = () => bundles.put(id.value, hand.documentIds).then(() => hand.empty())
 
 async function drop(): Promise<void> {
@@ -67,7 +67,7 @@ async function drop(): Promise<void> {
 }
 
 useShortcuts(event => {
-  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown') && meant.value.length > 0) {
+  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown') && targetItems.value.length > 0) {
     void lay(event.key === 'ArrowUp' ? -1 : 1)
     return true
   }
@@ -83,7 +83,7 @@ const print = () => window.print()
     :sort="null"
     :descending="false"
     show-places
-    @meant="items => (meant = items)">
+    @target-items="items => (targetItems = items)">
     <template #head>
       <div v-if="contents" class="bundle">
         <p class="crumb"><NuxtLink to="/desk" class="place"> Desk </NuxtLink> · bundle</p>
@@ -113,7 +113,7 @@ const print = () => window.print()
           <button v-if="hand.documentIds.length > 0" type="button" class="act" @click="putHere">
             Put {{ counted(hand.documentIds.length, 'document') }} from the hand here
           </button>
-          <template v-if="meant.length > 0">
+          <template v-if="targetItems.length > 0">
             <button type="button" class="act" @click="lay(-1)">Up <span class="key">Alt+↑</span></button>
             <button type="button" class="act" @click="lay(1)">Down <span class="key">Alt+↓</span></button>
             <button type="button" class="act" @click="takeOut">Take out of the bundle</button>
@@ -190,7 +190,7 @@ h1.done {
   }
   .bundle-acts,
   .bundle .crumb,
-  .loose .register,
+  .loose .document-list,
   .shell > :not(.page),
   .panels > aside,
   .panels > .seam,

@@ -104,12 +104,12 @@ function show(): void {
   void router.push(home ? { path: `/plan/${home}`, query: { doc: id.value } } : '/in-tray')
 }
 
-const meant = computed<readonly ThingItem[]>(() =>
+const targetItems = computed<readonly ThingItem[]>(() =>
   document.value
     ? [{ key: id.value, kind: 'document', id: id.value, name: document.value.name, starred: document.value.starred }]
     : [],
 )
-const things = useThings(meant, {
+const things = useThings(targetItems, {
   open: () => {},
   rename: () => {
     renaming.value = true

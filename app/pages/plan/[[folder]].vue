@@ -2,7 +2,7 @@
 // A folder's page, or the top of the plan.
 import { v7 } from 'uuid'
 import { computed, nextTick, ref, watch } from 'vue'
-import type { DocumentFacts, RegisterRow } from '../../../contract/document'
+import type { DocumentFacts, ListedDocument } from '../../../contract/document'
 import type { FolderId, SearchId, TagId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import { quoted } from '../../../core/change/index'
@@ -17,9 +17,9 @@ import FolderHead from '../../components/folder/FolderHead.vue'
 import FirstSteps from '../../components/folder/FirstSteps.vue'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
 import PathCrumbs from '../../components/folder/PathCrumbs.vue'
-import { headingsOf } from '../../components/register/gridLines'
-import RegisterLook from '../../components/register/RegisterLook.vue'
-import ThingList from '../../components/register/ThingList.vue'
+import { headingsOf } from '../../components/list/gridLines'
+import ListSettings from '../../components/list/ListSettings.vue'
+import ThingList from '../../components/list/ThingList.vue'
 import FilePicker from '../../components/shell/FilePicker.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
@@ -34,16 +34,16 @@ import { useActs } from '../../stores/acts'
 import { useDialogs } from '../../stores/dialogs'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
-import { useRegister } from '../../stores/register'
+import { useDocumentList } from '../../stores/documentList'
 import { useSearches } from '../../stores/searches'
 import { useTrail } from '../../stores/trail'
 import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
-const [plan, register, acts, dialogs, view, drafts] = [
+const [plan, documentList, acts, dialogs, view, drafts] = [
   usePlan(),
-  useRegister(),
+  useDocumentList(),
   useActs(),
   useDialogs(),
   useView(),
@@ -63,18 +63,18 @@ const where = computed(() =>
   folderId.value === null ? 'the top of the plan' : (plan.placeOf(folderId.value)?.text ?? ''),
 )
 usePageTitle(() => (folderId.value === null ? '' : where.value))
-const documents = computed(() => (folderId.value === null ? [] : register.rows))
+const documents = computed(() => (folderId.value === null ? [] : documentList.rows))
 
 const groupText = useGroupText()
 const headings = computed(() =>
-  register.look.group === 'none'
+  documentList.settings.group === 'none'
     ? undefined
-    : headingsOf(documents.value, register.groups, group => groupText(register.look.group, group)),
+    : headingsOf(documents.value, documentList.groups, group => groupText(documentList.settings.group, group)),
 )
 
 const scroller = ref<HTMLElement | null>(null)
 const list = ref<InstanceType<typeof ThingList> | null>(null)
-const meant = ref<readonly ThingItem[]>([])
+const targetItems = ref<readonly ThingItem[]>([])
 const meantActs = ref<readonly ThingAct[]>([])
 const naming = ref(false)
 // A document that the address asks for and that is not selected yet.
@@ -89,13 +89,13 @@ watch(
     list.value?.forget()
     scroller.value?.scrollTo(0, 0)
     if (id === null) return
-    await register.open(id)
+    await documentList.open(id)
   },
   { immediate: true },
 )
 
 // ?doc= selects a document: when the page is opened so, and after "show in plan". What this page wrote there itself is
-// marked, since by the time it stands in the address, or the register is loaded again, the keys may be one further.
+// marked, since by the time it stands in the address, or the list is loaded again, the keys may be one further.
 watch(
   [() => route.query.doc, folderId] as const,
   ([id, place], [, before]) => {
@@ -108,10 +108,10 @@ watch(
   { immediate: true },
 )
 watch(
-  [wanted, () => register.loaded, list],
+  [wanted, () => documentList.loaded, list],
   async ([id, loaded]) => {
-    if (id === null || loaded.state !== 'ready' || register.place !== folderId.value || !list.value) return
-    while (!register.rows.some(row => row.id === id) && (await register.more()));
+    if (id === null || loaded.state !== 'ready' || documentList.place !== folderId.value || !list.value) return
+    while (!documentList.rows.some(row => row.id === id) && (await documentList.more()));
     await nextTick()
     if (wanted.value !== id) return
     wanted.value = null
@@ -120,8 +120,8 @@ watch(
   { flush: 'post' },
 )
 
-function keepMeant(items: readonly ThingItem[], itemActs: readonly ThingAct[]): void {
-  meant.value = items
+function keepTargetItems(items: readonly ThingItem[], itemActs: readonly ThingAct[]): void {
+  targetItems.value = items
   meantActs.value = itemActs
   const only = items.length === 1 && items[0]?.kind === 'document' ? items[0].id : undefined
   if (!only) return
@@ -133,7 +133,7 @@ function go(id: FolderId | null): void {
   void router.push(id === null ? '/plan' : `/plan/${id}`)
 }
 
-function openDocument(row: RegisterRow): void {
+function openDocument(row: ListedDocument): void {
   trail.ids = documents.value.map(document => document.id)
   void router.push(`/document/${row.id}`)
 }
@@ -216,12 +216,16 @@ useShortcuts(event => {
   if (key === 'n') naming.value = true
   else if (key === 'o') document.querySelector<HTMLInputElement>('[data-narrow]')?.focus()
   else if (key === 'u') void chooseFiles()
-  else if (key === 'w' && folder.value && !meant.value.some(item => item.kind === 'folder')) writeMemo('')
+  else if (key === 'w' && folder.value && !targetItems.value.some(item => item.kind === 'folder')) writeMemo('')
   else if (key === 'l' && folder.value) dialogs.link = { folderId: folderId.value, address: '' }
-  else if (key === 'f2' && folder.value && meant.value.length === 0) renamingHead.value = true
-  else if (key === 'm' && folder.value && meant.value.length === 0) moveFolder()
+  else if (key === 'f2' && folder.value && targetItems.value.length === 0) renamingHead.value = true
+  else if (key === 'm' && folder.value && targetItems.value.length === 0) moveFolder()
   // Among sheets the arrows go from one to the next.
-  else if (key === 'arrowleft' && folder.value && !(register.look.view === 'grid' && meant.value.length > 0))
+  else if (
+    key === 'arrowleft' &&
+    folder.value &&
+    !(documentList.settings.view === 'grid' && targetItems.value.length > 0)
+  )
     go(folder.value.parentId)
   else return false
   return true
@@ -293,19 +297,19 @@ const chooseFiles = () => picker.value?.files()
             :folders="children"
             :documents="documents"
             :from-folder-id="folderId"
-            :sort="register.sort"
-            :descending="register.descending"
+            :sort="documentList.sort"
+            :descending="documentList.descending"
             :headings="headings"
-            :as-grid="register.look.view === 'grid'"
+            :as-grid="documentList.settings.view === 'grid'"
             :scroller="scroller"
-            :load-all="register.all"
+            :load-all="documentList.all"
             @open-folder="go"
             @open-document="openDocument"
-            @sort="register.sortBy"
-            @end="register.more()"
-            @meant="keepMeant">
+            @sort="documentList.sortBy"
+            @end="documentList.more()"
+            @target-items="keepTargetItems">
             <template #aboveDocuments>
-              <RegisterLook :look="register.look" @look="register.setLook" />
+              <ListSettings :settings="documentList.settings" @change="documentList.setSettings" />
             </template>
             <template v-if="naming" #afterFolders>
               <NewFolderField
@@ -320,7 +324,7 @@ const chooseFiles = () => picker.value?.files()
               children.length === 0 &&
               documents.length === 0 &&
               !naming &&
-              (folderId === null || register.loaded.state === 'ready')
+              (folderId === null || documentList.loaded.state === 'ready')
             "
             :is-top="folderId === null"
             :where="where"
@@ -328,17 +332,17 @@ const chooseFiles = () => picker.value?.files()
             @add="chooseFiles"
             @draft="router.push('/draft')" />
           <RemoteState
-            v-if="folderId !== null && register.loaded.state !== 'ready'"
-            :remote="register.loaded"
-            @again="register.open(folderId)" />
+            v-if="folderId !== null && documentList.loaded.state !== 'ready'"
+            :remote="documentList.loaded"
+            @again="documentList.open(folderId)" />
         </template>
       </RemoteState>
       <FilePicker ref="picker" :to="folderId" />
     </div>
     <template #card>
       <ThingCard
-        v-if="meant.length > 0 || !folder"
-        :items="meant"
+        v-if="targetItems.length > 0 || !folder"
+        :items="targetItems"
         :acts="meantActs"
         :documents="documents"
         :from-folder-id="folderId"

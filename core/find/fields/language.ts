@@ -1,13 +1,17 @@
 // In which language its text is written; null where too little of it tells.
 
 import type { Language } from '../../text/index'
-import { LANGUAGES } from '../../text/index'
+import { languageName, LANGUAGES } from '../../text/index'
 import type { FieldRule, Grouped } from './grouped'
 import { oneOrAny } from './grouped'
 import { valuesFacet } from './facet'
 import { isOneOf, labelled, valuesField } from './valuesField'
 
-export const LANGUAGE_NAMES: Record<Language, string> = { en: 'English', de: 'German', fr: 'French', es: 'Spanish' }
+// every language has its name
+export const LANGUAGE_NAMES = Object.fromEntries(LANGUAGES.map(one => [one, languageName(one)])) as Record<
+  Language,
+  string
+>
 
 export const languageField = valuesField({
   key: 'language',

@@ -50,12 +50,12 @@ function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Deci
   const made = foldersFor(slice, command, moment)
   if (isDecision(made)) return made
   const rows: RowChange[] = [...made.rows]
-  const registers = new Map<string, Map<string, DocumentRow>>()
+  const namesIn = new Map<string, Map<string, DocumentRow>>()
   const hereIn = (folderId: FolderId): Map<string, DocumentRow> => {
     const known =
-      registers.get(folderId) ??
+      namesIn.get(folderId) ??
       new Map(documentsIn(slice, folderId).map(document => [nameKey(document.name, document.extension), document]))
-    registers.set(folderId, known)
+    namesIn.set(folderId, known)
     return known
   }
   const names: string[] = []
@@ -97,7 +97,7 @@ function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Deci
   const allNew = versions > 0 && versions === names.length && folders.length === 0
   return decided(rows, allNew ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [
     command.folderId,
-    ...registers.keys(),
+    ...namesIn.keys(),
   ] as (FolderId | null)[])
 }
 

@@ -37,7 +37,7 @@ import { folderPlace } from './placeFolders'
 import { meaningPlace } from './placeMeaning'
 import { bundlePut } from './putIntoBundle'
 import { tagPut } from './putTags'
-import { folderRegister } from './registerFolder'
+import { folderRunningNumbers } from './giveRunningNumbers'
 import { documentRemark } from './remarkDocument'
 import { folderRemark } from './remarkFolder'
 import { versionRemark } from './remarkVersion'
@@ -64,7 +64,7 @@ export const COMMANDS = [
   folderDescribe,
   folderRemark,
   folderPin,
-  folderRegister,
+  folderRunningNumbers,
   folderFirst,
   folderColour,
   folderNumber,

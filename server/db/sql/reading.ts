@@ -194,9 +194,14 @@ export async function failReading(blobId: string, reason: string): Promise<void>
   ])
 }
 
-/** Live documents that hold these bytes, with their plan, to tell their windows. */
-export function documentsOfBlob(blobId: string): Promise<{ id: string; planId: string }[]> {
-  return rows(null, 'SELECT id, plan_id AS "planId" FROM document WHERE blob_id = $1 AND trashed_at IS NULL', [blobId])
+/** Tells the windows of every plan with a live document of these bytes, in one statement for all of them. */
+export async function notifyHolders(blobId: string, type: 'reading' | 'thumbnail'): Promise<void> {
+  await execute(
+    null,
+    `SELECT pg_notify('hembix', json_build_object('type', $2::text, 'planId', plan_id, 'documentId', id)::text)
+      FROM document WHERE blob_id = $1 AND trashed_at IS NULL`,
+    [blobId, type],
+  )
 }
 
 export function pagesOf(blobId: string, from: number, limit: number): Promise<{ page: number; body: string }[]> {

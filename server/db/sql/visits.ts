@@ -2,10 +2,10 @@
 
 import { rows, execute } from '../client'
 import { isoText } from '../tables'
-import type { RegisterRow } from './register'
-import { DOCUMENT_COLUMNS } from './register'
+import type { ListedDocument } from './documentList'
+import { DOCUMENT_COLUMNS } from './documentList'
 
-export type LatelyRow = RegisterRow & { readonly at: string; readonly visits: number }
+export type LatelyRow = ListedDocument & { readonly at: string; readonly visits: number }
 
 // Looking again within these minutes is the same visit.
 const SAME_VISIT = "interval '10 minutes'"

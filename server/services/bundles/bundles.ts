@@ -1,8 +1,8 @@
 import { fail } from '../../../core/errors'
 import type { BundleRow } from '../../../core/rows/index'
 import { bundleSizes, bundlesOf, documentsOfBundle } from '../../db/sql/keeping'
-import type { RegisterRow } from '../../db/sql/register'
-import { documentsInOrder } from '../../db/sql/register'
+import type { ListedDocument } from '../../db/sql/documentList'
+import { documentsInOrder } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 
 export interface Bundle extends BundleRow {
@@ -23,7 +23,7 @@ export async function listBundles(actor: Actor): Promise<Bundle[]> {
 }
 
 /** One bundle with its documents in order. Throws notFound. */
-export async function readBundle(actor: Actor, id: string): Promise<{ bundle: Bundle; documents: RegisterRow[] }> {
+export async function readBundle(actor: Actor, id: string): Promise<{ bundle: Bundle; documents: ListedDocument[] }> {
   const bundle = (await listBundles(actor)).find(one => one.id === id) ?? fail('notFound')
   return { bundle, documents: await documentsInOrder(actor.planId, await documentsOfBundle(actor.planId, id)) }
 }

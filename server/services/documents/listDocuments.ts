@@ -1,6 +1,6 @@
 import { fail } from '../../../core/errors'
-import type { RegisterRow, Sort } from '../../db/sql/register'
-import { registerIds, registerPage } from '../../db/sql/register'
+import type { ListedDocument, Sort } from '../../db/sql/documentList'
+import { documentListIds, documentListPage } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 
 export interface ListRequest {
@@ -13,15 +13,15 @@ export interface ListRequest {
   readonly limit: number
 }
 
-export interface RegisterPage {
-  readonly documents: readonly RegisterRow[]
+export interface DocumentListPage {
+  readonly documents: readonly ListedDocument[]
   readonly next: string | null
 }
 
 /** Throws request.invalid for a cursor that was not given out. */
-export async function listDocuments(actor: Actor, request: ListRequest): Promise<RegisterPage> {
+export async function listDocuments(actor: Actor, request: ListRequest): Promise<DocumentListPage> {
   const { folderId, sort, descending, limit } = request
-  const found = await registerPage({
+  const found = await documentListPage({
     planId: actor.planId,
     folderId,
     sort,
@@ -43,7 +43,7 @@ export function listDocumentIds(
   sort: Sort,
   descending: boolean,
 ): Promise<string[]> {
-  return registerIds(actor.planId, folderId, sort, descending)
+  return documentListIds(actor.planId, folderId, sort, descending)
 }
 
 function writeCursor(key: string, id: string): string {

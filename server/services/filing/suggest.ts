@@ -5,7 +5,7 @@ import type { FolderId, TagId } from '../../../core/ids'
 import type { FolderRow } from '../../../core/rows/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { beginningOf, filableByIds, neighboursOf, sameBytes } from '../../db/sql/filing'
-import { namesIn, tagsOfDocument } from '../../db/sql/register'
+import { namesIn, tagsOfDocument } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { knownPlan } from './knownPlans'
 

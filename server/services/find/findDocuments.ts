@@ -19,7 +19,7 @@ import { passageOf } from '../../../core/text/index'
 import type { Hit } from '../../db/sql/find'
 import { orderedPage, orderFacts } from '../../db/sql/find'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
-import type { RegisterRow } from '../../db/sql/register'
+import type { ListedDocument } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
@@ -44,7 +44,7 @@ export interface FindRequest extends SearchQuery {
 /** How far a list was read: so many of those in order, then those before a moment. */
 type Cursor = { readonly at: number } | { readonly after: Hit }
 
-interface FoundDocument extends RegisterRow {
+interface FoundDocument extends ListedDocument {
   /** Where its words stand, the best spot of each. */
   readonly why: readonly Spot[]
   /** Where the words stand inside; null when only the name has them. page is null where pages are not real ones. */

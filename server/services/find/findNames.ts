@@ -8,14 +8,14 @@ import {
   nearWords,
   visitsOf,
 } from '../../db/sql/findNames'
-import type { RegisterRow } from '../../db/sql/register'
-import { documentsInOrder } from '../../db/sql/register'
+import type { ListedDocument } from '../../db/sql/documentList'
+import { documentsInOrder } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { foldedWords, nearest } from './correct'
 import { checkLength } from './findDocuments'
 
 export interface FoundNames {
-  readonly documents: readonly RegisterRow[]
+  readonly documents: readonly ListedDocument[]
   /** What was looked for instead of what was typed, when only that is there; null when nothing was corrected. */
   readonly corrected: { readonly typed: string; readonly to: string } | null
 }

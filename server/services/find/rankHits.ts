@@ -9,8 +9,8 @@ import type { Hit, RankFacts } from '../../db/sql/find'
 import { rankFacts } from '../../db/sql/find'
 import type { BestPage } from '../../db/sql/reading'
 import { bestPages } from '../../db/sql/reading'
-import type { RegisterRow } from '../../db/sql/register'
-import { documentsInOrder } from '../../db/sql/register'
+import type { ListedDocument } from '../../db/sql/documentList'
+import { documentsInOrder } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { planTree } from './matchContext'
 
@@ -20,7 +20,7 @@ import { planTree } from './matchContext'
  */
 export interface LookedUp {
   /** The rows that are shown. */
-  readonly rowOf: ReadonlyMap<string, RegisterRow>
+  readonly rowOf: ReadonlyMap<string, ListedDocument>
   readonly factOf: ReadonlyMap<string, RankFacts>
   readonly pageOf: ReadonlyMap<string, BestPage>
   readonly lookedInto: ReadonlySet<string>

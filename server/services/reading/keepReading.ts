@@ -3,8 +3,8 @@ import { blobStore } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import type { ReadingClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
-import { notify, notifyWork } from '../../db/sql/journal'
-import { documentsOfBlob, failReading, waitAgain, writeFacts, writePages } from '../../db/sql/reading'
+import { notifyWork } from '../../db/sql/journal'
+import { failReading, notifyHolders, waitAgain, writeFacts, writePages } from '../../db/sql/reading'
 import { addScanPages, recognisedPages } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
 import { forgetThumbnail } from '../../db/sql/thumbnails'
@@ -14,7 +14,7 @@ import { openGuarded } from './openGuarded'
 /** Above this a document is found by its name only. */
 export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 /** Raised when readers read better than before: what older ones read is read again in the background. */
-export const READER_VERSION = 3
+export const READER_VERSION = 4
 
 interface ReadText extends IndexedText {
   readonly paged: boolean
@@ -44,7 +44,7 @@ export function contentOf({
 /** Reads the words of a document that was claimed. Whatever it does to its reader, it costs only itself. */
 export async function readClaimed(claim: ReadingClaim, read: Read): Promise<void> {
   const { blobId, planId, extension, size } = claim
-  await notifyClients(blobId)
+  await notifyHolders(blobId, 'reading')
   if (size > READING_LIMIT_BYTES)
     return giveUpReading(blobId, 'It is larger than 64 MB; documents of this size are found by their name only.')
   const recognised = await recognisedPages(blobId)
@@ -84,15 +84,10 @@ async function keepReading(
     await forgetThumbnail(transaction, blobId)
     if (scans.length > known.length) await notifyWork(transaction)
   })
-  await notifyClients(blobId)
+  await notifyHolders(blobId, 'reading')
 }
 
 async function giveUpReading(blobId: string, reason: string): Promise<void> {
   await failReading(blobId, reason)
-  await notifyClients(blobId)
-}
-
-export async function notifyClients(blobId: string): Promise<void> {
-  for (const { id, planId } of await documentsOfBlob(blobId))
-    await notify(null, { type: 'reading', planId, documentId: id })
+  await notifyHolders(blobId, 'reading')
 }

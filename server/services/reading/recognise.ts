@@ -5,7 +5,7 @@ import { withTransaction } from '../../db/client'
 import type { ScanClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/journal'
-import { awaitReading, bodiesOf, writeFacts } from '../../db/sql/reading'
+import { awaitReading, bodiesOf, notifyHolders, writeFacts } from '../../db/sql/reading'
 import type { ScanQueue } from '../../db/sql/scans'
 import {
   chosenLanguages,
@@ -18,7 +18,7 @@ import {
 } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
 import type { Actor } from '../actor'
-import { contentOf, READER_VERSION, READING_LIMIT_BYTES, notifyClients } from './keepReading'
+import { contentOf, READER_VERSION, READING_LIMIT_BYTES } from './keepReading'
 import type { Opened } from './openGuarded'
 import { openGuarded } from './openGuarded'
 
@@ -79,12 +79,12 @@ async function keepPage(
     await keepTextWords(transaction, blobId, indexedText([body]).words)
     await refreshWordsOfBlob(transaction, blobId)
   })
-  await notifyClients(blobId)
+  await notifyHolders(blobId, 'reading')
 }
 
 async function giveUpPage({ blobId, page }: ScanClaim): Promise<void> {
   await dropScanPage(blobId, page)
-  await notifyClients(blobId)
+  await notifyHolders(blobId, 'reading')
 }
 
 const known = new LRUCache<string, readonly string[]>({ max: 1000, ttl: LANGUAGES_VALID_MS })

@@ -1,7 +1,6 @@
 import { hasThumbnail } from '../../../core/formats/index'
 import type { ThumbnailClaim } from '../../db/sql/claims'
-import { notify } from '../../db/sql/journal'
-import { documentsOfBlob } from '../../db/sql/reading'
+import { notifyHolders } from '../../db/sql/reading'
 import { keepThumbnail, thumbnailAgain } from '../../db/sql/thumbnails'
 import { contentOf, READING_LIMIT_BYTES } from '../reading/keepReading'
 import type { Opened } from '../reading/openGuarded'
@@ -28,5 +27,5 @@ export async function drawThumbnail(claim: ThumbnailClaim, draw: Draw): Promise<
     claim.requestedAt,
     guarded?.kind === 'outcome' && guarded.outcome.ok ? Buffer.from(guarded.outcome.picture) : null,
   )
-  for (const { id } of await documentsOfBlob(blobId)) await notify(null, { type: 'thumbnail', planId, documentId: id })
+  await notifyHolders(blobId, 'thumbnail')
 }

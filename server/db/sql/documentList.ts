@@ -1,4 +1,4 @@
-// The register: the documents of one place, a page at a time, by a key and not by counting.
+// The documents of one place, a page at a time, by a key and not by counting.
 
 import type { Origin } from '../../../core/rows/index'
 import { prepared, rows } from '../client'
@@ -14,7 +14,7 @@ const KEY: Record<Sort, { column: string; cast: string; text: string }> = {
   type: { column: 'p.extension', cast: 'text', text: 'p.extension' },
 }
 
-export interface RegisterRow {
+export interface ListedDocument {
   readonly id: string
   readonly name: string
   readonly extension: string
@@ -57,7 +57,7 @@ export async function tagsOfDocument(planId: string, id: string): Promise<string
   return found?.tagIds ?? []
 }
 
-export interface RegisterQuery {
+export interface DocumentListQuery {
   readonly planId: string
   /** null: the In-tray. */
   readonly folderId: string | null
@@ -68,7 +68,7 @@ export interface RegisterQuery {
   readonly limit: number
 }
 
-export function registerPage(query: RegisterQuery): Promise<(RegisterRow & { key: string })[]> {
+export function documentListPage(query: DocumentListQuery): Promise<(ListedDocument & { key: string })[]> {
   const { column, cast, text } = KEY[query.sort]
   const [direction, compare] = query.descending ? ['DESC', '<'] : ['ASC', '>']
   const cursor = query.after
@@ -88,8 +88,8 @@ export function registerPage(query: RegisterQuery): Promise<(RegisterRow & { key
   )
 }
 
-/** The ids of all documents of a place, in the order of the register. */
-export async function registerIds(
+/** The ids of all documents of a place, in the order of the list. */
+export async function documentListIds(
   planId: string,
   folderId: string | null,
   sort: Sort,
@@ -106,7 +106,7 @@ export async function registerIds(
   return found.map(row => row.id)
 }
 
-export function documentsInOrder(planId: string, ids: readonly string[]): Promise<RegisterRow[]> {
+export function documentsInOrder(planId: string, ids: readonly string[]): Promise<ListedDocument[]> {
   return rows(
     null,
     prepared(

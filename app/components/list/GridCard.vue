@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A document as a sheet: what its beginning looks like, its name below.
 import { computed, ref, watch } from 'vue'
-import type { RegisterRow } from '../../../contract/document'
+import type { ListedDocument } from '../../../contract/document'
 import { dateText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
@@ -17,7 +17,7 @@ import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
 
 const props = defineProps<{
-  row: RegisterRow
+  row: ListedDocument
   selected: boolean
   focused: boolean
   renaming: boolean

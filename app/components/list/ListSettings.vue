@@ -4,13 +4,13 @@ import { mdiArrowDown, mdiArrowUp, mdiMenuDown } from '@mdi/js'
 import { computed } from 'vue'
 import type { Sort } from '../../../contract/document'
 import type { FoundGroup } from '../../../core/find/index'
-import type { Look } from '../../stores/view'
+import type { ViewSettings } from '../../stores/view'
 import { useView } from '../../stores/view'
 import type { ColumnId } from '../../stores/columns'
 import { COLUMN_IDS, columnOf, FIRST_COLUMNS, moveColumn, toggleColumn } from '../../stores/columns'
 
-const props = defineProps<{ look: Look }>()
-const emit = defineEmits<{ look: [change: Partial<Look>] }>()
+const props = defineProps<{ settings: ViewSettings }>()
+const emit = defineEmits<{ change: [settings: Partial<ViewSettings>] }>()
 
 const view = useView()
 const GROUPS: readonly { value: FoundGroup; text: string }[] = [
@@ -28,17 +28,17 @@ const SORTS: readonly { value: Sort; text: string }[] = [
   { value: 'size', text: 'Size' },
   { value: 'type', text: 'Type' },
 ]
-const sorts = computed(() => SORTS.filter(({ value }) => value !== 'type' || props.look.group === 'none'))
+const sorts = computed(() => SORTS.filter(({ value }) => value !== 'type' || props.settings.group === 'none'))
 const ordered = computed<readonly ColumnId[]>(() => {
-  const shown = view.kept.columns.map(({ id }) => id)
+  const shown = view.saved.columns.map(({ id }) => id)
   return [...shown, ...COLUMN_IDS.filter(id => !shown.includes(id))]
 })
-const isShown = (id: ColumnId) => view.kept.columns.some(column => column.id === id)
+const isShown = (id: ColumnId) => view.saved.columns.some(column => column.id === id)
 const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
-  <div class="look" role="toolbar" aria-label="How the documents are shown">
+  <div class="list-settings" role="toolbar" aria-label="How the documents are shown">
     <div class="pair" role="group" aria-label="As">
       <button
         v-for="{ value, text } in [
@@ -48,26 +48,26 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
         :key="value"
         type="button"
         class="act"
-        :aria-pressed="look.view === value"
-        @click="emit('look', { view: value })">
+        :aria-pressed="settings.view === value"
+        @click="emit('change', { view: value })">
         {{ text }}
       </button>
     </div>
     <select
       class="choice"
       aria-label="Headings"
-      :value="look.group"
-      @change="emit('look', { group: valueOf($event) as FoundGroup })">
+      :value="settings.group"
+      @change="emit('change', { group: valueOf($event) as FoundGroup })">
       <option v-for="{ value, text } in GROUPS" :key="value" :value="value">
         {{ text }}
       </option>
     </select>
-    <template v-if="look.view === 'grid'">
+    <template v-if="settings.view === 'grid'">
       <select
         class="choice"
         aria-label="Order"
-        :value="look.sort"
-        @change="emit('look', { sort: valueOf($event) as Sort })">
+        :value="settings.sort"
+        @change="emit('change', { sort: valueOf($event) as Sort })">
         <option v-for="{ value, text } in sorts" :key="value" :value="value">
           {{ text }}
         </option>
@@ -75,9 +75,9 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
       <button
         type="button"
         class="act"
-        :aria-label="look.descending ? 'From the last to the first' : 'From the first to the last'"
-        @click="emit('look', { descending: !look.descending })">
-        <v-icon :icon="look.descending ? mdiArrowDown : mdiArrowUp" size="15" />
+        :aria-label="settings.descending ? 'From the last to the first' : 'From the first to the last'"
+        @click="emit('change', { descending: !settings.descending })">
+        <v-icon :icon="settings.descending ? mdiArrowDown : mdiArrowUp" size="15" />
       </button>
     </template>
     <v-menu v-else :close-on-content-click="false">
@@ -90,7 +90,7 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
             ><input
               type="checkbox"
               :checked="isShown(id)"
-              @change="view.kept.columns = toggleColumn(view.kept.columns, id)" />
+              @change="view.saved.columns = toggleColumn(view.saved.columns, id)" />
             {{ columnOf(id).name }}</label
           >
           <template v-if="isShown(id)">
@@ -98,26 +98,26 @@ const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
               type="button"
               class="act"
               :aria-label="`${columnOf(id).name}: further to the left`"
-              @click="view.kept.columns = moveColumn(view.kept.columns, id, -1)">
+              @click="view.saved.columns = moveColumn(view.saved.columns, id, -1)">
               <v-icon :icon="mdiArrowUp" size="14" />
             </button>
             <button
               type="button"
               class="act"
               :aria-label="`${columnOf(id).name}: further to the right`"
-              @click="view.kept.columns = moveColumn(view.kept.columns, id, 1)">
+              @click="view.saved.columns = moveColumn(view.saved.columns, id, 1)">
               <v-icon :icon="mdiArrowDown" size="14" />
             </button>
           </template>
         </div>
-        <button type="button" class="act" @click="view.kept.columns = FIRST_COLUMNS">As at the start</button>
+        <button type="button" class="act" @click="view.saved.columns = FIRST_COLUMNS">As at the start</button>
       </div>
     </v-menu>
   </div>
 </template>
 
 <style scoped>
-.look {
+.list-settings {
   display: flex;
   gap: 4px;
   align-items: center;

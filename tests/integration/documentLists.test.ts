@@ -26,7 +26,7 @@ describe('running numbers', () => {
       '1-003',
     ])
     expect((await client.get(`/api/documents/${second.id}`)).status).toBe(404)
-    const [row] = (await client.register(archive)).documents
+    const [row] = (await client.documentsIn(archive)).documents
     expect(row?.runningNumber).toBe('1-003')
     const found = (await client.get<FoundNames>('/api/find/names?q=1-003')).body.documents
     expect(found.map(document => document.id)).toEqual([third.id])
@@ -39,7 +39,7 @@ describe('running numbers', () => {
     await Promise.all(
       Array.from({ length: 8 }, (_, index) => client.upload(`letter ${index}.txt`, String(index), post)),
     )
-    const numbers = (await client.register(post)).documents.map(row => row.runningNumber).sort()
+    const numbers = (await client.documentsIn(post)).documents.map(row => row.runningNumber).sort()
     expect(numbers).toEqual(Array.from({ length: 8 }, (_, index) => `1-00${index + 1}`))
   })
 })
@@ -61,7 +61,7 @@ describe('tags', () => {
     expect(outline.tags).toMatchObject([{ id: tag, name: 'signed', count: 2 }])
     expect(outline.folderTags).toEqual({ [folder]: [tag] })
     expect((await client.document(a.id)).tagIds).toEqual([tag])
-    expect((await client.register(folder)).documents[0]?.tagIds).toEqual([tag])
+    expect((await client.documentsIn(folder)).documents[0]?.tagIds).toEqual([tag])
     await client.act({ kind: 'tag.drop', id: tag })
     expect((await client.document(a.id)).tagIds).toEqual([])
     await client.undo()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-// Folders as dividers and documents as a register, as one list: one selection, one set of keys, one
+// Folders as dividers and documents below them, as one list: one selection, one set of keys, one
 // menu. Pages choose what is in it and show the card of what it says is meant.
 import { computed, ref, watch } from 'vue'
-import type { RegisterRow, Sort } from '../../../contract/document'
+import type { ListedDocument, Sort } from '../../../contract/document'
 import type { PlanFolder } from '../../../contract/plan'
 import { fileNameOf } from '../../../core/formats/index'
 import type { FolderId } from '../../../core/ids'
@@ -17,12 +17,12 @@ import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import FolderDivider from '../folder/FolderDivider.vue'
 import DocumentGrid from './DocumentGrid.vue'
-import DocumentRegister from './DocumentRegister.vue'
+import DocumentList from './DocumentList.vue'
 import SelectionRectangle from './SelectionRectangle.vue'
 
 const props = defineProps<{
   folders: readonly PlanFolder[]
-  documents: readonly RegisterRow[]
+  documents: readonly ListedDocument[]
   /** The folder they lie in; null for the In-tray, the top and lists from many places. */
   fromFolderId: FolderId | null
   sort: Sort | null
@@ -42,11 +42,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   openFolder: [id: FolderId]
-  openDocument: [row: RegisterRow]
+  openDocument: [row: ListedDocument]
   sort: [column: Sort]
   end: []
   /** What the card should show: selected things, and the acts on them. */
-  meant: [items: readonly ThingItem[], acts: readonly ThingAct[]]
+  targetItems: [items: readonly ThingItem[], acts: readonly ThingAct[]]
 }>()
 defineSlots<{ afterFolders?: () => unknown; aboveDocuments?: () => unknown }>()
 
@@ -54,7 +54,7 @@ const plan = usePlan()
 const acts = useActs()
 const renaming = ref<string | null>(null)
 const menuAt = ref<{ x: number; y: number } | null>(null)
-const register = ref<{ reveal: (id: string) => void } | null>(null)
+const documentList = ref<{ reveal: (id: string) => void } | null>(null)
 const beside = ref(1)
 
 const items = computed<readonly ThingItem[]>(() => [
@@ -79,17 +79,19 @@ const list = useList<ThingItem>({
   loadAll: () => props.loadAll?.() ?? Promise.resolve(),
   across: index => (props.asGrid && index >= props.folders.length ? beside.value : 1),
   reveal: key => {
-    if (key.startsWith('d:')) register.value?.reveal(key.slice(2))
+    if (key.startsWith('d:')) documentList.value?.reveal(key.slice(2))
   },
 })
-const things = useThings(list.meant, {
+const things = useThings(list.targetItems, {
   open,
   rename: item => startRename(item),
   show: props.show,
   fromFolderId: () => props.fromFolderId,
 })
 
-watch([list.meant, things.acts], () => emit('meant', list.meant.value, things.acts.value), { immediate: true })
+watch([list.targetItems, things.acts], () => emit('targetItems', list.targetItems.value, things.acts.value), {
+  immediate: true,
+})
 
 function open(item: ThingItem): void {
   if (item.kind === 'folder') return emit('openFolder', item.id as FolderId)
@@ -165,7 +167,7 @@ defineExpose({ select, forget: list.forget, rename: startRename })
     <slot v-if="documents.length > 0" name="aboveDocuments" />
     <DocumentGrid
       v-if="documents.length > 0 && asGrid"
-      ref="register"
+      ref="list"
       :rows="documents"
       :selected="list.selected.value"
       :focused="list.focused.value"
@@ -181,9 +183,9 @@ defineExpose({ select, forget: list.forget, rename: startRename })
       @renamed="renaming = null"
       @end="emit('end')"
       @across="beside = $event" />
-    <DocumentRegister
+    <DocumentList
       v-else-if="documents.length > 0"
-      ref="register"
+      ref="list"
       :rows="documents"
       :selected="list.selected.value"
       :focused="list.focused.value"

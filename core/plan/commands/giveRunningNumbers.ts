@@ -15,7 +15,7 @@ const fields = { id: folderId(), on: yup.boolean().required() }
  * Switched on, the folder gives every document that comes into it a running number; those in it that
  * have none get theirs now, the oldest first. Switched off, all keep what they have.
  */
-function registerFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
+function giveRunningNumbers(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
   const where = placeText(slice, folder.id, moment.locale)
@@ -35,9 +35,9 @@ function registerFolder(slice: Slice, command: Given<typeof fields>, moment: Mom
   return decided([...switched, ...numbered], `Began running numbers in ${where}${withThose}`, [folder.id])
 }
 
-export const folderRegister = command('folder.register', {
+export const folderRunningNumbers = command('folder.register', {
   fields,
   needs: ({ id, on }) => (on ? { inFolder: id } : {}),
-  decide: registerFolder,
+  decide: giveRunningNumbers,
   doc: '`id`, `on`: its documents get running numbers (`1.1-014`), given once, kept through moves, never repeated',
 })

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-// The register: documents under a heavy rule. Only rows in view are drawn; more are fetched while scrolling.
+// Documents under a heavy rule. Only rows in view are drawn; more are fetched while scrolling.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
-import type { RegisterRow as Row, Sort } from '../../../contract/document'
+import type { ListedDocument as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
 import { useScrollMargin } from '../../composables/useScrollMargin'
 import { useView } from '../../stores/view'
 import ColumnHead from './ColumnHead.vue'
 import { columnOf, columnsWithNotes, tracksOf } from '../../stores/columns'
-import RegisterHeading from './RegisterHeading.vue'
-import RegisterRow from './RegisterRow.vue'
+import ListHeading from './ListHeading.vue'
+import DocumentRow from './DocumentRow.vue'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -82,7 +82,7 @@ function reveal(id: string): void {
 defineExpose({ reveal })
 
 const view = useView()
-const shownColumns = computed(() => (props.notes ? columnsWithNotes(view.kept.columns) : view.kept.columns))
+const shownColumns = computed(() => (props.notes ? columnsWithNotes(view.saved.columns) : view.saved.columns))
 const columns = computed(() => shownColumns.value.map(({ id }) => ({ id, ...columnOf(id) })))
 const tracks = computed(() =>
   tracksOf(shownColumns.value, { places: props.showPlaces, noted: props.notes !== undefined }),
@@ -91,7 +91,12 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 </script>
 
 <template>
-  <div class="register" role="grid" aria-label="Documents" :aria-rowcount="rows.length" aria-multiselectable="true">
+  <div
+    class="document-list"
+    role="grid"
+    aria-label="Documents"
+    :aria-rowcount="rows.length"
+    aria-multiselectable="true">
     <div class="head" role="row" :style="{ gridTemplateColumns: tracks }">
       <span role="columnheader"
         ><input
@@ -128,8 +133,8 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         :key="row.id"
         role="presentation"
         :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-        <RegisterHeading v-if="headingOf(index)" :text="headingOf(index) ?? ''" />
-        <RegisterRow
+        <ListHeading v-if="headingOf(index)" :text="headingOf(index) ?? ''" />
+        <DocumentRow
           :row="row"
           :number="index + 1"
           :selected="selected.has(`d:${row.id}`)"
@@ -153,7 +158,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
 </template>
 
 <style scoped>
-.register {
+.document-list {
   border-top: 2px solid var(--ink);
 }
 .head {

@@ -3,12 +3,12 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { RegisterRow as Row } from '../../../contract/document'
+import type { ListedDocument as Row } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
 import { useScrollMargin } from '../../composables/useScrollMargin'
 import GridCard from './GridCard.vue'
 import { linesOf } from './gridLines'
-import RegisterHeading from './RegisterHeading.vue'
+import ListHeading from './ListHeading.vue'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -85,7 +85,7 @@ defineExpose({ reveal })
         :key="beside[0]?.id"
         role="presentation"
         :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
-        <RegisterHeading v-if="heading !== null" :text="heading" />
+        <ListHeading v-if="heading !== null" :text="heading" />
         <div
           class="line"
           role="presentation"

@@ -18,12 +18,12 @@ const emit = defineEmits<{ sort: [] }>()
 const STEP = 8
 const LEAST_DRAG = 6
 const view = useView()
-const width = computed(() => view.kept.columns.find(({ id }) => id === props.id)?.width ?? 0)
+const width = computed(() => view.saved.columns.find(({ id }) => id === props.id)?.width ?? 0)
 const resize = (to: number) => {
-  view.kept.columns = resizeColumn(view.kept.columns, props.id, to)
+  view.saved.columns = resizeColumn(view.saved.columns, props.id, to)
 }
 const move = (by: number) => {
-  view.kept.columns = moveColumn(view.kept.columns, props.id, by)
+  view.saved.columns = moveColumn(view.saved.columns, props.id, by)
 }
 
 let dragged = false
@@ -55,7 +55,7 @@ function beginMove(event: PointerEvent): void {
     if (Math.abs(now.clientX - from) > LEAST_DRAG) dragged = true
     const over = document.elementFromPoint(now.clientX, now.clientY)?.closest<HTMLElement>('[data-column]')
       ?.dataset.column
-    const ids = view.kept.columns.map(({ id }) => id as string)
+    const ids = view.saved.columns.map(({ id }) => id as string)
     if (dragged && over !== undefined && over !== props.id) move(ids.indexOf(over) - ids.indexOf(props.id))
   })
 }

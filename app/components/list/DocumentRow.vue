@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref } from 'vue'
-import type { RegisterRow } from '../../../contract/document'
+import type { ListedDocument } from '../../../contract/document'
 import { dateText, timeText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
@@ -21,7 +21,7 @@ import PlaceLinks from '../common/PlaceLinks.vue'
 
 const hand = useHand()
 const props = defineProps<{
-  row: RegisterRow
+  row: ListedDocument
   /** From 1. */
   number: number
   selected: boolean

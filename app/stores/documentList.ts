@@ -2,7 +2,7 @@
 
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { RegisterRow, Sort } from '../../contract/document'
+import type { ListedDocument, Sort } from '../../contract/document'
 import type { FoundDocument } from '../../contract/find'
 import * as api from '../api/documents'
 import { find } from '../api/find'
@@ -10,8 +10,8 @@ import { EMPTY_QUERY, printSearchQuery } from '../../core/find/index'
 import type { FolderId } from '../../core/ids'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
-import type { Look } from './view'
-import { FIRST_LOOK, useView } from './view'
+import type { ViewSettings } from './view'
+import { FIRST_SETTINGS, useView } from './view'
 
 const PAGE = 200
 const MOST = 1000
@@ -20,30 +20,32 @@ const FOUND_PAGE = 200
 /** What has no place yet stands newest first. */
 const IN_TRAY = 'in-tray'
 
-/** `groups`: what each document stands under, by its id; empty where the register is not grouped. */
+/** `groups`: what each document stands under, by its id; empty where the list is not grouped. */
 interface Loaded {
-  readonly rows: readonly RegisterRow[]
+  readonly rows: readonly ListedDocument[]
   readonly groups: ReadonlyMap<string, string>
   readonly next: string | null
 }
 const NO_GROUPS: ReadonlyMap<string, string> = new Map()
 
-export const useRegister = defineStore('register', () => {
+export const useDocumentList = defineStore('documentList', () => {
   /** A folder's id or "in-tray"; null while no place is open. */
   const place = ref<string | null>(null)
   const view = useView()
-  const look = computed<Look>(() =>
+  const settings = computed<ViewSettings>(() =>
     place.value === null || place.value === IN_TRAY
-      ? { ...FIRST_LOOK, sort: 'added', descending: true }
-      : view.lookOf(place.value),
+      ? { ...FIRST_SETTINGS, sort: 'added', descending: true }
+      : view.settingsOf(place.value),
   )
-  const sort = computed<Sort>(() => look.value.sort)
-  const descending = computed(() => look.value.descending)
+  const sort = computed<Sort>(() => settings.value.sort)
+  const descending = computed(() => settings.value.descending)
   const loaded = shallowRef<Remote<Loaded>>({ state: 'idle' })
   let request = 0
   let loadingMore = false
 
-  const rows = computed<readonly RegisterRow[]>(() => (loaded.value.state === 'ready' ? loaded.value.value.rows : []))
+  const rows = computed<readonly ListedDocument[]>(() =>
+    loaded.value.state === 'ready' ? loaded.value.value.rows : [],
+  )
   const hasMore = computed(() => loaded.value.state === 'ready' && loaded.value.value.next !== null)
 
   async function open(newPlace: string): Promise<void> {
@@ -55,7 +57,7 @@ export const useRegister = defineStore('register', () => {
 
   /** By this column; by the same once more the other way round. */
   async function sortBy(column: Sort): Promise<void> {
-    await setLook({
+    await setSettings({
       sort: column,
       descending:
         sort.value === column ? !descending.value : column === 'changed' || column === 'size' || column === 'added',
@@ -63,9 +65,9 @@ export const useRegister = defineStore('register', () => {
   }
 
   /** Shows the open folder otherwise, from now on. */
-  async function setLook(change: Partial<Look>): Promise<void> {
+  async function setSettings(change: Partial<ViewSettings>): Promise<void> {
     if (place.value === null || place.value === IN_TRAY) return
-    view.setLook(place.value, change)
+    view.setSettings(place.value, change)
     if (change.sort !== undefined || change.descending !== undefined || change.group !== undefined)
       await fetchFirst(PAGE)
   }
@@ -75,11 +77,11 @@ export const useRegister = defineStore('register', () => {
     await fetchFirst(Math.min(MOST, Math.max(PAGE, rows.value.length)))
   }
 
-  /** A grouped register is a search for what lies in the folder: the headings are made where those of a search are. */
+  /** A grouped list is a search for what lies in the folder: the headings are made where those of a search are. */
   async function read(folder: string, cursor: string | null, limit: number): Promise<Loaded> {
-    const { group } = look.value
+    const { group } = settings.value
     if (group === 'none') {
-      const page = await api.readRegister({ folder, sort: sort.value, descending: descending.value, cursor, limit })
+      const page = await api.readDocumentList({ folder, sort: sort.value, descending: descending.value, cursor, limit })
       return { rows: page.documents, groups: NO_GROUPS, next: page.next }
     }
     const rule = { kind: 'place', folderId: folder as FolderId, below: false } as const
@@ -145,5 +147,20 @@ export const useRegister = defineStore('register', () => {
 
   const groups = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.groups : NO_GROUPS))
 
-  return { place, look, sort, descending, loaded, rows, groups, hasMore, setLook, open, sortBy, refresh, more, all }
+  return {
+    place,
+    settings,
+    sort,
+    descending,
+    loaded,
+    rows,
+    groups,
+    hasMore,
+    setSettings,
+    open,
+    sortBy,
+    refresh,
+    more,
+    all,
+  }
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// A heading in a register, as a row of its own for those who hear the page. Its height is known to the lists that
+// A heading in a list, as a row of its own for those who hear the page. Its height is known to the lists that
 // measure.
 defineProps<{ text: string }>()
 </script>
