@@ -109,6 +109,8 @@ const facetCounts = Object.fromEntries(FACET_KEYS.map(key => [key, numbers()])) 
 export const countsShape = yup.object({
   /** Of all that is found: exact up to countLimit, one more means "more than that". */
   count: yup.number().required(),
+  /** How many hold the words as they were typed; null where no other forms are looked for. */
+  exactly: yup.number().nullable().defined(),
   countLimit: yup.number().required(),
   ...facetCounts,
   /**

@@ -6,7 +6,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import type { FoundDocument, RelaxedSearch, RecentSearch } from '../../contract/find'
 import { counted } from '../../core/change/index'
-import { findFolders, hasFacets, NO_FACETS } from '../../core/find/index'
+import { findFolders, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
 import type { SearchId } from '../../core/ids'
 import SearchList from '../components/desk/SearchList.vue'
@@ -187,6 +187,15 @@ const countText = computed(() => {
       : documentsFound(find.counted.count, find.counted.countLimit)
   return folders.value.length > 0 ? `${text}, ${counted(folders.value.length, 'folder')}` : text
 })
+/** How many hold the words just as they were typed, where others hold only other forms of them. */
+const asTyped = computed(() => {
+  const { counted: all, counts } = find
+  if (typeof all === 'string' || !counts || counts.exactly === null || counts.exactly === 0) return null
+  return counts.exactly < all.count ? counts.exactly : null
+})
+const onlyAsTyped = () => {
+  typed.value = quotedWords(typed.value)
+}
 const exact = () => find.lastRequest && void find.run(find.lastRequest.query, { ...find.lastRequest.more, exact: true })
 const rules = () =>
   request.value.rule === null
@@ -210,6 +219,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       :request="request"
       :fault="fault"
       :count-text="countText"
+      :exactly="asTyped"
       :ms="answer?.ms ?? null"
       :corrected="answer?.corrected ?? null"
       :notation="notation"
@@ -221,6 +231,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       @press="pressInField"
       @choose="choose"
       @exact="exact"
+      @exactly="onlyAsTyped"
       @rules="rules"
       @clear="clear"
       @keep="whole.keeping.value = true"

@@ -45,6 +45,7 @@ export { mostWithoutName, scoreOf, SPOTS, spotsOf } from './rank'
 
 export { tryReadRule } from './readRule'
 export type { SearchableDocument, LeafRule, Rule, MatchContext } from './rule'
+export { exactly, findsForms, quotedWords } from './exactly'
 export { isGroup, leavesIn } from './rule'
 export { provesMore, shareFor, shareProving } from './shares'
 

@@ -28,6 +28,8 @@ const WEIGHTS = {
   star: 0.8,
   opened: 0.8,
   near: 1,
+  /** It holds all words as they were typed, and not only other forms of them. */
+  exact: 8,
 } as const
 
 const HALF_LIFE_DAYS = 365
@@ -58,6 +60,8 @@ export interface Candidate {
   readonly visits: number
   /** It lies in the open folder or below. */
   readonly near: boolean
+  /** It is known to hold all words exactly as they were typed. */
+  readonly exact?: boolean
 }
 
 export const SPOTS = ['name', 'tag', 'remark', 'sender', 'heading', 'text'] as const
@@ -83,11 +87,12 @@ export function scoreOf(candidate: Candidate, terms: readonly QueryTerm[], now: 
       2 ** (-Math.max(0, (Date.parse(now) - Date.parse(candidate.changedAt)) / DAY_MS) / HALF_LIFE_DAYS) +
     (candidate.starred ? WEIGHTS.star : 0) +
     WEIGHTS.opened * Math.min(1, Math.log2(1 + candidate.visits) / Math.log2(1 + OFTEN)) +
-    (candidate.near ? WEIGHTS.near : 0)
+    (candidate.near ? WEIGHTS.near : 0) +
+    (candidate.exact ? WEIGHTS.exact : 0)
   )
 }
 
-/** The most that is scored without a word in the name or a tag. */
+/** The most that is scored without a word in the name or a tag, by one that is not known to hold the words exactly. */
 export function mostWithoutName(terms: readonly QueryTerm[]): number {
   return (
     WEIGHTS.heading +

@@ -9,6 +9,7 @@ export { suggest } from './suggest'
 
 export type { IndexedText, PageText, ReadFacts } from './indexedText'
 export { indexedText } from './indexedText'
+export { bucketOf, isBeginningLocated } from './located'
 export type { Language } from './languages'
 export { languageName, LANGUAGES } from './languages'
 export { languageOf } from './language'

@@ -6,6 +6,8 @@ import { formsOf, pairsOf } from './forms'
 import { headsOf } from './heads'
 import type { Language } from './languages'
 import { languageOf } from './language'
+import type { LocatedBucket } from './located'
+import { locate } from './located'
 import { foldedText } from './words'
 
 export interface PageText {
@@ -31,6 +33,8 @@ export interface IndexedText {
   readonly lexemes: readonly string[]
   /** Words by which typing errors are forgiven. */
   readonly words: readonly string[]
+  /** Of a long document, on which pages its words stand. */
+  readonly located: readonly LocatedBucket[]
 }
 
 // A tsvector holds at most 1 MB; what stands behind is still shown, only not found by its words.
@@ -49,7 +53,13 @@ export function indexedText(bodies: readonly string[], { title = '', author = ''
     author,
   )
   const folded = pages.map(page => page.folded)
-  return { pages, facts, lexemes: lexemesOfPages(folded, facts.language), words: wordsOfPages(folded) }
+  return {
+    pages,
+    facts,
+    lexemes: lexemesOfPages(folded, facts.language),
+    words: wordsOfPages(folded),
+    located: locate(folded, facts.language),
+  }
 }
 
 function factsOf(bodies: readonly string[], title: string, author: string): ReadFacts {

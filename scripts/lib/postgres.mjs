@@ -36,7 +36,7 @@ export function findPostgres() {
   }
 }
 
-export const POSTGRES = {
+const POSTGRES = {
   title: 'PostgreSQL',
   name: 'postgresql',
   sign: '"pg_config --bindir" names the folder of its programs',

@@ -20,6 +20,7 @@ import * as ownCopies from './migrations/000017_own_copies'
 import * as sessions from './migrations/000018_sessions'
 import * as planKeys from './migrations/000019_plan_keys'
 import * as author from './migrations/000020_author'
+import * as pageLexemes from './migrations/000021_page_lexemes'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -43,6 +44,7 @@ const MIGRATIONS = [
   sessions,
   planKeys,
   author,
+  pageLexemes,
 ]
 
 const LOCK = 4_802_661

@@ -1,45 +1,138 @@
-// OpenDocument 1.3, part 3: paragraphs and headings hold the text; three elements stand for white space.
+// OpenDocument 1.3, part 3: paragraphs and headings hold the text; three elements stand for white space. Packed in a
+// container, or flat in one XML file. Charts, formulas and other objects lie in parts of their own.
 
 import { PROTECTED, Unreadable } from './outcome'
-import type { Node } from './xml'
-import { find, parseXml, textOf } from './xml'
+import type { TextRules } from './xmlText'
+import { tidyLines, walkXml, xmlText } from './xmlText'
 import { unpack } from './zip'
 
-const SPACES: Readonly<Record<string, string>> = { 'text:s': ' ', 'text:tab': '\t', 'text:line-break': '\n' }
-const BLOCKS = new Set(['text:p', 'text:h'])
 const MANIFEST = 'META-INF/manifest.xml'
+const OBJECT = /^[^/]+\/content\.xml$/
 
-async function contentOf(bytes: Uint8Array, kind: string): Promise<readonly Node[]> {
-  const parts = await unpack(bytes, name => name === 'content.xml' || name === MANIFEST)
+const RULES: TextRules = {
+  // Paragraphs, headings, alternative texts, and the signs of formulas (MathML).
+  inside: new Set(['p', 'h', 'title', 'desc', 'mi', 'mn', 'mo', 'mtext', 'ms']),
+  blocks: new Set(['p', 'h', 'title', 'desc', 'table-row', 'math']),
+  cells: new Set(['table-cell', 'list-header']),
+  // What was struck, and the source of a formula.
+  skipped: new Set(['tracked-changes', 'annotation-xml']),
+  stands: (name, attributes) => {
+    if (name === 's') return ' '.repeat(Math.min(Number(attributes.c ?? 1) || 1, 100))
+    if (name === 'tab') return '\t'
+    if (name === 'line-break') return '\n'
+    return undefined
+  },
+}
+// In a table a cell is one line, whatever it holds.
+const TABLE: TextRules = {
+  ...RULES,
+  blocks: new Set(['table-row', 'title', 'desc', 'math']),
+  cells: new Set(['table-cell']),
+  gaps: new Set(['p', 'h']),
+}
+
+interface Content {
+  readonly main: string
+  /** Texts of what lies in parts of its own: headers and footers, charts, formulas. */
+  readonly others: readonly string[]
+}
+
+async function contentOf(bytes: Uint8Array, kind: string): Promise<Content> {
+  if (bytes[0] !== 0x50) return flat(bytes, kind)
+  const parts = await unpack(bytes, name => ['content.xml', 'styles.xml', MANIFEST].includes(name) || OBJECT.test(name))
   // OpenDocument 1.3, part 2, 4.3: what is encrypted is named in the manifest.
   if (parts.get(MANIFEST)?.includes('encryption-data')) throw new Unreadable(PROTECTED)
   const content = parts.get('content.xml')
   if (!content) throw new Unreadable(`It is named ${kind} but holds no such document.`)
-  return parseXml(content)
+  const objects = [...parts].filter(([name]) => OBJECT.test(name)).map(([, xml]) => xmlText(xml, RULES))
+  const styles = parts.get('styles.xml')
+  return {
+    main: content.toString('utf8'),
+    others: [...(styles ? [headersIn(styles)] : []), ...objects].filter(text => text !== ''),
+  }
 }
 
+function flat(bytes: Uint8Array, kind: string): Content {
+  const xml = new TextDecoder().decode(bytes)
+  if (!/<\w+:document\s/.test(xml.slice(0, 20_000)))
+    throw new Unreadable(`It is named ${kind} but holds no such document.`)
+  return { main: xml, others: [headersIn(xml)].filter(text => text !== '') }
+}
+
+/** Headers and footers of the pages; what a master only offers to be filled in is none. */
+function headersIn(styles: Uint8Array | string): string {
+  const lines: string[] = []
+  let [depth, text] = [0, '']
+  const isHeader = (name: string) => /^(header|footer)(-left|-first)?$/.test(name)
+  walkXml(styles, {
+    open: name => {
+      if (isHeader(name)) depth++
+      else if (depth > 0 && name === 'tab') text += '\t'
+    },
+    text: part => {
+      if (depth > 0) text += part
+    },
+    close: name => {
+      if (depth === 0) return
+      if (name === 'p') [text] = ['', lines.push(text)]
+      else if (isHeader(name)) depth--
+    },
+  })
+  return [...new Set(lines.map(line => line.trim()).filter(line => line !== ''))].join('\n')
+}
+
+/** Text documents and drawings. */
 export async function readOdt(bytes: Uint8Array): Promise<string> {
-  return textOf(await contentOf(bytes, 'ODT'), BLOCKS, SPACES)
+  const { main, others } = await contentOf(bytes, 'ODT')
+  return [xmlText(main, RULES), ...others].join('\n\n')
 }
 
 /** Each sheet with its name; cells with tabs between, rows in lines. */
 export async function readOds(bytes: Uint8Array): Promise<string[]> {
-  return find(await contentOf(bytes, 'ODS'), 'table:table').map(({ within, attributes }) =>
-    [
-      attributes['table:name'] ?? '',
-      ...find(within, 'table:table-row')
-        .map(row =>
-          find(row.within, 'table:table-cell')
-            .map(cell => textOf(cell.within, BLOCKS, SPACES).trim())
-            .join('\t')
-            .trimEnd(),
-        )
-        .filter(line => line !== ''),
-    ].join('\n'),
-  )
+  return inPieces(await contentOf(bytes, 'ODS'), 'table', TABLE)
 }
 
-/** Each slide. */
+/** Each slide with its notes. */
 export async function readOdp(bytes: Uint8Array): Promise<string[]> {
-  return find(await contentOf(bytes, 'ODP'), 'draw:page').map(({ within }) => textOf(within, BLOCKS, SPACES).trim())
+  return inPieces(await contentOf(bytes, 'ODP'), 'page', RULES)
+}
+
+/** The outermost elements of this name, each with its own name before its text. */
+function inPieces({ main, others }: Content, element: string, rules: TextRules): string[] {
+  const pieces = cutOut(main, element).map(({ name, xml }) =>
+    tidyLines(`${element === 'table' ? name : ''}\n${xmlText(xml, rules)}`),
+  )
+  const [first = '', ...rest] = pieces
+  if (others.length === 0) return pieces
+  return pieces.length === 0
+    ? [others.join('\n')]
+    : [
+        ...(rest.length === 0 ? [] : [first, ...rest.slice(0, -1)]),
+        tidyLines([rest.at(-1) ?? first, ...others].join('\n')),
+      ]
+}
+
+// Cut out of the source as text: what is in them is read piece by piece.
+function cutOut(xml: string, element: string): { readonly name: string; readonly xml: string }[] {
+  const tag = new RegExp(`<(/?)(?:\\w+:)?${element}(?=[\\s/>])([^>]*?)(/?)>`, 'g')
+  const body = Math.max(xml.search(/<(?:\w+:)?body[\s>]/), 0)
+  const found: { name: string; xml: string }[] = []
+  let [depth, from, name] = [0, 0, '']
+  tag.lastIndex = body
+  for (let match = tag.exec(xml); match; match = tag.exec(xml)) {
+    const [whole, closing, attributes = '', empty] = match
+    if (closing) {
+      depth--
+      if (depth === 0) found.push({ name, xml: `${xml.slice(from, match.index)}${whole}` })
+    } else if (!empty) {
+      if (depth === 0) [from, name] = [match.index, unescaped(/(?:\w+:)?name="([^"]*)"/.exec(attributes)?.[1] ?? '')]
+      depth++
+    }
+  }
+  return found
+}
+
+function unescaped(text: string): string {
+  const signs: Readonly<Record<string, string>> = { amp: '&', lt: '<', gt: '>', quot: '"', apos: "'" }
+  return text.replace(/&(\w+);/g, (whole, name: string) => signs[name] ?? whole)
 }

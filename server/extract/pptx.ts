@@ -1,25 +1,43 @@
-// Slides of Office Open XML (ECMA-376, part 1): runs of text stand in a:t, paragraphs in a:p.
+// Slides of Office Open XML, in their order, each with its notes, charts, diagrams and comments.
 
+import { hangingTexts, mainPart, ooxmlText, relationsOf } from './ooxml'
+import type { Parts } from './ooxml'
 import { Unreadable } from './outcome'
-import { parseXml, textOf } from './xml'
+import { walkXml } from './xmlText'
 import { unpack } from './zip'
 
-const BLOCKS = new Set(['a:p'])
-const NUMBER = /^ppt\/(slides|notesSlides)\/(?:slide|notesSlide)(\d+)\.xml$/
-
-/** Each slide with its notes. */
 export async function readPptx(bytes: Uint8Array): Promise<string[]> {
-  const parts = await unpack(bytes, name => NUMBER.test(name))
-  const slides = new Map<number, string[]>()
-  for (const [name, content] of [...parts].sort(
-    ([a], [b]) => (a.startsWith('ppt/slides') ? -1 : 1) - (b.startsWith('ppt/slides') ? -1 : 1),
-  )) {
-    const number = Number(NUMBER.exec(name)?.[2])
-    const text = textOf(parseXml(content), BLOCKS, { 'a:br': '\n', 'a:tab': '\t' }, 'a:t')
-      .replace(/\n{2,}/g, '\n')
-      .trim()
-    slides.set(number, [...(slides.get(number) ?? []), ...(text === '' ? [] : [text])])
-  }
-  if (slides.size === 0) throw new Unreadable('It is named PPTX but holds no slides.')
-  return [...slides].sort(([a], [b]) => a - b).map(([, texts]) => texts.join('\n'))
+  const parts = await unpack(bytes, name => /\.(xml|rels)$/.test(name))
+  const main = mainPart(parts) ?? 'ppt/presentation.xml'
+  const presentation = parts.get(main)
+  if (!presentation) return byNumber(parts)
+  const relations = relationsOf(parts, main)
+  const slides: string[] = []
+  walkXml(presentation, {
+    open: (tag, attributes) => {
+      if (tag !== 'sldId') return
+      // "id" is twice there: the slide's own, a number, and that of the relation.
+      const target = Object.values(attributes)
+        .map(value => relations.get(value)?.target)
+        .find(name => name !== undefined)
+      const xml = target === undefined ? undefined : parts.get(target)
+      if (target !== undefined && xml) slides.push([ooxmlText(xml), ...hangingTexts(parts, target)].join('\n').trim())
+    },
+  })
+  return slides
+}
+
+const SLIDE = /^ppt\/slides\/slide(\d+)\.xml$/
+
+/** Of a damaged one: in the order of their names. */
+function byNumber(parts: Parts): string[] {
+  const names = [...parts.keys()].filter(name => SLIDE.test(name))
+  if (names.length === 0) throw new Unreadable('It is named PPTX but holds no slides.')
+  const numberOf = (name: string) => Number(SLIDE.exec(name)?.[1])
+  return names
+    .sort((a, b) => numberOf(a) - numberOf(b))
+    .map(name => {
+      const notes = parts.get(`ppt/notesSlides/notesSlide${numberOf(name)}.xml`)
+      return [ooxmlText(parts.get(name) ?? Buffer.alloc(0)), notes ? ooxmlText(notes) : ''].join('\n').trim()
+    })
 }

@@ -64,6 +64,10 @@ const eml: Reader = async bytes => {
   return { pages: partsOf(text), paged: false, ...(await import('./facts')).factsInMail(text) }
 }
 
+const odt = inParts(async () => (await import('./openDocument')).readOdt)
+const ods = inPages(async () => (await import('./openDocument')).readOds)
+const odp = inPages(async () => (await import('./openDocument')).readOdp)
+
 const plain = inParts(async () => (await import('./plain')).readPlain)
 
 export const READERS: Record<ReadableFormat, Reader> = {
@@ -72,27 +76,26 @@ export const READERS: Record<ReadableFormat, Reader> = {
     inParts(async () => (await import('./docx')).readDocx),
     OOXML,
   ),
-  odt: described(
-    inParts(async () => (await import('./openDocument')).readOdt),
-    OPEN_DOCUMENT,
-  ),
+  doc: inParts(async () => (await import('./doc')).readDoc),
+  odt: described(odt, OPEN_DOCUMENT),
+  flatText: odt,
   rtf: inParts(async () => (await import('./rtf')).readRtf),
   xlsx: described(
     inPages(async () => (await import('./xlsx')).readXlsx),
     OOXML,
   ),
-  ods: described(
-    inPages(async () => (await import('./openDocument')).readOds),
-    OPEN_DOCUMENT,
-  ),
+  xls: inPages(async () => (await import('./xls')).readXls),
+  ods: described(ods, OPEN_DOCUMENT),
+  flatTable: ods,
   pptx: described(
     inPages(async () => (await import('./pptx')).readPptx),
     OOXML,
   ),
-  odp: described(
-    inPages(async () => (await import('./openDocument')).readOdp),
-    OPEN_DOCUMENT,
-  ),
+  ppt: inPages(async () => (await import('./ppt')).readPpt),
+  odp: described(odp, OPEN_DOCUMENT),
+  flatSlides: odp,
+  odg: described(odp, OPEN_DOCUMENT),
+  flatDrawing: odp,
   epub: described(
     inParts(async () => (await import('./epub')).readEpub),
     BOOK,
@@ -104,6 +107,8 @@ export const READERS: Record<ReadableFormat, Reader> = {
   uri: plain,
   html,
   eml,
+  mbox: inPages(async () => (await import('./mbox')).readMbox),
+  opml: inParts(async () => (await import('./opml')).readOpml),
   zip: inParts(async () => (await import('./zip')).namesIn),
   png: picture,
   jpeg: picture,

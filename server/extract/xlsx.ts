@@ -1,35 +1,130 @@
-import ExcelJS from 'exceljs'
+// Tables of Office Open XML: each sheet with its name, cells as they are shown with tabs between, rows in lines; then
+// comments, shapes and charts.
+
+import { hangingTexts, mainPart, relationsOf } from './ooxml'
+import type { Parts } from './ooxml'
+import { shownValue, STANDARD_FORMATS } from './numberFormats'
 import { Unreadable } from './outcome'
+import { tidyLines, walkXml } from './xmlText'
 import { unpack } from './zip'
 
-/** Each sheet with its name; cells as they are shown with tabs between, rows in lines. */
-export async function readXlsx(bytes: Uint8Array): Promise<string[]> {
-  await unpack(bytes, () => false) // what would unpack to too much is never handed on
-  const book = new ExcelJS.Workbook()
-  await book.xlsx
-    .load(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.length) as ArrayBuffer)
-    .catch(() => {
-      throw new Unreadable(
-        'It is named XLSX but is a damaged table or none. Open it where it was made and save it again.',
-      )
-    })
-  return book.worksheets.map(sheet => {
-    const lines = [sheet.name]
-    sheet.eachRow(row => {
-      const cells: string[] = []
-      row.eachCell({ includeEmpty: true }, (cell, column) => {
-        cells[column - 1] = textOf(cell)
-      })
-      lines.push(cells.join('\t').trimEnd())
-    })
-    return lines.join('\n')
-  })
+interface Book {
+  readonly strings: readonly string[]
+  /** The number format of each cell style. */
+  readonly formats: readonly string[]
+  readonly since1904: boolean
 }
 
-function textOf(cell: ExcelJS.Cell): string {
-  const { value } = cell
-  if (value instanceof Date) return value.toISOString().slice(0, 10)
-  if (value !== null && typeof value === 'object' && 'result' in value)
-    return value.result instanceof Date ? value.result.toISOString().slice(0, 10) : String(value.result ?? '')
-  return cell.text
+export async function readXlsx(bytes: Uint8Array): Promise<string[]> {
+  const parts = await unpack(bytes, name => /\.(xml|rels)$/.test(name))
+  const main = mainPart(parts) ?? 'xl/workbook.xml'
+  const workbook = parts.get(main)
+  if (!workbook)
+    throw new Unreadable(
+      'It is named XLSX but is a damaged table or none. Open it where it was made and save it again.',
+    )
+  const relations = relationsOf(parts, main)
+  const partOf = (type: string) => [...relations.values()].find(relation => relation.type === type)?.target ?? ''
+  const sheets: { name: string; target: string }[] = []
+  let since1904 = false
+  walkXml(workbook, {
+    open: (tag, attributes) => {
+      if (tag === 'workbookPr') since1904 = ['1', 'true'].includes(attributes.date1904 ?? '')
+      if (tag !== 'sheet') return
+      const target = relations.get(attributes.id ?? '')?.target
+      if (target !== undefined) sheets.push({ name: attributes.name ?? '', target })
+    },
+  })
+  const book: Book = {
+    strings: stringsIn(parts.get(partOf('sharedStrings'))),
+    formats: formatsIn(parts.get(partOf('styles'))),
+    since1904,
+  }
+  return sheets.map(({ name, target }) => sheetText(parts, name, target, book))
+}
+
+function sheetText(parts: Parts, name: string, target: string, book: Book): string {
+  const xml = parts.get(target)
+  return tidyLines([name, xml ? cellsText(xml, book) : '', ...hangingTexts(parts, target)].join('\n'))
+}
+
+const HEADERS = /^(odd|even|first)(Header|Footer)$/
+
+function cellsText(xml: Uint8Array, book: Book): string {
+  const written: string[] = []
+  let [kind, style, value, inValue, inHeader, skipping] = ['n', 0, '', false, false, 0]
+  walkXml(xml, {
+    open: (tag, attributes) => {
+      if (tag === 'c') [kind, style, value] = [attributes.t ?? 'n', Number(attributes.s ?? 0), '']
+      else if (tag === 'v' || tag === 't') inValue = skipping === 0
+      else if (tag === 'rPh') skipping++
+      else if (HEADERS.test(tag)) inHeader = true
+    },
+    text: text => {
+      if (inValue) value += text
+      else if (inHeader) written.push(text.replace(/&(?:[LCR]|"[^"]*"|\d+|K[\dA-F]{6}|[A-Z])/g, ' '))
+    },
+    close: tag => {
+      if (tag === 'c') written.push(shown(kind, style, value, book), '\t')
+      else if (tag === 'row') written.push('\n')
+      else if (tag === 'v' || tag === 't') inValue = false
+      else if (tag === 'rPh') skipping--
+      else if (HEADERS.test(tag)) {
+        inHeader = false
+        written.push('\n')
+      }
+    },
+  })
+  return written.join('')
+}
+
+function shown(kind: string, style: number, value: string, { strings, formats, since1904 }: Book): string {
+  if (value === '') return ''
+  if (kind === 's') return strings[Number(value)] ?? ''
+  if (kind === 'b') return value === '1' ? 'TRUE' : 'FALSE'
+  if (kind !== 'n') return value // a text of its own, of a formula, an error, a date in ISO 8601
+  return shownValue(Number(value), formats[style] ?? 'General', since1904)
+}
+
+function stringsIn(xml: Uint8Array | undefined): string[] {
+  const strings: string[] = []
+  if (!xml) return strings
+  let [text, inText, skipping] = ['', false, 0]
+  walkXml(xml, {
+    open: tag => {
+      if (tag === 'si') text = ''
+      else if (tag === 'rPh') skipping++
+      else if (tag === 't') inText = skipping === 0
+    },
+    text: part => {
+      if (inText) text += part
+    },
+    close: tag => {
+      if (tag === 'si') strings.push(text)
+      else if (tag === 'rPh') skipping--
+      else if (tag === 't') inText = false
+    },
+  })
+  return strings
+}
+
+/** Number formats by cell style (cellXfs). */
+function formatsIn(xml: Uint8Array | undefined): string[] {
+  const [own, formats] = [new Map<number, string>(), [] as string[]]
+  if (!xml) return formats
+  let inCells = false
+  walkXml(xml, {
+    open: (tag, attributes) => {
+      if (tag === 'numFmt') own.set(Number(attributes.numFmtId), attributes.formatCode ?? 'General')
+      else if (tag === 'cellXfs') inCells = true
+      else if (tag === 'xf' && inCells) {
+        const id = Number(attributes.numFmtId ?? 0)
+        formats.push(own.get(id) ?? STANDARD_FORMATS[id] ?? 'General')
+      }
+    },
+    close: tag => {
+      if (tag === 'cellXfs') inCells = false
+    },
+  })
+  return formats
 }

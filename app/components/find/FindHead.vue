@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // The field of the Find page, what is said about the answer, its order, and what can be done with the whole search.
+import { foundNumber } from '../../stores/foundNumber'
 import { ref } from 'vue'
 import type { RecentSearch } from '../../../contract/find'
 import type { SearchQuery, FoundGroup, FoundSort } from '../../../core/find/index'
@@ -10,6 +11,8 @@ defineProps<{
   request: SearchQuery
   fault: string
   countText: string
+  /** How many hold the words just as they were typed; null where that is all of them. */
+  exactly: number | null
   ms: number | null
   corrected: { typed: string; to: string } | null
   notation: string
@@ -24,6 +27,7 @@ const emit = defineEmits<{
   press: [event: KeyboardEvent]
   choose: [some: Partial<SearchQuery>]
   exact: []
+  exactly: []
   rules: []
   clear: []
   keep: []
@@ -97,7 +101,11 @@ const isFocused = ref(false)
       <button type="button" class="place" @click="emit('exact')">search for {{ corrected.typed }} instead</button>
     </p>
     <p v-if="asksAnything" class="sum" role="status">
-      <b>{{ countText }}</b> <span v-if="ms !== null" class="quiet">· {{ ms }} ms</span>
+      <b>{{ countText }}</b>
+      <button v-if="exactly !== null" type="button" class="place" @click="emit('exactly')">
+        only exactly these words: {{ foundNumber(exactly) }}
+      </button>
+      <span v-if="ms !== null" class="quiet">· {{ ms }} ms</span>
       <span class="orders">
         <label
           >sorted by

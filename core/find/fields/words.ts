@@ -7,8 +7,10 @@ import { defineField, wholeOf } from './field'
 import { list, word } from './readValue'
 
 export type WordsRule =
-  /** A word, or another form of it; with `prefix`, the beginning of one. `text` is folded. */
-  | { readonly kind: 'word'; readonly text: string; readonly prefix: boolean }
+  /**
+   * A word, or another form of it; with `prefix`, the beginning of one; with `exact`, no other forms. `text` is folded.
+   */
+  | { readonly kind: 'word'; readonly text: string; readonly prefix: boolean; readonly exact?: true }
   /** Exactly these words next to each other, in the name or on one page; folded. */
   | { readonly kind: 'phrase'; readonly words: readonly string[] }
 
@@ -43,7 +45,7 @@ export const wordsField = defineField<WordsRule, Words>()({
   print: rule => (rule.kind === 'word' ? `${rule.text}${rule.prefix ? '*' : ''}` : `"${rule.words.join(' ')}"`),
   matches: (rule, document) =>
     rule.kind === 'word'
-      ? holdsWord(document, rule.text, rule.prefix)
+      ? holdsWord(document, rule)
       : [document.folded, ...document.pages].some(text => holdsPhrase(text, rule.words)),
   columns: {
     folded: 'd.folded',
@@ -62,9 +64,10 @@ export const wordsField = defineField<WordsRule, Words>()({
   steps: (rule, sql) => (rule.kind === 'phrase' ? phraseSteps(rule.words, sql) : null),
 })
 
-function holdsWord(document: Words, text: string, prefix: boolean): boolean {
+function holdsWord(document: Words, { text, prefix, exact }: Extract<WordsRule, { kind: 'word' }>): boolean {
   const texts = [document.folded, document.remark, document.sender, document.tagWords, ...document.pages]
   if (texts.some(one => (prefix ? ` ${one}`.includes(` ${text}`) : ` ${one} `.includes(` ${text} `)))) return true
+  if (exact) return false
   const wanted = new Set(formsOf(text, null))
   const isForm = (other: string) => formsOf(other, document.language).some(form => wanted.has(form))
   return wanted.size > 0 && texts.some(one => one.split(' ').some(isForm))
@@ -77,7 +80,8 @@ export function holdsPhrase(text: string, words: readonly string[]): boolean {
 /** The words of a text that a person types as a phrase. */
 export const phraseOf = (text: string): readonly string[] => wordsOf(text).map(found => found.text)
 
-export function wordQuery({ text, prefix }: Extract<WordsRule, { kind: 'word' }>): string {
+export function wordQuery({ text, prefix, exact }: Extract<WordsRule, { kind: 'word' }>): string {
+  if (exact) return lexeme(text, prefix)
   const entries = prefix
     ? [lexeme(text, true), ...formsOf(text, null).map(form => lexeme(form, false))]
     : entriesOf(text).map(entry => lexeme(entry, false))

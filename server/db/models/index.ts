@@ -18,6 +18,7 @@ import { nameTokens } from './nameToken'
 import { nameWords } from './nameWord'
 import { openings } from './opening'
 import { orderLooks } from './orderLook'
+import { pageLexemes } from './pageLexeme'
 import { pageTexts } from './pageText'
 import { pageWords } from './pageWords'
 import { placements } from './placement'
@@ -59,6 +60,7 @@ export const MODELS = [
   nameWords,
   openings,
   orderLooks,
+  pageLexemes,
   pageTexts,
   pageWords,
   placements,

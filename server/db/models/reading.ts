@@ -20,6 +20,7 @@ export class Reading extends Model<InferAttributes<Reading>, InferCreationAttrib
   declare reader: CreationOptional<number>
   declare planId: string | null
   declare later: CreationOptional<boolean>
+  declare located: CreationOptional<boolean>
 }
 
 export function readings(): typeof Reading {
@@ -42,6 +43,7 @@ export function readings(): typeof Reading {
         reader: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
         planId: { type: DataTypes.UUID },
         later: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        located: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
       },
       { sequelize, tableName: 'reading', underscored: true, timestamps: false },
     ),

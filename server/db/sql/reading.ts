@@ -1,7 +1,7 @@
 import { READABLE } from '../../../core/formats/index'
 import type { Language, PageText, ReadFacts } from '../../../core/text/index'
 import type { Transaction } from '../client'
-import { prepared, rows, execute } from '../client'
+import { rows, execute } from '../client'
 
 type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
 
@@ -222,40 +222,5 @@ export function pagesLike(
     null,
     'SELECT page, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3',
     [blobId, patterns, limit],
-  )
-}
-
-const FEW_PATTERNS = 8
-
-export interface BestPage {
-  readonly id: string
-  readonly page: number
-  readonly body: string
-  readonly folded: string
-  readonly paged: boolean
-  /** It was recognised from a picture. */
-  readonly scanned: boolean
-}
-
-/** For each document, the page that holds most of the patterns (LIKE, on folded text); the first of equals. */
-export function bestPages(
-  planId: string,
-  documentIds: readonly string[],
-  patterns: readonly string[],
-): Promise<BestPage[]> {
-  const most =
-    patterns.length > 1
-      ? `(${patterns.map((_, index) => `(p.folded LIKE ($2::text[])[${index + 1}])::int`).join(' + ')}) DESC, `
-      : ''
-  // A statement of its own for each number of patterns.
-  const kept = (sql: string) => (patterns.length > FEW_PATTERNS ? sql : prepared(`best-pages-${patterns.length}`, sql))
-  return rows(
-    null,
-    kept(`SELECT d.id, t.page, t.body, t.folded, r.paged, EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id
-      AND w.page = t.page) AS scanned FROM document d JOIN reading r ON r.blob_id = d.blob_id
-    CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p WHERE p.blob_id = d.blob_id
-      AND p.folded LIKE ANY($2::text[]) ORDER BY ${most}p.page LIMIT 1) t
-    WHERE d.plan_id = $3 AND d.id = ANY($1::uuid[])`),
-    [documentIds, patterns, planId],
   )
 }

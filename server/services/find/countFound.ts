@@ -1,9 +1,19 @@
 import type { FacetKey, GroupCounts, Rule } from '../../../core/find/index'
-import { compile, countGroups, FACET_KEYS, FACETS, ruleOf, rulesOfFacet, withoutFacet } from '../../../core/find/index'
+import {
+  compile,
+  countGroups,
+  exactly,
+  findsForms,
+  FACET_KEYS,
+  FACETS,
+  ruleOf,
+  rulesOfFacet,
+  withoutFacet,
+} from '../../../core/find/index'
 import type { Actor } from '../actor'
 import type { FindRequest } from './findDocuments'
 import { ruleOfRequest, checkLength } from './findDocuments'
-import { tallied } from './many'
+import { countHits, tallied } from './many'
 import { planTree, matchContextOf } from './matchContext'
 
 /** Up to here counts are exact. */
@@ -14,6 +24,8 @@ export type Counts = GroupCounts & {
   /** Exact up to countLimit; one more stands for "more than that". */
   readonly count: number
   readonly countLimit: number
+  /** How many hold the words as they were typed; null where no other forms are looked for. */
+  readonly exactly: number | null
   readonly about: readonly FacetKey[]
 }
 
@@ -42,12 +54,16 @@ export async function countFoundGroups(actor: Actor, request: CountRequest): Pro
       count: share === 1 ? tallies.count : COUNTED_AT_MOST + 1,
     }
   }
-  const whole = await count(ruleOfRequest(request), FACET_KEYS)
+  const rule = ruleOfRequest(request)
+  const exact = findsForms(rule)
+    ? countHits(actor.planId, [first => compile(exactly(rule), matchContext, first)], COUNTED_AT_MOST)
+    : [null]
+  const [whole, [asTyped = null]] = await Promise.all([count(rule, FACET_KEYS), exact])
   const own: Partial<Record<FacetKey, GroupCounts[FacetKey]>> = {}
   for (const { key, widens } of FACETS) {
     if (!widens || rulesOfFacet(request.facets, key).length === 0) continue
     const rest = { ...request, facets: withoutFacet(request.facets, key) }
     own[key] = (await count(ruleOf(rest, request), [key]))[key]
   }
-  return { ...whole, ...own, countLimit: COUNTED_AT_MOST, about: [...about] }
+  return { ...whole, ...own, countLimit: COUNTED_AT_MOST, exactly: asTyped, about: [...about] }
 }

@@ -3,9 +3,7 @@ import type { SearchQuery, Ordered, Rule, QueryTerm, Spot } from '../../../core/
 import {
   asksOnlyWithout,
   compile,
-  isGroup,
-  fieldOf,
-  leavesIn,
+  exactly,
   orderFound,
   parseQuery,
   QUERY_LIMIT,
@@ -23,12 +21,13 @@ import type { ListedDocument } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
-import { gatherCandidates, hitsAfter } from './gatherCandidates'
+import { exactHits, gatherCandidates, hitsAfter } from './gatherCandidates'
 import type { Condition } from './many'
 import { listNewest } from './newest'
 import type { Ranking } from './rankHits'
 import { lookUp, NOTHING_LOOKED_UP, rankScored } from './rankHits'
 import { planTree, matchContextFor } from './matchContext'
+import { hasPhrase, isOneWord } from './ruleTraits'
 
 export interface FindRequest extends SearchQuery {
   /** The last word is still being typed and counts as a beginning. */
@@ -109,6 +108,7 @@ async function find(actor: Actor, request: FindRequest): Promise<Found> {
   return listed(actor, request, {
     terms,
     condition: first => compile(rule, matchContext, first),
+    exactCondition: first => compile(exactly(rule), matchContext, first),
     countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT,
     isOneWord: isOneWord(rule),
   })
@@ -117,27 +117,35 @@ async function find(actor: Actor, request: FindRequest): Promise<Found> {
 interface Search {
   readonly terms: readonly QueryTerm[]
   readonly condition: Condition
+  /** The same for the words as they were typed. */
+  readonly exactCondition: Condition
   readonly countLimit: number
   readonly isOneWord: boolean
 }
 type List = (actor: Actor, request: FindRequest, search: Search) => Promise<Found>
 
 /** The best of the hits first; behind those that are ranked, the others by their age. */
-const bestFirst: List = async (actor, request, { terms, condition, countLimit, isOneWord }) => {
+const bestFirst: List = async (actor, request, { terms, condition, exactCondition, countLimit, isOneWord }) => {
   const after = request.cursor !== null && 'after' in request.cursor ? request.cursor.after : null
   if (after) {
-    const hits = await hitsAfter(actor.planId, condition, terms, after, request.limit + 1)
+    const hits = await hitsAfter(actor.planId, { condition, exactCondition }, terms, after, request.limit + 1)
     return reply(actor, terms, ungrouped(hits.slice(0, request.limit).map(({ id }) => id)), {
       count: null,
       countLimit,
       next: hits.length > request.limit ? { after: hits[request.limit - 1] ?? after } : null,
     })
   }
-  const ranking: Ranking = { terms, near: request.near, now: new Date().toISOString() }
+  const exact = await exactHits(actor.planId, exactCondition, terms)
+  const ranking: Ranking = {
+    terms,
+    near: request.near,
+    now: new Date().toISOString(),
+    exact: new Set(exact.map(({ id }) => id)),
+  }
   const at = offsetOf(request)
   const { lead, others, inside, most, count } = await gatherCandidates(
     actor,
-    { ranking, condition, isOneWord },
+    { ranking, condition, exact, isOneWord },
     at + request.limit,
   )
   const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])
@@ -244,16 +252,6 @@ async function orderOfPlan(actor: Actor, { sort, group }: FindRequest) {
     return (id: string) => at.get(id) ?? all.length
   }
   return { folder: order(folders), meaning: order(meanings), tag: order(tags) }
-}
-
-/** Nothing but one word is asked. */
-function isOneWord(rule: Rule): boolean {
-  const [only, ...others] = isGroup(rule) ? rule.rules : [rule]
-  return only?.kind === 'word' && others.length === 0 && (rule.kind === 'all' || rule.kind === 'word')
-}
-
-function hasPhrase(rule: Rule): boolean {
-  return leavesIn(rule).some(leaf => fieldOf(leaf)?.looksInside?.(leaf) ?? false)
 }
 
 /** `known` is what the order was made of; what is not in it is looked up. */

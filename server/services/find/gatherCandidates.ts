@@ -2,6 +2,7 @@
 
 import type { QueryTerm } from '../../../core/find/index'
 import { mostWithoutName } from '../../../core/find/index'
+import { formsOf } from '../../../core/text/index'
 import type { Collected, Hit } from '../../db/sql/find'
 import { collectNewest, findNamed, hitsAmong, walkInside } from '../../db/sql/find'
 import { documentsExpected } from '../../db/sql/planPredicate'
@@ -23,6 +24,8 @@ const RANKED_INSIDE = 200
 const [WALKED_INSIDE, EVERY_FEW] = [100, 8]
 // Hits among the newest documents, found one and all and sorted.
 const AMONG_NEWEST = 20_000
+// Of so many that hold the words as typed, the newest are ranked whatever their age.
+const [EXACT_AT_MOST, RANKED_EXACT] = [2000, 100]
 
 interface Inside {
   /** The newest hits inside, and one more than are ranked where there are more. */
@@ -42,6 +45,8 @@ export interface Gathered extends Inside {
 interface Term {
   readonly ranking: Ranking
   readonly condition: Condition
+  /** Hits that hold all words as they were typed; they are ranked whatever their age. */
+  readonly exact: readonly Hit[]
   /** Nothing but one word is asked. */
   readonly isOneWord: boolean
 }
@@ -53,8 +58,9 @@ const NONE_INSIDE: Inside = { inside: [], most: 0, count: null }
  * none of them.
  */
 export async function gatherCandidates(actor: Actor, terms: Term, wanted: number): Promise<Gathered> {
-  const { ranking, condition, isOneWord } = terms
-  const naming = findNamed(actor.planId, ranking.terms)
+  const { ranking, condition, exact, isOneWord } = terms
+  // Exact hits come with those found by their names: neither is found again inside.
+  const naming = findNamed(actor.planId, ranking.terms).then(named => withoutRepeats([...named, ...exact]))
   const expecting = expectedHits(actor.planId, condition(AFTER_PLAN))
   if (isOneWord) return nameCandidates(actor, terms, wanted, { names: naming, but: naming, expecting })
   const [named, expected] = await Promise.all([naming, expecting])
@@ -67,15 +73,30 @@ export async function gatherCandidates(actor: Actor, terms: Term, wanted: number
   return nameCandidates(actor, terms, wanted, { names, but: naming, expecting: Math.max(expected, all?.found ?? 0) })
 }
 
-/** The hits after one of them by their age, those left out that are listed for their names. */
+/**
+ * The newest hits that hold all words as they were typed: without them, what only holds other forms could fill all that
+ * is ranked. None where there are a great many: then the newest hits hold the words as typed as well.
+ */
+export async function exactHits(
+  planId: string,
+  exactCondition: Condition,
+  terms: readonly QueryTerm[],
+): Promise<readonly Hit[]> {
+  if (!terms.some(({ text }) => formsOf(text, null).length > 0)) return []
+  const { hits } = await collectNewest(planId, exactCondition(AFTER_PLAN), EXACT_AT_MOST, RANKED_EXACT, [])
+  return hits
+}
+
+/** The hits after one of them by their age, those left out that are listed for their names or as exact ones. */
 export async function hitsAfter(
   planId: string,
-  condition: Condition,
+  { condition, exactCondition }: { readonly condition: Condition; readonly exactCondition: Condition },
   terms: readonly QueryTerm[],
   after: Hit,
   limit: number,
 ): Promise<Hit[]> {
-  return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf(await findNamed(planId, terms)), limit })
+  const [named, exact] = await Promise.all([findNamed(planId, terms), exactHits(planId, exactCondition, terms)])
+  return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf([...named, ...exact]), limit })
 }
 
 interface ByName {
@@ -175,4 +196,5 @@ function collected(planId: string, condition: Condition, most: number, named: re
   return collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1, idsOf(named))
 }
 
+const withoutRepeats = (hits: readonly Hit[]): Hit[] => [...new Map(hits.map(hit => [hit.id, hit])).values()]
 const idsOf = (hits: readonly Hit[]): string[] => hits.map(({ id }) => id)

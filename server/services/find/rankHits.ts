@@ -3,12 +3,12 @@
 import type { QueryTerm } from '../../../core/find/index'
 import { scoreOf } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
-import { stemsOf } from '../../../core/text/index'
+import { bucketOf, formsOf, isBeginningLocated, stemsOf } from '../../../core/text/index'
 import { isInside } from '../../../core/tree/index'
 import type { Hit, RankFacts } from '../../db/sql/find'
 import { rankFacts } from '../../db/sql/find'
-import type { BestPage } from '../../db/sql/reading'
-import { bestPages } from '../../db/sql/reading'
+import type { BestPage, PageQuery } from '../../db/sql/bestPages'
+import { bestPages } from '../../db/sql/bestPages'
 import type { ListedDocument } from '../../db/sql/documentList'
 import { documentsInOrder } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
@@ -46,24 +46,33 @@ export interface Ranking {
   readonly near: FolderId | null
   /** ISO 8601. */
   readonly now: string
+  /** Hits that are known to hold all words as they were typed. */
+  readonly exact: ReadonlySet<string>
 }
 
 /** Hits in the order of what is known of them without their texts, the best first. */
-export async function scoreHits(actor: Actor, { terms, near, now }: Ranking, hits: readonly Hit[]): Promise<Scored[]> {
+export async function scoreHits(
+  actor: Actor,
+  { terms, near, now, exact }: Ranking,
+  hits: readonly Hit[],
+): Promise<Scored[]> {
   const ids = [...new Set(hits.map(({ id }) => id))]
   const [facts, isNear] = await Promise.all([
     ids.length > 0 ? rankFacts(actor.planId, ids, near !== null) : [],
     nearTo(actor, near),
   ])
   return inOrder(
-    facts.map(fact => ({ fact, score: scoreOf({ ...fact, page: '', near: isNear(fact.folderIds) }, terms, now) })),
+    facts.map(fact => ({
+      fact,
+      score: scoreOf({ ...fact, page: '', near: isNear(fact.folderIds), exact: exact.has(fact.id) }, terms, now),
+    })),
   )
 }
 
 /** Looks into the texts of the best of `scored` (best first), and puts these in order anew. */
 export async function rankScored(
   actor: Actor,
-  { terms, near, now }: Ranking,
+  { terms, near, now, exact }: Ranking,
   scored: readonly Scored[],
 ): Promise<{ ranked: string[]; known: LookedUp }> {
   const best = scored.slice(0, LOOKED_INTO)
@@ -81,7 +90,12 @@ export async function rankScored(
     best.map(({ fact }) => ({
       fact,
       score: scoreOf(
-        { ...fact, page: known.pageOf.get(fact.id)?.folded ?? '', near: isNear(fact.folderIds) },
+        {
+          ...fact,
+          page: known.pageOf.get(fact.id)?.folded ?? '',
+          near: isNear(fact.folderIds),
+          exact: exact.has(fact.id),
+        },
         terms,
         now,
       ),
@@ -110,7 +124,7 @@ export async function lookUp(
   const [documents, facts, pages] = await Promise.all([
     unseen.length > 0 ? documentsInOrder(actor.planId, unseen) : [],
     unknown.length > 0 ? rankFacts(actor.planId, unknown, false) : [],
-    closed.length > 0 ? bestPages(actor.planId, closed, patternsOf(terms)) : [],
+    closed.length > 0 ? bestPages(actor.planId, closed, pageQueryOf(terms)) : [],
   ])
   return {
     rowOf: withAll(known.rowOf, documents),
@@ -146,4 +160,18 @@ function patternsOf(terms: readonly QueryTerm[]): string[] {
       .filter(stem => stem.length > 2 && !(prefix && stem.startsWith(text)))
       .map(stem => `% ${stem}%`),
   ])
+}
+
+// A word as it was typed counts for more than its beginning, and that for more than another form of it.
+const [EXACT, BEGINNING, FORM] = [5, 4, 3]
+
+function pageQueryOf(terms: readonly QueryTerm[]): PageQuery {
+  const entries = terms.flatMap(({ text, prefix }, term) => [
+    { entry: text, bucket: bucketOf(text), term, weight: EXACT, prefix: false },
+    ...(prefix && isBeginningLocated(text)
+      ? [{ entry: text, bucket: bucketOf(text), term, weight: BEGINNING, prefix: true }]
+      : []),
+    ...formsOf(text, null).map(entry => ({ entry, bucket: bucketOf(entry), term, weight: FORM, prefix: false })),
+  ])
+  return { patterns: patternsOf(terms), entries, phrase: `% ${terms.map(({ text }) => text).join(' ')}%` }
 }

@@ -4,6 +4,7 @@ import { withTransaction } from '../../db/client'
 import type { ReadingClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/journal'
+import { writeLocated } from '../../db/sql/bestPages'
 import { failReading, notifyHolders, waitAgain, writeFacts, writePages } from '../../db/sql/reading'
 import { addScanPages, recognisedPages } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
@@ -66,13 +67,14 @@ export async function readClaimed(claim: ReadingClaim, read: Read): Promise<void
  */
 async function keepReading(
   blobId: string,
-  { pages, facts, lexemes, words, paged, scans }: ReadText,
+  { pages, facts, lexemes, words, located, paged, scans }: ReadText,
   recognised: readonly number[],
 ): Promise<void> {
   const known = recognised.filter(page => scans.includes(page))
   await withTransaction(async transaction => {
     await writePages(transaction, blobId, pages, paged)
     await writeFacts(transaction, blobId, facts, lexemes, READER_VERSION)
+    await writeLocated(transaction, blobId, located)
     await addScanPages(
       transaction,
       blobId,

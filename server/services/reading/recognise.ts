@@ -2,6 +2,7 @@ import { LRUCache } from 'lru-cache'
 import type { IndexedText } from '../../../core/text/index'
 import { foldedText, indexedText, languageOf } from '../../../core/text/index'
 import { withTransaction } from '../../db/client'
+import { writeLocated } from '../../db/sql/bestPages'
 import type { ScanClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/journal'
@@ -74,8 +75,9 @@ async function keepPage(
   await withTransaction(async transaction => {
     await awaitReading(transaction, blobId) // pages of one document are written one after the other
     await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
-    const { facts, lexemes } = await readers.index(planId, await bodiesOf(transaction, blobId))
+    const { facts, lexemes, located } = await readers.index(planId, await bodiesOf(transaction, blobId))
     await writeFacts(transaction, blobId, facts, lexemes, READER_VERSION)
+    await writeLocated(transaction, blobId, located)
     await keepTextWords(transaction, blobId, indexedText([body]).words)
     await refreshWordsOfBlob(transaction, blobId)
   })

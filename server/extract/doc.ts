@@ -1,0 +1,92 @@
+// Text documents of programs before 2007 ([MS-DOC]). The text lies in pieces, which a table puts in order: the body,
+// then footnotes, headers, comments, endnotes and text boxes.
+
+import iconv from 'iconv-lite'
+import { openCompoundFile } from './compoundFile'
+import { PROTECTED, TEXT_LIMIT, Unreadable } from './outcome'
+import { readPlain } from './plain'
+import { readRtf } from './rtf'
+import { tidyLines } from './xmlText'
+
+// Places in the file information block ([MS-DOC] 2.5).
+const FIB = { version: 0x02, flags: 0x0a, textFrom: 0x18, textTo: 0x1c, pieces: 0x1a2, piecesLength: 0x1a6 } as const
+const [IS_ENCRYPTED, IN_SECOND_TABLE] = [0x0100, 0x0200]
+const FIRST_UNICODE = 0xc1
+// Of 1997 and later, and of 1993 to 1995.
+const SIGNATURES = [0xa5ec, 0xa5dc]
+const IS_NARROW = 0x40000000
+
+export function readDoc(bytes: Uint8Array): string {
+  const beginning = Buffer.from(bytes.subarray(0, 1024)).toString('latin1')
+  // Many a file with this name is of another kind.
+  if (/^\s*\{\\rtf/.test(beginning)) return readRtf(bytes)
+  if (!bytes.subarray(0, 1024).includes(0)) return readPlain(bytes)
+  const file = openCompoundFile(bytes, 'DOC')
+  const main = file.stream('WordDocument')
+  if (!main || main.length < 0x200 || !SIGNATURES.includes(main.readUInt16LE(0)))
+    throw new Unreadable(
+      'It is named DOC but holds no such document, or one of a very old kind. Save it anew as DOCX or ODT.',
+    )
+  const flags = main.readUInt16LE(FIB.flags)
+  if ((flags & IS_ENCRYPTED) !== 0) throw new Unreadable(PROTECTED)
+  if (main.readUInt16LE(FIB.version) < FIRST_UNICODE)
+    return shownText(
+      iconv.decode(main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo)), 'windows-1252'),
+    )
+  const table = file.stream((flags & IN_SECOND_TABLE) !== 0 ? '1Table' : '0Table')
+  const pieces = table?.subarray(
+    main.readUInt32LE(FIB.pieces),
+    main.readUInt32LE(FIB.pieces) + main.readUInt32LE(FIB.piecesLength),
+  )
+  if (!pieces) throw new Unreadable('A part of it is damaged. Open it where it was made and save it again.')
+  return shownText(joined(main, pieces))
+}
+
+/**
+ * [MS-DOC] 2.9.38: what formats pieces comes first, then the pieces: where each begins in the text, and in the stream.
+ */
+function joined(main: Buffer, table: Buffer): string {
+  let at = 0
+  while (at + 3 <= table.length && table[at] === 1) at += 3 + table.readUInt16LE(at + 1)
+  if (table[at] !== 2 || at + 5 > table.length) return ''
+  const from = at + 5
+  const count = Math.floor((Math.min(table.readUInt32LE(at + 1), table.length - from) - 4) / 12)
+  const parts: string[] = []
+  let length = 0
+  for (let index = 0; index < count && length < TEXT_LIMIT; index++) {
+    const letters = table.readUInt32LE(from + index * 4 + 4) - table.readUInt32LE(from + index * 4)
+    const place = table.readUInt32LE(from + (count + 1) * 4 + index * 8 + 2)
+    if (letters <= 0) continue
+    const isNarrow = (place & IS_NARROW) !== 0
+    const begin = isNarrow ? (place & ~IS_NARROW) / 2 : place
+    const raw = main.subarray(begin, begin + letters * (isNarrow ? 1 : 2))
+    parts.push(isNarrow ? iconv.decode(raw, 'windows-1252') : raw.toString('utf16le'))
+    length += letters
+  }
+  return parts.join('')
+}
+
+const SIGNS: Readonly<Record<string, string>> = {
+  '\r': '\n',
+  '\u0007': '\t',
+  '\u000b': '\n',
+  '\u000c': '\n',
+  '\u000e': '\n',
+  '\u001e': '-',
+  '\t': '\t',
+  '\n': '\n',
+}
+
+/** Without the codes of fields, of which the result is kept, and without marks of pictures, notes and comments. */
+function shownText(text: string): string {
+  const fields: boolean[] = []
+  const parts: string[] = []
+  // eslint-disable-next-line no-control-regex -- they are the marks
+  for (const [, sign, plain] of text.matchAll(/([\u0000-\u001f])|([^\u0000-\u001f]+)/g)) {
+    if (sign === '\u0013') fields.push(true)
+    else if (sign === '\u0014') fields[fields.length - 1] = false
+    else if (sign === '\u0015') fields.pop()
+    else if (!fields.includes(true)) parts.push(sign === undefined ? (plain ?? '') : (SIGNS[sign] ?? ''))
+  }
+  return tidyLines(parts.join(''))
+}

@@ -1,0 +1,78 @@
+// The words as typed come before other forms of them, and long documents are found on their best page.
+
+import { describe, expect, it } from 'vitest'
+import type { Found } from '../../contract/find'
+import { rows } from '../../server/db/client'
+import type { Client } from '../support/client'
+import { newClient } from '../support/client'
+
+const found = async (client: Client, q: string) =>
+  (await client.get<Found>(`/api/find?q=${encodeURIComponent(q)}`)).body.documents
+
+describe('a word that was typed', () => {
+  it('comes before other forms of it, however many newer documents hold these', async () => {
+    const client = await newClient()
+    const { id } = await client.upload('minutes.txt', 'what the executives of both vendors agreed', null, {
+      changed: '2019-03-04T05:06:07.000Z',
+    })
+    const others = []
+    for (let index = 0; index < 220; index++)
+      others.push(
+        await client.upload(`${index}.txt`, `to execute what a vendor of rope ${index} asks for, and execute it again`),
+      )
+    for (const other of others) await client.whenRead(other.id)
+    await client.whenRead(id)
+    expect((await found(client, 'executives vendors'))[0]?.id).toBe(id)
+    expect((await found(client, 'executives'))[0]?.id).toBe(id)
+    // They are all found, each once.
+    const all = new Set<string>()
+    let next: string | null = ''
+    let count = 0
+    while (next !== null) {
+      const cursor: string = next === '' ? '' : `&cursor=${encodeURIComponent(next)}`
+      const { body } = await client.get<Found>(`/api/find?q=executives&limit=100${cursor}`)
+      for (const document of body.documents) all.add(document.id)
+      count += body.documents.length
+      next = body.next
+    }
+    expect([all.size, count]).toEqual([221, 221])
+  }, 240_000)
+})
+
+describe('a long document', () => {
+  const filler = (page: number) => `harbour dues page number ${page} `.repeat(150)
+
+  it('is shown on the page that holds most of the words, and before that the phrase', async () => {
+    const client = await newClient()
+    const pages = Array.from({ length: 40 }, (_, index) => filler(index))
+    pages[20] = `${filler(20)} the winch and elsewhere the bollards `
+    pages[31] = `${filler(31)} the winch bollards of the north quay `
+    const { id } = await client.upload('manual.txt', pages.join('\n'))
+    await client.whenRead(id)
+    expect(
+      await rows(null, 'SELECT r.located FROM reading r JOIN document d ON d.blob_id = r.blob_id WHERE d.id = $1', [
+        id,
+      ]),
+    ).toEqual([{ located: true }])
+    const [hit] = await found(client, 'winch bollards')
+    expect(hit?.passage?.text).toContain('winch bollards of the north quay')
+    expect((await found(client, 'winches'))[0]?.passage?.text).toContain('winch')
+    expect((await found(client, 'boll*'))[0]?.passage?.text).toContain('bollards')
+  })
+
+  it('that becomes a short one loses its index by pages', async () => {
+    const client = await newClient()
+    const { id } = await client.upload('notes.txt', Array.from({ length: 40 }, (_, index) => filler(index)).join('\n'))
+    await client.whenRead(id)
+    const buckets = () =>
+      rows<{ count: number }>(
+        null,
+        `SELECT count(*)::int AS count FROM page_lexeme l JOIN document d ON d.blob_id = l.blob_id WHERE d.id = $1`,
+        [id],
+      )
+    expect((await buckets())[0]?.count).toBeGreaterThan(3)
+    await client.upload('notes.txt', 'only a winch', null, { clash: 'version' })
+    await client.whenRead(id)
+    expect((await found(client, 'winch'))[0]?.passage?.text).toBe('only a winch')
+  })
+})
