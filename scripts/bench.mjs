@@ -1,5 +1,6 @@
 // npm run bench: the figures of tests/bench/report.md, finding.md, reading.md and holding.md, made anew; "npm run bench
-// find", "read" or "holding" those of one only. HEMBIX_BENCH_FIND names the sizes of its plans, "100000,1000000".
+// find", "read", "holding" or "corpus" (real documents, in corpus.md) those of one only. HEMBIX_BENCH_FIND names the
+// sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
 import { gzipSync } from 'node:zlib'
 import { buildApp } from './lib/build.mjs'
@@ -52,6 +53,14 @@ await script(async () => {
   }
   if (only === 'all' || only === 'read')
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
+  // Gets several hundred megabytes the first time; only when it is asked for.
+  if (only === 'corpus')
+    await withTestServer(log, { name: 'bench-corpus', settings: { fsync: 'on' } }, async ({ address, databaseUrl }) => {
+      await run(process.execPath, ['--import', 'tsx', 'tests/bench/corpus.ts'], {
+        quiet: false,
+        env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl },
+      })
+    })
   if (only === 'all' || only === 'find')
     await withTestServer(
       log,

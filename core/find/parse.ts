@@ -1,4 +1,4 @@
-import { wordsOf } from '../text/index'
+import { isSign, wordsOf } from '../text/index'
 import type { Rule } from './rule'
 
 export const QUERY_LIMIT = 500
@@ -26,7 +26,7 @@ export function parseQuery(text: string, { typing }: { typing: boolean }): Rule 
       into.push(wordsRule(words, open))
       return
     }
-    into.push(...words.map((word, at): Rule => ({ kind: 'word', text: word, prefix: open && at === words.length - 1 })))
+    into.push(...wordRules(inside, open))
   })
   return { kind: 'all', rules: without.length > 0 ? [...rules, { kind: 'none', rules: without }] : rules }
 }
@@ -50,6 +50,29 @@ export function piecesOf(text: string): Piece[] {
     isWithout: piece[1] === '-' || piece[3] === '-',
     inside: piece[2] ?? piece[4] ?? '',
   }))
+}
+
+/** Signs of a script without spaces belong together as they are typed; all else is word by word. */
+function wordRules(inside: string, open: boolean): Rule[] {
+  const rules: Rule[] = []
+  const words = wordsOf(inside)
+  for (let at = 0; at < words.length;) {
+    let end = at + 1
+    while (
+      end < words.length &&
+      isSign(words[end]?.text ?? '') &&
+      isSign(words[end - 1]?.text ?? '') &&
+      words[end]?.from === words[end - 1]?.to
+    )
+      end++
+    const texts = words.slice(at, end).map(({ text }) => text)
+    const isOpen = open && end === words.length && !isSign(texts[0] ?? '')
+    rules.push(
+      texts.length > 1 ? { kind: 'phrase', words: texts } : { kind: 'word', text: texts[0] ?? '', prefix: isOpen },
+    )
+    at = end
+  }
+  return rules
 }
 
 function wordsRule(words: readonly string[], prefix = false): Rule {

@@ -1,6 +1,6 @@
 export { areForms, entriesOf, formsOf, lexemesOf, pairsOf, stemsOf } from './forms'
 
-export { foldedText, wordsOf } from './words'
+export { foldedText, isSign, wordsOf } from './words'
 export { editDistance, forgivenErrors } from './distance'
 export type { Passage, Term } from './passage'
 export { marksIn, passageOf } from './passage'

@@ -1,5 +1,5 @@
 import { areForms } from './forms'
-import { wordsOf } from './words'
+import { isSign, wordsOf } from './words'
 
 export interface Passage {
   readonly text: string
@@ -45,12 +45,15 @@ interface Hit {
 }
 
 function hitsIn(text: string, terms: readonly Term[]): Hit[] {
-  return wordsOf(text).flatMap(word => {
+  const hits = wordsOf(text).flatMap(word => {
     const which = terms.findIndex(
       ({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want),
     )
-    return which < 0 ? [] : [{ from: word.from, to: word.to, which }]
+    return which < 0 ? [] : [{ from: word.from, to: word.to, which, isSign: isSign(word.text) }]
   })
+  // One sign alone of several that were sought together is met everywhere and says nothing.
+  if (terms.filter(term => isSign(term.text)).length < 2) return hits
+  return hits.filter((hit, at) => !hit.isSign || hits[at - 1]?.to === hit.from || hits[at + 1]?.from === hit.to)
 }
 
 /** The window that holds the most different sought words; the first of equals. */

@@ -11,6 +11,14 @@ describe(foldedText, () => {
     ['ﬁne ①', 'fine 1'],
     ['!!!', ''],
     ['Ångström Łódź', 'angstrom lodz'],
+    ['ΛΙΜΆΝΙ της', 'λιμανι τησ'],
+    ['שָׁלוֹם', 'שלום'],
+    ['كِتَابٌ أحمد', 'كتاب احمد'],
+    ['हिन्दी की', 'हिन्दी की'],
+    ['港口 B7', '港 口 b7'],
+    ['ガッコウ ｶﾞ', 'が っ こ う が'],
+    ['항구는', '항 구 는'],
+    ['ท่าเรือ', 'ท่ า เ รื อ'],
   ])('folds %j', (text, folded) => {
     expect(foldedText(text)).toBe(folded)
   })
@@ -69,6 +77,17 @@ describe(passageOf, () => {
 })
 
 describe(marksIn, () => {
+  it('marks signs of scripts without spaces where they stand together', () => {
+    const terms = [
+      { text: '港', prefix: false },
+      { text: '口', prefix: false },
+    ]
+    expect(marksIn('港湾の口と港口', terms)).toEqual([
+      [5, 6],
+      [6, 7],
+    ])
+  })
+
   it('marks whole words and beginnings, accents apart', () => {
     expect(
       marksIn('Été power', [

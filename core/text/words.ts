@@ -17,29 +17,81 @@ const WORD = /[\p{L}\p{N}\p{M}]+/gu
 // Most words have nothing but case to fold.
 const PLAIN = /^[ -~]*$/
 
+// Scripts that put no space between words, and Hangul, which writes particles on to them. Each of their signs is a word
+// of its own, with the marks on it; several in a row are looked for as a phrase.
+const SIGNS =
+  '\\p{Script=Han}\\p{Script=Hiragana}\\p{Script=Katakana}\\p{Script=Hangul}\\p{Script=Thai}\\p{Script=Lao}\\p{Script=Khmer}\\p{Script=Myanmar}\u30fc'
+const HAS_SIGNS = new RegExp(`[${SIGNS}]`, 'u')
+const SIGN_OR_OTHERS = new RegExp(`[${SIGNS}][\\p{M}\uff9e\uff9f]*|[^${SIGNS}]+`, 'gu')
+
+// Marks that only shade a letter. The vowel signs of Hindi, Thai and others are letters of the word, though they are
+// called marks as well.
+const ACCENTS: readonly (readonly [from: number, to: number])[] = [
+  [0x300, 0x36f], // Latin, Greek
+  [0x483, 0x489], // Cyrillic
+  [0x591, 0x5c7], // Hebrew points
+  [0x610, 0x61a], // Arabic points, and those below
+  [0x64b, 0x65f],
+  [0x670, 0x670],
+  [0x6d6, 0x6ed],
+  [0x1ab0, 0x1aff],
+  [0x1dc0, 0x1dff],
+  [0x20d0, 0x20ff],
+  [0xfe20, 0xfe2f],
+]
+const MARK = /\p{M}|\u0640/gu
+
+/** Arabic's tatweel only stretches a word. */
+function withoutAccents(text: string): string {
+  return text.replace(MARK, mark => {
+    const code = mark.codePointAt(0) ?? 0
+    return code === 0x640 || ACCENTS.some(([from, to]) => code >= from && code <= to) ? '' : mark
+  })
+}
+
+const OTHER_LETTERS: Readonly<Record<string, string>> = {
+  ß: 'ss',
+  æ: 'ae',
+  œ: 'oe',
+  ø: 'o',
+  đ: 'd',
+  ł: 'l',
+  ς: 'σ',
+  ı: 'i',
+}
+const [KATAKANA_AFTER_HIRAGANA, KATAKANA] = [0x60, /[\u30a1-\u30f6]/g]
+
 /** Case, accents and compatibility forms taken away: "Größe" and "GROSSE" are both "grosse". */
 function foldAll(text: string): string {
-  return text
-    .normalize('NFKD')
-    .replace(/\p{M}+/gu, '')
+  return withoutAccents(text.normalize('NFKD'))
     .toLowerCase()
-    .replace(/ß/g, 'ss')
-    .replace(/æ/g, 'ae')
-    .replace(/œ/g, 'oe')
-    .replace(/ø/g, 'o')
-    .replace(/đ/g, 'd')
-    .replace(/ł/g, 'l')
+    .replace(/[ßæœøđłςı]/g, letter => OTHER_LETTERS[letter] ?? letter)
+    .normalize('NFC')
+    .replace(KATAKANA, sign => String.fromCharCode(sign.charCodeAt(0) - KATAKANA_AFTER_HIRAGANA))
+}
+
+/** One sign of a script without spaces. `text` is a word as `wordsOf` gives it. */
+export function isSign(text: string): boolean {
+  return HAS_SIGNS.test(text)
 }
 
 export function wordsOf(text: string): Word[] {
   const words: Word[] = []
   for (const match of text.matchAll(WORD)) {
-    const folded = (
-      PLAIN.test(match[0]) ? match[0].toLowerCase() : foldAll(match[0]).replace(/[^\p{L}\p{N}]+/gu, '')
-    ).slice(0, WORD_LIMIT)
-    if (folded !== '') words.push({ text: folded, from: match.index, to: match.index + match[0].length })
+    const [run] = match
+    if (PLAIN.test(run))
+      words.push({ text: run.toLowerCase().slice(0, WORD_LIMIT), from: match.index, to: match.index + run.length })
+    else if (!HAS_SIGNS.test(run)) push(words, run, match.index)
+    else for (const part of run.matchAll(SIGN_OR_OTHERS)) push(words, part[0], match.index + part.index)
   }
   return words
+}
+
+function push(words: Word[], part: string, from: number): void {
+  const folded = foldAll(part)
+    .replace(/[^\p{L}\p{N}\p{M}]+/gu, '')
+    .slice(0, WORD_LIMIT)
+  if (folded !== '') words.push({ text: folded, from, to: from + part.length })
 }
 
 /** The folded words of a text with one space between: the form in which names and pages are kept for searching. */

@@ -62,7 +62,9 @@ describe('a long document', () => {
 
   it('that becomes a short one loses its index by pages', async () => {
     const client = await newClient()
-    const { id } = await client.upload('notes.txt', Array.from({ length: 40 }, (_, index) => filler(index)).join('\n'))
+    const folder = await client.folder('Office')
+    const long = Array.from({ length: 40 }, (_, index) => filler(index)).join('\n')
+    const { id } = await client.upload('notes.txt', long, folder)
     await client.whenRead(id)
     const buckets = () =>
       rows<{ count: number }>(
@@ -71,8 +73,44 @@ describe('a long document', () => {
         [id],
       )
     expect((await buckets())[0]?.count).toBeGreaterThan(3)
-    await client.upload('notes.txt', 'only a winch', null, { clash: 'version' })
+    await client.upload('notes.txt', 'only a winch', folder, { clash: 'version' })
+    expect((await client.document(id)).versions).toHaveLength(2)
     await client.whenRead(id)
-    expect((await found(client, 'winch'))[0]?.passage?.text).toBe('only a winch')
+    const hits = await found(client, 'winch')
+    expect(hits.map(({ passage }) => passage?.text)).toEqual(['only a winch'])
+  })
+})
+
+describe('scripts without spaces', () => {
+  it('are found by any piece of what is written, as it is written', async () => {
+    const client = await newClient()
+    const texts = {
+      zh: '港口管理委员会将于星期五召开会议',
+      ja: '今年の港の会議は金曜日に開かれ、ガイドが配られます。',
+      ko: '항구는 금요일에 회의를 엽니다',
+      th: 'คณะกรรมการประชุมวันศุกร์เรื่องที่จอดเรือ',
+      hi: 'बंदरगाह समिति की बैठक शुक्रवार को होगी',
+    }
+    const ids: Record<string, string> = {}
+    for (const [language, text] of Object.entries(texts)) {
+      const { id } = await client.upload(`${language}.txt`, text)
+      ids[language] = id
+      expect((await client.whenRead(id)).reading.language).toBe(language)
+    }
+    const finds = async (q: string) => (await found(client, q)).map(document => document.id)
+    for (const [q, language] of [
+      ['委员会', 'zh'],
+      ['星期五', 'zh'],
+      ['会議は', 'ja'],
+      ['がいど', 'ja'],
+      ['항구', 'ko'],
+      ['회의', 'ko'],
+      ['ประชุม', 'th'],
+      ['शुक्रवार', 'hi'],
+    ] as const)
+      expect([q, await finds(q)]).toEqual([q, [ids[language]]])
+    expect(await finds('员委')).toEqual([])
+    const [hit] = await found(client, '委员会')
+    expect(hit?.passage?.marks.map(([from, to]) => hit.passage?.text.slice(from, to)).join('')).toBe('委员会')
   })
 })

@@ -8,7 +8,7 @@ import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 
 /** Raised when what is derived changes; plans of an older version are brought up to date in the background. */
-const DERIVED_VERSION = 3
+const DERIVED_VERSION = 4
 
 /** Brings everything derived from these documents up to date; ids that are gone are cleared away. */
 export async function refreshDerived(
