@@ -3,6 +3,7 @@
 import { strToU8, zipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { readDocx } from './docx'
+import { readHtml } from './html'
 import { readMbox } from './mbox'
 import { readOdp, readOds, readOdt } from './openDocument'
 import { readOpml } from './opml'
@@ -213,5 +214,20 @@ describe(readOpml, () => {
       ),
     ).toBe('Plan\nOffice Paper\n\tLeases https://a.example')
     expect(() => readOpml(Buffer.from('<x/>'))).toThrow('holds no outline')
+  })
+})
+
+describe(readHtml, () => {
+  it('gives what a page shows, with its title, description and alternative texts', () => {
+    const text = readHtml(
+      Buffer.from(
+        `<html><head><title>Quays &amp; dues</title><meta content='Who pays what' name="description"><style>p{}</style></head>
+         <body><script>hidden()</script><h1>Dues</h1><p>See <a href="x">the list</a> <img alt="A plan of the quay" src="p.png"></p>
+         <table><tr><td>North</td><td>17</td></tr></table></body></html>`,
+      ),
+    )
+    expect(text.startsWith('Quays & dues\nWho pays what\n')).toBe(true)
+    for (const words of ['the list', 'A plan of the quay', 'North', '17']) expect(text).toContain(words)
+    expect(text).not.toMatch(/hidden|p\.png|\{\}/)
   })
 })

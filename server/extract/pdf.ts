@@ -15,8 +15,28 @@ async function textOfPage(pdf: PDFDocumentProxy, number: number): Promise<string
   const page = await pdf.getPage(number)
   // Words are folded where they are compared, so ligatures need not be taken apart here.
   const content = await page.getTextContent({ disableNormalization: true })
+  const annotations = (await page.getAnnotations()) as readonly Annotation[]
   page.cleanup()
-  return content.items.map(item => ('str' in item ? item.str + (item.hasEOL ? '\n' : '') : '')).join('')
+  const text = content.items.map(item => ('str' in item ? item.str + (item.hasEOL ? '\n' : '') : '')).join('')
+  return [text.replace(CUT_WORD, '$1$2'), ...annotations.flatMap(saidIn)].join('\n')
+}
+
+// A word that was cut at the end of its line.
+const CUT_WORD = /(\p{Ll})[-\u00ad]\n(\p{Ll})/gu
+
+/** What is used of an annotation (ISO 32000-1, 12.5 and 12.7). */
+interface Annotation {
+  readonly fieldValue?: unknown
+  readonly alternativeText?: unknown
+  readonly contentsObj?: { readonly str?: unknown }
+}
+
+/** What was filled into a field with its caption, and what was written on the page as a note. */
+function saidIn({ fieldValue, alternativeText, contentsObj }: Annotation): string[] {
+  const values: readonly unknown[] = Array.isArray(fieldValue) ? fieldValue : [fieldValue]
+  return [alternativeText, ...values, contentsObj?.str]
+    .filter((value): value is string => typeof value === 'string' && value.trim() !== '' && value !== 'Off')
+    .map(value => value.trim())
 }
 
 /** The text of each page, lines as they are drawn; title and author. */
