@@ -167,7 +167,7 @@ defineExpose({ select, forget: list.forget, rename: startRename })
     <slot v-if="documents.length > 0" name="aboveDocuments" />
     <DocumentGrid
       v-if="documents.length > 0 && asGrid"
-      ref="list"
+      ref="documentList"
       :rows="documents"
       :selected="list.selected.value"
       :focused="list.focused.value"
@@ -185,7 +185,7 @@ defineExpose({ select, forget: list.forget, rename: startRename })
       @across="beside = $event" />
     <DocumentList
       v-else-if="documents.length > 0"
-      ref="list"
+      ref="documentList"
       :rows="documents"
       :selected="list.selected.value"
       :focused="list.focused.value"
