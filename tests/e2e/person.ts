@@ -26,13 +26,15 @@ export async function newPerson(page: Page, address = ''): Promise<void> {
   await expect(page.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
 }
 
-/** Waits until nothing on the page moves, fades or says that it is loading. */
+/** Waits until something stands on the page, and nothing of it moves, fades or is still being looked for. */
 export async function settled(page: Page): Promise<void> {
   await page.waitForFunction(
     () =>
-      document.querySelector('h1, [role=dialog]') !== null &&
+      document.querySelector('h1, h2, form, [role=grid], [role=dialog]') !== null &&
       document.querySelector('.v-progress-circular, .loading') === null &&
-      document.getAnimations().every(({ playState }) => playState !== 'running'),
+      document
+        .getAnimations()
+        .every(({ playState, effect }) => playState !== 'running' || effect?.getComputedTiming().endTime === Infinity),
   )
 }
 
