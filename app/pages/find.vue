@@ -193,9 +193,7 @@ const asTyped = computed(() => {
   if (typeof all === 'string' || !counts || counts.exactly === null || counts.exactly === 0) return null
   return counts.exactly < all.count ? counts.exactly : null
 })
-const onlyAsTyped = () => {
-  typed.value = quotedWords(typed.value)
-}
+const onlyAsTyped = () => choose({ q: quotedWords(request.value.q) })
 const exact = () => find.lastRequest && void find.run(find.lastRequest.query, { ...find.lastRequest.more, exact: true })
 const rules = () =>
   request.value.rule === null

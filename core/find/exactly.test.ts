@@ -21,6 +21,7 @@ describe(quotedWords, () => {
   it.each([
     ['leases quay', '"leases" "quay"'],
     ['"north quay" leases -old boll*', '"north quay" "leases" -old boll*'],
+    ['north-quay 港口', '"north" "quay" 港口'],
     ['', ''],
   ])('%s → %s', (typed, quoted) => {
     expect(quotedWords(typed)).toBe(quoted)

@@ -1,5 +1,5 @@
 import type { Rule } from './rule'
-import { formsOf } from '../text/index'
+import { formsOf, isSign, wordsOf } from '../text/index'
 import { piecesOf } from './parse'
 import { isGroup, leavesIn } from './rule'
 
@@ -20,9 +20,15 @@ export function findsForms(rule: Rule): boolean {
 /** What is typed, with each word in quotes, which finds it alone; beginnings and what is left out stay as they are. */
 export function quotedWords(text: string): string {
   return piecesOf(text)
-    .map(piece => {
-      const typed = text.slice(piece.from, piece.to)
-      return piece.phrase || piece.isWithout || piece.inside.endsWith('*') ? typed : `"${piece.inside}"`
-    })
+    .map(({ from, to, phrase, isWithout, inside }) =>
+      phrase || isWithout || inside.endsWith('*') ? text.slice(from, to) : quotedEach(inside),
+    )
     .join(' ')
+}
+
+/** "north-quay" are two words; signs of a script without spaces have no other forms and stay together. */
+function quotedEach(inside: string): string {
+  const words = wordsOf(inside)
+  if (words.some(word => isSign(word.text))) return inside
+  return words.map(({ from, to }) => `"${inside.slice(from, to)}"`).join(' ')
 }
