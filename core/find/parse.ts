@@ -26,7 +26,7 @@ export function parseQuery(text: string, { typing }: { typing: boolean }): Rule 
       into.push(wordsRule(words, open))
       return
     }
-    into.push(...wordRules(inside, open))
+    into.push(...rulesAsTyped(inside, open))
   })
   return { kind: 'all', rules: without.length > 0 ? [...rules, { kind: 'none', rules: without }] : rules }
 }
@@ -53,7 +53,7 @@ export function piecesOf(text: string): Piece[] {
 }
 
 /** Signs of a script without spaces belong together as they are typed; all else is word by word. */
-function wordRules(inside: string, open: boolean): Rule[] {
+function rulesAsTyped(inside: string, open: boolean): Rule[] {
   const rules: Rule[] = []
   const words = wordsOf(inside)
   for (let at = 0; at < words.length;) {

@@ -1,6 +1,7 @@
 // What documents of Office Open XML (ECMA-376, part 1) share: runs of text (w:t, a:t, m:t), what is skipped, the parts
 // that hang on others.
 
+import { posix } from 'node:path'
 import type { Attributes, TextRules } from './xmlText'
 import { walkXml, xmlText } from './xmlText'
 
@@ -63,7 +64,7 @@ export function relationsOf(
 }
 
 function resolved(folder: string, target: string): string {
-  return new URL(target, `file:///${folder}`).pathname.slice(1)
+  return posix.resolve(`/${folder}`, target).slice(1)
 }
 
 const HANGING: Readonly<Record<string, (xml: Uint8Array) => string>> = {

@@ -97,19 +97,13 @@ export async function readOdp(bytes: Uint8Array): Promise<string[]> {
   return inPieces(await contentOf(bytes, 'ODP'), 'page', RULES)
 }
 
-/** The outermost elements of this name, each with its own name before its text. */
+/** The outermost elements of this name, tables with theirs before their text; what lies beside them with the last. */
 function inPieces({ main, others }: Content, element: string, rules: TextRules): string[] {
   const pieces = cutOut(main, element).map(({ name, xml }) =>
     tidyLines(`${element === 'table' ? name : ''}\n${xmlText(xml, rules)}`),
   )
-  const [first = '', ...rest] = pieces
-  if (others.length === 0) return pieces
-  return pieces.length === 0
-    ? [others.join('\n')]
-    : [
-        ...(rest.length === 0 ? [] : [first, ...rest.slice(0, -1)]),
-        tidyLines([rest.at(-1) ?? first, ...others].join('\n')),
-      ]
+  if (others.length > 0) pieces.push(tidyLines([pieces.pop() ?? '', ...others].join('\n')))
+  return pieces
 }
 
 // Cut out of the source as text: what is in them is read piece by piece.

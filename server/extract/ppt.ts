@@ -5,7 +5,6 @@ import { openCompoundFile } from './compoundFile'
 import { PROTECTED, Unreadable } from './outcome'
 
 const KIND = {
-  document: 1000,
   slide: 1006,
   notes: 1008,
   mainMaster: 1016,
@@ -13,7 +12,6 @@ const KIND = {
   persistAtom: 1011,
   chars: 4000,
   bytes: 4008,
-  text: 4026,
   encryption: 12052,
 } as const
 const MASTER_LISTS = 1 // the instance of a list says for what it is: 0 slides, 1 masters, 2 notes

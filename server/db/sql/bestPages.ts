@@ -109,5 +109,4 @@ export async function writeLocated(
         FROM json_to_recordset($2::json) AS x(bucket smallint, words text)`,
       [blobId, JSON.stringify(located)],
     )
-  await execute(transaction, 'UPDATE reading SET located = $2 WHERE blob_id = $1', [blobId, located.length > 0])
 }

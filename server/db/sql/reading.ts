@@ -155,14 +155,14 @@ export async function writeFacts(
   blobId: string,
   { language, title, author, heads, datedAt }: ReadFacts,
   lexemes: readonly string[],
-  reader: number,
+  { reader, located }: { readonly reader: number; readonly located: boolean },
 ): Promise<void> {
   await execute(
     transaction,
     `UPDATE reading SET language = $2, title = coalesce(nullif($3, ''), title), author = coalesce(nullif($4, ''),
       author), heads = $5, dated_at = $6::timestamptz,
-    words = array_to_tsvector($7::text[]), reader = $8, changed_at = now() WHERE blob_id = $1`,
-    [blobId, language, title, author, heads, datedAt, lexemes, reader],
+    words = array_to_tsvector($7::text[]), reader = $8, located = $9, changed_at = now() WHERE blob_id = $1`,
+    [blobId, language, title, author, heads, datedAt, lexemes, reader, located],
   )
 }
 

@@ -4,6 +4,7 @@ import {
   asksOnlyWithout,
   compile,
   exactly,
+  findsForms,
   orderFound,
   parseQuery,
   QUERY_LIMIT,
@@ -21,7 +22,7 @@ import type { ListedDocument } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
-import { exactHits, gatherCandidates, hitsAfter } from './gatherCandidates'
+import { gatherCandidates, hitsAfter } from './gatherCandidates'
 import type { Condition } from './many'
 import { listNewest } from './newest'
 import type { Ranking } from './rankHits'
@@ -108,7 +109,7 @@ async function find(actor: Actor, request: FindRequest): Promise<Found> {
   return listed(actor, request, {
     terms,
     condition: first => compile(rule, matchContext, first),
-    exactCondition: first => compile(exactly(rule), matchContext, first),
+    exactCondition: findsForms(rule) ? first => compile(exactly(rule), matchContext, first) : null,
     countLimit: hasPhrase(rule) ? PHRASE_COUNT_LIMIT : COUNT_LIMIT,
     isOneWord: isOneWord(rule),
   })
@@ -117,8 +118,8 @@ async function find(actor: Actor, request: FindRequest): Promise<Found> {
 interface Search {
   readonly terms: readonly QueryTerm[]
   readonly condition: Condition
-  /** The same for the words as they were typed. */
-  readonly exactCondition: Condition
+  /** The same for the words as they were typed; null where no other forms are looked for. */
+  readonly exactCondition: Condition | null
   readonly countLimit: number
   readonly isOneWord: boolean
 }
@@ -135,17 +136,11 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
       next: hits.length > request.limit ? { after: hits[request.limit - 1] ?? after } : null,
     })
   }
-  const exact = await exactHits(actor.planId, exactCondition, terms)
-  const ranking: Ranking = {
-    terms,
-    near: request.near,
-    now: new Date().toISOString(),
-    exact: new Set(exact.map(({ id }) => id)),
-  }
+  const ranking: Ranking = { terms, near: request.near, now: new Date().toISOString() }
   const at = offsetOf(request)
   const { lead, others, inside, most, count } = await gatherCandidates(
     actor,
-    { ranking, condition, exact, isOneWord },
+    { ranking, condition, exactCondition, isOneWord },
     at + request.limit,
   )
   const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])

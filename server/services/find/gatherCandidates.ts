@@ -2,7 +2,6 @@
 
 import type { QueryTerm } from '../../../core/find/index'
 import { mostWithoutName } from '../../../core/find/index'
-import { formsOf } from '../../../core/text/index'
 import type { Collected, Hit } from '../../db/sql/find'
 import { collectNewest, findNamed, hitsAmong, walkInside } from '../../db/sql/find'
 import { documentsExpected } from '../../db/sql/planPredicate'
@@ -45,8 +44,8 @@ export interface Gathered extends Inside {
 interface Term {
   readonly ranking: Ranking
   readonly condition: Condition
-  /** Hits that hold all words as they were typed; they are ranked whatever their age. */
-  readonly exact: readonly Hit[]
+  /** The same for the words as they were typed; null where no other forms are looked for. */
+  readonly exactCondition: Condition | null
   /** Nothing but one word is asked. */
   readonly isOneWord: boolean
 }
@@ -58,44 +57,44 @@ const NONE_INSIDE: Inside = { inside: [], most: 0, count: null }
  * none of them.
  */
 export async function gatherCandidates(actor: Actor, terms: Term, wanted: number): Promise<Gathered> {
-  const { ranking, condition, exact, isOneWord } = terms
+  const { ranking, condition, exactCondition, isOneWord } = terms
+  const exactly = exactHits(actor.planId, exactCondition)
   // Exact hits come with those found by their names: neither is found again inside.
-  const naming = findNamed(actor.planId, ranking.terms).then(named => withoutRepeats([...named, ...exact]))
+  const naming = Promise.all([findNamed(actor.planId, ranking.terms), exactly]).then(([named, exact]) =>
+    withoutRepeats([...named, ...exact]),
+  )
+  const score: Score = async hits => scoreHits(actor, ranking, hits, new Set(idsOf(await exactly)))
   const expecting = expectedHits(actor.planId, condition(AFTER_PLAN))
-  if (isOneWord) return nameCandidates(actor, terms, wanted, { names: naming, but: naming, expecting })
+  if (isOneWord) return nameCandidates(actor, terms, wanted, { names: naming, but: naming, expecting, score })
   const [named, expected] = await Promise.all([naming, expecting])
   const all = expected > COLLECTED ? null : await collected(actor.planId, condition, COLLECTED, named)
   if (all && all.found <= COLLECTED) {
-    const scored = await scoreHits(actor, ranking, [...all.named, ...all.hits.slice(0, RANKED_INSIDE)])
+    const scored = await score([...all.named, ...all.hits.slice(0, RANKED_INSIDE)])
     return { lead: [], others: scored, inside: all.hits, most: RANKED_INSIDE, count: all.count }
   }
   const names = hitsAmong(actor.planId, condition(AFTER_PLAN), idsOf(named))
-  return nameCandidates(actor, terms, wanted, { names, but: naming, expecting: Math.max(expected, all?.found ?? 0) })
+  const found = Math.max(expected, all?.found ?? 0)
+  return nameCandidates(actor, terms, wanted, { names, but: naming, expecting: found, score })
 }
 
 /**
  * The newest hits that hold all words as they were typed: without them, what only holds other forms could fill all that
  * is ranked. None where there are a great many: then the newest hits hold the words as typed as well.
  */
-export async function exactHits(
-  planId: string,
-  exactCondition: Condition,
-  terms: readonly QueryTerm[],
-): Promise<readonly Hit[]> {
-  if (!terms.some(({ text }) => formsOf(text, null).length > 0)) return []
-  const { hits } = await collectNewest(planId, exactCondition(AFTER_PLAN), EXACT_AT_MOST, RANKED_EXACT, [])
-  return hits
+async function exactHits(planId: string, exactCondition: Condition | null): Promise<readonly Hit[]> {
+  if (!exactCondition) return []
+  return (await collectNewest(planId, exactCondition(AFTER_PLAN), EXACT_AT_MOST, RANKED_EXACT, [])).hits
 }
 
 /** The hits after one of them by their age, those left out that are listed for their names or as exact ones. */
 export async function hitsAfter(
   planId: string,
-  { condition, exactCondition }: { readonly condition: Condition; readonly exactCondition: Condition },
+  { condition, exactCondition }: Pick<Term, 'condition' | 'exactCondition'>,
   terms: readonly QueryTerm[],
   after: Hit,
   limit: number,
 ): Promise<Hit[]> {
-  const [named, exact] = await Promise.all([findNamed(planId, terms), exactHits(planId, exactCondition, terms)])
+  const [named, exact] = await Promise.all([findNamed(planId, terms), exactHits(planId, exactCondition)])
   return walkInside(planId, condition(AFTER_PLAN), { after, but: idsOf([...named, ...exact]), limit })
 }
 
@@ -104,7 +103,9 @@ interface ByName {
   /** What is not to be found again inside. */
   readonly but: Promise<readonly Hit[]>
   readonly expecting: Promise<number> | number
+  readonly score: Score
 }
+type Score = (hits: readonly Hit[]) => Promise<Scored[]>
 
 /**
  * Names are scored while those inside are being found. For one word these wait where there are names enough to fill the
@@ -114,15 +115,15 @@ async function nameCandidates(
   actor: Actor,
   { ranking, condition, isOneWord }: Term,
   wanted: number,
-  { names, but, expecting }: ByName,
+  { names, but, expecting, score }: ByName,
 ): Promise<Gathered> {
-  const scoring = names.then(hits => scoredByName(actor, ranking, hits))
+  const scoring = names.then(async hits => scoredByName(ranking.terms, await score(hits)))
   const isEnough = async () => isOneWord && (await names).length > LOOKED_INTO && (await scoring).lead.length >= wanted
   const finding = Promise.all([isEnough(), expecting, but]).then(([enough, expected, named]) =>
     enough ? NONE_INSIDE : newestInside(actor.planId, condition, expected, named),
   )
   const [{ lead, others }, found] = await Promise.all([scoring, finding])
-  const inside = found.inside.length === 0 ? [] : await scoreHits(actor, ranking, found.inside.slice(0, found.most))
+  const inside = found.inside.length === 0 ? [] : await score(found.inside.slice(0, found.most))
   return { ...found, lead, others: inOrder([...others, ...inside]) }
 }
 
@@ -131,13 +132,8 @@ async function nameCandidates(
  * inside can come before them: on a page of these alone the others need not be found, and on later pages they come
  * behind.
  */
-async function scoredByName(
-  actor: Actor,
-  ranking: Ranking,
-  hits: readonly Hit[],
-): Promise<Pick<Gathered, 'lead' | 'others'>> {
-  const scored = await scoreHits(actor, ranking, hits)
-  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(ranking.terms)
+function scoredByName(terms: readonly QueryTerm[], scored: readonly Scored[]): Pick<Gathered, 'lead' | 'others'> {
+  const leads = scored.length > LOOKED_INTO && (scored[LOOKED_INTO - 1]?.score ?? 0) >= mostWithoutName(terms)
   return leads
     ? { lead: scored.slice(0, LOOKED_INTO), others: scored.slice(LOOKED_INTO) }
     : { lead: [], others: scored }

@@ -38,6 +38,8 @@ export const LOOKED_INTO = 60
 export interface Scored {
   readonly fact: RankFacts
   readonly score: number
+  /** It is known to hold all words as they were typed. */
+  readonly exact: boolean
 }
 
 export interface Ranking {
@@ -46,15 +48,14 @@ export interface Ranking {
   readonly near: FolderId | null
   /** ISO 8601. */
   readonly now: string
-  /** Hits that are known to hold all words as they were typed. */
-  readonly exact: ReadonlySet<string>
 }
 
 /** Hits in the order of what is known of them without their texts, the best first. */
 export async function scoreHits(
   actor: Actor,
-  { terms, near, now, exact }: Ranking,
+  { terms, near, now }: Ranking,
   hits: readonly Hit[],
+  exact: ReadonlySet<string>,
 ): Promise<Scored[]> {
   const ids = [...new Set(hits.map(({ id }) => id))]
   const [facts, isNear] = await Promise.all([
@@ -62,17 +63,17 @@ export async function scoreHits(
     nearTo(actor, near),
   ])
   return inOrder(
-    facts.map(fact => ({
-      fact,
-      score: scoreOf({ ...fact, page: '', near: isNear(fact.folderIds), exact: exact.has(fact.id) }, terms, now),
-    })),
+    facts.map(fact => {
+      const known = { near: isNear(fact.folderIds), exact: exact.has(fact.id) }
+      return { fact, score: scoreOf({ ...fact, ...known, page: '' }, terms, now), exact: known.exact }
+    }),
   )
 }
 
 /** Looks into the texts of the best of `scored` (best first), and puts these in order anew. */
 export async function rankScored(
   actor: Actor,
-  { terms, near, now, exact }: Ranking,
+  { terms, near, now }: Ranking,
   scored: readonly Scored[],
 ): Promise<{ ranked: string[]; known: LookedUp }> {
   const best = scored.slice(0, LOOKED_INTO)
@@ -87,19 +88,10 @@ export async function rankScored(
     nearTo(actor, near),
   ])
   const again = inOrder(
-    best.map(({ fact }) => ({
-      fact,
-      score: scoreOf(
-        {
-          ...fact,
-          page: known.pageOf.get(fact.id)?.folded ?? '',
-          near: isNear(fact.folderIds),
-          exact: exact.has(fact.id),
-        },
-        terms,
-        now,
-      ),
-    })),
+    best.map(({ fact, exact }) => {
+      const page = known.pageOf.get(fact.id)?.folded ?? ''
+      return { fact, exact, score: scoreOf({ ...fact, page, near: isNear(fact.folderIds), exact }, terms, now) }
+    }),
   )
   return { ranked: [...again, ...scored.slice(LOOKED_INTO)].map(({ fact }) => fact.id), known }
 }

@@ -73,7 +73,7 @@ async function keepReading(
   const known = recognised.filter(page => scans.includes(page))
   await withTransaction(async transaction => {
     await writePages(transaction, blobId, pages, paged)
-    await writeFacts(transaction, blobId, facts, lexemes, READER_VERSION)
+    await writeFacts(transaction, blobId, facts, lexemes, { reader: READER_VERSION, located: located.length > 0 })
     await writeLocated(transaction, blobId, located)
     await addScanPages(
       transaction,

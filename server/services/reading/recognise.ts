@@ -76,7 +76,7 @@ async function keepPage(
     await awaitReading(transaction, blobId) // pages of one document are written one after the other
     await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
     const { facts, lexemes, located } = await readers.index(planId, await bodiesOf(transaction, blobId))
-    await writeFacts(transaction, blobId, facts, lexemes, READER_VERSION)
+    await writeFacts(transaction, blobId, facts, lexemes, { reader: READER_VERSION, located: located.length > 0 })
     await writeLocated(transaction, blobId, located)
     await keepTextWords(transaction, blobId, indexedText([body]).words)
     await refreshWordsOfBlob(transaction, blobId)
