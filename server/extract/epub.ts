@@ -3,23 +3,41 @@
 import { posix } from 'node:path'
 import { readHtml } from './html'
 import { Unreadable } from './outcome'
-import { find, parseXml } from './xml'
+import type { Attributes } from './xmlText'
+import { walkXml } from './xmlText'
 import { unpack } from './zip'
 
 export async function readEpub(bytes: Uint8Array): Promise<string> {
   const files = await unpack(bytes, name => /\.(opf|x?html?|xml)$/i.test(name))
   const container = files.get('META-INF/container.xml')
-  const path = container ? find(parseXml(container), 'rootfile')[0]?.attributes['full-path'] : undefined
+  const path = container ? elements(container, 'rootfile')[0]?.['full-path'] : undefined
   const book = path === undefined ? undefined : files.get(path)
   if (path === undefined || !book) throw new Unreadable('It is named EPUB but holds no book.')
-  const nodes = parseXml(book)
-  const parts = new Map(find(nodes, 'item').map(({ attributes }) => [attributes.id, attributes.href]))
-  return find(nodes, 'itemref')
-    .flatMap(({ attributes }) => {
-      const href = parts.get(attributes.idref)
-      const content =
-        href === undefined ? undefined : files.get(posix.join(posix.dirname(path), decodeURIComponent(href)))
+  const parts = new Map(elements(book, 'item').map(({ id, href }) => [id, href]))
+  return elements(book, 'itemref')
+    .flatMap(({ idref }) => {
+      const href = parts.get(idref)
+      const content = href === undefined ? undefined : files.get(posix.join(posix.dirname(path), decoded(href)))
       return content ? [readHtml(content)] : []
     })
     .join('\n\n')
+}
+
+/** The attributes of all elements of this name, in their order. */
+function elements(xml: Uint8Array, name: string): Attributes[] {
+  const found: Attributes[] = []
+  walkXml(xml, {
+    open: (tag, attributes) => {
+      if (tag === name) found.push(attributes)
+    },
+  })
+  return found
+}
+
+function decoded(href: string): string {
+  try {
+    return decodeURIComponent(href)
+  } catch {
+    return href // a "%" that stands for itself
+  }
 }

@@ -2,7 +2,7 @@
 // OpenDocument and EPUB; the title of a web page.
 
 import { readPlain } from './plain'
-import { find, parseXml, textOf } from './xml'
+import { xmlText } from './xmlText'
 import { unpack } from './zip'
 
 export interface Facts {
@@ -28,12 +28,8 @@ export function tidyFacts(title: unknown, author: unknown): Facts {
 /** From the entry of a container that holds Dublin Core elements. */
 export async function factsInContainer(bytes: Uint8Array, entry: RegExp): Promise<Facts> {
   for (const [, content] of await unpack(bytes, name => entry.test(name))) {
-    const nodes = parseXml(content)
-    const words = (name: string) =>
-      find(nodes, name)
-        .map(node => textOf(node.within, new Set()).trim())
-        .find(text => text !== '')
-    return tidyFacts(words('dc:title'), words('dc:creator') ?? words('meta:initial-creator'))
+    const said = (name: string) => xmlText(content, { inside: new Set([name]), blocks: new Set([name]) }).split('\n')[0]
+    return tidyFacts(said('title'), said('creator') || said('initial-creator'))
   }
   return NO_FACTS
 }
