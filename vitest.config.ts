@@ -8,8 +8,8 @@ export default defineConfig({
           name: 'unit',
           include: ['{core,contract,server,app,demo,scripts,tests/support}/**/*.test.ts'],
           environment: 'node',
-          // Other checks run beside these tests.
-          testTimeout: 20_000,
+          // Other checks run beside these tests, on machines that are busy with others.
+          testTimeout: 120_000,
         },
       },
       {
@@ -18,8 +18,9 @@ export default defineConfig({
           include: ['tests/integration/**/*.test.ts'],
           environment: 'node',
           fileParallelism: false,
-          testTimeout: 120_000,
-          hookTimeout: 120_000,
+          testTimeout: 300_000,
+          hookTimeout: 300_000,
+          expect: { poll: { timeout: 60_000 } },
         },
       },
     ],

@@ -121,7 +121,7 @@ test('two windows follow each other', async ({ page, context }) => {
   await other.goto('/plan')
   await expect(other.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
   await makeFolders(page, ['Seen everywhere'])
-  await expect(treeRow(other, 'Seen everywhere')).toBeVisible({ timeout: 1500 })
+  await expect(treeRow(other, 'Seen everywhere')).toBeVisible()
   await other.close()
 })
 

@@ -56,7 +56,7 @@ beforeAll(async () => {
   client = await newClient()
   await client.upload('kept.txt', 'what is backed up')
   written = script('backup', [file]).output
-}, 120_000)
+})
 
 describe('a backup', () => {
   it('may be read by its owner only, holds its own hash, and is verified', () => {
@@ -148,7 +148,7 @@ describe('a backup', () => {
       at: day(9).toISOString(),
       file: 'hembix-2026-11-09T03-00-00.backup',
     })
-  }, 120_000)
+  })
 })
 
 describe('npm run account', () => {
@@ -175,5 +175,5 @@ describe('npm run account', () => {
       `There is no account ${client.email}. See them with: npm run account -- list\n`,
     ])
     expect(script('account', []).output).toContain('Say what to do')
-  }, 120_000)
+  })
 })

@@ -178,7 +178,7 @@ let stranger: Client
 beforeAll(async () => {
   owner = await ownerOfEverything()
   stranger = await newClient()
-}, 120_000)
+})
 
 // Written by work that goes on by itself.
 const BY_ITSELF = ['thumbnail', 'opening', 'reading', 'order_look']
@@ -264,7 +264,7 @@ describe('with the ids of somebody else', () => {
     )
     expect(leaks).toEqual([])
     expect(await ownedRows()).toBe(before)
-  }, 180_000)
+  })
 
   it.each(COMMANDS.flatMap(({ kind, shape }) => (shape ? [kind] : [])))(
     'the command %s changes nothing of the owner, whichever field names it',

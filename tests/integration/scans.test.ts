@@ -77,7 +77,7 @@ describe('pages of the scanner', () => {
     await client.whenRead(document)
     expect(await found(client, text[0]?.includes('Confirmation') ? 'harbour mutual' : 'chandlery')).toEqual([document])
     expect((await client.document(document)).origin).toBe('scan')
-  }, 120_000)
+  })
 
   it("are turned and cut as said, dropped, and nobody else's", async () => {
     const [client, stranger] = [await newClient(), await newClient()]
@@ -124,7 +124,7 @@ describe('a picture of a text', () => {
     expect((await client.get<TextReply>(`/api/documents/${id}/text`)).body.pages[0]?.body).toContain(
       'eastern breakwater',
     )
-  }, 90_000)
+  })
 
   it('keeps its words when it is read again by newer readers, and is recognised anew when somebody asks for it', async () => {
     const client = await newClient()
@@ -165,7 +165,7 @@ describe('a picture of a text', () => {
     await client.send('PUT', '/api/reading', { recognising: true, languages: null })
     await whenScanned(client, id)
     expect(await found(client, 'slipway')).toEqual([id])
-  }, 120_000)
+  })
 
   it('without any text is read all the same, as one that holds none', async () => {
     const client = await newClient()
@@ -173,7 +173,7 @@ describe('a picture of a text', () => {
     await client.whenRead(id)
     await whenScanned(client, id)
     expect((await client.get<TextReply>(`/api/documents/${id}/text`)).body.pages[0]?.body).toBe('')
-  }, 90_000)
+  })
 
   it('waits while reading is paused, and is read when it goes on', async () => {
     const client = await newClient()
@@ -192,5 +192,5 @@ describe('a picture of a text', () => {
     await client.send('PUT', '/api/reading', { recognising: true, languages: null })
     await whenScanned(client, id)
     expect(await found(client, '"evening tide"')).toEqual([id])
-  }, 90_000)
+  })
 })

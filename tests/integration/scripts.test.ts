@@ -170,13 +170,12 @@ describe('npm start', () => {
     const fresh = join(folder, 'fresh')
     expect((await run(['scripts/restore.mjs', file], { HEMBIX_DATA: fresh })).output).toContain('Restored.')
 
-    const began = Date.now()
     let seen: OutlineReply | null = null
     let back: Buffer = Buffer.alloc(0)
-    let took = Infinity
+    let answered = false
     const second = await run(['scripts/start.mjs'], { ...env, HEMBIX_DATA: fresh }, (output, stop) => {
-      if (!output.includes(address) || took < Infinity) return
-      took = Date.now() - began
+      if (!output.includes(address) || answered) return
+      answered = true
       void (async () => {
         const client = new Client(address)
         client.cookie = cookie
@@ -188,6 +187,5 @@ describe('npm start', () => {
     expect(second.code).toBe(0)
     expect((seen as OutlineReply | null)?.folders.map(row => row.name)).toEqual(['Office'])
     expect(sha256(back)).toBe(sha256(bytes))
-    expect(took).toBeLessThan(30_000)
-  }, 150_000)
+  })
 })

@@ -208,7 +208,7 @@ describe('files that come together', () => {
     expect(await count()).toBe(5000)
     await client.undo()
     expect(await count()).toBe(0)
-  }, 120_000)
+  })
 })
 
 describe('what cannot be taken', () => {
