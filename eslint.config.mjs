@@ -197,7 +197,16 @@ export default tseslint.config(
                 to: {
                   module: {
                     origin: 'external',
-                    source: ['culori', 'franc', 'fractional-indexing', 'papaparse', 'saxes', 'yup', '@orama/stemmers'],
+                    source: [
+                      'culori',
+                      'franc',
+                      'fractional-indexing',
+                      'intl-messageformat',
+                      'papaparse',
+                      'saxes',
+                      'yup',
+                      '@orama/stemmers',
+                    ],
                   },
                 },
               },

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import type { MadeBy } from '../core/change/index'
 import { MADE_BY } from '../core/change/index'
+import type { Message } from '../core/history/index'
 import { UUID_PATTERN } from '../core/ids'
 import { anyId, time } from './ids'
 
@@ -9,7 +10,10 @@ export const changeShape = yup.object({
   revision: yup.number().required(),
   at: time(),
   kind: yup.string().required(),
+  /** What was done, in words. */
   label: yup.string().required(),
+  /** The same as it is stored: a key of the catalogue and its values. null: an older entry, which has words alone. */
+  message: yup.mixed<Message>().nullable().defined(),
   /** Folder ids; the plan's own id stands for its top and for the In-tray. */
   places: yup.array(anyId()).required(),
   actor: yup.string().required(),

@@ -54,6 +54,7 @@ const CHANGE = {
   at: '2026-01-01T00:00:00.000Z',
   kind: 'star',
   label: 'Starred “x”',
+  message: null,
   places: [],
   actor: 'a',
   undoes: null,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { wordMessage } from '../history/index'
 import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../tests/support/rows'
 import { invert, tryApply } from '../change/index'
 import type { State } from '../change/index'
@@ -41,7 +42,7 @@ class Plan {
     if (!decision.ok) throw new Error(decision.reason.message)
     this.write(decision.rows)
     return {
-      label: decision.label,
+      label: wordMessage(decision.message),
       undo: () => {
         this.write(invert(decision.rows))
       },

@@ -1,6 +1,8 @@
 import type { RowChange } from '../change/index'
 import type { ErrorCode, ErrorDetails, Refusal } from '../errors'
 import { refusal } from '../errors'
+import type { Message, Part } from '../history/index'
+import { message } from '../history/index'
 import type { DocumentId, FolderId } from '../ids'
 import type { NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
@@ -54,8 +56,8 @@ export interface Moment {
 interface Decided {
   readonly ok: true
   readonly rows: readonly RowChange[]
-  /** One sentence without a full stop: what was done, to what, where. */
-  readonly label: string
+  /** What was done, to what, where. */
+  readonly message: Message
   /** Folders in which something changed; null stands for the top, or the In-tray. */
   readonly places: readonly (FolderId | null)[]
 }
@@ -66,9 +68,9 @@ export function refuse(code: ErrorCode, details: ErrorDetails = {}): Decision {
 }
 
 /** A decision, or "nothing to change" when no row differs. */
-export function decided(rows: readonly RowChange[], label: string, places: readonly (FolderId | null)[]): Decision {
+export function decided(rows: readonly RowChange[], said: Message, places: readonly (FolderId | null)[]): Decision {
   if (rows.length === 0) return refuse('act.nothing')
-  return { ok: true, rows, label, places: [...new Set(places)] }
+  return { ok: true, rows, message: said, places: [...new Set(places)] }
 }
 
 export function liveFolders(slice: Slice): FolderRow[] {
@@ -119,6 +121,16 @@ export function placeText(slice: Slice, id: FolderId | null, locale: string): st
   return codedName(numberedSlice(slice, locale).codes.get(id)?.code ?? '', name)
 }
 
+/** The same for what History says. */
+export function placeValue(slice: Slice, id: FolderId | null, locale: string): Part {
+  return id === null ? message('top') : placeText(slice, id, locale)
+}
+
+/** Where documents without a folder are in the In-tray. */
+export function documentPlaceValue(slice: Slice, id: FolderId | null, locale: string): Part {
+  return id === null ? message('inTray') : placeText(slice, id, locale)
+}
+
 /**
  * The slice as it will be once these rows are written, as far as folders go: labels name a place as it is found
  * afterwards.
@@ -144,11 +156,6 @@ export function foldersAfter(
     }
   }
   return folders
-}
-
-/** Where a document goes, in words: the folder, or the In-tray for null. */
-export function documentPlaceText(slice: Slice, id: FolderId | null, locale: string): string {
-  return id === null ? 'the In-tray' : placeText(slice, id, locale)
 }
 
 /** Every place of each document of the slice. */

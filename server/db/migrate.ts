@@ -21,6 +21,7 @@ import * as sessions from './migrations/000018_sessions'
 import * as planKeys from './migrations/000019_plan_keys'
 import * as author from './migrations/000020_author'
 import * as pageLexemes from './migrations/000021_page_lexemes'
+import * as changeMessages from './migrations/000022_change_messages'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -45,6 +46,7 @@ const MIGRATIONS = [
   planKeys,
   author,
   pageLexemes,
+  changeMessages,
 ]
 
 const LOCK = 4_802_661

@@ -1,6 +1,7 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import type { RowChange } from '../../change/index'
-import { counted, inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import { message } from '../../history/index'
 import type { DocumentId, FolderId } from '../../ids'
 import type { DocumentRow, Origin } from '../../rows/index'
 import { foldedText } from '../../text/index'
@@ -9,7 +10,7 @@ import { serverCommand } from '../command'
 import { checkName, nameFromFile, nameKey, nextFreeName } from '../name'
 import { newFolder } from '../newFolder'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findFolder, isDecision, refuse } from '../slice'
+import { decided, documentPlaceValue, findFolder, isDecision, refuse } from '../slice'
 import { keyAfterLast } from './createFolder'
 
 /** Bytes that are in the store already and become a document, or a version of one. */
@@ -86,16 +87,20 @@ function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Deci
     names.push(free)
   }
   const isLoose = command.files.some(file => !file.folderId)
-  const where =
+  const place =
     command.folderId === null && made.rows.length > 0
-      ? `the top of the plan${isLoose ? ' and the In-tray' : ''}`
-      : documentPlaceText(slice, command.folderId, moment.locale)
+      ? message(isLoose ? 'topAndInTray' : 'top')
+      : documentPlaceValue(slice, command.folderId, moment.locale)
   const [only] = names
-  const documents = names.length === 1 && only !== undefined ? quoted(only) : counted(names.length, 'document')
-  const folders = made.rows.length > 0 ? [counted(made.rows.length, 'folder')] : []
-  const what = [...folders, ...(names.length > 0 || folders.length === 0 ? [documents] : [])].join(' with ')
-  const allNew = versions > 0 && versions === names.length && folders.length === 0
-  return decided(rows, allNew ? `New version of ${what} in ${where}` : `Added ${what} to ${where}`, [
+  const documents =
+    names.length === 1 && only !== undefined
+      ? message('named', { name: only })
+      : message('documents', { count: names.length })
+  const folders = message('folders', { count: made.rows.length })
+  const what =
+    made.rows.length === 0 ? documents : names.length === 0 ? folders : message('foldersWith', { folders, documents })
+  const allNew = versions > 0 && versions === names.length && made.rows.length === 0
+  return decided(rows, message(allNew ? 'documents.version' : 'documents.add', { what, place }), [
     command.folderId,
     ...namesIn.keys(),
   ] as (FolderId | null)[])

@@ -1,6 +1,8 @@
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { counted, inserted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import type { Message } from '../../history/index'
+import { message } from '../../history/index'
 import type { FolderId } from '../../ids'
 import { isNumberingSound, NUMBER_LIMIT, sameNumbering, STEP_LIMIT } from '../../numbering/index'
 import type { FolderRow, MeaningRow } from '../../rows/index'
@@ -14,7 +16,7 @@ import { draftedRows } from '../draftedRows'
 import { checkName } from '../name'
 import { name, numberingShape } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter } from '../slice'
+import { decided, findFolder, isDecision, liveTree, placeValue, refuse, sliceAfter } from '../slice'
 import { removedFolders, removeFolders } from './removeFolders'
 import { newMeaningRow } from './setMeaning'
 
@@ -123,8 +125,9 @@ function applyDraft(slice: Slice, command: Given<typeof fields>, moment: Moment)
   const scheme = numberingRows(slice, command)
   if (isRefusal(scheme)) return scheme
   const rows = [...meanings, ...changed, ...emptied, ...scheme]
-  const where = command.rootId === null ? 'the plan' : placeText(sliceAfter(slice, rows), command.rootId, moment.locale)
-  return decided(rows, `Applied a draft to ${where}: ${summary(live, after, gone.length)}`, [
+  const place =
+    command.rootId === null ? message('wholePlan') : placeValue(sliceAfter(slice, rows), command.rootId, moment.locale)
+  return decided(rows, message('draft.apply', { place, what: summary(live, after, gone.length) }), [
     command.rootId,
     ...new Set(after.map(row => row.parentId)),
   ])
@@ -177,19 +180,23 @@ function numberingRows(slice: Slice, { rootId, numbering }: Given<typeof fields>
   return root && !sameNumbering(root.numbering, numbering) ? updated('folder', root, { numbering }) : []
 }
 
-function summary(before: ReadonlyMap<string, FolderRow>, after: readonly FolderRow[], removed: number): string {
+function summary(
+  before: ReadonlyMap<string, FolderRow>,
+  after: readonly FolderRow[],
+  removed: number,
+): readonly Message[] {
   const known = after.flatMap(row => {
     const present = before.get(row.id)
     return present ? [{ present, row }] : []
   })
   const parts = [
-    [after.length - known.length, 'new'],
-    [known.filter(({ present, row }) => present.name !== row.name).length, 'renamed'],
-    [known.filter(({ present, row }) => present.parentId !== row.parentId).length, 'moved'],
-    [removed, 'removed'],
+    [after.length - known.length, 'draft.new'],
+    [known.filter(({ present, row }) => present.name !== row.name).length, 'draft.renamed'],
+    [known.filter(({ present, row }) => present.parentId !== row.parentId).length, 'draft.moved'],
+    [removed, 'draft.removed'],
   ] as const
-  const said = parts.filter(([count]) => count > 0).map(([count, word]) => `${count.toLocaleString('en-GB')} ${word}`)
-  return said.length > 0 ? said.join(', ') : counted(after.length, 'folder')
+  const said = parts.filter(([count]) => count > 0).map(([count, key]) => message(key, { count }))
+  return said.length > 0 ? said : [message('folders', { count: after.length })]
 }
 
 export const draftApply = command('draft.apply', {

@@ -1,5 +1,6 @@
 import * as yup from 'yup'
-import { counted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { CHILD_ORDERS, isNumberingSound, NUMBER_LIMIT, numberTree, STEP_LIMIT } from '../../numbering/index'
 import { folderId } from '../../shapes/index'
 import { arrangedRows, RENUMBER_MODES } from '../arrangedRows'
@@ -7,7 +8,7 @@ import type { Given } from '../command'
 import { command } from '../command'
 import { numberingShape } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveFolders, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, liveFolders, placeValue, refuse } from '../slice'
 
 const fields = {
   id: folderId().nullable(),
@@ -39,22 +40,9 @@ function arrangeFolders(slice: Slice, command: Given<typeof fields>, moment: Mom
     numberTree(arranged.plan, arranged.folders, moment.locale).codes,
   ]
   const changed = live.filter(folder => before.get(folder.id)?.code !== after.get(folder.id)?.code).length
-  const where = command.id === null ? 'the plan' : placeText(slice, command.id, moment.locale)
-  const how = command.renumber === null ? '' : `: ${MODE_WORDS[command.renumber]}`
-  return decided(
-    rows,
-    `Arranged the folders in ${where}${how}${changed > 0 ? `; ${counted(changed, 'number')} changed` : ''}`,
-    [command.id],
-  )
+  const place = command.id === null ? message('wholePlan') : placeValue(slice, command.id, moment.locale)
+  return decided(rows, message('folder.arrange', { place, way: command.renumber ?? 'none', changed }), [command.id])
 }
-
-const MODE_WORDS = {
-  keep: 'numbers written down as they are',
-  close: 'gaps closed',
-  spread: 'spread with gaps',
-  name: 'in the order of the names',
-  dates: 'in the order of the dates',
-} as const
 
 export const folderArrange = command('folder.arrange', {
   fields,

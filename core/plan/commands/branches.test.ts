@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { wordMessage } from '../../history/index'
 import { documentRow, EMPTY, folderRow, NOW, PLAN, sliceOf } from '../../../tests/support/rows'
 import { invert, tryApply } from '../../change/index'
 import type { State } from '../../change/index'
@@ -69,7 +70,7 @@ function run(command: Command) {
   const next = tryApply(STATE, decision.rows)
   if (!next) throw new Error('The Change does not fit.')
   expect(tryApply(next, invert(decision.rows))).toEqual(STATE)
-  return { code: 'ok', label: decision.label, next }
+  return { code: 'ok', label: wordMessage(decision.message), next }
 }
 const outline = (state: State) =>
   outlineOf(

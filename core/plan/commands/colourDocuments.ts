@@ -1,10 +1,12 @@
-import { nameThings, quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import type { Message, Value } from '../../history/index'
+import { message, namedThings } from '../../history/index'
 import type { DocumentRow } from '../../rows/index'
 import { documentIds, meaningId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, isDecision, refuse } from '../slice'
+import { decided, documentPlaceValue, findDocument, isDecision, refuse } from '../slice'
 import { homeOf, placesOf } from './editDocument'
 
 const fields = { documentIds: documentIds().min(1).required(), meaningId: meaningId().nullable() }
@@ -20,14 +22,23 @@ function colourDocuments(slice: Slice, command: Given<typeof fields>, moment: Mo
     documents.push(document)
   }
   const [first] = documents
-  const where =
-    documents.length === 1 && first ? ` in ${documentPlaceText(slice, homeOf(slice, first), moment.locale)}` : ''
-  const what = `${nameThings([], documents)}${where}`
+  const place = documents.length === 1 && first ? documentPlaceValue(slice, homeOf(slice, first), moment.locale) : null
   return decided(
     documents.flatMap(document => updated('document', document, { meaningId: command.meaningId })),
-    meaning ? `Gave ${what} the colour ${quoted(meaning.name)}` : `Let ${what} take the colour of the folder`,
+    messageOf(namedThings([], documents), place, meaning?.name ?? null),
     documents.flatMap(document => placesOf(slice, document)),
   )
+}
+
+/** `place` of the only one; `colour` null: that of the folder. */
+function messageOf(documents: readonly Message[], place: Value | null, colour: string | null): Message {
+  if (colour === null)
+    return place === null
+      ? message('documents.colourOfFolder', { documents })
+      : message('documents.colourOfFolderIn', { documents, place })
+  return place === null
+    ? message('documents.colour', { documents, colour })
+    : message('documents.colourIn', { documents, place, colour })
 }
 
 export const documentColour = command('document.colour', {

@@ -1,11 +1,12 @@
 import * as yup from 'yup'
-import { counted, quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { folderId, meaningId } from '../../shapes/index'
 import { branchOf } from '../../tree/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveTree, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, liveTree, placeValue, refuse } from '../slice'
 
 const fields = { id: folderId(), meaningId: meaningId().nullable(), below: yup.boolean().default(false) }
 
@@ -15,18 +16,17 @@ function colourFolder(slice: Slice, command: Given<typeof fields>, moment: Momen
   if (isDecision(folder)) return folder
   const meaning = command.meaningId === null ? null : slice.meanings.get(command.meaningId)
   if (meaning === undefined) return refuse('notFound')
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   const under = command.below
     ? branchOf(liveTree(slice, moment.locale), folder.id)
         .slice(1)
         .flatMap(one => updated('folder', one, { meaningId: null }))
     : []
-  const also = under.length > 0 ? ` and to ${counted(under.length, 'folder')} below it` : ''
   return decided(
     [...updated('folder', folder, { meaningId: command.meaningId }), ...under],
     meaning
-      ? `Gave ${where} the colour ${quoted(meaning.name)}${also}`
-      : `Let ${where} take the colour of its parent${also}`,
+      ? message('folder.colour', { place, colour: meaning.name, below: under.length })
+      : message('folder.colourOfParent', { place, below: under.length }),
     [folder.id, folder.parentId],
   )
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { wordMessage } from '../../history/index'
 import type { DocumentId, FolderId, MeaningId } from '../../ids'
 import { PLAIN_NUMBERING } from '../../numbering/index'
 import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
@@ -38,7 +39,7 @@ const refusalOf = (given: Slice, command: Command) => {
 }
 const labelOf = (given: Slice, command: Command) => {
   const decision = decideOn(given, command)
-  return decision.ok ? decision.label : decision.reason.message
+  return decision.ok ? wordMessage(decision.message) : decision.reason.message
 }
 const id = (text: string) => text as FolderId
 
@@ -136,7 +137,7 @@ describe('moving', () => {
       ['delete', 'd-c'],
       ['update', 'd-a'],
     ])
-    expect(decision.ok && decision.label).toBe('Moved “d” to the In-tray')
+    expect(decision.ok && wordMessage(decision.message)).toBe('Moved “d” to the In-tray')
   })
 
   it('says how many, and of what', () => {
@@ -177,7 +178,7 @@ describe('the Trash', () => {
     )
     const decision = decideOn(given, { kind: 'trash', folderIds: [id('a')], documentIds: [] })
     expect(decision.ok && decision.rows.map(row => row.id)).toEqual(['a', 'b', 'd'])
-    expect(decision.ok && decision.label).toBe('Put “A” with 1 document into the Trash')
+    expect(decision.ok && wordMessage(decision.message)).toBe('Put “A” with 1 document into the Trash')
   })
 
   it('counts a folder inside a chosen one with it', () => {
@@ -197,9 +198,12 @@ describe('the Trash', () => {
       folder('b', { parentId: id('a'), trashedAt: NOW, trashRoot: 'b' }),
     ])
     const decision = decideOn(given, { kind: 'restore', folderIds: [id('b')], documentIds: [] })
-    expect(decision.ok && [decision.label, (decision.rows[0] as { after: Partial<FolderRow> }).after.parentId]).toEqual(
-      ['Restored “B” to the top of the plan', null],
-    )
+    expect(
+      decision.ok && [
+        wordMessage(decision.message),
+        (decision.rows[0] as { after: Partial<FolderRow> }).after.parentId,
+      ],
+    ).toEqual(['Restored “B” to the top of the plan', null])
   })
 
   it('does not restore what is not in it', () => {
@@ -231,7 +235,7 @@ describe('adding documents', () => {
       ? decision.rows.flatMap(row => (row.table === 'document' && row.op === 'insert' ? [row.after.name] : []))
       : []
     expect(names).toEqual(['Notes (2)', 'notes (3)', 'notes'])
-    expect(decision.ok && decision.label).toBe('Added 3 documents to 1 A')
+    expect(decision.ok && wordMessage(decision.message)).toBe('Added 3 documents to 1 A')
   })
 
   it('come with new folders, each file in its own, parents first', () => {
@@ -264,7 +268,7 @@ describe('adding documents', () => {
       ['x', 'a'],
       ['y', 'n2'],
     ])
-    expect(decision.ok && decision.label).toBe('Added 2 folders with 2 documents to 1 A')
+    expect(decision.ok && wordMessage(decision.message)).toBe('Added 2 folders with 2 documents to 1 A')
     expect(
       refusalOf(given, {
         kind: 'document.add',
@@ -287,7 +291,7 @@ describe('adding documents', () => {
       ['version', 'insert'],
       ['document', 'update'],
     ])
-    expect(decision.ok && decision.label).toBe('New version of “notes” in 1 A')
+    expect(decision.ok && wordMessage(decision.message)).toBe('New version of “notes” in 1 A')
   })
 })
 

@@ -3,7 +3,8 @@
 
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { inserted, nameThings } from '../../change/index'
+import { inserted } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { DocumentId, FolderId } from '../../ids'
 import type { DocumentRow, FolderRow } from '../../rows/index'
 import { documentId, folderId, THINGS_LIMIT } from '../../shapes/index'
@@ -15,13 +16,13 @@ import { nameKey, nextFreeName } from '../name'
 import type { Decision, Moment, Slice } from '../slice'
 import {
   decided,
-  documentPlaceText,
+  documentPlaceValue,
   findDocument,
   findFolder,
   isDecision,
   liveTree,
   placesByDocument,
-  placeText,
+  placeValue,
   refuse,
   sliceAfter,
 } from '../slice'
@@ -72,9 +73,11 @@ function copyThings(slice: Slice, command: Given<typeof fields>, moment: Moment)
     rows.push(...copyOf(document, newId, name, [folderId], moment))
     documents.push(document)
   }
-  const to =
-    documents.length > 0 ? documentPlaceText(slice, folderId, moment.locale) : placeText(slice, folderId, moment.locale)
-  return decided(rows, `Copied ${nameThings(folders, documents)} to ${to}`, [folderId])
+  const place =
+    documents.length > 0
+      ? documentPlaceValue(slice, folderId, moment.locale)
+      : placeValue(slice, folderId, moment.locale)
+  return decided(rows, message('copy', { things: namedThings(folders, documents), place }), [folderId])
 }
 
 /** `now` is the slice with what was copied before, so that names and order keys are not given twice. */

@@ -1,5 +1,6 @@
 import { generateKeyBetween } from 'fractional-indexing'
-import { inserted, quoted } from '../../change/index'
+import { inserted } from '../../change/index'
+import { message } from '../../history/index'
 import type { FolderId } from '../../ids'
 import { folderId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
@@ -9,7 +10,7 @@ import { checkName } from '../name'
 import { newFolder } from '../newFolder'
 import { allowTwin, name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText, twinHint, twinOf } from '../slice'
+import { decided, findFolder, isDecision, placeValue, twinHint, twinOf } from '../slice'
 
 const fields = { id: folderId(), parentId: folderId().nullable(), name: name(), allowTwin: allowTwin() }
 
@@ -35,9 +36,11 @@ export function createFolder(slice: Slice, command: Given<typeof fields>, moment
       moment,
     ),
   )
-  return decided([row], `New folder ${quoted(checked.name)} in ${placeText(slice, command.parentId, moment.locale)}`, [
-    command.parentId,
-  ])
+  return decided(
+    [row],
+    message('folder.create', { name: checked.name, place: placeValue(slice, command.parentId, moment.locale) }),
+    [command.parentId],
+  )
 }
 
 /** The order key behind all folders of a parent, those in the Trash included, since they may come back. */

@@ -1,4 +1,5 @@
-import { deleted, quoted } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message } from '../../history/index'
 import { bundleId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -13,7 +14,7 @@ function dropBundle(slice: Slice, command: Given<typeof fields>): Decision {
   if (!bundle) return refuse('notFound')
   return decided(
     [...itemsOf(slice, bundle).map(item => deleted('bundle_item', item)), deleted('bundle', bundle)],
-    `Dissolved the bundle ${quoted(bundle.name)}; its documents stay where they are`,
+    message('bundle.drop', { name: bundle.name }),
     [],
   )
 }

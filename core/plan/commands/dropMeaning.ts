@@ -1,5 +1,7 @@
 import type { RowChange } from '../../change/index'
-import { counted, deleted, quoted, updated } from '../../change/index'
+import { deleted, updated } from '../../change/index'
+import type { Message } from '../../history/index'
+import { countedThings, message } from '../../history/index'
 import { meaningId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -26,19 +28,18 @@ function dropMeaning(slice: Slice, command: Given<typeof fields>): Decision {
       .flatMap(tag => updated('tag', tag, { meaningId: command.replaceBy })),
     deleted('meaning', meaning),
   ]
-  const carried = [
-    folders.length > 0 ? counted(folders.length, 'folder') : '',
-    documents.length > 0 ? counted(documents.length, 'document') : '',
-  ]
-    .filter(part => part !== '')
-    .join(' and ')
-  const became = other
-    ? `made ${quoted(meaning.name)} into ${quoted(other.name)}`
-    : `took ${quoted(meaning.name)} out of the colour key`
-  return decided(rows, `${became[0]?.toUpperCase() ?? ''}${became.slice(1)}${carried === '' ? '' : ` (${carried})`}`, [
+  return decided(rows, messageOf(meaning.name, other?.name, countedThings(folders.length, documents.length)), [
     null,
     ...folders.map(folder => folder.id),
   ])
+}
+
+function messageOf(name: string, into: string | undefined, carriers: readonly Message[]): Message {
+  if (into !== undefined)
+    return carriers.length === 0
+      ? message('colour.replace', { name, into })
+      : message('colour.replaceOn', { name, into, carriers })
+  return carriers.length === 0 ? message('colour.drop', { name }) : message('colour.dropFrom', { name, carriers })
 }
 
 export const meaningDrop = command('meaning.drop', {

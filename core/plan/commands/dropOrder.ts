@@ -1,4 +1,5 @@
-import { deleted, quoted } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message } from '../../history/index'
 import { orderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -10,7 +11,7 @@ const fields = { id: orderId() }
 function dropOrder(slice: Slice, command: Given<typeof fields>): Decision {
   const order = slice.orders.get(command.id)
   return order
-    ? decided([deleted('standing_order', order)], `Dropped the standing order ${quoted(order.name)}`, [])
+    ? decided([deleted('standing_order', order)], message('order.drop', { name: order.name }), [])
     : refuse('notFound')
 }
 

@@ -1,4 +1,5 @@
-import { deleted, quoted } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message } from '../../history/index'
 import { searchId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -12,7 +13,7 @@ function dropSearch(slice: Slice, command: Given<typeof fields>): Decision {
   if (!search) return refuse('notFound')
   return decided(
     [deleted('kept_search', search)],
-    `Dropped the kept search ${quoted(search.name)}; its documents stay where they are`,
+    message('search.drop', { name: search.name }),
     search.folderId === null ? [] : [search.folderId],
   )
 }

@@ -1,4 +1,5 @@
-import { counted, deleted, quoted } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message } from '../../history/index'
 import { tagId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -13,7 +14,7 @@ function dropTag(slice: Slice, command: Given<typeof fields>): Decision {
   const carried = slice.taggings.filter(({ tagId }) => tagId === tag.id)
   return decided(
     [...carried.map(tagging => deleted('tagging', tagging)), deleted('tag', tag)],
-    `Deleted the tag ${quoted(tag.name)}${carried.length > 0 ? `, taken off ${counted(carried.length, 'thing')}` : ''}`,
+    message('tag.delete', { name: tag.name, count: carried.length }),
     [],
   )
 }

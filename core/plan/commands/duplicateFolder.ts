@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { inserted, quoted } from '../../change/index'
+import { inserted } from '../../change/index'
+import { message } from '../../history/index'
 import type { FolderId } from '../../ids'
 import type { FolderRow } from '../../rows/index'
 import { folderId } from '../../shapes/index'
@@ -11,7 +12,7 @@ import { command } from '../command'
 import { nextFreeName } from '../name'
 import { newFolder } from '../newFolder'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveFolders, liveTree, placeText, refuse, sliceAfter } from '../slice'
+import { decided, findFolder, isDecision, liveFolders, liveTree, placeValue, refuse, sliceAfter } from '../slice'
 import { keyAfterLast } from './createFolder'
 
 const fields = {
@@ -45,10 +46,13 @@ function duplicateFolder(slice: Slice, command: Given<typeof fields>, moment: Mo
         )
     }
   }
-  const filed = rows.length - copies.length
   return decided(
     rows,
-    `Made ${placeText(sliceAfter(slice, rows), command.newId, moment.locale)} from ${quoted(folder.name)}${filed > 0 ? `, with ${filed.toLocaleString('en-GB')} ${filed === 1 ? 'document' : 'documents'} filed there as well` : ''}`,
+    message('folder.duplicate', {
+      place: placeValue(sliceAfter(slice, rows), command.newId, moment.locale),
+      name: folder.name,
+      documents: rows.length - copies.length,
+    }),
     [command.parentId],
   )
 }

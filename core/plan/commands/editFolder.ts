@@ -1,9 +1,10 @@
 // The acts on one folder that alter a single fact of it.
 
 import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import type { FolderId } from '../../ids'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, placeValue, refuse } from '../slice'
 
 const PURPOSE_LIMIT = 2000
 
@@ -19,10 +20,10 @@ export function writeText(
   const text = given.trim()
   const length = [...text].length
   if (length > PURPOSE_LIMIT) return refuse('text.long', { length, limit: PURPOSE_LIMIT })
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   return decided(
     updated('folder', folder, { [key]: text }),
-    text === '' ? `Took the ${key} off ${where}` : `Wrote the ${key} of ${where}`,
+    message(text === '' ? `folder.${key}Off` : `folder.${key}`, { place }),
     [folder.id],
   )
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { wordMessage } from '../../history/index'
 import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
 import { invert, tryApply } from '../../change/index'
 import type { State } from '../../change/index'
@@ -45,7 +46,7 @@ function run(command: Command, state = STATE) {
       .filter(Boolean)
       .sort()
       .join(' ')
-  return { said: decision.label, places, next }
+  return { said: wordMessage(decision.message), places, next }
 }
 const file = (ids: string[], folders: string[], name: string | null = null, tags: string[] = []): Command => ({
   kind: 'document.file',

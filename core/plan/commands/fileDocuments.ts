@@ -1,6 +1,8 @@
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { inserted, nameThings, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import type { Message } from '../../history/index'
+import { message, namedEach, namedThings } from '../../history/index'
 import type { OrderId } from '../../ids'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
 import { documentsToFile, folderId } from '../../shapes/index'
@@ -11,7 +13,7 @@ import { foldedName } from '../runningNumbers'
 import { tags } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findDocument, findFolder, isDecision, placesByDocument, placeText, refuse } from '../slice'
-import { tagRows, tagsText } from './tags'
+import { tagRows } from './tags'
 
 const fields = {
   documents: documentsToFile().min(1).required(),
@@ -58,21 +60,41 @@ export function fileDocuments(slice: Slice, command: FileDocuments, moment: Mome
   }
   const tagged = tagRows(slice, command.tags, { folders: [], documents }, moment)
   if (isDecision(tagged)) return tagged
-  const where = folders.map(folder => placeText(slice, folder.id, moment.locale)).join(' and ')
-  const withTags = tagged.tags.length > 0 ? `, tagged ${tagsText(tagged.tags)}` : ''
-  const what = nameThings([], documents)
-  const said =
-    folders.length > 0
-      ? `Filed ${what} in ${where}${onlyAdds ? ' as well' : ''}${withTags}`
-      : `Dealt with ${what}${withTags}`
-  return decided(
-    [...rows, ...tagged.rows],
-    command.by ? `Standing order ${quoted(command.by.name)}: ${said[0]?.toLowerCase() ?? ''}${said.slice(1)}` : said,
-    [
-      ...folders.map(folder => folder.id),
-      ...documents.flatMap(document => (placements.get(document.id) ?? []).map(place => place.folderId)),
-    ],
-  )
+  const said = messageOf(command.by?.name ?? null, {
+    documents: namedThings([], documents),
+    places: folders.map(folder => placeText(slice, folder.id, moment.locale)),
+    way: onlyAdds ? 'also' : 'here',
+    tags: namedEach(tagged.tags),
+  })
+  return decided([...rows, ...tagged.rows], said, [
+    ...folders.map(folder => folder.id),
+    ...documents.flatMap(document => (placements.get(document.id) ?? []).map(place => place.folderId)),
+  ])
+}
+
+interface Filed {
+  readonly documents: readonly Message[]
+  readonly places: readonly string[]
+  readonly way: 'also' | 'here'
+  readonly tags: readonly Message[]
+}
+
+/** `order`: the name of the standing order that did it. */
+function messageOf(order: string | null, { documents, places, way, tags }: Filed): Message {
+  const isTagged = tags.length > 0
+  if (places.length > 0) {
+    const filed = { documents, places, way }
+    if (order === null)
+      return isTagged ? message('documents.fileTagged', { ...filed, tags }) : message('documents.file', filed)
+    return isTagged
+      ? message('order.fileTagged', { ...filed, order, tags })
+      : message('order.file', { ...filed, order })
+  }
+  if (order === null)
+    return isTagged ? message('documents.dealTagged', { documents, tags }) : message('documents.deal', { documents })
+  return isTagged
+    ? message('order.dealTagged', { order, documents, tags })
+    : message('order.deal', { order, documents })
 }
 
 function placed(

@@ -1,11 +1,12 @@
 import * as yup from 'yup'
-import { counted, deleted } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message } from '../../history/index'
 import { documentIds, folderId, searchId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, placeText, refuse, sliceAfter } from '../slice'
+import { decided, placeValue, refuse, sliceAfter } from '../slice'
 import { createFolder } from './createFolder'
 import { fileDocuments } from './fileDocuments'
 import { moveThings } from './move'
@@ -53,10 +54,13 @@ function folderOfSearch(slice: Slice, command: Given<typeof fields>, moment: Mom
         )
   if (!put.ok) return put
   const dropped = search && command.drop ? [deleted('kept_search', search)] : []
-  const verb = command.way === 'move' ? 'moved into it' : 'filed there as well'
   return decided(
     [...made.rows, ...put.rows, ...dropped],
-    `Made ${placeText(after, folderId, moment.locale)} of a search, ${counted(documentIds.length, 'document')} ${verb}`,
+    message('folder.ofSearch', {
+      place: placeValue(after, folderId, moment.locale),
+      documents: message('documents', { count: documentIds.length }),
+      way: command.way,
+    }),
     [parentId, ...put.places],
   )
 }

@@ -1,12 +1,13 @@
 import * as yup from 'yup'
-import { counted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { naturalOrder } from '../../numbering/index'
 import { folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { foldedName, writeRunningNumber } from '../runningNumbers'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, numberedSlice, placeText } from '../slice'
+import { decided, findFolder, isDecision, numberedSlice, placeValue } from '../slice'
 import { documentsIn } from './addDocuments'
 
 const fields = { id: folderId(), on: yup.boolean().required() }
@@ -18,9 +19,9 @@ const fields = { id: folderId(), on: yup.boolean().required() }
 function giveRunningNumbers(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   const switched = updated('folder', folder, { registering: command.on })
-  if (!command.on) return decided(switched, `Stopped giving running numbers in ${where}`, [folder.id])
+  if (!command.on) return decided(switched, message('folder.runningNumbersOff', { place }), [folder.id])
   const byName = naturalOrder(moment.locale)
   const waiting = documentsIn(slice, folder.id)
     .filter(document => document.runningNumber === null)
@@ -31,8 +32,9 @@ function giveRunningNumbers(slice: Slice, command: Given<typeof fields>, moment:
     const runningNumber = writeRunningNumber({ prefix, serial: last + index + 1 })
     return updated('document', document, { runningNumber, folded: foldedName(document.name, runningNumber) })
   })
-  const withThose = numbered.length > 0 ? ` with ${counted(numbered.length, 'document')} in it` : ''
-  return decided([...switched, ...numbered], `Began running numbers in ${where}${withThose}`, [folder.id])
+  return decided([...switched, ...numbered], message('folder.runningNumbers', { place, documents: numbered.length }), [
+    folder.id,
+  ])
 }
 
 export const folderRunningNumbers = command('folder.register', {

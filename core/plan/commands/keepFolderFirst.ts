@@ -1,20 +1,21 @@
 import * as yup from 'yup'
 import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText } from '../slice'
+import { decided, findFolder, isDecision, placeValue } from '../slice'
 
 const fields = { id: folderId(), on: yup.boolean().required() }
 
 function keepFolderFirst(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   return decided(
     updated('folder', folder, { first: command.on }),
-    command.on ? `Kept ${where} first in its place` : `Let ${where} stand in order again`,
+    message(command.on ? 'folder.first' : 'folder.inOrder', { place }),
     [folder.id, folder.parentId],
   )
 }

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
-import { inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
 import { parseSearchQuery } from '../../find/index'
+import { message } from '../../history/index'
 import type { KeptSearchRow } from '../../rows/index'
 import { folderId, searchId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
@@ -9,7 +10,7 @@ import { command } from '../command'
 import { checkName } from '../name'
 import { name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, placeValue, refuse } from '../slice'
 
 /** The parts of a search's URL (core/find/searchQuery). */
 export const searchQueryShape = yup
@@ -51,18 +52,19 @@ function keepSearch(slice: Slice, command: Given<typeof fields>, moment: Moment)
     search => search.id !== id && foldedText(search.name) === foldedText(checked.name),
   )
   if (twin) return refuse('search.twin', { name: twin.name })
-  const where = folderId === null ? '' : ` in ${placeText(slice, folderId, moment.locale)}`
   if (present)
     return decided(
       updated('kept_search', present, facts),
       present.name === checked.name
-        ? `Changed the kept search ${quoted(checked.name)}`
-        : `Renamed the kept search ${quoted(present.name)} to ${quoted(checked.name)}`,
+        ? message('search.change', { name: checked.name })
+        : message('search.rename', { before: present.name, name: checked.name }),
       placesOf(present, command),
     )
   return decided(
     [inserted('kept_search', { id, ...facts, createdAt: moment.now })],
-    `Kept the search ${quoted(checked.name)}${where}`,
+    folderId === null
+      ? message('search.keep', { name: checked.name })
+      : message('search.keepIn', { name: checked.name, place: placeValue(slice, folderId, moment.locale) }),
     placesOf(null, command),
   )
 }

@@ -1,5 +1,6 @@
 import * as yup from 'yup'
 import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Slice } from '../slice'
@@ -15,9 +16,7 @@ function keepTrash(slice: Slice, { days }: Given<typeof fields>): Decision {
     return refuse('request.invalid', { why: `the Trash keeps from 1 to ${TRASH_DAYS_LIMIT} days, or for ever` })
   return decided(
     updated('plan', slice.plan, { trashDays: days }),
-    days === null
-      ? 'The Trash keeps everything until it is deleted by hand'
-      : `The Trash keeps things for ${days} days`,
+    days === null ? message('trash.forEver') : message('trash.days', { days }),
     [],
   )
 }

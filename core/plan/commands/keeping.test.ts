@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { wordMessage } from '../../history/index'
 import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
 import type { State } from '../../change/index'
 import { invert, tryApply } from '../../change/index'
@@ -39,7 +40,7 @@ function run(command: Command, state = STATE): { said: string; next: State } {
   const next = tryApply(state, decision.rows)
   if (!next) throw new Error('The Change does not fit.')
   expect(tryApply(next, invert(decision.rows))).toEqual(state)
-  return { said: decision.label, next }
+  return { said: wordMessage(decision.message), next }
 }
 
 describe('a kept search', () => {

@@ -1,5 +1,6 @@
 import * as yup from 'yup'
-import { inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import { message } from '../../history/index'
 import { documentId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -30,7 +31,7 @@ function makeCurrent(slice: Slice, command: Given<typeof fields>, moment: Moment
       }),
       ...updated('document', document, { blobId, size, mediaType, extension, changedAt, version: number }),
     ],
-    `Made version ${version.number} of ${quoted(document.name)} the current one`,
+    message('version.current', { version: version.number, name: document.name }),
     placesOf(slice, document),
   )
 }

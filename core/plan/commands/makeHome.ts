@@ -1,4 +1,5 @@
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { documentId, folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -12,12 +13,12 @@ function makeHome(slice: Slice, command: Given<typeof fields>, moment: Moment): 
   const document = findDocument(slice, command.documentId)
   if (isDecision(document)) return document
   const places = slice.placements.filter(place => place.documentId === document.id)
-  const where = placeText(slice, command.folderId, moment.locale)
+  const place = placeText(slice, command.folderId, moment.locale)
   if (!places.some(place => place.folderId === command.folderId))
-    return refuse('place.last', { name: document.name, place: where })
+    return refuse('place.last', { name: document.name, place })
   return decided(
     places.flatMap(place => updated('placement', place, { home: place.folderId === command.folderId })),
-    `Made ${where} the home of ${quoted(document.name)}`,
+    message('document.home', { place, name: document.name }),
     places.map(place => place.folderId),
   )
 }

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { counted, deleted, quoted, updated } from '../../change/index'
+import { deleted, updated } from '../../change/index'
+import { countedThings, message } from '../../history/index'
 import { documentId, folderId, THINGS_LIMIT } from '../../shapes/index'
 import { isInside } from '../../tree/index'
 import type { Given } from '../command'
@@ -9,7 +10,7 @@ import { meetingOf, MERGE_CHOICES } from '../mergedRows'
 import { nameKey, nextFreeName } from '../name'
 import { foldedName } from '../runningNumbers'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveTree, placeText, refuse, sliceAfter } from '../slice'
+import { decided, findFolder, isDecision, liveTree, placeValue, refuse, sliceAfter } from '../slice'
 import { documentsIn } from './addDocuments'
 import { keyAfterLast } from './createFolder'
 
@@ -85,14 +86,16 @@ function mergeFolders(slice: Slice, command: Given<typeof fields>, moment: Momen
     if (folder) rows.push(...updated('folder', folder, { trashedAt: moment.now, trashRoot: from.id }))
   }
   const what = [
-    counted(meeting.placements.length, 'document'),
-    ...(meeting.moved.length + meeting.folders.length > 1
-      ? [counted(meeting.moved.length + meeting.folders.length - 1, 'folder')]
-      : []),
-  ].join(' and ')
+    message('documents', { count: meeting.placements.length }),
+    ...countedThings(meeting.moved.length + meeting.folders.length - 1, 0),
+  ]
   return decided(
     rows,
-    `Merged ${quoted(from.name)} into ${placeText(sliceAfter(slice, rows), into.id, moment.locale)}: ${what}`,
+    message('folder.merge', {
+      name: from.name,
+      place: placeValue(sliceAfter(slice, rows), into.id, moment.locale),
+      what,
+    }),
     [from.parentId, into.id, into.parentId, ...meeting.folders.flatMap(pair => [pair.from, pair.into])],
   )
 }

@@ -1,5 +1,6 @@
 import type { RowChange } from '../../change/index'
-import { counted, deleted, quoted, updated } from '../../change/index'
+import { deleted, updated } from '../../change/index'
+import { message } from '../../history/index'
 import { tagId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -19,7 +20,7 @@ function mergeTags(slice: Slice, command: Given<typeof fields>): Decision {
   )
   return decided(
     [...rows, deleted('tag', from)],
-    `Merged the tag ${quoted(from.name)} into ${quoted(into.name)}, on ${counted(moving.length, 'thing')}`,
+    message('tag.merge', { name: from.name, into: into.name, count: moving.length }),
     [],
   )
 }

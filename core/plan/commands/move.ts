@@ -1,7 +1,8 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { deleted, inserted, nameThings, updated } from '../../change/index'
+import { deleted, inserted, updated } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { FolderId } from '../../ids'
 import type { DocumentRow, FolderRow, PlacementRow } from '../../rows/index'
 import { documentId, folderId, THINGS_LIMIT } from '../../shapes/index'
@@ -12,13 +13,14 @@ import { allowTwin, things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import {
   decided,
-  documentPlaceText,
+  documentPlaceValue,
   findDocument,
   findFolder,
   isDecision,
   liveTree,
   placesByDocument,
   placeText,
+  placeValue,
   refuse,
   sliceAfter,
   twinHint,
@@ -88,8 +90,8 @@ export function moveThings(slice: Slice, command: Given<typeof fields>, moment: 
   const after = sliceAfter(slice, rows)
   const where =
     folders.length > 0
-      ? placeText(after, toFolderId, moment.locale)
-      : documentPlaceText(after, toFolderId, moment.locale)
+      ? placeValue(after, toFolderId, moment.locale)
+      : documentPlaceValue(after, toFolderId, moment.locale)
   const places = [
     toFolderId,
     ...also,
@@ -98,7 +100,10 @@ export function moveThings(slice: Slice, command: Given<typeof fields>, moment: 
   ]
   return decided(
     rows,
-    `Moved ${nameThings(folders, documents)} to ${where}${also.map(id => ` and ${placeText(after, id, moment.locale)}`).join('')}`,
+    message('move', {
+      things: namedThings(folders, documents),
+      places: [where, ...also.map(id => placeText(after, id, moment.locale))],
+    }),
     places,
   )
 }

@@ -1,11 +1,13 @@
 import * as yup from 'yup'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import type { Message, Value } from '../../history/index'
+import { message } from '../../history/index'
 import { LABEL_LIMIT, NUMBER_LIMIT } from '../../numbering/index'
 import { folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveFolders, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, liveFolders, placeText, placeValue, refuse } from '../slice'
 
 const fields = {
   id: folderId(),
@@ -32,19 +34,19 @@ function numberFolder(slice: Slice, command: Given<typeof fields>, moment: Momen
   )
   if (rival && numbered)
     return refuse('number.taken', { number: label ?? String(number), twin: placeText(slice, rival.id, moment.locale) })
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   return decided(
     updated('folder', folder, { number, numberFixed: number !== null && fixed, label, numbered }),
-    numberLabel(where, command, label),
+    numberMessage(place, command, label),
     [folder.id, folder.parentId],
   )
 }
 
-function numberLabel(where: string, { number, numbered, fixed }: Given<typeof fields>, label: string | null): string {
-  if (!numbered) return `Left ${where} out of the numbers`
-  if (label !== null) return `Numbered ${where} with ${quoted(label)}`
-  if (number === null) return `Let ${where} take the next number in order`
-  return `Gave ${where} the number ${number}${fixed ? '' : ', not held fixed'}`
+function numberMessage(place: Value, { number, numbered, fixed }: Given<typeof fields>, label: string | null): Message {
+  if (!numbered) return message('folder.numberOut', { place })
+  if (label !== null) return message('folder.numberText', { place, text: label })
+  if (number === null) return message('folder.numberNext', { place })
+  return message(fixed ? 'folder.number' : 'folder.numberLoose', { place, number })
 }
 
 export const folderNumber = command('folder.number', {

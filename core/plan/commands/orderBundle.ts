@@ -1,5 +1,6 @@
 import { generateNKeysBetween } from 'fractional-indexing'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { bundleId, documentIds } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -22,7 +23,7 @@ function orderBundle(slice: Slice, command: Given<typeof fields>): Decision {
   if (wanted.every((item, index) => item === items[index])) return refuse('act.nothing')
   return decided(
     wanted.flatMap((item, index) => updated('bundle_item', item, { orderKey: keys[index] ?? '' })),
-    `Put the bundle ${quoted(bundle.name)} into another order`,
+    message('bundle.order', { name: bundle.name }),
     [],
   )
 }

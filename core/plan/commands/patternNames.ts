@@ -1,11 +1,12 @@
 import * as yup from 'yup'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { wrongPattern } from '../namePattern'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, placeValue, refuse } from '../slice'
 
 const fields = { id: folderId(), pattern: yup.string().strict().max(1000).nullable().defined() }
 
@@ -16,12 +17,12 @@ function patternNames(slice: Slice, command: Given<typeof fields>, moment: Momen
   const namePattern = command.pattern?.trim() || null
   const why = namePattern === null ? null : wrongPattern(namePattern)
   if (why !== null) return refuse('name.pattern', { why })
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   return decided(
     updated('folder', folder, { namePattern }),
     namePattern === null
-      ? `Let names in ${where} be made as above`
-      : `Set the names in ${where} to ${quoted(namePattern)}`,
+      ? message('folder.patternInherited', { place })
+      : message('folder.pattern', { place, pattern: namePattern }),
     [folder.id],
   )
 }

@@ -1,10 +1,11 @@
 import * as yup from 'yup'
 import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText } from '../slice'
+import { decided, findFolder, isDecision, placeValue } from '../slice'
 
 const fields = { id: folderId(), on: yup.boolean().required() }
 
@@ -12,10 +13,10 @@ const fields = { id: folderId(), on: yup.boolean().required() }
 function pinFolder(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   return decided(
     updated('folder', folder, { pinned: command.on }),
-    command.on ? `Pinned ${where} to the short list` : `Took ${where} off the short list`,
+    message(command.on ? 'folder.pin' : 'folder.unpin', { place }),
     [folder.id],
   )
 }

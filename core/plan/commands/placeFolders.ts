@@ -1,5 +1,6 @@
 import * as yup from 'yup'
-import { counted, quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { FolderRow } from '../../rows/index'
 import { folderId } from '../../shapes/index'
 import type { Given } from '../command'
@@ -13,7 +14,7 @@ import {
   isDecision,
   liveFolders,
   numberedSlice,
-  placeText,
+  placeValue,
   refuse,
   sliceAfter,
   twinHint,
@@ -50,13 +51,13 @@ function placeFolders(slice: Slice, command: Given<typeof fields>, moment: Momen
     return present ? updated('folder', present, row) : []
   })
   const [first] = folders
-  const what = folders.length === 1 && first ? quoted(first.name) : counted(folders.length, 'folder')
   const [code] = found.codes
-  const where = placeText(sliceAfter(slice, rows), command.parentId, moment.locale)
-  return decided(rows, `Placed ${what}${folders.length === 1 && code ? ` as ${code}` : ''} in ${where}`, [
-    command.parentId,
-    ...folders.map(folder => folder.parentId),
-  ])
+  const place = placeValue(sliceAfter(slice, rows), command.parentId, moment.locale)
+  const said =
+    first && folders.length === 1 && code
+      ? message('folder.placeAs', { name: first.name, code, place })
+      : message('folder.place', { things: namedThings(folders, []), place })
+  return decided(rows, said, [command.parentId, ...folders.map(folder => folder.parentId)])
 }
 
 export const folderPlace = command('folder.place', {

@@ -1,5 +1,6 @@
 import { generateKeyBetween } from 'fractional-indexing'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { meaningId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -22,7 +23,7 @@ function placeMeaning(slice: Slice, command: Given<typeof fields>): Decision {
     meaning.id,
   ]
   if (before === after) return refuse('act.nothing')
-  return decided(updated('meaning', meaning, { orderKey }), `Moved ${quoted(meaning.name)} in the colour key`, [])
+  return decided(updated('meaning', meaning, { orderKey }), message('colour.move', { name: meaning.name }), [])
 }
 
 export const meaningPlace = command('meaning.place', {

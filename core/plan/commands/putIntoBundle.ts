@@ -1,4 +1,4 @@
-import { nameThings, quoted } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import { bundleId, documentIds } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -14,7 +14,7 @@ function putIntoBundle(slice: Slice, command: Given<typeof fields>, moment: Mome
   if (!bundle) return refuse('notFound')
   const put = itemRows(slice, bundle, command.documentIds, moment)
   if (isDecision(put)) return put
-  return decided(put.rows, `Put ${nameThings([], put.documents)} into the bundle ${quoted(bundle.name)}`, [])
+  return decided(put.rows, message('bundle.put', { documents: namedThings([], put.documents), name: bundle.name }), [])
 }
 
 export const bundlePut = command('bundle.put', {

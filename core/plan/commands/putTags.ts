@@ -1,10 +1,10 @@
-import { nameThings } from '../../change/index'
+import { message, namedEach, namedThings } from '../../history/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { tags, things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, isDecision } from '../slice'
-import { tagRows, tagsText, thingsOf } from './tags'
+import { tagRows, thingsOf } from './tags'
 
 const fields = { ...things, tags: tags().min(1).required() }
 
@@ -15,7 +15,7 @@ function putTags(slice: Slice, command: Given<typeof fields>, moment: Moment): D
   if (isDecision(put)) return put
   return decided(
     put.rows,
-    `Tagged ${nameThings(things.folders, things.documents)} with ${tagsText(put.tags)}`,
+    message('tags.put', { things: namedThings(things.folders, things.documents), tags: namedEach(put.tags) }),
     things.places,
   )
 }

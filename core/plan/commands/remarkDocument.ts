@@ -1,10 +1,11 @@
 import * as yup from 'yup'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { documentId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, isDecision, refuse } from '../slice'
+import { decided, documentPlaceValue, findDocument, isDecision, refuse } from '../slice'
 import { homeOf, placesOf, REMARK_LIMIT } from './editDocument'
 
 const fields = { id: documentId(), remark: yup.string().strict().defined() }
@@ -15,10 +16,10 @@ function remarkDocument(slice: Slice, command: Given<typeof fields>, moment: Mom
   const remark = command.remark.trim()
   const length = [...remark].length
   if (length > REMARK_LIMIT) return refuse('text.long', { length, limit: REMARK_LIMIT })
-  const where = documentPlaceText(slice, homeOf(slice, document), moment.locale)
+  const place = documentPlaceValue(slice, homeOf(slice, document), moment.locale)
   return decided(
     updated('document', document, { remark }),
-    `${remark === '' ? 'Took the remark off' : 'Wrote a remark on'} ${quoted(document.name)} in ${where}`,
+    message(remark === '' ? 'document.remarkOff' : 'document.remark', { name: document.name, place }),
     placesOf(slice, document),
   )
 }

@@ -1,10 +1,11 @@
 import * as yup from 'yup'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { documentId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, isDecision, refuse } from '../slice'
+import { decided, documentPlaceValue, findDocument, isDecision, refuse } from '../slice'
 import { homeOf, placesOf, REMARK_LIMIT } from './editDocument'
 import { versionOf } from './versions'
 
@@ -24,7 +25,11 @@ function remarkVersion(slice: Slice, command: Given<typeof fields>, moment: Mome
   if (length > REMARK_LIMIT) return refuse('text.long', { length, limit: REMARK_LIMIT })
   return decided(
     updated('version', version, { remark }),
-    `Wrote a remark on version ${version.number} of ${quoted(document.name)} in ${documentPlaceText(slice, homeOf(slice, document), moment.locale)}`,
+    message('version.remark', {
+      version: version.number,
+      name: document.name,
+      place: documentPlaceValue(slice, homeOf(slice, document), moment.locale),
+    }),
     placesOf(slice, document),
   )
 }

@@ -1,12 +1,13 @@
 import type { RowChange } from '../../change/index'
-import { counted, deleted, nameThings, updated } from '../../change/index'
+import { deleted, updated } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { FolderId } from '../../ids'
 import type { DocumentRow } from '../../rows/index'
 import { documentIds, folderId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findDocument, isDecision, placesByDocument, placeText, refuse } from '../slice'
+import { decided, findDocument, isDecision, placesByDocument, placeText, placeValue, refuse } from '../slice'
 
 const fields = { documentIds: documentIds().min(1).required(), folderId: folderId() }
 
@@ -41,19 +42,17 @@ function removePlace(slice: Slice, command: Given<typeof fields>, moment: Moment
     documents.push(document)
   }
   const stays = [...new Set(left)].map(id => placeText(slice, id, moment.locale))
-  const still =
-    stays.length > 0 && stays.length <= 3 && documents.length === 1 ? `; still in ${stays.join(' and ')}` : ''
-  const tray =
-    toTray === 0
-      ? ''
-      : documents.length === 1
-        ? '; it is in the In-tray now'
-        : `; ${counted(toTray, 'document')} of them ${toTray === 1 ? 'is' : 'are'} in the In-tray now`
-  return decided(
-    rows,
-    `Took ${nameThings([], documents)} out of ${placeText(slice, command.folderId, moment.locale)}${still}${tray}`,
-    [command.folderId, ...(toTray > 0 ? [null] : [])],
-  )
+  const taken = { documents: namedThings([], documents), place: placeValue(slice, command.folderId, moment.locale) }
+  const isOne = documents.length === 1
+  const said =
+    toTray > 0
+      ? isOne
+        ? message('place.removeLast', taken)
+        : message('place.removeSome', { ...taken, count: toTray })
+      : isOne && stays.length > 0 && stays.length <= 3
+        ? message('place.removeStill', { ...taken, places: stays })
+        : message('place.remove', taken)
+  return decided(rows, said, [command.folderId, ...(toTray > 0 ? [null] : [])])
 }
 
 export const placeRemove = command('place.remove', {

@@ -1,4 +1,5 @@
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { documentId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -6,7 +7,7 @@ import { checkName } from '../name'
 import { foldedName } from '../runningNumbers'
 import { name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, isDecision } from '../slice'
+import { decided, documentPlaceValue, findDocument, isDecision } from '../slice'
 import { homeOf, placesOf } from './editDocument'
 
 const fields = { id: documentId(), name: name() }
@@ -19,7 +20,11 @@ function renameDocument(slice: Slice, command: Given<typeof fields>, moment: Mom
   const home = homeOf(slice, document)
   return decided(
     updated('document', document, { name: checked.name, folded: foldedName(checked.name, document.runningNumber) }),
-    `Renamed ${quoted(document.name)} to ${quoted(checked.name)} in ${documentPlaceText(slice, home, moment.locale)}`,
+    message('document.rename', {
+      before: document.name,
+      name: checked.name,
+      place: documentPlaceValue(slice, home, moment.locale),
+    }),
     placesOf(slice, document),
   )
 }

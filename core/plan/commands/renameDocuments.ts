@@ -1,5 +1,6 @@
 import type { RowChange } from '../../change/index'
-import { counted, quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { namedDocuments } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -15,7 +16,7 @@ const fields = { names: namedDocuments().min(1).required() }
 function renameDocuments(slice: Slice, command: Given<typeof fields>): Decision {
   const rows: RowChange[] = []
   const places = []
-  let last = ''
+  let last = { before: '', name: '' }
   for (const { id, name } of command.names) {
     const document = findDocument(slice, id)
     if (isDecision(document)) return document
@@ -28,9 +29,13 @@ function renameDocuments(slice: Slice, command: Given<typeof fields>): Decision 
     if (changes.length === 0) continue
     rows.push(...changes)
     places.push(...placesOf(slice, document))
-    last = `${quoted(document.name)} to ${quoted(checked.name)}`
+    last = { before: document.name, name: checked.name }
   }
-  return decided(rows, rows.length === 1 ? `Renamed ${last}` : `Renamed ${counted(rows.length, 'document')}`, places)
+  const said =
+    rows.length === 1
+      ? message('documents.renameOne', last)
+      : message('documents.rename', { documents: message('documents', { count: rows.length }) })
+  return decided(rows, said, places)
 }
 
 export const documentNames = command('document.names', {

@@ -1,4 +1,5 @@
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { folderId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
 import type { Given } from '../command'
@@ -6,7 +7,7 @@ import { command } from '../command'
 import { checkName } from '../name'
 import { allowTwin, name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText, twinHint, twinOf } from '../slice'
+import { decided, findFolder, isDecision, placeValue, twinHint, twinOf } from '../slice'
 
 const fields = { id: folderId(), name: name(), allowTwin: allowTwin() }
 
@@ -20,7 +21,11 @@ function renameFolder(slice: Slice, command: Given<typeof fields>, moment: Momen
   if (twin && !command.allowTwin) return twinHint(slice, twin, moment.locale)
   return decided(
     updated('folder', folder, { name: checked.name, folded }),
-    `Renamed ${quoted(folder.name)} to ${quoted(checked.name)} in ${placeText(slice, folder.parentId, moment.locale)}`,
+    message('folder.rename', {
+      before: folder.name,
+      name: checked.name,
+      place: placeValue(slice, folder.parentId, moment.locale),
+    }),
     [folder.parentId, folder.id],
   )
 }

@@ -1,12 +1,13 @@
 import type { RowChange } from '../../change/index'
-import { counted, deleted, nameThings, updated } from '../../change/index'
+import { deleted, updated } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { FolderId } from '../../ids'
 import type { DocumentRow } from '../../rows/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, placeText, refuse } from '../slice'
+import { decided, documentPlaceValue, placeValue, refuse } from '../slice'
 import { placesOf } from './editDocument'
 
 const fields = { ...things }
@@ -39,20 +40,17 @@ function restoreThings(slice: Slice, command: Given<typeof fields>, moment: Mome
     ...documents.flatMap(document => updated('document', document, back)),
     ...homeless.flatMap(document => intoInTray(slice, document)),
   ]
-  const target =
+  const place =
     tops.length > 0
-      ? placeText(slice, tops[0] && isThere(tops[0].parentId) ? tops[0].parentId : null, moment.locale)
-      : documentPlaceText(
+      ? placeValue(slice, tops[0] && isThere(tops[0].parentId) ? tops[0].parentId : null, moment.locale)
+      : documentPlaceValue(
           slice,
           singles.flatMap(document => placesOf(slice, document)).find(id => isThere(id)) ?? null,
           moment.locale,
         )
-  const lost =
-    homeless.length > 0
-      ? `; the folder of ${counted(homeless.length, 'document')} is gone, so they are in the In-tray`
-      : ''
-  const single = tops.length + singles.length === 1 ? ` to ${target}` : ''
-  return decided(rows, `Restored ${nameThings(tops, singles)}${single}${lost}`, [
+  const restored = { things: namedThings(tops, singles), homeless: homeless.length }
+  const isOne = tops.length + singles.length === 1
+  return decided(rows, isOne ? message('restoreTo', { ...restored, place }) : message('restore', restored), [
     ...tops.map(folder => folder.parentId),
     ...singles.flatMap(document => placesOf(slice, document)),
     ...(homeless.length > 0 ? [null] : []),

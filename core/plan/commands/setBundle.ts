@@ -1,5 +1,7 @@
 import * as yup from 'yup'
-import { counted, inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import type { Message } from '../../history/index'
+import { message } from '../../history/index'
 import type { BundleRow } from '../../rows/index'
 import { bundleId, documentIds } from '../../shapes/index'
 import type { Given } from '../command'
@@ -30,7 +32,7 @@ function setBundle(slice: Slice, command: Given<typeof fields>, moment: Moment):
   if (present)
     return decided(
       updated('bundle', present, { name: checked.name, note, done }),
-      labelOf(present, checked.name, done),
+      messageOf(present, checked.name, done),
       [],
     )
   const bundle: BundleRow = { id, name: checked.name, note, done, createdAt: moment.now }
@@ -38,17 +40,16 @@ function setBundle(slice: Slice, command: Given<typeof fields>, moment: Moment):
   if (isDecision(put)) return put
   return decided(
     [inserted('bundle', bundle), ...put.rows],
-    `New bundle ${quoted(bundle.name)}${put.documents.length > 0 ? ` of ${counted(put.documents.length, 'document')}` : ''}`,
+    message('bundle.make', { name: bundle.name, documents: put.documents.length }),
     [],
   )
 }
 
-function labelOf(present: BundleRow, name: string, done: boolean): string {
-  if (present.done !== done)
-    return done ? `Marked the bundle ${quoted(name)} as done` : `Took up the bundle ${quoted(name)} again`
+function messageOf(present: BundleRow, name: string, done: boolean): Message {
+  if (present.done !== done) return message(done ? 'bundle.done' : 'bundle.again', { name })
   return present.name === name
-    ? `Changed the bundle ${quoted(name)}`
-    : `Renamed the bundle ${quoted(present.name)} to ${quoted(name)}`
+    ? message('bundle.change', { name })
+    : message('bundle.rename', { before: present.name, name })
 }
 
 export const bundleSet = command('bundle.set', {

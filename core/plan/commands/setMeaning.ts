@@ -1,6 +1,7 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import * as yup from 'yup'
-import { inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import { message } from '../../history/index'
 import type { MeaningRow } from '../../rows/index'
 import { PATTERNS } from '../../rows/index'
 import { meaningId } from '../../shapes/index'
@@ -30,10 +31,10 @@ function setMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   if (present)
     return decided(
       updated('meaning', present, { ...row, orderKey: present.orderKey }),
-      `Changed ${quoted(present.name)} in the colour key`,
+      message('colour.change', { name: present.name }),
       [],
     )
-  return decided([inserted('meaning', row)], `Added ${quoted(row.name)} to the colour key`, [])
+  return decided([inserted('meaning', row)], message('colour.add', { name: row.name }), [])
 }
 
 /** The row of a meaning behind the others of the key, or why it cannot be. */

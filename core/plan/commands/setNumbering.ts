@@ -1,4 +1,6 @@
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import type { Message, Value } from '../../history/index'
+import { message } from '../../history/index'
 import type { Numbering } from '../../numbering/index'
 import { isNumberingSound, NUMBER_LIMIT, numberingText, STEP_LIMIT } from '../../numbering/index'
 import { folderId } from '../../shapes/index'
@@ -6,7 +8,7 @@ import type { Given } from '../command'
 import { command } from '../command'
 import { numberingShape } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, placeValue, refuse } from '../slice'
 
 const fields = { id: folderId().nullable(), numbering: numberingShape.nullable().default(null) }
 
@@ -18,26 +20,31 @@ function setNumbering(slice: Slice, command: Given<typeof fields>, moment: Momen
       return refuse('request.invalid', { why: 'the top of the plan has nothing to inherit its numbering from' })
     return decided(
       updated('plan', slice.plan, { numbering: command.numbering }),
-      `Numbered the top folders ${spelled(command.numbering)}`,
+      numberingMessage(null, command.numbering),
       [null],
     )
   }
   const folder = findFolder(slice, command.id)
   if (isDecision(folder)) return folder
-  const where = placeText(slice, folder.id, moment.locale)
+  const place = placeValue(slice, folder.id, moment.locale)
   return decided(
     updated('folder', folder, { numbering: command.numbering }),
-    command.numbering
-      ? `Numbered the folders in ${where} ${spelled(command.numbering)}`
-      : `Let the folders in ${where} be numbered as it is itself`,
+    command.numbering ? numberingMessage(place, command.numbering) : message('folder.numberingInherited', { place }),
     [folder.id],
   )
 }
 
-function spelled(numbering: Numbering): string {
-  if (numbering.style === 'none') return 'not at all'
+/** `place` null: the top of the plan. */
+function numberingMessage(place: Value | null, numbering: Numbering): Message {
+  if (numbering.style === 'none')
+    return place === null ? message('folder.numberNoneTop') : message('folder.numberNone', { place })
   const joint = numbering.joint ?? '.'
-  return `${numberingText(numbering)}${!numbering.joined ? ' without the code above' : joint === '.' ? '' : `, joined by ${quoted(joint)}`}`
+  const values = {
+    sample: numberingText(numbering),
+    way: !numbering.joined ? 'alone' : joint === '.' ? 'dot' : 'joint',
+    joint,
+  }
+  return place === null ? message('folder.numberingTop', values) : message('folder.numbering', { ...values, place })
 }
 
 export const folderNumbering = command('folder.numbering', {

@@ -1,9 +1,10 @@
 import { generateKeyBetween } from 'fractional-indexing'
 import * as yup from 'yup'
-import { inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
 import { tryReadRule, TYPE_GROUP_NAMES } from '../../find'
 import type { Origin } from '../../rows'
 import { ORIGINS } from '../../rows'
+import { message } from '../../history/index'
 import { folderId, orderId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
 import type { Given } from '../command'
@@ -66,7 +67,10 @@ function setOrder(slice: Slice, command: Given<typeof fields>): Decision {
   if (present)
     return decided(
       updated('standing_order', present, { name: checked.name, active, when, then }),
-      `Changed the standing order ${quoted(checked.name)}${active === present.active ? '' : active ? ': it is on' : ': it is off'}`,
+      message('order.change', {
+        name: checked.name,
+        state: active === present.active ? 'same' : active ? 'on' : 'off',
+      }),
       [],
     )
   const last =
@@ -85,7 +89,7 @@ function setOrder(slice: Slice, command: Given<typeof fields>): Decision {
         then,
       }),
     ],
-    `New standing order ${quoted(checked.name)}`,
+    message('order.make', { name: checked.name }),
     [],
   )
 }

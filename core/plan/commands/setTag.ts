@@ -1,5 +1,6 @@
 import * as yup from 'yup'
-import { quoted, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message } from '../../history/index'
 import { meaningId, tagId } from '../../shapes/index'
 import { foldedText } from '../../text/index'
 import type { Given } from '../command'
@@ -23,9 +24,7 @@ function setTag(slice: Slice, command: Given<typeof fields>): Decision {
   const { meaningId, hidden } = command
   return decided(
     updated('tag', tag, { name, folded, meaningId, hidden }),
-    name === tag.name
-      ? `Changed the tag ${quoted(tag.name)}`
-      : `Renamed the tag ${quoted(tag.name)} to ${quoted(name)}`,
+    name === tag.name ? message('tag.change', { name }) : message('tag.rename', { before: tag.name, name }),
     [],
   )
 }

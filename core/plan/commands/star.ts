@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { deleted, inserted, nameThings } from '../../change/index'
+import { deleted, inserted } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { DocumentRow, FolderRow } from '../../rows/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -33,8 +34,7 @@ function starThings(slice: Slice, command: Given<typeof fields>, moment: Moment)
     ...folders.flatMap(({ id }) => mark(id, 'folder')),
     ...documents.flatMap(({ id }) => mark(id, 'document')),
   ]
-  const what = nameThings(folders, documents)
-  return decided(rows, command.on ? `Starred ${what}` : `Took the star off ${what}`, [
+  return decided(rows, message(command.on ? 'star' : 'unstar', { things: namedThings(folders, documents) }), [
     ...folders.map(folder => folder.parentId),
     ...documents.flatMap(document => placesOf(slice, document)),
   ])

@@ -1,6 +1,7 @@
 import * as yup from 'yup'
 import type { RowChange } from '../../change/index'
-import { counted, inserted, quoted } from '../../change/index'
+import { inserted } from '../../change/index'
+import { message } from '../../history/index'
 import type { DocumentRow } from '../../rows/index'
 import { folderId, searchId, tagId } from '../../shapes/index'
 import { branchOf } from '../../tree/index'
@@ -8,7 +9,7 @@ import type { Given } from '../command'
 import { command } from '../command'
 import { name } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, findFolder, isDecision, liveTree, placeText, refuse } from '../slice'
+import { decided, findFolder, isDecision, liveTree, placeValue, refuse } from '../slice'
 import { removeFolders } from './removeFolders'
 import { tagRows } from './tags'
 
@@ -58,8 +59,13 @@ function tagOfFolder(slice: Slice, command: Given<typeof fields>, moment: Moment
       )
     : []
   if (!Array.isArray(gone)) return gone as Decision
-  const label = `Made the tag ${quoted(tag.name)} of ${placeText(slice, folder.id, moment.locale)}, on ${counted(documents.length, 'document')}${command.dissolve ? '; the folder is in the Trash' : ''}`
-  return decided([...put.rows, kept, ...(gone as RowChange[])], label, [folder.parentId, folder.id])
+  const said = message('folder.toTag', {
+    tag: tag.name,
+    place: placeValue(slice, folder.id, moment.locale),
+    documents: message('documents', { count: documents.length }),
+    gone: command.dissolve,
+  })
+  return decided([...put.rows, kept, ...(gone as RowChange[])], said, [folder.parentId, folder.id])
 }
 
 export const folderTag = command('folder.tag', {

@@ -2,7 +2,7 @@
 // accents apart; only where there is none, a new one is made.
 
 import type { RowChange } from '../../change/index'
-import { inserted, quoted } from '../../change/index'
+import { inserted } from '../../change/index'
 import type { FolderId, TagId } from '../../ids'
 import type { DocumentRow, FolderRow, TagRow } from '../../rows/index'
 import { foldedText } from '../../text/index'
@@ -48,10 +48,6 @@ export function tagName(given: string): string | null {
   return foldedText(name) === '' || name.includes(',') || /\p{Cc}/u.test(name) || [...name].length > TAG_LIMIT
     ? null
     : name
-}
-
-export function tagsText(tags: readonly TagRow[]): string {
-  return tags.map(tag => quoted(tag.name)).join(', ')
 }
 
 export function thingsOf(

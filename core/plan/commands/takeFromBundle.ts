@@ -1,4 +1,5 @@
-import { counted, deleted, quoted } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message } from '../../history/index'
 import { bundleId, documentIds } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -14,7 +15,7 @@ function takeFromBundle(slice: Slice, command: Given<typeof fields>): Decision {
   const taken = itemsOf(slice, bundle).filter(item => command.documentIds.includes(item.documentId))
   return decided(
     taken.map(item => deleted('bundle_item', item)),
-    `Took ${counted(taken.length, 'document')} out of the bundle ${quoted(bundle.name)}`,
+    message('bundle.take', { documents: message('documents', { count: taken.length }), name: bundle.name }),
     [],
   )
 }

@@ -1,12 +1,13 @@
 import * as yup from 'yup'
-import { deleted, nameThings } from '../../change/index'
+import { deleted } from '../../change/index'
+import { message, namedEach, namedThings } from '../../history/index'
 import { tagId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { things } from '../shapes'
 import type { Decision, Slice } from '../slice'
 import { decided, isDecision } from '../slice'
-import { tagsText, thingsOf } from './tags'
+import { thingsOf } from './tags'
 
 const fields = { ...things, tagIds: yup.array(tagId()).min(1).max(50).required() }
 
@@ -20,7 +21,11 @@ function takeTags(slice: Slice, command: Given<typeof fields>): Decision {
   const tags = command.tagIds.flatMap(id => slice.tags.get(id) ?? [])
   return decided(
     rows,
-    `Took ${tags.length === 1 ? 'the tag' : 'the tags'} ${tagsText(tags)} off ${nameThings(things.folders, things.documents)}`,
+    message('tags.take', {
+      count: tags.length,
+      tags: namedEach(tags),
+      things: namedThings(things.folders, things.documents),
+    }),
     things.places,
   )
 }

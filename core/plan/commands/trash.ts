@@ -1,5 +1,6 @@
 import type { RowChange } from '../../change/index'
-import { counted, nameThings, updated } from '../../change/index'
+import { updated } from '../../change/index'
+import { message, namedThings } from '../../history/index'
 import type { FolderId } from '../../ids'
 import type { DocumentRow, FolderRow } from '../../rows/index'
 import { branchOf, isInside } from '../../tree/index'
@@ -39,12 +40,14 @@ function trashThings(slice: Slice, command: Given<typeof fields>, moment: Moment
     ...within.flatMap(({ document, root }) => updated('document', document, mark(root))),
     ...documents.flatMap(document => updated('document', document, mark(document.id))),
   ]
-  const inside = within.length > 0 ? ` with ${counted(within.length, 'document')}` : ''
   const [only] = documents.length === 1 && tops.length === 0 ? documents : []
   const places = only ? placesOf(slice, only).filter(id => id !== null) : []
-  const everywhere =
-    places.length > 1 ? `, out of ${places.map(id => placeText(slice, id, moment.locale)).join(' and ')}` : ''
-  return decided(rows, `Put ${nameThings(tops, documents)}${inside} into the Trash${everywhere}`, [
+  const what = namedThings(tops, documents)
+  const said =
+    places.length > 1
+      ? message('trashFrom', { things: what, places: places.map(id => placeText(slice, id, moment.locale)) })
+      : message('trash', { things: what, within: within.length })
+  return decided(rows, said, [
     ...tops.map(folder => folder.parentId),
     ...documents.flatMap(document => placesOf(slice, document)),
   ])

@@ -1,8 +1,9 @@
-import { inserted, quoted, updated } from '../../change/index'
+import { inserted, updated } from '../../change/index'
+import { message } from '../../history/index'
 import type { DocumentId } from '../../ids'
 import { serverCommand } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceText, findDocument, isDecision, refuse } from '../slice'
+import { decided, documentPlaceValue, findDocument, isDecision, refuse } from '../slice'
 import type { NewFile } from './addDocuments'
 import { homeOf, placesOf } from './editDocument'
 
@@ -22,6 +23,7 @@ function writeDocument(slice: Slice, command: WriteDocument, moment: Moment): De
   const { versionId, blobId, size, mediaType, extension, changedAt } = command.file
   if (blobId === document.blobId && extension === document.extension) return refuse('act.nothing')
   const number = document.version + 1
+  const place = documentPlaceValue(slice, homeOf(slice, document), moment.locale)
   return decided(
     [
       inserted('version', {
@@ -38,7 +40,9 @@ function writeDocument(slice: Slice, command: WriteDocument, moment: Moment): De
       }),
       ...updated('document', document, { blobId, size, mediaType, extension, changedAt, version: number }),
     ],
-    `${command.written ? 'Wrote' : 'New version of'} ${quoted(document.name)} in ${documentPlaceText(slice, homeOf(slice, document), moment.locale)}`,
+    command.written
+      ? message('document.write', { name: document.name, place })
+      : message('documents.version', { what: message('named', { name: document.name }), place }),
     placesOf(slice, document),
   )
 }

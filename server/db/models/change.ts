@@ -1,5 +1,6 @@
 import { DataTypes, Model } from 'sequelize'
 import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { Message } from '../../../core/history/index'
 import { modelOnce } from '../client'
 
 /** An entry of the journal: the rows before and after, and what it says in History. */
@@ -10,7 +11,9 @@ export class Change extends Model<InferAttributes<Change>, InferCreationAttribut
   declare accountId: string
   declare at: Date
   declare kind: string
+  /** What was done, in words: searched, and all that older entries have. */
   declare label: string
+  declare message: CreationOptional<Message | null>
   declare places: string[]
   declare rows: object
   declare undoes: string | null
@@ -30,6 +33,7 @@ export function changes(): typeof Change {
         at: { type: DataTypes.DATE, allowNull: false },
         kind: { type: DataTypes.TEXT, allowNull: false },
         label: { type: DataTypes.TEXT, allowNull: false },
+        message: { type: DataTypes.JSONB },
         places: { type: DataTypes.ARRAY(DataTypes.UUID), allowNull: false },
         rows: { type: DataTypes.JSON, allowNull: false },
         undoes: { type: DataTypes.UUID },

@@ -1,4 +1,6 @@
 import type { MadeBy, RowChange } from '../../../core/change/index'
+import type { Message } from '../../../core/history/index'
+import { wordMessage } from '../../../core/history/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 import { isoText } from '../tables'
@@ -8,7 +10,10 @@ export interface JournalEntry {
   readonly revision: number
   readonly at: string
   readonly kind: string
+  /** What was done, in words. */
   readonly label: string
+  /** The same as it is stored; null: written down before there were messages, only in words. */
+  readonly message: Message | null
   /** Folders it touched; the plan's own id stands for the top and the In-tray. */
   readonly places: readonly string[]
   readonly actor: string
@@ -18,8 +23,18 @@ export interface JournalEntry {
   readonly undoneBy: string | null
 }
 
-const ENTRY = `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.places, a.email AS actor, c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"`
+const ENTRY = `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.message, c.places, a.email AS actor, c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"`
 const FROM = 'FROM change c JOIN account a ON a.id = c.account_id'
+
+/** Entries with the words that the catalogue has for them now. */
+async function entries(
+  transaction: Transaction | null,
+  sql: string,
+  bind: readonly unknown[],
+): Promise<JournalEntry[]> {
+  const found = await rows<JournalEntry>(transaction, sql, bind)
+  return found.map(entry => (entry.message === null ? entry : { ...entry, label: wordMessage(entry.message) }))
+}
 
 export interface NewEntry {
   readonly id: string
@@ -27,7 +42,7 @@ export interface NewEntry {
   readonly accountId: string
   readonly at: string
   readonly kind: string
-  readonly label: string
+  readonly message: Message
   readonly places: readonly string[]
   readonly rows: readonly RowChange[]
   readonly undoes: string | null
@@ -39,8 +54,9 @@ export async function writeEntry(transaction: Transaction, entry: NewEntry): Pro
   const [plan] = await rows<{ revision: number }>(
     transaction,
     `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
-    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, places, rows, undoes, things, made_by)
-      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $7::uuid[], $8::json,
+    c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, message, places, rows, undoes,
+      things, made_by)
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $12::jsonb, $7::uuid[], $8::json,
         $9::uuid, $10::uuid[], $11::text FROM p)
     SELECT revision::float8 AS revision FROM p`,
     [
@@ -49,12 +65,13 @@ export async function writeEntry(transaction: Transaction, entry: NewEntry): Pro
       entry.accountId,
       entry.at,
       entry.kind,
-      entry.label,
+      wordMessage(entry.message), // searched
       entry.places,
       JSON.stringify(entry.rows),
       entry.undoes,
       thingsIn(entry.rows),
       entry.madeBy,
+      JSON.stringify(entry.message),
     ],
   )
   if (!plan) throw new Error('The plan of a journal entry is gone.')
@@ -97,7 +114,7 @@ export function entriesOf(
   filter: HistoryFilter,
   limit: number,
 ): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(
+  return entries(
     null,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) AND ($4 = ''
       OR c.label ILIKE '%' || $4 || '%')
@@ -123,10 +140,7 @@ export async function entryById(
   planId: string,
   id: string,
 ): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.id = $2`, [
-    planId,
-    id,
-  ])
+  const found = await entries(transaction, `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.id = $2`, [planId, id])
   return found[0]
 }
 
@@ -150,7 +164,7 @@ export async function markUndone(
 
 /** Newest first, older than `before` (a revision). */
 export function entriesBefore(planId: string, before: number | null, limit: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(
+  return entries(
     null,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND ($2::bigint IS NULL OR c.revision < $2) ORDER BY c.revision DESC
       LIMIT $3`,
@@ -160,7 +174,7 @@ export function entriesBefore(planId: string, before: number | null, limit: numb
 
 /** The newest act that is not undone: what Undo takes back. */
 export async function nextToUndo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(
+  const found = await entries(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo', 'purge')
       ORDER BY c.revision DESC LIMIT 1`,
@@ -171,7 +185,7 @@ export async function nextToUndo(transaction: Transaction | null, planId: string
 
 /** The newest undo that is not itself taken back, unless a new act came after it: what Redo takes back. */
 export async function nextToRedo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
-  const found = await rows<JournalEntry>(
+  const found = await entries(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind = 'undo'
     AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1
@@ -184,7 +198,7 @@ export async function nextToRedo(transaction: Transaction | null, planId: string
 
 /** Acts from this revision on that are in force, newest first. */
 export function actsSince(transaction: Transaction, planId: string, revision: number): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(
+  return entries(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision >= $2 AND c.undone_by IS NULL
       AND c.kind NOT IN ('undo', 'redo') ORDER BY c.revision DESC`,
@@ -200,7 +214,7 @@ export function laterEntriesOn(
   ids: readonly string[],
   limit: number,
 ): Promise<JournalEntry[]> {
-  return rows<JournalEntry>(
+  return entries(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.revision > $2 AND c.undone_by IS NULL AND c.kind <> 'undo'
     AND EXISTS (SELECT FROM json_array_elements(c.rows) r WHERE r->>'id' = ANY($3::text[])

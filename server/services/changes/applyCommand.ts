@@ -36,11 +36,11 @@ export async function applyCommand(
       const slice = await loadSlice(transaction, plan, needsOf(command))
       const decision = decide(slice, command, { now: now.toISOString(), newId, locale: LOCALE })
       if (!decision.ok) throw new HembixError(decision.reason)
-      const { rows, label, places } = decision
+      const { rows, message, places } = decision
       const revision = await writeChange(transaction, actor, {
         id: changeId,
         kind: command.kind,
-        label,
+        message,
         places,
         rows,
         undoes: null,

@@ -1,5 +1,6 @@
 import { invert } from '../../../core/change/index'
 import { fail } from '../../../core/errors'
+import { message } from '../../../core/history/index'
 import type { Transaction } from '../../db/client'
 import { withTransaction } from '../../db/client'
 import type { JournalEntry } from '../../db/sql/journal'
@@ -122,11 +123,12 @@ async function writeInverse(
   now: Date,
 ): Promise<void> {
   const isRedo = target.kind === 'undo'
-  const original = isRedo && target.undoes !== null ? await entryById(transaction, actor.planId, target.undoes) : target
+  const original = isRedo && target.undoes !== null ? await entryById(transaction, actor.planId, target.undoes) : null
+  const act = original ?? target
   await writeChange(transaction, actor, {
     id: newChangeId,
     kind: isRedo ? 'redo' : 'undo',
-    label: `${isRedo ? 'Did again' : 'Undid'}: ${original?.label ?? target.label}`,
+    message: message(isRedo ? 'didAgain' : 'undid', { act: act.message ?? act.label }),
     places: target.places.map(id => (id === actor.planId ? null : id)),
     rows: invert(await rowsOfEntry(transaction, actor.planId, target.id)),
     undoes: target.id,

@@ -3,6 +3,7 @@
 
 import type { RowChange } from '../../../core/change/index'
 import { madeByOf } from '../../../core/change/index'
+import type { Message } from '../../../core/history/index'
 import { serialsIn } from '../../../core/plan/index'
 import type { Transaction } from '../../db/client'
 import { documentsTagged, refreshDerived, touchFolders } from '../../db/sql/derived'
@@ -19,7 +20,7 @@ import { watched } from './longAct'
 export interface ChangeToWrite {
   readonly id: string
   readonly kind: string
-  readonly label: string
+  readonly message: Message
   readonly places: readonly (string | null)[]
   readonly rows: readonly RowChange[]
   readonly undoes: string | null
@@ -74,14 +75,14 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
   if (broken.length > 0) throw new StaleRowsError(broken.some(({ kind }) => kind === 'idTaken'))
   await between(change.rows.length)
   const places = change.places.map(id => id ?? actor.planId)
-  const { id, kind, label, at, rows, undoes } = change
+  const { id, kind, message, at, rows, undoes } = change
   const revision = await writeEntry(transaction, {
     id,
     planId: actor.planId,
     accountId: actor.accountId,
     at,
     kind,
-    label,
+    message,
     places,
     rows,
     undoes,

@@ -1,6 +1,6 @@
-import { counted, nameThings } from '../../../core/change/index'
 import { fail } from '../../../core/errors'
 import { sizeText } from '../../../core/formats/index'
+import { message, namedThings } from '../../../core/history/index'
 import { withTransaction } from '../../db/client'
 import { entryById, notify, writeEntry } from '../../db/sql/journal'
 import type { JournalEntry } from '../../db/sql/journal'
@@ -30,22 +30,22 @@ export async function purge(
       actor.planId,
       roots.map(root => root.id),
     )
-    const what = nameThings(
+    const things = namedThings(
       roots.filter(root => root.target === 'folder'),
       roots.filter(root => root.target === 'document'),
     )
-    const inside =
+    const size = sizeText(gone.bytes)
+    const said =
       gone.documents > roots.filter(root => root.target === 'document').length
-        ? `${counted(gone.documents, 'document')}, `
-        : ''
-    const label = `Deleted ${what} for good (${inside}${sizeText(gone.bytes)} freed)`
+        ? message('purgeWith', { things, documents: message('documents', { count: gone.documents }), size })
+        : message('purge', { things, size })
     const revision = await writeEntry(transaction, {
       id: changeId,
       planId: actor.planId,
       accountId: actor.accountId,
       at: now.toISOString(),
       kind: 'purge',
-      label,
+      message: said,
       places: [],
       rows: [],
       undoes: null,

@@ -1,0 +1,3 @@
+export type { Message, Part, Value } from './message'
+export { countedThings, message, namedEach, namedThings } from './message'
+export { wordMessage } from './wordMessage'
