@@ -4,7 +4,7 @@
 import iconv from 'iconv-lite'
 import { openCompoundFile } from './compoundFile'
 import { PROTECTED, TEXT_LIMIT, Unreadable } from './outcome'
-import { readPlain } from './plain'
+import { guessedEncoding, readPlain } from './plain'
 import { readRtf } from './rtf'
 import { tidyLines } from './xmlText'
 
@@ -30,9 +30,7 @@ export function readDoc(bytes: Uint8Array): string {
   const flags = main.readUInt16LE(FIB.flags)
   if ((flags & IS_ENCRYPTED) !== 0) throw new Unreadable(PROTECTED)
   if (main.readUInt16LE(FIB.version) < FIRST_UNICODE)
-    return shownText(
-      iconv.decode(main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo)), 'windows-1252'),
-    )
+    return shownText(narrowText(main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo))))
   const table = file.stream((flags & IN_SECOND_TABLE) !== 0 ? '1Table' : '0Table')
   const pieces = table?.subarray(
     main.readUInt32LE(FIB.pieces),
@@ -40,6 +38,14 @@ export function readDoc(bytes: Uint8Array): string {
   )
   if (!pieces) throw new Unreadable('A part of it is damaged. Open it where it was made and save it again.')
   return shownText(joined(main, pieces))
+}
+
+/** Before Unicode the fonts said which letters are meant, and the language often something else: the letters tell. */
+function narrowText(bytes: Buffer): string {
+  const letters = Buffer.from(bytes.filter(byte => byte >= 0x20))
+  const foreign = letters.filter(byte => byte >= 0xc0).length
+  const western = 'windows-1252'
+  return iconv.decode(bytes, foreign < letters.length / 5 ? western : guessedEncoding(letters, western))
 }
 
 /**

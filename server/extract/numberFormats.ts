@@ -5,9 +5,13 @@ import SSF from 'ssf'
 /** The formats that every table has, by their number. */
 export const STANDARD_FORMATS: Readonly<Record<number, string>> = SSF.get_table() as Readonly<Record<number, string>>
 
+const EXACT_DIGITS = 15
+
 /** A number that its format cannot show stands as it is. */
 export function shownValue(value: number, format: string, since1904: boolean): string {
   if (!Number.isFinite(value)) return ''
+  // Without a format a cell shows as many digits as it is wide: all that are exact are kept.
+  if (/^general$/i.test(format)) return String(Number(value.toPrecision(EXACT_DIGITS)))
   try {
     return SSF.format(sortable(format), value, { date1904: since1904 }).trim()
   } catch {

@@ -92,7 +92,7 @@ describe(readXlsx, () => {
 })
 
 describe(readPptx, () => {
-  it('gives slides in the order in which they are shown, with their notes', async () => {
+  it('gives slides in the order in which they are shown, with their notes and what their layout says itself', async () => {
     const slide = (text: string) => `<p:sld xmlns:p="p" xmlns:a="a"><a:p><a:r><a:t>${text}</a:t></a:r></a:p></p:sld>`
     const slides = await readPptx(
       zip({
@@ -107,14 +107,17 @@ describe(readPptx, () => {
         'ppt/slides/slide2.xml': slide('Shown first'),
         'ppt/slides/_rels/slide2.xml.rels': relations(['n', 'notesSlide', '../notesSlides/notesSlide1.xml']),
         'ppt/notesSlides/notesSlide1.xml': slide('Say hello'),
+        'ppt/slides/_rels/slide1.xml.rels': relations(['l', 'slideLayout', '../slideLayouts/slideLayout1.xml']),
+        'ppt/slideLayouts/slideLayout1.xml':
+          '<p:sldLayout xmlns:p="p" xmlns:a="a"><p:sp><p:nvPr><p:ph/></p:nvPr><a:p><a:t>Click to edit</a:t></a:p></p:sp><p:sp><a:p><a:t>Harbour</a:t><a:t> board</a:t></a:p></p:sp></p:sldLayout>',
       }),
     )
-    expect(slides).toEqual(['Shown first\nSay hello', 'Shown second'])
+    expect(slides).toEqual(['Shown first\nSay hello', 'Shown second\nHarbour board'])
   })
 })
 
 const office = (body: string, more = '') =>
-  `<office:document-content xmlns:office="o" xmlns:text="t" xmlns:draw="d" xmlns:svg="s" xmlns:table="b" xmlns:style="y">${more}<office:body>${body}</office:body></office:document-content>`
+  `<office:document-content xmlns:office="o" xmlns:text="t" xmlns:draw="d" xmlns:svg="s" xmlns:table="b" xmlns:style="y" xmlns:form="f" xmlns:presentation="p">${more}<office:body>${body}</office:body></office:document-content>`
 
 describe(readOdt, () => {
   it('reads frames, notes, headers, charts beside it, however deep, and nothing that was struck', async () => {
@@ -174,6 +177,17 @@ describe(readOdp, () => {
       }),
     )
     expect(slides).toEqual(['One', 'Two'])
+  })
+
+  it('reads what stands on the parts of forms, and declared footers', async () => {
+    const [slide] = await readOdp(
+      zip({
+        'content.xml': office(
+          '<presentation:footer-decl>Harbour board</presentation:footer-decl><draw:page><form:form><form:button form:label="Send"/><form:text form:current-value="Lucja Quay"/></form:form><text:p>One</text:p></draw:page>',
+        ),
+      }),
+    )
+    expect(slide?.split('\n')).toEqual(['Send', 'Lucja Quay', 'One', 'Harbour board'])
   })
 })
 

@@ -2,6 +2,7 @@
 
 import { readFileSync } from 'node:fs'
 import CFB from 'cfb'
+import iconv from 'iconv-lite'
 import { describe, expect, it } from 'vitest'
 import { readDoc } from './doc'
 import { Unreadable } from './outcome'
@@ -25,6 +26,21 @@ describe(readDoc, () => {
     expect(readDoc(sample('letter.doc'))).toBe(
       'Berth lease\nThe holder of berth B7 pays 1,240 euro a year. Grüße aus Łódź, 港口.\n' +
         'Quay\tNorth\t\tPaid on 4 March 2026.',
+    )
+  })
+
+  it('tells the letters of before Unicode by what they look like', () => {
+    const letters = iconv.encode('Договор аренды причала действует до марта.\rПлата вносится ежегодно.', 'windows-1251')
+    const stream = Buffer.alloc(0x600)
+    stream.writeUInt16LE(0xa5dc, 0)
+    stream.writeUInt16LE(0x68, 2)
+    stream.writeUInt32LE(0x400, 0x18)
+    stream.writeUInt32LE(0x400 + letters.length, 0x1c)
+    letters.copy(stream, 0x400)
+    const file = CFB.utils.cfb_new()
+    CFB.utils.cfb_add(file, '/WordDocument', stream)
+    expect(readDoc(CFB.write(file, { type: 'buffer' }) as Buffer)).toBe(
+      'Договор аренды причала действует до марта.\nПлата вносится ежегодно.',
     )
   })
 
@@ -79,10 +95,19 @@ function record(kind: number, content: Buffer | readonly Buffer[], instance = 0)
   return Buffer.concat([head, body])
 }
 const [persist, chars, bytes] = [1011, 4000, 4008]
+/** Options of a shape: a width, and the text that is drawn. */
+function drawnAsLetters(text: string): Buffer {
+  const letters = Buffer.from(text, 'utf16le')
+  const options = Buffer.alloc(12)
+  options.writeUInt16LE(0x01cb, 0)
+  options.writeUInt16LE(0xc0c0, 6)
+  options.writeUInt32LE(letters.length, 8)
+  return Buffer.concat([options, letters])
+}
 const wide = (text: string) => record(chars, Buffer.from(text, 'utf16le'))
 
 describe(readPpt, () => {
-  it('gives each slide with its placeholders and drawn texts, notes behind', () => {
+  it('gives each slide with its placeholders, drawn texts and footers, what the master says, notes behind', () => {
     const stream = Buffer.concat([
       record(1000, [
         record(4080, [record(persist, Buffer.alloc(20)), wide('Master text')], 1),
@@ -98,15 +123,21 @@ describe(readPpt, () => {
         ),
         record(4080, [record(persist, Buffer.alloc(20)), wide('Say who pays')], 2),
       ]),
-      record(1016, [wide('Click to edit')]),
+      record(1016, [
+        record(0xf004, [record(0xf011, [record(3011, Buffer.alloc(8))]), record(0xf00d, [wide('Click to edit')])]),
+        record(0xf004, [record(0xf00d, [wide('Harbour board')])]),
+      ]),
       record(1006, [record(0xf00d, [wide('港口 text box')])]),
-      record(1006, []),
+      record(1006, [
+        record(4057, [record(4026, Buffer.from('Meeting in March', 'utf16le'))]),
+        record(0xf004, [record(0xf00b, drawnAsLetters('Welcome'), 2)]),
+      ]),
     ])
     const file = CFB.utils.cfb_new()
     CFB.utils.cfb_add(file, '/PowerPoint Document', stream)
     expect(readPpt(CFB.write(file, { type: 'buffer' }) as Buffer)).toEqual([
-      'Harbour plan\n2026\n港口 text box',
-      'Quays',
+      'Harbour plan\n2026\n港口 text box\nHarbour board',
+      'Quays\nMeeting in March\nWelcome',
       'Say who pays',
     ])
   })

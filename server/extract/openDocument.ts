@@ -9,6 +9,11 @@ import { unpack } from './zip'
 const MANIFEST = 'META-INF/manifest.xml'
 const OBJECT = /^[^/]+\/content\.xml$/
 
+// Parts of forms, with what stands on them and what was filled in (part 3, 13.5).
+const CONTROLS = new Set(
+  'button checkbox combobox fixed-text formatted-text frame option radio text textarea'.split(' '),
+)
+
 const RULES: TextRules = {
   // Paragraphs, headings, alternative texts, and the signs of formulas (MathML).
   inside: new Set(['p', 'h', 'title', 'desc', 'mi', 'mn', 'mo', 'mtext', 'ms']),
@@ -20,7 +25,8 @@ const RULES: TextRules = {
     if (name === 's') return ' '.repeat(Math.min(Number(attributes.c ?? 1) || 1, 100))
     if (name === 'tab') return '\t'
     if (name === 'line-break') return '\n'
-    return undefined
+    const shown = CONTROLS.has(name) ? (attributes.label ?? attributes['current-value']) : undefined
+    return shown === undefined ? undefined : `${shown}\n`
   },
 }
 // In a table a cell is one line, whatever it holds.
@@ -48,7 +54,7 @@ async function contentOf(bytes: Uint8Array, kind: string): Promise<Content> {
   const styles = parts.get('styles.xml')
   return {
     main: content.toString('utf8'),
-    others: [...(styles ? [headersIn(styles)] : []), ...objects].filter(text => text !== ''),
+    others: [...(styles ? [headersIn(styles)] : []), headersIn(content), ...objects].filter(text => text !== ''),
   }
 }
 
@@ -63,7 +69,7 @@ function flat(bytes: Uint8Array, kind: string): Content {
 function headersIn(styles: Uint8Array | string): string {
   const lines: string[] = []
   let [depth, text] = [0, '']
-  const isHeader = (name: string) => /^(header|footer)(-left|-first)?$/.test(name)
+  const isHeader = (name: string) => /^(header|footer)(-left|-first|-decl)?$/.test(name)
   walkXml(styles, {
     open: name => {
       if (isHeader(name)) depth++
@@ -74,8 +80,8 @@ function headersIn(styles: Uint8Array | string): string {
     },
     close: name => {
       if (depth === 0) return
-      if (name === 'p') [text] = ['', lines.push(text)]
-      else if (isHeader(name)) depth--
+      if (name === 'p' || name.endsWith('-decl')) [text] = ['', lines.push(text)]
+      if (isHeader(name)) depth--
     },
   })
   return [...new Set(lines.map(line => line.trim()).filter(line => line !== ''))].join('\n')

@@ -5,17 +5,18 @@ import type { PDFDocumentProxy, PDFWorker } from 'pdfjs-dist/legacy/build/pdf.mj
 import type { Facts } from './facts'
 import { tidyFacts } from './facts'
 import { PROTECTED, TEXT_LIMIT, Unreadable } from './outcome'
+import { mayHaveNotes } from './pdfNotes'
 import { pdfLibrary } from './pdfLibrary'
 import { wiredWorker } from './pdfWire'
 
 // Pages asked for together: one is prepared while the other is read.
 const AT_ONCE = 8
 
-async function textOfPage(pdf: PDFDocumentProxy, number: number): Promise<string> {
+async function textOfPage(pdf: PDFDocumentProxy, number: number, hasNotes: boolean): Promise<string> {
   const page = await pdf.getPage(number)
   // Words are folded where they are compared, so ligatures need not be taken apart here.
   const content = await page.getTextContent({ disableNormalization: true })
-  const annotations = (await page.getAnnotations()) as readonly Annotation[]
+  const annotations = hasNotes ? ((await page.getAnnotations()) as readonly Annotation[]) : []
   page.cleanup()
   const text = content.items.map(item => ('str' in item ? item.str + (item.hasEOL ? '\n' : '') : '')).join('')
   return [text.replace(CUT_WORD, '$1$2'), ...annotations.flatMap(saidIn)].join('\n')
@@ -39,9 +40,20 @@ function saidIn({ fieldValue, alternativeText, contentsObj }: Annotation): strin
     .map(value => value.trim())
 }
 
+/** A file that is attached to it (7.11.4): found by its name. */
+interface Attached {
+  readonly filename?: unknown
+  readonly description?: unknown
+}
+
+function namedIn({ filename, description }: Attached): string[] {
+  return [filename, description].filter((value): value is string => typeof value === 'string' && value !== '')
+}
+
 /** The text of each page, lines as they are drawn; title and author. */
 export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & Facts> {
   const worker = await wiredWorker()
+  const hasNotes = mayHaveNotes(bytes)
   return withPdf(
     bytes,
     async pdf => {
@@ -49,13 +61,15 @@ export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & 
       let length = 0
       for (let from = 1; from <= pdf.numPages && length < TEXT_LIMIT; from += AT_ONCE) {
         const numbers = Array.from({ length: Math.min(AT_ONCE, pdf.numPages - from + 1) }, (_, index) => from + index)
-        for (const text of await Promise.all(numbers.map(number => textOfPage(pdf, number)))) {
+        for (const text of await Promise.all(numbers.map(number => textOfPage(pdf, number, hasNotes)))) {
           length += text.length
           pages.push(text)
         }
       }
       const { info } = await pdf.getMetadata()
       const { Title, Author } = info as { readonly Title?: unknown; readonly Author?: unknown }
+      const attached = Object.values(((await pdf.getAttachments()) as Readonly<Record<string, Attached>> | null) ?? {})
+      if (attached.length > 0) pages.push([pages.pop() ?? '', ...attached.flatMap(namedIn)].join('\n'))
       return { pages, ...tidyFacts(Title, Author) }
     },
     worker,

@@ -9,8 +9,13 @@ export function readPlain(bytes: Uint8Array): string {
   const buffer = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)
   if (isBinary(buffer)) throw new Unreadable('It is named as a text but holds other data.')
   if (isUtf8(bytes)) return new TextDecoder('utf-8').decode(bytes)
-  const guessed = chardet.detect(buffer.subarray(0, SAMPLE_BYTES)) ?? 'ISO-8859-1'
-  return iconv.decode(buffer, iconv.encodingExists(guessed) ? guessed : 'ISO-8859-1')
+  return iconv.decode(buffer, guessedEncoding(buffer, 'ISO-8859-1'))
+}
+
+/** By what the letters look like; `otherwise` where that cannot be told. */
+export function guessedEncoding(bytes: Buffer, otherwise: string): string {
+  const guessed = chardet.detect(bytes.subarray(0, SAMPLE_BYTES)) ?? otherwise
+  return iconv.encodingExists(guessed) ? guessed : otherwise
 }
 
 function isUtf8(bytes: Uint8Array): boolean {

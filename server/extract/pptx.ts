@@ -13,6 +13,7 @@ export async function readPptx(bytes: Uint8Array): Promise<string[]> {
   if (!presentation) return byNumber(parts)
   const relations = relationsOf(parts, main)
   const slides: string[] = []
+  const masters = new Set<string>() // whose texts were taken already: they show on many slides
   walkXml(presentation, {
     open: (tag, attributes) => {
       if (tag !== 'sldId') return
@@ -21,10 +22,44 @@ export async function readPptx(bytes: Uint8Array): Promise<string[]> {
         .map(value => relations.get(value)?.target)
         .find(name => name !== undefined)
       const xml = target === undefined ? undefined : parts.get(target)
-      if (target !== undefined && xml) slides.push([ooxmlText(xml), ...hangingTexts(parts, target)].join('\n').trim())
+      if (target !== undefined && xml)
+        slides.push(
+          [ooxmlText(xml), ...hangingTexts(parts, target), ...masterTexts(parts, target, masters)].join('\n').trim(),
+        )
     },
   })
   return slides
+}
+
+/** What layout and master of a slide say themselves, beside what they offer to be filled in. */
+function masterTexts(parts: Parts, name: string, seen: Set<string>): string[] {
+  return [...relationsOf(parts, name).values()].flatMap(({ type, target }) => {
+    const xml = parts.get(target)
+    if (!['slideLayout', 'slideMaster'].includes(type) || !xml || seen.has(target)) return []
+    seen.add(target)
+    return [fixedText(xml), ...(type === 'slideLayout' ? masterTexts(parts, target, seen) : [])].filter(
+      text => text !== '',
+    )
+  })
+}
+
+function fixedText(xml: Uint8Array): string {
+  let [isPlaceholder, inText, text] = [false, false, '']
+  walkXml(xml, {
+    open: tag => {
+      if (tag === 'sp') isPlaceholder = false
+      else if (tag === 'ph') isPlaceholder = true
+      else if (tag === 't') inText = !isPlaceholder
+    },
+    text: part => {
+      if (inText) text += part
+    },
+    close: tag => {
+      if (tag === 't') inText = false
+      else if (tag === 'p' && !isPlaceholder) text += '\n'
+    },
+  })
+  return text.trim()
 }
 
 const SLIDE = /^ppt\/slides\/slide(\d+)\.xml$/

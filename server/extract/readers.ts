@@ -2,6 +2,7 @@
 // a process that somebody waits for longer to load than most documents to read.
 
 import type { ReadableFormat } from '../../core/formats/index'
+import type { Embedded } from './embedded'
 import type { Facts } from './facts'
 import { partsOf } from './parts'
 
@@ -29,6 +30,27 @@ const inPages =
 const described =
   (reader: Reader, entry: RegExp): Reader =>
   async bytes => ({ ...(await reader(bytes)), ...(await (await import('./facts')).factsInContainer(bytes, entry)) })
+/** With the documents that lie in it, as parts of their own behind its pages. One that cannot be read is left out. */
+const withEmbedded =
+  (reader: Reader, embedded: Loaded<readonly Embedded[]>): Reader =>
+  async bytes => {
+    const reading = await reader(bytes)
+    const pages: string[] = []
+    for (const { format, bytes: inner } of await (
+      await embedded()
+    )(bytes))
+      pages.push(
+        ...(
+          await READERS[format](inner).then(
+            one => one.pages,
+            () => [],
+          )
+        ).filter(page => page !== ''),
+      )
+    return { ...reading, pages: [...reading.pages, ...pages] }
+  }
+const inOoxml: Loaded<readonly Embedded[]> = async () => (await import('./embedded')).embeddedInOoxml
+const inCompound: Loaded<readonly Embedded[]> = async () => (await import('./embedded')).embeddedInCompound
 const OOXML = /^docProps\/core\.xml$/
 const OPEN_DOCUMENT = /^meta\.xml$/
 const BOOK = /\.opf$/
@@ -73,25 +95,43 @@ const plain = inParts(async () => (await import('./plain')).readPlain)
 export const READERS: Record<ReadableFormat, Reader> = {
   pdf,
   docx: described(
-    inParts(async () => (await import('./docx')).readDocx),
+    withEmbedded(
+      inParts(async () => (await import('./docx')).readDocx),
+      inOoxml,
+    ),
     OOXML,
   ),
-  doc: inParts(async () => (await import('./doc')).readDoc),
+  doc: withEmbedded(
+    inParts(async () => (await import('./doc')).readDoc),
+    inCompound,
+  ),
   odt: described(odt, OPEN_DOCUMENT),
   flatText: odt,
   rtf: inParts(async () => (await import('./rtf')).readRtf),
   xlsx: described(
-    inPages(async () => (await import('./xlsx')).readXlsx),
+    withEmbedded(
+      inPages(async () => (await import('./xlsx')).readXlsx),
+      inOoxml,
+    ),
     OOXML,
   ),
-  xls: inPages(async () => (await import('./xls')).readXls),
+  xls: withEmbedded(
+    inPages(async () => (await import('./xls')).readXls),
+    inCompound,
+  ),
   ods: described(ods, OPEN_DOCUMENT),
   flatTable: ods,
   pptx: described(
-    inPages(async () => (await import('./pptx')).readPptx),
+    withEmbedded(
+      inPages(async () => (await import('./pptx')).readPptx),
+      inOoxml,
+    ),
     OOXML,
   ),
-  ppt: inPages(async () => (await import('./ppt')).readPpt),
+  ppt: withEmbedded(
+    inPages(async () => (await import('./ppt')).readPpt),
+    inCompound,
+  ),
   odp: described(odp, OPEN_DOCUMENT),
   flatSlides: odp,
   odg: described(odp, OPEN_DOCUMENT),

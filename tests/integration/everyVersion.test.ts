@@ -79,6 +79,7 @@ const WORDS: Readonly<Record<string, string>> = {
   origin: 'upload',
 }
 const VALUES: Readonly<Record<string, unknown>> = {
+  smallint: 1,
   integer: 1,
   bigint: 5,
   real: 1,

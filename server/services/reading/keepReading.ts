@@ -15,7 +15,7 @@ import { openGuarded } from './openGuarded'
 /** Above this a document is found by its name only. */
 export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 /** Raised when readers read better than before: what older ones read is read again in the background. */
-export const READER_VERSION = 4
+export const READER_VERSION = 5
 
 interface ReadText extends IndexedText {
   readonly paged: boolean
