@@ -87,7 +87,7 @@ test('the present plan is rearranged in a draft: documents go with their folders
   await expect(summary(page)).toContainText('1 removed')
   await expect(preview(page).nth(1)).toContainText('Beta papers')
   await applyButton(page).click()
-  await expect(bottomLine(page)).toHaveText('Applied a draft to the plan: 1 renamed, 1 moved, 1 removed')
+  await expect(bottomLine(page)).toHaveText('Applied a draft to the plan: 1 renamed, 1 moved and 1 removed')
   await unfold(page, 'Alpha')
   await openFolder(page, 'Beta papers')
   await expect(documentRow(page, 'Inside')).toBeVisible()
