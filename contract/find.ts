@@ -71,6 +71,8 @@ export const foundShape = yup.object({
   count: yup.number().nullable().defined(),
   countLimit: yup.number().required(),
   terms: yup.array(yup.object({ text: yup.string().required(), prefix: yup.boolean().required() })).required(),
+  /** So many of the first are listed since their names are a slip away from what was typed. */
+  nearNames: yup.number().required(),
   /** What was looked for instead of what was typed; null: exactly that. */
   corrected: yup
     .object({

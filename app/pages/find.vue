@@ -220,6 +220,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       :exactly="asTyped"
       :ms="answer?.ms ?? null"
       :corrected="answer?.corrected ?? null"
+      :near-names="answer?.nearNames ?? 0"
       :notation="notation"
       :has-rules="request.rule !== null"
       :has-facets="hasFacets(request)"

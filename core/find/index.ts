@@ -41,7 +41,7 @@ export { parseQuery, QUERY_LIMIT, termsIn } from './parse'
 export { countGroups } from './groups'
 export type { GroupCounts, Tallies } from './groups'
 export type { Candidate, QueryTerm, Spot } from './rank'
-export { mostWithoutName, scoreOf, SPOTS, spotsOf } from './rank'
+export { hasAllInName, mostWithoutName, scoreOf, SPOTS, spotsOf } from './rank'
 
 export { tryReadRule } from './readRule'
 export type { SearchableDocument, LeafRule, Rule, MatchContext } from './rule'

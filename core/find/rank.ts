@@ -1,8 +1,8 @@
 // Best match. A document's score is the mean, over the sought words, of the weight of the best spot where
 // the word stands, and on top of it what says that this is the one meant:
 //
-//   score = Σ spot(word) / words + all in the name + next to each other in the name + closeness in the text
-//         + density in the text + freshness + star + often opened + near the open folder
+//   score = Σ spot(word) / words + all in the name + next to each other in the name + at its beginning
+//         + closeness in the text + density in the text + freshness + star + often opened + near the open folder
 //
 // Freshness halves every HALF_LIFE_DAYS. Closeness is 1 where the words follow each other and 0 where the
 // shortest stretch that holds them all is CLOSE_WORDS longer. The test set is tests/bench/known.ts.
@@ -22,6 +22,9 @@ const WEIGHTS = {
   allInName: 6,
   inOrderInName: 4,
   wholeName: 3,
+  /** The name begins with what was typed; the more of it, the better. */
+  beginsName: 2,
+  ofName: 1,
   closeness: 4,
   density: 2,
   freshness: 1,
@@ -124,21 +127,38 @@ function bestSpot(candidate: Candidate, word: QueryTerm): { spot: Spot | null; w
 /** 1: the word itself; less for a beginning or another form; 0: not there. */
 function likeness(text: string, { text: word, prefix }: QueryTerm): number {
   if (text === '') return 0
-  const padded = ` ${text} `
+  let best = 0
   // Forms of a word begin alike; most texts have nothing with that beginning.
-  if (!padded.includes(` ${word.slice(0, 2)}`)) return 0
-  if (padded.includes(` ${word} `)) return 1
-  if (prefix && padded.includes(` ${word}`)) return WEIGHTS.beginning
-  return text.split(' ').some(other => areForms(other, word)) ? WEIGHTS.form : 0
+  for (const other of beginningWith(text, word.slice(0, 2))) {
+    if (other === word) return 1
+    if (prefix && other.startsWith(word)) best = WEIGHTS.beginning
+    else if (best === 0 && areForms(other, word)) best = WEIGHTS.form
+  }
+  return best
+}
+
+/** The words of a folded text that begin so, without taking the others apart. */
+function* beginningWith(text: string, beginning: string): Generator<string> {
+  for (let at = text.indexOf(beginning); at >= 0; at = text.indexOf(beginning, at + 1)) {
+    if (at > 0 && text[at - 1] !== ' ') continue
+    const end = text.indexOf(' ', at)
+    yield text.slice(at, end < 0 ? undefined : end)
+  }
+}
+
+/** Every word stands in the name, as it is or in another form. */
+export function hasAllInName(name: string, terms: readonly QueryTerm[]): boolean {
+  return terms.every(word => likeness(name, word) > 0)
 }
 
 function nameBonus(name: string, terms: readonly QueryTerm[]): number {
-  if (terms.length === 0 || !terms.every(word => likeness(name, word) > 0)) return 0
+  if (terms.length === 0 || !hasAllInName(name, terms)) return 0
   const typed = terms.map(word => word.text).join(' ')
   return (
     WEIGHTS.allInName +
     (` ${name}`.includes(` ${typed}`) ? WEIGHTS.inOrderInName : 0) +
-    (name === typed ? WEIGHTS.wholeName : 0)
+    (name === typed ? WEIGHTS.wholeName : 0) +
+    (name.startsWith(typed) ? WEIGHTS.beginsName + WEIGHTS.ofName * (typed.length / name.length) : 0)
   )
 }
 

@@ -1,5 +1,5 @@
 import { areForms } from './forms'
-import { isSign, wordsOf } from './words'
+import { isSign, wordsBeginning } from './words'
 
 export interface Passage {
   readonly text: string
@@ -14,6 +14,8 @@ export interface Term {
 }
 
 const REACH = 84
+// A window is so many times the reach, and holds at most so many hits.
+const [WINDOW, WINDOW_HITS] = [1.5, 80]
 
 /**
  * The words around the spot where most of the sought words stand close together; null when none of
@@ -21,7 +23,7 @@ const REACH = 84
  */
 export function passageOf(text: string, terms: readonly Term[], reach = REACH): Passage | null {
   const flat = text.replace(/\s+/gu, ' ').trim()
-  const hits = hitsIn(flat, terms)
+  const hits = firstHits(flat, terms, reach)
   const best = densest(hits, reach)
   if (!best) return null
   const from = wordStart(flat, Math.max(0, best.from - reach / 2))
@@ -42,18 +44,41 @@ interface Hit {
   readonly from: number
   readonly to: number
   readonly which: number
+  readonly isSign: boolean
 }
 
 function hitsIn(text: string, terms: readonly Term[]): Hit[] {
-  const hits = wordsOf(text).flatMap(word => {
-    const which = terms.findIndex(
-      ({ text: want, prefix }) => (prefix && word.text.startsWith(want)) || areForms(word.text, want),
-    )
-    return which < 0 ? [] : [{ from: word.from, to: word.to, which, isSign: isSign(word.text) }]
-  })
-  // One sign alone of several that were sought together is met everywhere and says nothing.
-  if (terms.filter(term => isSign(term.text)).length < 2) return hits
+  const hits = [...eachHit(text, terms)]
+  if (!areSigns(terms)) return hits
   return hits.filter((hit, at) => !hit.isSign || hits[at - 1]?.to === hit.from || hits[at + 1]?.from === hit.to)
+}
+
+/** One sign alone of several that were sought together is met everywhere and says nothing. */
+function areSigns(terms: readonly Term[]): boolean {
+  return terms.filter(term => isSign(term.text)).length > 1
+}
+
+function* eachHit(text: string, terms: readonly Term[]): Generator<Hit> {
+  const beginnings = new Set(terms.map(({ text: want }) => want.slice(0, 2)))
+  for (const { text: word, from, to } of wordsBeginning(text, beginnings)) {
+    const which = terms.findIndex(({ text: want, prefix }) => (prefix && word.startsWith(want)) || areForms(word, want))
+    if (which >= 0) yield { from, to, which, isSign: isSign(word) }
+  }
+}
+
+/** The hits up to the first window that holds all of the sought words, and those beside it: none after it is better. */
+function firstHits(text: string, terms: readonly Term[], reach: number): Hit[] {
+  if (areSigns(terms)) return hitsIn(text, terms)
+  const all = new Set(terms.map(({ text: want }) => want)).size
+  const hits: Hit[] = []
+  let end = Infinity
+  for (const hit of eachHit(text, terms)) {
+    if (hit.from > end) break
+    hits.push(hit)
+    const within = hits.slice(-WINDOW_HITS).filter(({ from }) => hit.to - from <= reach * WINDOW)
+    if (end === Infinity && new Set(within.map(({ which }) => which)).size === all) end = hit.to + reach * 2
+  }
+  return hits
 }
 
 /** The window that holds the most different sought words; the first of equals. */
@@ -66,7 +91,7 @@ function densest(hits: readonly Hit[], reach: number): { from: number; to: numbe
     let to = first.to
     for (let index = start; index < hits.length; index++) {
       const hit = hits[index]
-      if (!hit || hit.to - first.from > reach * 1.5) break
+      if (!hit || hit.to - first.from > reach * WINDOW) break
       kinds.add(hit.which)
       to = hit.to
     }

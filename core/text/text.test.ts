@@ -59,6 +59,30 @@ describe(editDistance, () => {
 })
 
 describe(passageOf, () => {
+  it('of a very long text ends where all words stand together, and marks what stands beside', () => {
+    const far = `${'power and other words, '.repeat(4000)}the Shore has power; shore, `
+    const passage = passageOf(`${far}${'shore power '.repeat(3)}${'words '.repeat(200_000)}`, [
+      { text: 'shore', prefix: false },
+      { text: 'power', prefix: false },
+    ])
+    expect(passage?.marks.map(([from, to]) => passage.text.slice(from, to).toLowerCase())).toEqual(
+      expect.arrayContaining(['power', 'shore']),
+    )
+    expect(passage?.text).toContain('the Shore has')
+  })
+
+  it('finds words whatever their accents, case and script, and no others', () => {
+    const marked = (text: string, ...want: string[]) =>
+      marksIn(
+        text,
+        want.map(word => ({ text: word, prefix: false })),
+      ).map(([from, to]) => text.slice(from, to))
+    expect(marked('Ångström or angstrom, Öl, ÖLS', 'angstrom')).toEqual(['Ångström', 'angstrom'])
+    expect(marked('Йод и йод, Иод', 'иод')).toEqual(['Йод', 'йод', 'Иод'])
+    expect(marked('ſtraße, STRASSE', 'strasse')).toEqual(['ſtraße', 'STRASSE'])
+    expect(marked('北港口 and port', '港', '口')).toEqual(['港', '口'])
+  })
+
   const terms = [
     { text: 'shore', prefix: false },
     { text: 'pow', prefix: true },

@@ -77,14 +77,45 @@ export function isSign(text: string): boolean {
 
 export function wordsOf(text: string): Word[] {
   const words: Word[] = []
+  for (const match of text.matchAll(WORD)) addWords(words, match[0], match.index)
+  return words
+}
+
+/** Those of one run of letters: one, or where it has signs of a script without spaces, each of these. */
+function addWords(words: Word[], run: string, from: number): void {
+  if (PLAIN.test(run)) words.push({ text: run.toLowerCase().slice(0, WORD_LIMIT), from, to: from + run.length })
+  else if (!HAS_SIGNS.test(run)) push(words, run, from)
+  else for (const part of run.matchAll(SIGN_OR_OTHERS)) push(words, part[0], from + part.index)
+}
+
+/**
+ * Those words of a text that begin with one of `beginnings` (folded, one letter or two): of a long text a few, for
+ * which the others need not be made.
+ */
+export function* wordsBeginning(text: string, beginnings: ReadonlySet<string>): Generator<Word> {
+  const firsts = new Set([...beginnings].map(beginning => beginning.charAt(0)))
+  const begins = (word: string) => beginnings.has(word.slice(0, 2)) || beginnings.has(word.slice(0, 1))
   for (const match of text.matchAll(WORD)) {
     const [run] = match
-    if (PLAIN.test(run))
-      words.push({ text: run.toLowerCase().slice(0, WORD_LIMIT), from: match.index, to: match.index + run.length })
-    else if (!HAS_SIGNS.test(run)) push(words, run, match.index)
-    else for (const part of run.matchAll(SIGN_OR_OTHERS)) push(words, part[0], match.index + part.index)
+    const isPlain = PLAIN.test(run)
+    if (isPlain ? !begins(run.slice(0, 2).toLowerCase()) : !firsts.has(foldedFirst(run)) && !HAS_SIGNS.test(run))
+      continue
+    const words: Word[] = []
+    addWords(words, run, match.index)
+    for (const word of words) if (begins(word.text)) yield word
   }
-  return words
+}
+
+const FIRST = new Map<string, string>()
+
+/** The first letter of a run, folded: there are few, and folding is slow. */
+function foldedFirst(run: string): string {
+  const letter = run.charAt(0)
+  const known = FIRST.get(letter)
+  if (known !== undefined) return known
+  const folded = foldAll(letter).charAt(0)
+  FIRST.set(letter, folded)
+  return folded
 }
 
 function push(words: Word[], part: string, from: number): void {

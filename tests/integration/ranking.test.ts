@@ -39,6 +39,41 @@ describe('a word that was typed', () => {
   })
 })
 
+describe('a name with a slip', () => {
+  it('comes first though its wrong word stands elsewhere, says that it is only near, and can be left out', async () => {
+    const [client, stranger] = [await newClient(), await newClient()]
+    const [named, text] = [
+      await client.upload('Change of mooring rules.txt', 'what was agreed in March'),
+      await client.upload('Old letters.txt', 'the rules of mooring, and whoever wrote chage of them'),
+    ]
+    for (const { id } of [named, text]) await client.whenRead(id)
+    const ask = async (q: string, more = '') =>
+      (await client.get<Found>(`/api/find?q=${encodeURIComponent(q)}${more}`)).body
+    const near = await ask('chage of mooring rules')
+    expect([near.documents.map(({ id }) => id), near.nearNames, near.count]).toEqual([[named.id, text.id], 1, 1])
+    // The first letter is missing, a short word is wrong, only the beginning was typed.
+    for (const q of ['hange of mooring rules', 'change af mooring rules', 'chamge of mooring'])
+      expect((await ask(q)).documents[0]?.id).toBe(named.id)
+    const exactly = await ask('chage of mooring rules', '&exact=true')
+    expect([exactly.documents.map(({ id }) => id), exactly.nearNames]).toEqual([[text.id], 0])
+    // What is narrowed, quoted or named rightly is meant as it stands.
+    expect((await ask('chage of mooring rules', '&types=pdf')).documents).toEqual([])
+    expect((await ask('"chage of mooring rules"')).documents).toEqual([])
+    expect((await ask('change of mooring rules')).nearNames).toBe(0)
+    const other = await stranger.get<Found>('/api/find?q=chage%20of%20mooring%20rules')
+    expect(other.body.documents).toEqual([])
+  })
+
+  it('that begins as was typed stands before those that only hold it', async () => {
+    const client = await newClient()
+    const whole = await client.upload('Harbour.txt', 'x', null, { changed: '2019-03-04T05:06:07.000Z' })
+    const begun = await client.upload('Harbour dues.txt', 'x')
+    await client.upload('Old harbour.txt', 'x')
+    await client.upload('Plan of the harbour.txt', 'x')
+    expect((await found(client, 'harbour')).slice(0, 2).map(({ id }) => id)).toEqual([whole.id, begun.id])
+  })
+})
+
 describe('a long document', () => {
   const filler = (page: number) => `harbour dues page number ${page} `.repeat(150)
 

@@ -5,6 +5,7 @@ import { ref } from 'vue'
 import type { RecentSearch } from '../../../contract/find'
 import type { SearchQuery, FoundGroup, FoundSort } from '../../../core/find/index'
 import { beginsDown, FOUND_GROUPS, FOUND_SORTS } from '../../../core/find/index'
+import FindNotices from './FindNotices.vue'
 
 const typed = defineModel<string>({ required: true })
 defineProps<{
@@ -15,6 +16,8 @@ defineProps<{
   exactly: number | null
   ms: number | null
   corrected: { typed: string; to: string } | null
+  /** So many of the first are listed since their names are a slip away from what was typed. */
+  nearNames: number
   notation: string
   hasRules: boolean
   hasFacets: boolean
@@ -93,13 +96,7 @@ const isFocused = ref(false)
         </li>
       </ul>
     </div>
-    <p v-if="fault" id="find-fault" class="warn" role="alert">
-      {{ fault }}
-    </p>
-    <p v-if="corrected" class="corrected" role="status">
-      Showing <b>{{ corrected.to }}</b>;
-      <button type="button" class="place" @click="emit('exact')">search for {{ corrected.typed }} instead</button>
-    </p>
+    <FindNotices :fault="fault" :corrected="corrected" :near-names="nearNames" @exact="emit('exact')" />
     <p v-if="asksAnything" class="sum" role="status">
       <b>{{ countText }}</b>
       <button v-if="exactly !== null" type="button" class="place" @click="emit('exactly')">
@@ -208,9 +205,6 @@ const isFocused = ref(false)
 }
 .forget {
   border-top: 1px solid var(--rule);
-}
-.corrected {
-  margin-top: 7px;
 }
 .sum {
   margin-top: 9px;

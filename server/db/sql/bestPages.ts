@@ -35,13 +35,14 @@ const LOOKED_AT = 6
 // A statement of its own for each number of patterns, up to so many.
 const FEW_PATTERNS = 24
 
-/** Of equals the first. Documents on none of whose pages a word stands are left out. */
+/** Of equals the first; the only page of a document is its best one, whatever stands on it. */
 export async function bestPages(planId: string, documentIds: readonly string[], query: PageQuery): Promise<BestPage[]> {
-  const [inShort, inLong] = await Promise.all([
+  const found = await Promise.all([
+    onlyPages(planId, documentIds),
     pagesOfShort(planId, documentIds, query),
     query.entries.length > 0 ? pagesOfLong(planId, documentIds, query) : [],
   ])
-  return [...inShort, ...inLong]
+  return found.flat()
 }
 
 const SHOWN = `t.page, t.body, t.folded, d.paged,
@@ -49,9 +50,21 @@ const SHOWN = `t.page, t.body, t.folded, d.paged,
 const AMONG = `SELECT d.id, d.blob_id, r.paged FROM document d JOIN reading r ON r.blob_id = d.blob_id
   WHERE d.plan_id = $2 AND d.id = ANY($1::uuid[])`
 
+function onlyPages(planId: string, ids: readonly string[]): Promise<BestPage[]> {
+  return rows(
+    null,
+    prepared(
+      'best-pages-only',
+      `WITH d AS MATERIALIZED (${AMONG} AND r.pages = 1)
+      SELECT d.id, ${SHOWN} FROM d JOIN page_text t ON t.blob_id = d.blob_id`,
+    ),
+    [ids, planId],
+  )
+}
+
 function pagesOfShort(planId: string, ids: readonly string[], { patterns, phrase }: PageQuery): Promise<BestPage[]> {
   const most = patterns.map((_, index) => `(p.folded LIKE ($3::text[])[${index + 1}])::int`).join(' + ')
-  const sql = `WITH d AS MATERIALIZED (${AMONG} AND NOT r.located)
+  const sql = `WITH d AS MATERIALIZED (${AMONG} AND NOT r.located AND r.pages <> 1)
     SELECT d.id, ${SHOWN} FROM d CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p
       WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($3::text[])
       ORDER BY (p.folded LIKE $4) DESC, ${most} DESC, p.page LIMIT 1) t`

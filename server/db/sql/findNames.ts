@@ -146,9 +146,11 @@ export async function visitsOf(planId: string, ids: readonly string[]): Promise<
   return new Map(found.map(({ id, count }) => [id, count]))
 }
 
+const TELLING_LETTERS = 5
+
 /**
- * Words of the plan's names within `errors` (Levenshtein) of what was typed, nearest first: same first letter, or the
- * first two swapped.
+ * Words of the plan's names within `errors` (Levenshtein) of what was typed, nearest first: same first letter, the
+ * first two swapped, or of longer words the first one wrong or missing.
  */
 export async function nearWords(planId: string, typed: string, errors: number): Promise<string[]> {
   const found = await rows<{ word: string }>(
@@ -156,11 +158,44 @@ export async function nearWords(planId: string, typed: string, errors: number): 
     `SELECT word, least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2,
       $3))::int AS distance
     FROM name_word WHERE plan_id = $1 AND (${prefixRange('word', 'left($2, 1)')}
-      OR ${prefixRange('word', 'substr($2, 2, 1)')})
+      OR ${prefixRange('word', 'substr($2, 2, 1)')}
+      OR (length($2) >= ${TELLING_LETTERS} AND word LIKE '%' || substr($2, 2) || '%'))
     AND length(word) BETWEEN length($2) - $3 AND length($2) + 12 AND length(word) <= 64
     AND least(levenshtein_less_equal(word, $2, $3), levenshtein_less_equal(left(word, length($2)), $2, $3)) <= $3
     ORDER BY distance, newest DESC LIMIT 60`,
     [planId, typed, errors],
   )
   return found.map(row => row.word)
+}
+
+// So many of the newest names with each word are looked at, for the rarest words of what was typed.
+const [NEWEST_WITH_WORD, RAREST] = [400, 3]
+
+/**
+ * Documents whose whole name, or as much of its beginning, is within `errors` (Levenshtein) of `typed`, among those
+ * with one of the words; the nearest first, then the newest. None that is not in error at all.
+ */
+export async function namesWithin(
+  planId: string,
+  typed: string,
+  words: readonly string[],
+  errors: number,
+  limit: number,
+): Promise<string[]> {
+  const found = await rows<{ id: string }>(
+    null,
+    `WITH rarest AS MATERIALIZED (SELECT w.word FROM unnest($3::text[]) AS w(word) CROSS JOIN LATERAL (
+        SELECT count(*) AS n FROM (SELECT FROM name_token t WHERE t.plan_id = $1 AND t.token = w.word LIMIT 2000) c) k
+        WHERE k.n > 0 ORDER BY k.n LIMIT ${RAREST}),
+      candidates AS MATERIALIZED (SELECT DISTINCT t.document_id FROM rarest CROSS JOIN LATERAL (
+        SELECT n.document_id FROM name_token n WHERE n.plan_id = $1 AND n.token = rarest.word
+          ORDER BY n.changed_at DESC, n.document_id DESC LIMIT ${NEWEST_WITH_WORD}) t),
+      near AS (SELECT d.id, d.changed_at, least(levenshtein_less_equal(d.folded, $2, $4),
+          levenshtein_less_equal(left(d.folded, length($2)), $2, $4)) AS distance
+        FROM candidates c JOIN document d ON d.id = c.document_id AND (d.plan_id = $1) IS TRUE
+        WHERE length(d.folded) BETWEEN length($2) - $4 AND 255)
+    SELECT id FROM near WHERE distance BETWEEN 1 AND $4 ORDER BY distance, changed_at DESC LIMIT $5`,
+    [planId, typed, words, errors, limit],
+  )
+  return found.map(({ id }) => id)
 }

@@ -5,6 +5,8 @@ import {
   compile,
   exactly,
   findsForms,
+  hasAllInName,
+  hasFacets,
   orderFound,
   parseQuery,
   QUERY_LIMIT,
@@ -17,17 +19,18 @@ import type { Passage, Term } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import type { Hit } from '../../db/sql/find'
 import { orderedPage, orderFacts } from '../../db/sql/find'
-import { meaningsOf, tagsOf } from '../../db/sql/planRows'
 import type { ListedDocument } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'
+import { nearNames } from './nearNames'
 import { gatherCandidates, hitsAfter } from './gatherCandidates'
 import type { Condition } from './many'
 import { listNewest } from './newest'
 import type { Ranking } from './rankHits'
 import { lookUp, NOTHING_LOOKED_UP, rankScored } from './rankHits'
-import { planTree, matchContextFor } from './matchContext'
+import { matchContextFor } from './matchContext'
+import { orderOfPlan, withColours } from './planOrder'
 import { hasPhrase, isOneWord } from './ruleTraits'
 
 export interface FindRequest extends SearchQuery {
@@ -62,6 +65,8 @@ export interface Found {
   readonly count: number | null
   readonly countLimit: number
   readonly terms: readonly Term[]
+  /** So many of the first are listed since their names are a slip away from what was typed. */
+  readonly nearNames: number
   /** What was looked for instead of what was typed; null: exactly that. */
   readonly corrected: { readonly typed: string; readonly to: string; readonly q: string } | null
   readonly next: Cursor | null
@@ -143,7 +148,10 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
     { ranking, condition, exactCondition, isOneWord },
     at + request.limit,
   )
-  const { ranked, known } = await rankScored(actor, ranking, [...lead, ...others])
+  const { ranked: hits, known } = await rankScored(actor, ranking, [...lead, ...others])
+  const isNamed = terms.length > 0 && hasAllInName(known.factOf.get(hits[0] ?? '')?.folded ?? '', terms)
+  const near = isNamed || !asksOnlyWords(request) ? [] : await nearNames(actor.planId, request.q)
+  const ranked = [...near, ...hits.filter(id => !near.includes(id))]
   const page = ranked.slice(at, at + request.limit)
   const last = inside[most - 1]
   const next =
@@ -158,7 +166,13 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
     ungrouped(page),
     { count: request.cursor === null ? count : null, countLimit, next },
     known,
+    at === 0 ? near.length : 0,
   )
+}
+
+/** Nothing else narrows it, so that a name that is only near may be shown as well. */
+function asksOnlyWords(request: FindRequest): boolean {
+  return !request.exact && !hasFacets(request)
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
@@ -222,33 +236,6 @@ function counted(
 
 const ungrouped = (ids: readonly string[]): Ordered[] => ids.map(id => ({ id, group: '' }))
 
-async function withColours(actor: Actor, { group }: FindRequest, facts: Awaited<ReturnType<typeof orderFacts>>) {
-  if (group !== 'meaning') return facts
-  const { meaningOf } = await planTree(actor.planId)
-  return facts.map(fact => ({
-    ...fact,
-    meaningId: fact.meaningId ?? (fact.folderId === null ? null : meaningOf(fact.folderId)),
-  }))
-}
-
-async function orderOfPlan(actor: Actor, { sort, group }: FindRequest) {
-  const byPlace = sort === 'place' || group === 'place'
-  const [folders, meanings, tags] = await Promise.all([
-    byPlace ? planTree(actor.planId).then(({ outline }) => outline() as readonly string[]) : [],
-    group === 'meaning' ? meaningsOf(null, actor.planId).then(all => all.map(({ id }) => id as string)) : [],
-    group === 'tag'
-      ? tagsOf(null, actor.planId).then(all =>
-          [...all].sort((a, b) => a.folded.localeCompare(b.folded)).map(({ id }) => id as string),
-        )
-      : [],
-  ])
-  const order = (all: readonly string[]) => {
-    const at = new Map(all.map((id, index) => [id, index]))
-    return (id: string) => at.get(id) ?? all.length
-  }
-  return { folder: order(folders), meaning: order(meanings), tag: order(tags) }
-}
-
 /** `known` is what the order was made of; what is not in it is looked up. */
 async function reply(
   actor: Actor,
@@ -256,6 +243,7 @@ async function reply(
   page: readonly Ordered[],
   counted: Pick<Found, 'count' | 'countLimit' | 'next'>,
   known = NOTHING_LOOKED_UP,
+  nearNames = 0,
 ): Promise<Found> {
   const ids = page.map(({ id }) => id)
   const { rowOf, factOf, pageOf } = await lookUp(actor, ids, terms, known)
@@ -275,6 +263,7 @@ async function reply(
       }),
     ...counted,
     terms,
+    nearNames,
     corrected: null,
   }
 }
