@@ -64,6 +64,13 @@ describe('a name with a slip', () => {
     expect(other.body.documents).toEqual([])
   })
 
+  it('is near without the day that it begins with', async () => {
+    const client = await newClient()
+    const { id } = await client.upload('2026-05-03 Berth lease pontoon 7.txt', 'x')
+    await client.upload('Notes.txt', 'the leave at berth 7 of the pontoon')
+    expect((await found(client, 'berth leave pontoon 7'))[0]?.id).toBe(id)
+  })
+
   it('that begins as was typed stands before those that only hold it', async () => {
     const client = await newClient()
     const whole = await client.upload('Harbour.txt', 'x', null, { changed: '2019-03-04T05:06:07.000Z' })

@@ -172,8 +172,9 @@ export async function nearWords(planId: string, typed: string, errors: number): 
 const [NEWEST_WITH_WORD, RAREST] = [400, 3]
 
 /**
- * Documents whose whole name, or as much of its beginning, is within `errors` (Levenshtein) of `typed`, among those
- * with one of the words; the nearest first, then the newest. None that is not in error at all.
+ * Documents whose whole name, or as much of its beginning, is within `errors` (Levenshtein) of `typed`, with the day or
+ * number that it begins with or without, among those with one of the words; the nearest first, then the newest. None
+ * that is not in error at all.
  */
 export async function namesWithin(
   planId: string,
@@ -190,10 +191,11 @@ export async function namesWithin(
       candidates AS MATERIALIZED (SELECT DISTINCT t.document_id FROM rarest CROSS JOIN LATERAL (
         SELECT n.document_id FROM name_token n WHERE n.plan_id = $1 AND n.token = rarest.word
           ORDER BY n.changed_at DESC, n.document_id DESC LIMIT ${NEWEST_WITH_WORD}) t),
-      near AS (SELECT d.id, d.changed_at, least(levenshtein_less_equal(d.folded, $2, $4),
-          levenshtein_less_equal(left(d.folded, length($2)), $2, $4)) AS distance
+      near AS (SELECT d.id, d.changed_at, min(least(levenshtein_less_equal(n.name, $2, $4),
+          levenshtein_less_equal(left(n.name, length($2)), $2, $4))) AS distance
         FROM candidates c JOIN document d ON d.id = c.document_id AND (d.plan_id = $1) IS TRUE
-        WHERE length(d.folded) BETWEEN length($2) - $4 AND 255)
+        CROSS JOIN LATERAL (VALUES (d.folded), (regexp_replace(d.folded, '^[0-9 ]+', ''))) n(name)
+        WHERE length(n.name) BETWEEN length($2) - $4 AND 255 GROUP BY d.id, d.changed_at)
     SELECT id FROM near WHERE distance BETWEEN 1 AND $4 ORDER BY distance, changed_at DESC LIMIT $5`,
     [planId, typed, words, errors, limit],
   )

@@ -148,9 +148,12 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
     { ranking, condition, exactCondition, isOneWord },
     at + request.limit,
   )
-  const { ranked: hits, known } = await rankScored(actor, ranking, [...lead, ...others])
-  const isNamed = terms.length > 0 && hasAllInName(known.factOf.get(hits[0] ?? '')?.folded ?? '', terms)
-  const near = isNamed || !asksOnlyWords(request) ? [] : await nearNames(actor.planId, request.q)
+  // The best one has all words in its name, if any has.
+  const isNamed = hasAllInName((lead[0] ?? others[0])?.fact.folded ?? '', terms)
+  const [{ ranked: hits, known }, near] = await Promise.all([
+    rankScored(actor, ranking, [...lead, ...others]),
+    isNamed || !asksOnlyWords(request) ? [] : nearNames(actor.planId, request.q),
+  ])
   const ranked = [...near, ...hits.filter(id => !near.includes(id))]
   const page = ranked.slice(at, at + request.limit)
   const last = inside[most - 1]
