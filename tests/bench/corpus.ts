@@ -1,19 +1,23 @@
-// The figures of real documents: how much of what independent tools read in them is read here, and how fast and how
+// The figures of real documents: how much of what independent programs read in them is read here, and how fast and how
 // well they are found. Started by "npm run bench corpus", which gives it a server of its own.
 
 import { readFileSync, writeFileSync } from 'node:fs'
-import { basename } from 'node:path'
+import { basename, extname } from 'node:path'
 import type { TextReply } from '../../contract/document'
 import type { Found } from '../../contract/find'
 import { wordsOf } from '../../core/text/index'
 import { seeded } from '../../demo/random'
-import { closeDatabase } from '../../server/db/client'
+import { closeDatabase, rows } from '../../server/db/client'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
-import { corpus } from './corpusFiles'
+import type { KnownDocument } from './corpusKnown'
+import { holdersOf, KINDS, memories } from './corpusKnown'
+import { pickDocuments } from './corpusSources'
+import { truthOf } from './corpusTruth'
 import { row, timings } from './measure'
 
-const [WORST, QUERIES, RANKS] = [5, 150, 20]
+const [WORST, QUERIES, SHOWN] = [10, 250, 30]
+const FREQUENT_IN = 0.05
 const log = (line: string): void => {
   console.log(`· ${line}`)
 }
@@ -24,11 +28,7 @@ const distinct = (text: string) =>
       .filter(word => word.length > 1),
   )
 
-interface Read {
-  readonly id: string
-  readonly name: string
-  readonly extension: string
-  readonly words: ReadonlySet<string>
+interface Read extends KnownDocument {
   /** Of the distinct words of the truth. */
   readonly share: number
   readonly missing: readonly string[]
@@ -46,33 +46,30 @@ async function textOf(client: Client, id: string): Promise<string> {
   return pages.join('\n')
 }
 
+/** Documents with a password, and those of a few words, say nothing about reading. */
 async function bringIn(client: Client): Promise<Read[]> {
   const read: Read[] = []
-  const files = corpus(log)
+  const files = pickDocuments(log).flatMap(file => truthOf(file))
   log(`${files.length} documents with a truth`)
-  for (const { path, extension, truth } of files) {
+  for (const { path, extension, group, truth } of files) {
     const { id } = await client.upload(basename(path), readFileSync(path))
     const { reading } = await client.whenRead(id)
-    const words = distinct(await textOf(client, id))
+    const text = await textOf(client, id)
+    const words = distinct(text)
     const wanted = [...distinct(truth)]
     const missing = wanted.filter(word => !words.has(word))
+    const share = 1 - missing.length / Math.max(1, wanted.length)
+    const name = basename(path, extname(path))
     if (wanted.length >= 3 && !/password/.test(reading.reason ?? ''))
-      read.push({
-        id,
-        name: basename(path),
-        extension,
-        words,
-        share: 1 - missing.length / wanted.length,
-        missing,
-        reason: reading.reason,
-      })
+      read.push({ id, name, extension, group, text, words, share, missing, reason: reading.reason })
+    if (read.length % 500 === 0) log(`${read.length} are read`)
   }
   return read
 }
 
-function formatRows(read: readonly Read[]): string[] {
-  return [...new Set(read.map(({ extension }) => extension))].sort().map(extension => {
-    const own = read.filter(one => one.extension === extension)
+function shareRows(read: readonly Read[], of: (one: Read) => string): string[] {
+  return [...new Set(read.map(of))].sort().map(key => {
+    const own = read.filter(one => of(one) === key)
     const mean = own.reduce((sum, { share }) => sum + share, 0) / own.length
     const worst = [...own]
       .sort((a, b) => a.share - b.share)
@@ -82,56 +79,79 @@ function formatRows(read: readonly Read[]): string[] {
         ({ name, share, reason, missing }) =>
           `${name} ${share.toFixed(2)} (${reason ?? missing.slice(0, 3).join(' ')})`,
       )
-    return `| ${extension} | ${mean.toFixed(3)} | ${own.length} | ${own.filter(({ reason }) => reason !== null).length} | ${worst.join('; ')} |`
+    const unread = own.filter(({ reason }) => reason !== null).length
+    return `| ${key} | ${mean.toFixed(3)} | ${own.length} | ${unread} | ${worst.join('; ').replaceAll('|', ' ')} |`
   })
 }
 
-/** Two of the rarer words of a document each, and whether it is found by them. */
-async function find(client: Client, read: readonly Read[]): Promise<string[]> {
-  const random = seeded(7)
-  const holders = new Map<string, number>()
-  for (const { words } of read) for (const word of words) holders.set(word, (holders.get(word) ?? 0) + 1)
-  const rare = ({ words }: Read) =>
-    [...words].filter(word => /^\p{L}{4,}$/u.test(word) && (holders.get(word) ?? 0) <= 5).slice(0, 40)
-  const asked = Array.from({ length: QUERIES }, () => random.pick([...read]))
-    .filter(one => rare(one).length >= 2)
-    .map(one => ({ id: one.id, q: random.some(rare(one), 2).join(' ') }))
-  const ranks: number[] = []
-  const search = async (q: string) =>
-    (await client.get<Found>(`/api/find?limit=${RANKS}&q=${encodeURIComponent(q)}`)).body.documents
-  const timed = [
-    await timings('two rarer words', asked, async ({ id, q }) => {
-      ranks.push((await search(q)).findIndex(document => document.id === id) + 1)
-    }),
-    await timings('two frequent words', asked, async () => {
-      await search(random.some(FREQUENT, 2).join(' '))
-    }),
-    await timings('with counts', asked.slice(0, 60), async ({ q }) => {
-      await client.get(`/api/find/counts?q=${encodeURIComponent(q)}`)
-    }),
-  ]
-  const reciprocal = ranks.reduce((sum, rank) => sum + (rank === 0 ? 0 : 1 / rank), 0) / Math.max(1, ranks.length)
-  return [...timed.map(row), '', `Mean reciprocal rank of ${ranks.length} known items: ${reciprocal.toFixed(3)}.`]
+const search = async (client: Client, q: string) =>
+  (await client.get<Found>(`/api/find?limit=${SHOWN}&q=${encodeURIComponent(q)}`)).body.documents
+
+/** Each kind of memory: how well and how fast. */
+async function findKnown(client: Client, read: readonly Read[]): Promise<{ quality: string[]; speed: string[] }> {
+  const [quality, speed]: string[][] = [[], []]
+  for (const kind of Object.keys(KINDS)) {
+    const asked = memories(read, kind, QUERIES)
+    const found: number[] = []
+    const figure = await timings(kind, asked, async ({ document, q }) => {
+      found.push((await search(client, q)).findIndex(({ id }) => id === document.id) + 1)
+    })
+    const mean = found.reduce((sum, rank) => sum + (rank === 0 ? 0 : 1 / rank), 0) / Math.max(1, found.length)
+    const missed = asked.filter((_, index) => found[index] === 0).map(({ q, document }) => `${q} (${document.name})`)
+    quality?.push(`| ${kind} | ${mean.toFixed(3)} | ${found.length} | ${missed.slice(0, WORST).join('; ')} |`)
+    speed?.push(row(figure))
+  }
+  return { quality: quality ?? [], speed: speed ?? [] }
 }
 
-const FREQUENT = ['text', 'page', 'table', 'test', 'document', 'number', 'date', 'name', 'total', 'title', 'first']
+async function othersTimed(client: Client, read: readonly Read[]): Promise<string[]> {
+  const random = seeded(3)
+  const frequent = [...holdersOf(read)]
+    .filter(([word, count]) => word.length > 2 && count > read.length * FREQUENT_IN)
+    .map(([word]) => word)
+  const turns = Array.from({ length: QUERIES }, (_, index) => index)
+  const two = () => random.some(frequent, 2).join(' ')
+  return [
+    await timings('two frequent words', turns, () => search(client, two())),
+    await timings('one word', turns, () => search(client, random.pick(frequent))),
+    await timings('nothing found', turns, index => search(client, `${random.pick(frequent)} qxzv${index}`)),
+    await timings('counts', turns, () => client.get(`/api/find/counts?q=${encodeURIComponent(two())}`)),
+  ].map(row)
+}
 
 const client = await newClient()
 const read = await bringIn(client)
+const { quality, speed } = await findKnown(client, read)
+const others = await othersTimed(client, read)
+const [size] = await rows<{ text: string; index: string }>(
+  null,
+  `SELECT pg_size_pretty(sum(octet_length(body))) AS text, pg_size_pretty(pg_total_relation_size('search_row')
+    + pg_total_relation_size('page_lexeme') + pg_total_relation_size('text_word')) AS index FROM page_text`,
+)
 const report = `# Real documents
 
-Made by \`npm run bench corpus\`: test documents of other projects, got from Debian's sources. The truth is what the office
-suite says of the same file. Share: of the distinct words of the truth, those that Hembix read, the mean over the files.
-What the tool adds itself (numbers of lists, axes of charts, raw numbers of formatted cells, text that was struck) counts
-as missing.
+Made by \`npm run bench corpus\`: ${read.length} test documents and manuals of other projects, got from Debian. The truth
+is what the office suite, pdftotext and pandoc say of the same file. Share: of the distinct words of the truth, those that
+Hembix read, the mean over the files. What a program adds itself (numbers of lists, axes of charts, raw numbers of
+formatted cells, text that was struck) counts as missing.
 
 | format | share | files | not read | worst |
 |---|---|---|---|---|
-${formatRows(read).join('\n')}
+${shareRows(read, one => one.extension).join('\n')}
 
-| found among ${read.length} | p50 ms | p95 ms | count |
+| source or language | share | files | not read | worst |
+|---|---|---|---|---|
+${shareRows(read, one => one.group).join('\n')}
+
+| known items | mean reciprocal rank | count | not among the first ${SHOWN} |
 |---|---|---|---|
-${(await find(client, read)).join('\n')}
+${quality.join('\n')}
+
+| at the route | p50 ms | p95 ms | count |
+|---|---|---|---|
+${[...speed, ...others].join('\n')}
+
+Texts take ${size?.text ?? '?'}, what finds them ${size?.index ?? '?'}.
 `
 writeFileSync(new URL('corpus.md', import.meta.url), report)
 console.log(report)

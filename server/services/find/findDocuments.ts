@@ -150,9 +150,10 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
   )
   // The best one has all words in its name, if any has.
   const isNamed = hasAllInName((lead[0] ?? others[0])?.fact.folded ?? '', terms)
+  const isAsked = !isNamed && asksOnlyWords(request)
   const [{ ranked: hits, known }, near] = await Promise.all([
     rankScored(actor, ranking, [...lead, ...others]),
-    isNamed || !asksOnlyWords(request) ? [] : nearNames(actor.planId, request.q),
+    nearNames(actor.planId, isAsked ? request.q : ''),
   ])
   const ranked = [...near, ...hits.filter(id => !near.includes(id))]
   const page = ranked.slice(at, at + request.limit)

@@ -1,0 +1,55 @@
+// What independent programs say is in a document: the office suite, pdftotext, pandoc. Kept beside the documents.
+
+import { execFileSync } from 'node:child_process'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { join } from 'node:path'
+import type { PickedFile } from './corpusSources'
+import { FOLDER, run } from './corpusSources'
+
+export interface CorpusFile extends PickedFile {
+  readonly truth: string
+}
+
+const CONVERT_MS = 30_000
+// How the office suite says it: as text, as tables of all sheets as they are shown, as pages that are printed.
+const TEXT = 'txt:Text:UTF8'
+const TABLES = 'csv:Text - txt - csv (StarCalc):9,34,76,1,,0,false,true,false,false,false,-1'
+const SHEETS = ['xls', 'xlsx', 'xlsm', 'ods', 'fods']
+const SLIDES = ['ppt', 'pptx', 'pptm', 'odp', 'fodp', 'odg']
+
+/** Nothing where the program itself cannot read it. */
+export function truthOf(file: PickedFile): CorpusFile[] {
+  const kept = join(FOLDER, 'truth', file.extension, file.path.replace(/[^\w.]+/g, '-').slice(-120))
+  if (!existsSync(kept)) {
+    mkdirSync(kept, { recursive: true })
+    write(file, kept)
+  }
+  const truth = readdirSync(kept)
+    .filter(name => /\.(txt|csv)$/.test(name))
+    .map(name => readFileSync(join(kept, name), 'utf8'))
+    .join('\n')
+  return truth.trim() === '' ? [] : [{ ...file, truth }]
+}
+
+function write({ path, extension }: PickedFile, kept: string): void {
+  const text = join(kept, 'source.txt')
+  if (extension === 'pdf') run('pdftotext', [path, text], kept, CONVERT_MS)
+  else if (extension === 'txt' || extension === 'md') copyFileSync(path, text)
+  else if (extension === 'html')
+    writeFileSync(text, shownBy('pandoc', ['-f', 'html', '-t', 'plain', '--wrap=none', path]))
+  else {
+    const source = join(kept, `source.${extension}`)
+    copyFileSync(path, source)
+    const kind = SHEETS.includes(extension) ? TABLES : SLIDES.includes(extension) ? 'pdf' : TEXT
+    run('soffice', ['--headless', '--convert-to', kind, '--outdir', kept, source], kept, CONVERT_MS)
+    if (kind === 'pdf') run('pdftotext', [join(kept, 'source.pdf'), text], kept, CONVERT_MS)
+  }
+}
+
+function shownBy(program: string, args: readonly string[]): string {
+  try {
+    return execFileSync(program, args, { encoding: 'utf8', timeout: CONVERT_MS, maxBuffer: 64_000_000, stdio: 'pipe' })
+  } catch {
+    return '' // it is left out, as what the program cannot read
+  }
+}
