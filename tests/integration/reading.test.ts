@@ -5,7 +5,9 @@ import type { TextReply } from '../../contract/document'
 import { renderFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
 import { rows, execute, withTransaction } from '../../server/db/client'
+import { refreshWordsOfBlob } from '../../server/db/sql/derived'
 import { notifyWork } from '../../server/db/sql/journal'
+import { keepTextWords } from '../../server/db/sql/textWords'
 import { releaseLostClaims, resumeReadings } from '../../server/services/reading/requestReading'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
@@ -32,6 +34,28 @@ async function textOf(id: string): Promise<string> {
 }
 
 describe('reading', () => {
+  it('two documents of a plan at once makes neither wait for the other for ever', async () => {
+    const holder = await newClient()
+    const both = [await holder.upload('one.txt', 'pontoon one'), await holder.upload('two.txt', 'pontoon two')]
+    for (const { id } of both) await holder.whenRead(id)
+    const blobs = await rows<{ id: string }>(null, 'SELECT blob_id AS id FROM document WHERE id = ANY($1::uuid[])', [
+      both.map(({ id }) => id),
+    ])
+    let [begun, areBoth] = [0, (): void => undefined]
+    const bothBegun = new Promise<void>(resolve => {
+      areBoth = resolve
+    })
+    const keeping = blobs.map(({ id }, index) =>
+      withTransaction(async transaction => {
+        await keepTextWords(transaction, id, [`capstan${index}`])
+        if (++begun === blobs.length) areBoth()
+        await bothBegun
+        await refreshWordsOfBlob(transaction, id)
+      }),
+    )
+    expect((await Promise.allSettled(keeping)).map(({ status }) => status)).toEqual(['fulfilled', 'fulfilled'])
+  })
+
   it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('finds the words of a document in %s', async format => {
     const { id } = await client.upload(
       `paper ${format}.${format}`,

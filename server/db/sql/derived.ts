@@ -176,12 +176,13 @@ function dateOf(text: string): string | null {
 
 /**
  * After bytes were read: the words of all live documents that hold them, in every plan. The plans are locked as for a
- * command, or one that runs at this moment would write the words as they were before.
+ * command, or one that runs at this moment would write the words as they were before. The key of a plan stays free: two
+ * readings have both referred to it by then (text_word), and each would wait for the other.
  */
 export async function refreshWordsOfBlob(transaction: Transaction, blobId: string): Promise<void> {
   await rows(
     transaction,
-    'SELECT id FROM plan WHERE id IN (SELECT plan_id FROM document WHERE blob_id = $1) ORDER BY id FOR UPDATE',
+    'SELECT id FROM plan WHERE id IN (SELECT plan_id FROM document WHERE blob_id = $1) ORDER BY id FOR NO KEY UPDATE',
     [blobId],
   )
   const holders = await rows<{ planId: string; ids: string[] }>(
