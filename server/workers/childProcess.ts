@@ -37,6 +37,13 @@ interface Current {
   readonly timers: readonly NodeJS.Timeout[]
 }
 
+/**
+ * What somebody waits for, before what is read in the background, before pages of pictures: these take the longest, and
+ * a document is mostly found without them.
+ */
+const NICENESS = { showing: 10, reading: 15, recognising: constants.priority.PRIORITY_LOW } as const
+export type Niceness = keyof typeof NICENESS
+
 export class Child {
   private readonly process: ChildProcess
   private current: Current | null = null
@@ -46,7 +53,7 @@ export class Child {
 
   constructor(
     program: string,
-    { heapMegabytes, urgent }: { readonly heapMegabytes: number; readonly urgent: boolean },
+    { heapMegabytes, niceness }: { readonly heapMegabytes: number; readonly niceness: Niceness },
     private readonly onEnd: (ending: Ending, wasBusy: boolean) => void,
   ) {
     this.process = fork(program, {
@@ -55,7 +62,7 @@ export class Child {
       execArgv: [`--max-old-space-size=${heapMegabytes}`],
       env: childEnvironment(),
     })
-    lowerPriority(this.process.pid, urgent ? constants.priority.PRIORITY_BELOW_NORMAL : constants.priority.PRIORITY_LOW)
+    lowerPriority(this.process.pid, NICENESS[niceness])
     this.process.stderr?.on('data', (part: Buffer) => {
       this.lastWords = (this.lastWords + part.toString()).slice(-WORDS_KEPT)
     })

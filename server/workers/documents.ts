@@ -31,6 +31,7 @@ const limits = (seconds: number, megabytes: number): Limits => ({
 const background = new ProcessPool({
   name: 'reading',
   program,
+  niceness: 'reading',
   size: BACKGROUND_SIZE,
   limits: limits(50, 700),
   heapMegabytes: HEAP_MEGABYTES,
@@ -48,11 +49,12 @@ const foreground = new ProcessPool({
   idleMs: 60_000,
   waitingPerOwner: 60,
   spare: SPARE,
-  urgent: true,
+  niceness: 'showing',
 })
 const recognising = new ProcessPool({
   name: 'recognising',
   program: () => programFile('recognise.mjs'),
+  niceness: 'recognising',
   size: BACKGROUND_SIZE,
   limits: limits(90, 1000),
   heapMegabytes: 600,

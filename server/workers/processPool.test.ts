@@ -38,7 +38,7 @@ function poolOf(more: Partial<PoolOptions> = {}): ProcessPool {
     size: 1,
     limits: { timeMs: 60_000, memoryBytes: 400_000_000 },
     heapMegabytes: 100,
-    urgent: true,
+    niceness: 'showing',
     idleMs: 60_000,
     waitingPerOwner: 100,
     ...more,

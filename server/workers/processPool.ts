@@ -1,7 +1,7 @@
 // Tasks of several owners (plans) on a few child processes. Owners take turns, and no owner has all processes: one with
 // five thousand files does not hold up another's single one.
 
-import type { Ending, Limits } from './childProcess'
+import type { Ending, Limits, Niceness } from './childProcess'
 import { Child, ProcessEnded } from './childProcess'
 
 export interface PoolOptions {
@@ -15,8 +15,8 @@ export interface PoolOptions {
   readonly idleMs: number
   /** So many stand ready although there is nothing to do; 0 unless said. */
   readonly spare?: number
-  /** For what somebody waits for: still behind the server itself, but before what is done in the background. */
-  readonly urgent?: boolean
+  /** How far behind the server it stands for the processors. */
+  readonly niceness: Niceness
   /** Tasks of one owner that may wait; more are refused with TooManyWaiting. */
   readonly waitingPerOwner: number
 }
@@ -115,9 +115,9 @@ export class ProcessPool {
   private freeWorker(): Worker {
     const free = this.workers.find(({ owner }) => owner === null)
     if (free) return free
-    const { program, heapMegabytes, urgent = false } = this.options
+    const { program, heapMegabytes, niceness } = this.options
     const worker: Worker = {
-      child: new Child(program(), { heapMegabytes, urgent }, (ending, wasBusy) => {
+      child: new Child(program(), { heapMegabytes, niceness }, (ending, wasBusy) => {
         this.drop(worker, ending, wasBusy)
       }),
       owner: null,

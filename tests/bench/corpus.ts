@@ -84,8 +84,10 @@ function shareRows(read: readonly Read[], of: (one: Read) => string): string[] {
   })
 }
 
-const search = async (client: Client, q: string) =>
-  (await client.get<Found>(`/api/find?limit=${SHOWN}&q=${encodeURIComponent(q)}`)).body.documents
+/** `typing`: as the page asks while the last word is not ended. */
+const search = async (client: Client, q: string, typing = false) =>
+  (await client.get<Found>(`/api/find?limit=${SHOWN}&typing=${String(typing)}&q=${encodeURIComponent(q)}`)).body
+    .documents
 
 /** Each kind of memory: how well and how fast. */
 async function findKnown(client: Client, read: readonly Read[]): Promise<{ quality: string[]; speed: string[] }> {
@@ -94,7 +96,8 @@ async function findKnown(client: Client, read: readonly Read[]): Promise<{ quali
     const asked = memories(read, kind, QUERIES)
     const found: number[] = []
     const figure = await timings(kind, asked, async ({ document, q }) => {
-      found.push((await search(client, q)).findIndex(({ id }) => id === document.id) + 1)
+      const isBeginning = kind === 'the beginning of the name'
+      found.push((await search(client, q, isBeginning)).findIndex(({ id }) => id === document.id) + 1)
     })
     const mean = found.reduce((sum, rank) => sum + (rank === 0 ? 0 : 1 / rank), 0) / Math.max(1, found.length)
     const missed = asked.filter((_, index) => found[index] === 0).map(({ q, document }) => `${q} (${document.name})`)
