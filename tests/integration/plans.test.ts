@@ -90,10 +90,9 @@ describe('a list', () => {
 
   it('costs the same number of statements for 2 rows as for 200', async () => {
     expect([await statements(() => page(2)), await statements(() => page(200))]).toEqual([1, 1])
-    // names, near ones, words; where many are found the newest and the count; what is ranked and its pages; rows,
-    // passages, why
-    expect(await statements(() => found(2))).toBeLessThanOrEqual(15)
-    expect(await statements(() => found(200))).toBeLessThanOrEqual(15)
+    // names, words; where many are found the newest and the count; what is ranked and its pages; rows, passages, why
+    expect(await statements(() => found(2))).toBeLessThanOrEqual(11)
+    expect(await statements(() => found(200))).toBeLessThanOrEqual(11)
   })
 })
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// What is said of a search before its hits: what is wrong with it, what was looked for instead, which names are only near.
+// What is said of a search before its hits: what is wrong with it, what was looked for instead, which names are near.
 defineProps<{
   fault: string
   corrected: { typed: string; to: string } | null

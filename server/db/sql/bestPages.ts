@@ -38,7 +38,6 @@ const FEW_PATTERNS = 24
 /** Of equals the first; the only page of a document is its best one, whatever stands on it. */
 export async function bestPages(planId: string, documentIds: readonly string[], query: PageQuery): Promise<BestPage[]> {
   const found = await Promise.all([
-    onlyPages(planId, documentIds),
     pagesOfShort(planId, documentIds, query),
     query.entries.length > 0 ? pagesOfLong(planId, documentIds, query) : [],
   ])
@@ -47,27 +46,16 @@ export async function bestPages(planId: string, documentIds: readonly string[], 
 
 const SHOWN = `t.page, t.body, t.folded, d.paged,
   EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id AND w.page = t.page) AS scanned`
-const AMONG = `SELECT d.id, d.blob_id, r.paged FROM document d JOIN reading r ON r.blob_id = d.blob_id
+const AMONG = `SELECT d.id, d.blob_id, r.paged, r.pages FROM document d JOIN reading r ON r.blob_id = d.blob_id
   WHERE d.plan_id = $2 AND d.id = ANY($1::uuid[])`
-
-function onlyPages(planId: string, ids: readonly string[]): Promise<BestPage[]> {
-  return rows(
-    null,
-    prepared(
-      'best-pages-only',
-      `WITH d AS MATERIALIZED (${AMONG} AND r.pages = 1)
-      SELECT d.id, ${SHOWN} FROM d JOIN page_text t ON t.blob_id = d.blob_id`,
-    ),
-    [ids, planId],
-  )
-}
 
 function pagesOfShort(planId: string, ids: readonly string[], { patterns, phrase }: PageQuery): Promise<BestPage[]> {
   const most = patterns.map((_, index) => `(p.folded LIKE ($3::text[])[${index + 1}])::int`).join(' + ')
-  const sql = `WITH d AS MATERIALIZED (${AMONG} AND NOT r.located AND r.pages <> 1)
-    SELECT d.id, ${SHOWN} FROM d CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p
+  const sql = `WITH d AS MATERIALIZED (${AMONG} AND NOT r.located)
+    SELECT d.id, ${SHOWN} FROM d JOIN page_text t ON t.blob_id = d.blob_id WHERE d.pages = 1
+    UNION ALL SELECT d.id, ${SHOWN} FROM d CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p
       WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($3::text[])
-      ORDER BY (p.folded LIKE $4) DESC, ${most} DESC, p.page LIMIT 1) t`
+      ORDER BY (p.folded LIKE $4) DESC, ${most} DESC, p.page LIMIT 1) t WHERE d.pages <> 1`
   return rows(null, patterns.length > FEW_PATTERNS ? sql : prepared(`best-pages-${patterns.length}`, sql), [
     ids,
     planId,

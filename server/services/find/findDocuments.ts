@@ -6,7 +6,6 @@ import {
   exactly,
   findsForms,
   hasAllInName,
-  hasFacets,
   orderFound,
   parseQuery,
   QUERY_LIMIT,
@@ -150,11 +149,8 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
   )
   // The best one has all words in its name, if any has.
   const isNamed = hasAllInName((lead[0] ?? others[0])?.fact.folded ?? '', terms)
-  const isAsked = !isNamed && asksOnlyWords(request)
-  const [{ ranked: hits, known }, near] = await Promise.all([
-    rankScored(actor, ranking, [...lead, ...others]),
-    nearNames(actor.planId, isAsked ? request.q : ''),
-  ])
+  const finding = isNamed ? Promise.resolve([]) : nearNames(actor.planId, request)
+  const [{ ranked: hits, known }, near] = await Promise.all([rankScored(actor, ranking, [...lead, ...others]), finding])
   const ranked = [...near, ...hits.filter(id => !near.includes(id))]
   const page = ranked.slice(at, at + request.limit)
   const last = inside[most - 1]
@@ -172,11 +168,6 @@ const bestFirst: List = async (actor, request, { terms, condition, exactConditio
     known,
     at === 0 ? near.length : 0,
   )
-}
-
-/** Nothing else narrows it, so that a name that is only near may be shown as well. */
-function asksOnlyWords(request: FindRequest): boolean {
-  return !request.exact && !hasFacets(request)
 }
 
 /** By a value of theirs, among the newest hits when there are more than are counted. */
