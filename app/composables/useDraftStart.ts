@@ -5,17 +5,21 @@ import { useRouter } from 'vue-router'
 import type { DraftLine, PeriodOf, PeriodSettings } from '../../core/draft/index'
 import { folderOfPath, linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraft } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
-import { useDraft } from '../stores/draft'
+import { useDrafts } from '../stores/drafts'
 import { usePlan } from '../stores/plan'
+import { usePlaceNames } from '../stores/placeNames'
+import { useColourKey } from '../stores/colourKey'
 import { refusalOf } from '../stores/remote'
 import type { DroppedFile } from './droppedFiles'
 import { useDraftFiles } from '../stores/draftFiles'
 
 export function useDraftStart() {
-  const [draft, plan, files] = [useDraft(), usePlan(), useDraftFiles()]
+  const [drafts, plan, files] = [useDrafts(), usePlan(), useDraftFiles()]
+  const placeNames = usePlaceNames()
+  const colourKey = useColourKey()
   const router = useRouter()
   const refused = ref('')
-  const placeText = (id: FolderId | null) => (id === null ? 'the plan' : (plan.placeOf(id)?.text ?? ''))
+  const placeText = (id: FolderId | null) => (id === null ? 'the plan' : (placeNames.placeOf(id)?.text ?? ''))
 
   async function begin(
     name: string,
@@ -26,7 +30,7 @@ export function useDraftStart() {
   ): Promise<string | null> {
     refused.value = ''
     try {
-      const id = await draft.begin({
+      const id = await drafts.begin({
         name,
         rootId,
         lines: lines.length > 0 ? lines : [{ folderId: null, depth: 0, text: '' }],
@@ -55,7 +59,7 @@ export function useDraftStart() {
       begin(
         rootId === null ? 'The whole plan' : placeText(rootId),
         rootId,
-        startDraft(plan.tree, plan.meaningName, rootId),
+        startDraft(plan.tree, colourKey.meaningName, rootId),
         false,
       ),
     )
@@ -63,7 +67,7 @@ export function useDraftStart() {
     begin(name, rootId, linesOf(outline), true)
   const period = (id: FolderId, settings: PeriodSettings & { readonly name: string }) =>
     fromPlan(() => {
-      const lines = nextPeriod(startDraft(plan.tree, plan.meaningName, null), id, {
+      const lines = nextPeriod(startDraft(plan.tree, colourKey.meaningName, null), id, {
         ...settings,
         number: plan.numbered.codes.get(id)?.number ?? null,
       })
@@ -104,7 +108,7 @@ export function useDraftStart() {
 
   /** The branch with its top folder as an outline, without identity. */
   const outlineOfBranch = (id: FolderId) =>
-    startDraft(plan.tree, plan.meaningName, id, { identity: false, withRoot: true })
+    startDraft(plan.tree, colourKey.meaningName, id, { identity: false, withRoot: true })
 
   return { refused, empty, present, skeleton, period, file, desktop, outlineOfBranch }
 }

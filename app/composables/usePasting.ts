@@ -3,6 +3,7 @@ import { counted } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
 import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
+import { useLastCopy } from '../stores/lastCopy'
 import { useKeeping } from '../stores/keeping'
 import { isOverlayOpen, isTyping } from './useShortcuts'
 
@@ -14,9 +15,9 @@ const SHOWN_LENGTH = 80
  * which is meant.
  */
 export function usePasting(place: () => FolderId | null | undefined): void {
-  const [keeping, hand, dialogs] = [useKeeping(), useHand(), useDialogs()]
+  const [keeping, hand, lastCopy, dialogs] = [useKeeping(), useHand(), useLastCopy(), useDialogs()]
   useEventListener(window, 'blur', () => {
-    hand.wasAway = true
+    lastCopy.wasAway = true
   })
 
   useEventListener('paste', (event: ClipboardEvent) => {
@@ -31,8 +32,8 @@ export function usePasting(place: () => FolderId | null | undefined): void {
     )
       return
     const held = describe(event.clipboardData)
-    if (hand.again.length > 0 && (!hand.wasAway || held === null)) void hand.putDownAgain()
-    else if (hand.again.length > 0 && held !== null) void ask(event.clipboardData, held, to)
+    if (lastCopy.items.length > 0 && (!lastCopy.wasAway || held === null)) void hand.putDownAgain()
+    else if (lastCopy.items.length > 0 && held !== null) void ask(event.clipboardData, held, to)
     else if (!keeping.paste(event.clipboardData, to)) return
     event.preventDefault()
   })
@@ -47,7 +48,7 @@ export function usePasting(place: () => FolderId | null | undefined): void {
         {
           title: '',
           choices: [
-            { value: 'again', title: `once more what was copied here: ${counted(hand.again.length, 'thing')}` },
+            { value: 'again', title: `once more what was copied here: ${counted(lastCopy.items.length, 'thing')}` },
             { value: 'clipboard', title: `as a new document, what the clipboard holds: ${held}` },
           ],
           rows: [{ key: 'paste', name: 'Paste' }],

@@ -3,6 +3,7 @@ import { onBeforeUnmount, onMounted, ref } from 'vue'
 import type { PlanEvent } from '../api/events'
 import { subscribeToEvents } from '../api/events'
 import { useActs } from '../stores/acts'
+import { useLongActs } from '../stores/longActs'
 import { useFind } from '../stores/find'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
@@ -22,6 +23,7 @@ const READ_TOGETHER_MS = 1000
  */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, documentList, acts, find] = [usePlan(), useDocumentList(), useActs(), useFind()]
+  const longActs = useLongActs()
   const [session, thumbnails] = [useSession(), useThumbnails()]
   const away = ref(false)
   let stop: (() => void) | null = null
@@ -50,7 +52,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     away.value = event.type === 'away'
     if (event.type === 'away') return
     if (event.type === 'progress') {
-      acts.subscribeToProgress(event)
+      longActs.subscribeToProgress(event)
       return
     }
     if (event.type === 'thumbnail') {

@@ -4,24 +4,27 @@ import { listingOf, markdownOf, nodesOfLines, startDraft } from '../../core/draf
 import { writeOpml } from '../../core/formats/index'
 import type { FolderId } from '../../core/ids'
 import { readFolderFacts } from '../api/plan'
-import { useActs } from '../stores/acts'
+import { useNotice } from '../stores/notice'
 import { usePlan } from '../stores/plan'
+import { useColourKey } from '../stores/colourKey'
 import { refusalOf } from '../stores/remote'
 
 export type PlanFile = 'opml' | 'md' | 'csv'
 
 export function usePlanFiles() {
-  const [plan, acts] = [usePlan(), useActs()]
+  const plan = usePlan()
+  const colourKey = useColourKey()
+  const notices = useNotice()
   const nameOf = (id: FolderId | null) => (id === null ? plan.reply?.plan.name : plan.tree.byId.get(id)?.name) ?? 'Plan'
 
   async function textOf(kind: PlanFile, rootId: FolderId | null): Promise<string> {
-    const lines = startDraft(plan.tree, plan.meaningName, rootId, { identity: false, withRoot: true })
+    const lines = startDraft(plan.tree, colourKey.meaningName, rootId, { identity: false, withRoot: true })
     if (kind === 'opml') return writeOpml(nameOf(rootId), nodesOfLines(lines))
     if (kind === 'md') return markdownOf(lines)
     const { folders } = await readFolderFacts()
     return listingOf(
       plan.numbered,
-      plan.meaningName,
+      colourKey.meaningName,
       new Map(folders.map(({ folderId, ...facts }) => [folderId, facts])),
       rootId,
     )
@@ -35,9 +38,9 @@ export function usePlanFiles() {
       const link = Object.assign(document.createElement('a'), { href: address, download: `${nameOf(rootId)}.${kind}` })
       link.click()
       setTimeout(() => URL.revokeObjectURL(address), 10_000)
-      acts.say(`Saved ${nameOf(rootId)}.${kind}`)
+      notices.say(`Saved ${nameOf(rootId)}.${kind}`)
     } catch (error) {
-      acts.refuse(refusalOf(error))
+      notices.refuse(refusalOf(error))
     }
   }
 

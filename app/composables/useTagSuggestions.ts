@@ -5,7 +5,7 @@ import { computed, ref } from 'vue'
 import type { Ref } from 'vue'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readTagSuggestions } from '../stores/content'
-import { usePlan } from '../stores/plan'
+import { useTagList } from '../stores/tagList'
 import { refusalOf } from '../stores/remote'
 
 export interface SuggestedTag {
@@ -23,7 +23,7 @@ export function useTagSuggestions(
   folder: () => FolderId | null,
   carried: () => readonly TagId[],
 ): Readonly<Ref<readonly SuggestedTag[]>> {
-  const plan = usePlan()
+  const tagList = useTagList()
   const found = ref<{ id: string; tags: readonly { tagId: TagId; reason: string }[] } | null>(null)
 
   watchDebounced(
@@ -48,7 +48,7 @@ export function useTagSuggestions(
     found.value === null || found.value.id !== document()
       ? []
       : found.value.tags.flatMap(({ tagId, reason }) => {
-          const tag = plan.tagById.get(tagId)
+          const tag = tagList.tagById.get(tagId)
           return tag && !tag.hidden && !carried().includes(tagId) ? [{ id: tagId, name: tag.name, reason }] : []
         }),
   )

@@ -9,6 +9,7 @@ import { counted } from '../../core/change/index'
 import type { BundleId, DocumentId, FolderId, SearchId } from '../../core/ids'
 import { findIds } from '../api/find'
 import { useActs } from '../stores/acts'
+import { useNotice } from '../stores/notice'
 import { useDialogs } from '../stores/dialogs'
 import { refusalOf } from '../stores/remote'
 import { useSearches } from '../stores/searches'
@@ -25,6 +26,7 @@ export interface WholeSearch {
 
 export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameOf: () => string): WholeSearch {
   const [acts, dialogs, searches, router, route] = [useActs(), useDialogs(), useSearches(), useRouter(), useRoute()]
+  const notices = useNotice()
   const keeping = ref(false)
 
   function wasKept(id: SearchId): void {
@@ -36,11 +38,11 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
   async function found(): Promise<readonly DocumentId[] | null> {
     try {
       const { ids, more } = await findIds(query.value)
-      if (more) acts.say('More than 10,000 are found; the newest 10,000 are taken')
-      if (ids.length === 0) acts.say('Nothing is found')
+      if (more) notices.say('More than 10,000 are found; the newest 10,000 are taken')
+      if (ids.length === 0) notices.say('Nothing is found')
       return ids.length === 0 ? null : ids
     } catch (error) {
-      acts.refuse(refusalOf(error))
+      notices.refuse(refusalOf(error))
       return null
     }
   }

@@ -27,8 +27,10 @@ import { usePasting } from '../composables/usePasting'
 import { usePlanEvents } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useActs } from '../stores/acts'
+import { useNotice } from '../stores/notice'
 import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
+import { useLastCopy } from '../stores/lastCopy'
 import { usePlan } from '../stores/plan'
 import { useSession } from '../stores/session'
 import { useUploads } from '../stores/uploads'
@@ -42,7 +44,9 @@ const [plan, acts, session, dialogs, uploads, view] = [
   useUploads(),
   useView(),
 ]
+const notices = useNotice()
 const hand = useHand()
+const lastCopy = useLastCopy()
 const openPlace = useOpenPlace()
 const route = useRoute()
 const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
@@ -62,8 +66,8 @@ useShortcuts(event => {
   else if (
     event.key.toLowerCase() === 'v' &&
     (event.ctrlKey || event.metaKey) &&
-    hand.again.length > 0 &&
-    !hand.wasAway &&
+    lastCopy.items.length > 0 &&
+    !lastCopy.wasAway &&
     openPlace.value !== undefined
   )
     void hand.putDownAgain()
@@ -109,10 +113,10 @@ async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void
   const command = { kind: 'move', folderIds, documentIds, fromFolderId, toFolderId } as const
   const outcome = await acts.act({ ...command, allowTwin: false }, { quiet: true })
   if (outcome.ok) return
-  if (outcome.reason.code !== 'name.twin') return acts.refuse(outcome.reason)
+  if (outcome.reason.code !== 'name.twin') return notices.refuse(outcome.reason)
   // The same hint as in the dialog, which keeps both on a second Enter.
   dialogs.move = { folderIds, documentIds, fromFolderId, name: dragged.name }
-  acts.refuse(outcome.reason)
+  notices.refuse(outcome.reason)
 }
 
 const moveWhat = computed(() => {

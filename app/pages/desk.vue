@@ -15,9 +15,11 @@ import { useActs } from '../stores/acts'
 import { useBundles } from '../stores/bundles'
 import { useLately } from '../stores/lately'
 import { usePlan } from '../stores/plan'
+import { usePlaceNames } from '../stores/placeNames'
 import { useSearches } from '../stores/searches'
 
 const [plan, lately, searches, bundles, acts] = [usePlan(), useLately(), useSearches(), useBundles(), useActs()]
+const placeNames = usePlaceNames()
 const load = () => Promise.all([lately.load(), bundles.load(), searches.loadCounts()])
 void load()
 onPlanEvent(() => void load())
@@ -30,7 +32,7 @@ const now = useNow()
 const WEEKS = [2, 4, 8, 26] as const
 const weeks = ref<number>(4)
 const folders = computed(() =>
-  plan.findable.flatMap(({ id }) => (plan.starredFolders.has(id) ? (plan.tree.byId.get(id) ?? []) : [])),
+  placeNames.findable.flatMap(({ id }) => (plan.starredFolders.has(id) ? (plan.tree.byId.get(id) ?? []) : [])),
 )
 const starred = computed(() => (lately.loaded.state === 'ready' ? [...lately.loaded.value.starred].reverse() : []))
 const restedDays = (row: (typeof starred.value)[number]) => Math.max(0, daysBetween(row.at, now.value))

@@ -32,13 +32,16 @@ import { thingsOf, useThings } from '../composables/useThings'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { documentsFound } from '../stores/foundNumber'
-import { usePlan } from '../stores/plan'
+import { usePlaceNames } from '../stores/placeNames'
+import { useRecentSearches } from '../stores/recentSearches'
 import { useSearches } from '../stores/searches'
 import { useTrail } from '../stores/trail'
 
 definePageMeta({ key: 'find' })
 
-const [find, plan, acts, searches, trail] = [useFind(), usePlan(), useActs(), useSearches(), useTrail()]
+const [find, acts, trail] = [useFind(), useActs(), useTrail()]
+const [searches, recentSearches] = [useSearches(), useRecentSearches()]
+const placeNames = usePlaceNames()
 const route = useRoute()
 const router = useRouter()
 const { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useSearchQuery()
@@ -50,7 +53,9 @@ const ALL_LIMIT = 10_000
 
 const answer = computed(() => (find.results.state === 'ready' ? find.results.value : null))
 const terms = computed(() => answer.value?.terms ?? [])
-const folders = computed(() => (request.value.q.trim() === '' ? [] : findFolders(plan.findable, request.value.q, 4)))
+const folders = computed(() =>
+  request.value.q.trim() === '' ? [] : findFolders(placeNames.findable, request.value.q, 4),
+)
 const kept = computed(
   () => searches.byId.get(typeof route.query.kept === 'string' ? (route.query.kept as SearchId) : '') ?? null,
 )
@@ -80,7 +85,7 @@ watch(
 watchDebounced(typed, type, { debounce: 140 })
 onMounted(() => {
   head.value?.focus()
-  void searches.loadRecent()
+  void recentSearches.load()
   void searches.loadCounts()
 })
 
@@ -140,14 +145,14 @@ useShortcuts(event => renaming.value === null && (things.press(event) || list.pr
 
 /** What is opened from a search says that it led somewhere: it is remembered, and the words are marked in it. */
 function open(id: string): void {
-  void searches.note(notation.value || request.value.q, query.value)
+  void recentSearches.note(notation.value || request.value.q, query.value)
   trail.ids = find.documents.map(row => row.id)
   void router.push({ path: `/document/${id}`, query: request.value.q.trim() === '' ? {} : { find: request.value.q } })
 }
 
 function show(row: Pick<FoundDocument, 'id' | 'folderIds'> | undefined): void {
   const home = row?.folderIds[0]
-  void searches.note(notation.value || request.value.q, query.value)
+  void recentSearches.note(notation.value || request.value.q, query.value)
   if (row) void router.push(home ? { path: `/plan/${home}`, query: { doc: row.id } } : '/in-tray')
 }
 
@@ -226,7 +231,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       :has-facets="hasFacets(request)"
       :asks-anything="asksAnything"
       :kept-name="kept?.name ?? null"
-      :recent="searches.recent"
+      :recent="recentSearches.recent"
       @press="pressInField"
       @choose="choose"
       @exact="exact"
@@ -237,7 +242,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       @folder="whole.makeFolder"
       @bundle="whole.bundle"
       @recent="recall"
-      @forget="searches.forget()">
+      @forget="recentSearches.forget()">
       <RuleEditor
         v-if="request.rule"
         :whole="request.rule"
@@ -245,7 +250,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         @change="choose({ rule: $event })" />
       <p v-if="folders.length > 0" class="folders">
         <NuxtLink v-for="folder in folders" :key="folder.id" class="place" :to="`/plan/${folder.id}`">
-          {{ plan.placeOf(folder.id)?.text }}
+          {{ placeNames.placeOf(folder.id)?.text }}
         </NuxtLink>
       </p>
     </FindHead>

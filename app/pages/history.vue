@@ -16,16 +16,18 @@ import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
 import { useHistory } from '../stores/history'
 import { usePlan } from '../stores/plan'
+import { usePlaceNames } from '../stores/placeNames'
 
 const WHO: Record<MadeBy, string> = { person: 'by hand', order: 'standing orders', arrival: 'came in by itself' }
 const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
+const placeNames = usePlaceNames()
 const filter = ref({ text: '', day: '', folder: '', madeBy: '' })
 void history.ask({})
 const folders = computed(() =>
   outlineOf(plan.tree).map(({ folder, depth }) => ({
     id: folder.id,
-    text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}`,
+    text: `${'\u2003'.repeat(depth)}${placeNames.placeOf(folder.id)?.text ?? ''}`,
   })),
 )
 watchDebounced(
@@ -63,7 +65,7 @@ const days = computed(() => {
 function placesOf(change: ChangeEntry): { text: string; to: string }[] {
   return change.places.slice(0, 3).flatMap(id => {
     if (id === plan.reply?.plan.id) return []
-    const place = plan.placeOf(id as FolderId)
+    const place = placeNames.placeOf(id as FolderId)
     return place ? [{ text: place.text, to: `/plan/${id}` }] : []
   })
 }

@@ -25,6 +25,8 @@ import { thingsOf, useThings } from '../composables/useThings'
 import { useNow } from '../composables/useNow'
 import { contentAddress, readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
+import { useLongActs } from '../stores/longActs'
+import { useNotice } from '../stores/notice'
 import { fetchFrom } from '../stores/arrivals'
 import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
@@ -33,6 +35,8 @@ import { useDocumentList } from '../stores/documentList'
 import { refusalOf } from '../stores/remote'
 
 const [plan, documentList, acts, filing, dialogs] = [usePlan(), useDocumentList(), useActs(), useFiling(), useDialogs()]
+const longActs = useLongActs()
+const notices = useNotice()
 const router = useRouter()
 const picker = ref<InstanceType<typeof FilePicker> | null>(null)
 const page = ref<HTMLElement | null>(null)
@@ -119,13 +123,13 @@ async function load(id: string | undefined): Promise<void> {
     const found = await readDocument(id)
     if (filing.only?.id === id) document.value = found
   } catch (error) {
-    acts.refuse(refusalOf(error))
+    notices.refuse(refusalOf(error))
   }
 }
 
 async function file(): Promise<void> {
   const ids = filing.documents.map(({ id }) => id)
-  if (ids.length === 0 || acts.busy > 0) return
+  if (ids.length === 0 || longActs.busy) return
   if (!(await filing.file())) return
   filed.push(...ids)
   await nextTick()
@@ -135,7 +139,7 @@ async function file(): Promise<void> {
 function skip(by: number): void {
   const next = items.value[at.value + by]
   if (next) select(next)
-  else acts.say(by > 0 ? 'This is the last one that waits.' : 'This is the first one.')
+  else notices.say(by > 0 ? 'This is the last one that waits.' : 'This is the first one.')
 }
 
 function trash(): void {

@@ -8,10 +8,11 @@ import { useNames } from '../composables/useNames'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { originName } from '../stores/origin'
 import { useOrders } from '../stores/orders'
-import { usePlan } from '../stores/plan'
+import { usePlaceNames } from '../stores/placeNames'
 import type { StandingOrder } from '../../contract/order'
 
-const [orders, plan] = [useOrders(), usePlan()]
+const orders = useOrders()
+const placeNames = usePlaceNames()
 orders.edited = null
 void orders.load()
 onPlanEvent(event => {
@@ -21,7 +22,7 @@ onPlanEvent(event => {
 
 function doesText({ then }: StandingOrder): string {
   return [
-    ...(then.folderId ? [`files it in ${plan.placeOf(then.folderId)?.text ?? 'a folder that is gone'}`] : []),
+    ...(then.folderId ? [`files it in ${placeNames.placeOf(then.folderId)?.text ?? 'a folder that is gone'}`] : []),
     ...(then.pattern ? [`calls it ${then.pattern}`] : []),
     ...(then.tags.length > 0 ? [`tags it ${then.tags.join(', ')}`] : []),
     ...(then.star ? ['stars it'] : []),

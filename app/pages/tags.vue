@@ -10,9 +10,15 @@ import NameField from '../components/common/NameField.vue'
 import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { useActs } from '../stores/acts'
+import { useNotice } from '../stores/notice'
 import { usePlan } from '../stores/plan'
+import { useTagList } from '../stores/tagList'
+import { useColourKey } from '../stores/colourKey'
 
 const [plan, acts] = [usePlan(), useActs()]
+const tagList = useTagList()
+const colourKey = useColourKey()
+const notices = useNotice()
 const narrow = ref('')
 const renaming = ref<TagId | null>(null)
 const merging = ref<Tag | null>(null)
@@ -22,7 +28,7 @@ const byCount = ref(false)
 
 const shown = computed(() => {
   const terms = foldedText(narrow.value)
-  const found = plan.tags.filter(tag => tag.folded.includes(terms))
+  const found = tagList.tags.filter(tag => tag.folded.includes(terms))
   return byCount.value ? [...found].sort((a, b) => b.count - a.count) : found
 })
 
@@ -34,14 +40,14 @@ const set = (tag: Tag, more: Partial<Pick<Tag, 'name' | 'meaningId' | 'hidden'>>
 
 async function change(tag: Tag, more: Partial<Pick<Tag, 'meaningId' | 'hidden'>>): Promise<void> {
   const outcome = await set(tag, more)
-  if (!outcome.ok) acts.refuse(outcome.reason)
+  if (!outcome.ok) notices.refuse(outcome.reason)
 }
 
 /** Keeps a new name; a name that is taken offers to merge the two. */
 async function rename(tag: Tag, name: string) {
   const outcome = await set(tag, { name })
   if (!outcome.ok && outcome.reason.code === 'tag.twin') {
-    const twin = plan.tags.find(other => other.folded === foldedText(name))
+    const twin = tagList.tags.find(other => other.folded === foldedText(name))
     if (twin) {
       merging.value = tag
       mergeInto.value = twin.id
@@ -52,7 +58,7 @@ async function rename(tag: Tag, name: string) {
 
 function askMerge(tag: Tag): void {
   merging.value = tag
-  mergeInto.value = plan.tags.find(other => other.id !== tag.id)?.id ?? ''
+  mergeInto.value = tagList.tags.find(other => other.id !== tag.id)?.id ?? ''
 }
 
 async function merge(): Promise<void> {
@@ -67,7 +73,7 @@ async function drop(): Promise<void> {
   if (tag) await acts.act({ kind: 'tag.drop', id: tag.id })
 }
 
-const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningById.get(tag.meaningId))
+const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.meaningById.get(tag.meaningId))
 </script>
 
 <template>
@@ -78,7 +84,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
       right for all that carry it.
     </p>
     <RemoteState :remote="plan.outline" @again="plan.load()">
-      <div v-if="plan.tags.length === 0" class="empty">
+      <div v-if="tagList.tags.length === 0" class="empty">
         <h2>There is no tag yet</h2>
         <p>Select a document or a folder and write a word under “Tags” on its card.</p>
       </div>
@@ -90,7 +96,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
             aria-label="Narrow the tags"
             placeholder="Narrow the tags…" />
           <label><input v-model="byCount" type="checkbox" /> most used first</label>
-          <span class="second">{{ counted(plan.tags.length, 'tag') }}</span>
+          <span class="second">{{ counted(tagList.tags.length, 'tag') }}</span>
         </p>
         <table>
           <thead>
@@ -136,7 +142,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
                     change(tag, { meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })
                   ">
                   <option value="">none</option>
-                  <option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">
+                  <option v-for="meaning in colourKey.meanings" :key="meaning.id" :value="meaning.id">
                     {{ meaning.name }}
                   </option>
                 </select>
@@ -158,7 +164,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
                 <button
                   type="button"
                   class="place"
-                  :disabled="plan.tags.length < 2"
+                  :disabled="tagList.tags.length < 2"
                   :aria-label="`Merge ${tag.name}`"
                   @click="askMerge(tag)">
                   Merge…
@@ -182,7 +188,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : plan.meaningBy
       <label
         >All that carries it will carry
         <select v-model="mergeInto" class="line-field" aria-label="The tag that stays">
-          <option v-for="tag in plan.tags.filter(other => other.id !== merging?.id)" :key="tag.id" :value="tag.id">
+          <option v-for="tag in tagList.tags.filter(other => other.id !== merging?.id)" :key="tag.id" :value="tag.id">
             {{ tag.name }} ({{ tag.count }})
           </option>
         </select>

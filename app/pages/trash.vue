@@ -16,9 +16,11 @@ import { useShortcuts } from '../composables/useShortcuts'
 import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
 import { usePlan } from '../stores/plan'
+import { usePlaceNames } from '../stores/placeNames'
 import { useTrash } from '../stores/trash'
 
 const [trash, acts, plan] = [useTrash(), useActs(), usePlan()]
+const placeNames = usePlaceNames()
 void trash.load()
 onPlanEvent(event => {
   if (event.type !== 'reading') void trash.load()
@@ -172,7 +174,7 @@ function inside(item: TrashItem): string {
                     ? item.target === 'folder'
                       ? 'the top of the plan'
                       : 'the In-tray'
-                    : (plan.placeOf(item.parentId)?.text ??
+                    : (placeNames.placeOf(item.parentId)?.text ??
                       `a folder that is gone; goes ${item.target === 'folder' ? 'to the top of the plan' : 'into the In-tray'}`)
                 }}</span
               >

@@ -1,18 +1,20 @@
 import type { Device } from '../../contract/arrivals'
 import { takeArrivals } from '../api/arrivals'
 import { useActs } from './acts'
+import { useNotice } from './notice'
 import { useDialogs } from './dialogs'
 import { refusalOf } from './remote'
 
 /** Takes in what a simulated device or service has; the bottom line says what came. */
 export async function fetchFrom(device: Device): Promise<void> {
   const acts = useActs()
+  const notices = useNotice()
   try {
     const how: ColleagueHow | null = device === 'colleague' ? await askColleague() : {}
     if (how === null) return
     const { changes } = await takeArrivals(device, how)
     await acts.refresh()
-    acts.say(
+    notices.say(
       device === 'mailbox'
         ? `${changes.length === 1 ? '1 message' : `${changes.length} messages`} came, with what was attached`
         : how.folder
@@ -20,7 +22,7 @@ export async function fetchFrom(device: Device): Promise<void> {
           : `The colleague handed documents over: ${how.as === 'pointers' ? 'pointers to' : 'copies of'} them wait here`,
     )
   } catch (error) {
-    acts.refuse(refusalOf(error))
+    notices.refuse(refusalOf(error))
   }
 }
 

@@ -3,19 +3,19 @@ import type { DocumentId } from '../../core/ids'
 import { readDocument } from '../api/documents'
 import type { NamesAnswer } from '../workers/namesWorker'
 import { useFind } from './find'
-import { usePlan } from './plan'
+import { usePlaceNames } from './placeNames'
 import { useDocumentList } from './documentList'
 
 const LIMIT_MS = 1500
 
 /** What the rules need to know of these documents: of what is listed, else asked for. */
 export async function renamable(ids: readonly DocumentId[]): Promise<readonly Renamable[]> {
-  const plan = usePlan()
+  const placeNames = usePlaceNames()
   const shown = new Map([...useDocumentList().rows, ...useFind().documents].map(row => [row.id as string, row]))
   return Promise.all(
     ids.map(async id => {
       const { name, extension, changedAt, sender, folderIds } = shown.get(id) ?? (await readDocument(id))
-      return { id, name, extension, changedAt, sender, folder: plan.placeOf(folderIds[0] ?? null)?.name ?? '' }
+      return { id, name, extension, changedAt, sender, folder: placeNames.placeOf(folderIds[0] ?? null)?.name ?? '' }
     }),
   )
 }

@@ -147,20 +147,5 @@ export const useDocumentList = defineStore('documentList', () => {
 
   const groups = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.groups : NO_GROUPS))
 
-  return {
-    place,
-    settings,
-    sort,
-    descending,
-    loaded,
-    rows,
-    groups,
-    hasMore,
-    setSettings,
-    open,
-    sortBy,
-    refresh,
-    more,
-    all,
-  }
+  return { place, settings, loaded, rows, groups, hasMore, setSettings, open, sortBy, refresh, more, all }
 })

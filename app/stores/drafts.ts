@@ -4,11 +4,17 @@ import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
 import { shallowRef } from 'vue'
 import type { DraftHead, Skeleton } from '../../contract/draft'
+import type { DraftLine, PeriodOf } from '../../core/draft/index'
+import { baseOf, outlineText } from '../../core/draft/index'
+import type { FolderId } from '../../core/ids'
 import * as api from '../api/drafts'
+import { useColourKey } from './colourKey'
+import { usePlan } from './plan'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
 export const useDrafts = defineStore('drafts', () => {
+  const [plan, colourKey] = [usePlan(), useColourKey()]
   const loaded = shallowRef<Remote<{ drafts: readonly DraftHead[]; skeletons: readonly Skeleton[] }>>({ state: 'idle' })
 
   async function load(): Promise<void> {
@@ -20,6 +26,23 @@ export const useDrafts = defineStore('drafts', () => {
       const reason = refusalOf(error)
       if (loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
     }
+  }
+
+  /** Makes a draft of lines and keeps it; the id to open it by. Throws the refusal. */
+  async function begin(draft: {
+    name: string
+    rootId: FolderId | null
+    lines: readonly DraftLine[]
+    additive?: boolean
+    period?: PeriodOf
+  }): Promise<string> {
+    const id = v7()
+    const { name, rootId, lines, additive = false, period = null } = draft
+    const base = additive ? [] : baseOf(plan.tree, colourKey.meaningName, rootId)
+    const folderIds = lines.map(line => line.folderId)
+    const content = { text: outlineText(lines), folderIds, numbering: null, additive, period, base }
+    await api.keepDraft(id, { name, rootId, content })
+    return id
   }
 
   async function discard(id: string): Promise<void> {
@@ -37,5 +60,5 @@ export const useDrafts = defineStore('drafts', () => {
     await load()
   }
 
-  return { loaded, load, discard, keepSkeleton, dropSkeleton }
+  return { loaded, load, begin, discard, keepSkeleton, dropSkeleton }
 })

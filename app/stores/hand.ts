@@ -8,6 +8,7 @@ import { computed, nextTick, ref } from 'vue'
 import type { ClientCommand } from '../../contract/command'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { useActs } from './acts'
+import { useLastCopy } from './lastCopy'
 
 export interface InHand {
   readonly kind: 'folder' | 'document'
@@ -19,7 +20,7 @@ export interface InHand {
 export type PutDown = 'move' | 'copy' | 'file'
 
 export const useHand = defineStore('hand', () => {
-  const acts = useActs()
+  const [acts, lastCopy] = [useActs(), useLastCopy()]
   const items = useStorage<readonly InHand[]>('hembix.hand', [], localStorage, {
     listenToStorageChanges: false,
     serializer: { read: readItems, write: JSON.stringify },
@@ -29,13 +30,6 @@ export const useHand = defineStore('hand', () => {
   /** Ctrl+V was pressed: the bar, which knows the place, puts down. */
   const wantsDown = ref(false)
   const refused = ref('')
-  /**
-   * What was copied last and put down: Ctrl+V puts it down once more, until something else is picked up or another
-   * window was used.
-   */
-  const again = ref<readonly InHand[]>([])
-  /** Another window was used since: the system's clipboard may be what is meant. */
-  const wasAway = ref(false)
   const ids = computed(() => new Set(items.value.map(({ id }) => id)))
   const documentIds = computed(() =>
     items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId),
@@ -48,7 +42,7 @@ export const useHand = defineStore('hand', () => {
   function pick(more: readonly InHand[], how: 'move' | 'copy'): void {
     way.value = how
     refused.value = ''
-    again.value = []
+    lastCopy.forget()
     items.value = [...items.value.filter(({ id }) => !more.some(other => other.id === id)), ...more]
   }
 
@@ -68,20 +62,15 @@ export const useHand = defineStore('hand', () => {
     if (!command) return
     const outcome = await acts.act(command, { quiet: true })
     if (outcome.ok) {
-      if (how === 'copy') remember()
+      if (how === 'copy') lastCopy.remember(items.value)
       empty()
     } else
       refused.value = outcome.reason.code === 'act.nothing' ? 'All of it lies here already.' : outcome.reason.message
   }
 
-  function remember(): void {
-    again.value = items.value
-    wasAway.value = false
-  }
-
   /** Puts down what was copied last once more: into the hand, whose bar knows the place and puts it down. */
   async function putDownAgain(): Promise<void> {
-    pick(again.value, 'copy')
+    pick(lastCopy.items, 'copy')
     await nextTick()
     wantsDown.value = true
   }
@@ -113,22 +102,7 @@ export const useHand = defineStore('hand', () => {
     }
   }
 
-  return {
-    items,
-    way,
-    again,
-    wasAway,
-    putDownAgain,
-    wantsDown,
-    refused,
-    documentIds,
-    folderIds,
-    holds,
-    pick,
-    drop,
-    empty,
-    putDown,
-  }
+  return { items, way, putDownAgain, wantsDown, refused, documentIds, folderIds, holds, pick, drop, empty, putDown }
 })
 
 function readItems(text: string): readonly InHand[] {

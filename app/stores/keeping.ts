@@ -8,6 +8,7 @@ import type { DocumentId, FolderId } from '../../core/ids'
 import { contentAddress } from './content'
 import { sendNew, sendSmall } from '../api/uploads'
 import { useActs } from './acts'
+import { useNotice } from './notice'
 import { refusalOf } from './remote'
 import { useUploads } from './uploads'
 
@@ -20,6 +21,7 @@ interface Taken {
 
 export const useKeeping = defineStore('keeping', () => {
   const acts = useActs()
+  const notices = useNotice()
   const uploads = useUploads()
 
   /** Null, or why it could not be kept. */
@@ -80,7 +82,7 @@ export const useKeeping = defineStore('keeping', () => {
       const isLink = address !== null && /^https?:\/\//i.test(written)
       void (isLink ? link({ address, title: '', remark: '' }, folderId, 'paste') : text(written, folderId)).then(
         why => {
-          if (why !== null) acts.say(why)
+          if (why !== null) notices.say(why)
         },
       )
     }
@@ -95,7 +97,7 @@ export const useKeeping = defineStore('keeping', () => {
       await acts.refresh()
       return contentAddress(documentId, { inline: true })
     } catch (error) {
-      acts.refuse(refusalOf(error))
+      notices.refuse(refusalOf(error))
       return null
     }
   }

@@ -179,7 +179,7 @@ export const useMemo = defineStore('memo', () => {
     document.value = await readDocument(memo)
   }
 
-  return { id, document, name, text, state, refused, wantedTags, isDirty, open, write, keep, tag, stop }
+  return { id, document, name, text, state, refused, wantedTags, isDirty, open, write, keep, tag }
 })
 
 /** The first heading or line, for a memo without a name. */

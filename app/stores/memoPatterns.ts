@@ -4,8 +4,9 @@ import type { FolderId } from '../../core/ids'
 import { tryParseId } from '../../core/ids'
 import { readBytes, readDocument } from '../api/documents'
 import { find } from '../api/find'
-import { useActs } from './acts'
-import { usePlan } from './plan'
+import { useNotice } from './notice'
+import { usePlaceNames } from './placeNames'
+import { useTagList } from './tagList'
 import { refusalOf } from './remote'
 
 const PATTERN_TAG = 'pattern'
@@ -17,7 +18,7 @@ export interface MemoPattern {
 
 /** The patterns there are, by name. */
 export async function memoPatterns(): Promise<readonly MemoPattern[]> {
-  const tag = usePlan().tags.find(({ folded }) => folded === PATTERN_TAG)
+  const tag = useTagList().tags.find(({ folded }) => folded === PATTERN_TAG)
   if (!tag) return []
   try {
     const found = await find({ types: 'text', tags: tag.id })
@@ -26,7 +27,7 @@ export async function memoPatterns(): Promise<readonly MemoPattern[]> {
       .map(({ id, name }) => ({ id, name }))
       .sort((a, b) => (a.name < b.name ? -1 : 1))
   } catch (error) {
-    useActs().refuse(refusalOf(error))
+    useNotice().refuse(refusalOf(error))
     return []
   }
 }
@@ -43,7 +44,7 @@ export async function beginningOf(
     const text = new TextDecoder().decode(await readBytes(id, pattern.version))
     return { name: fillFields(pattern.name, folderId), text: fillFields(text, folderId) }
   } catch (error) {
-    useActs().refuse(refusalOf(error))
+    useNotice().refuse(refusalOf(error))
     return { name: '', text: '' }
   }
 }
@@ -54,7 +55,7 @@ function fillFields(text: string, folderId: FolderId | null): string {
   const fields: Record<string, string> = {
     date: `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`,
     time: `${two(now.getHours())}:${two(now.getMinutes())}`,
-    folder: folderId === null ? 'In-tray' : (usePlan().placeOf(folderId)?.name ?? ''),
+    folder: folderId === null ? 'In-tray' : (usePlaceNames().placeOf(folderId)?.name ?? ''),
   }
   return text.replace(/\{(date|time|folder)\}/g, (_, field: string) => fields[field] ?? '')
 }

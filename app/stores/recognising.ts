@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import type { Recognising } from '../../contract/reading'
 import { readRecognising, setRecognising } from '../api/reading'
-import { useActs } from './acts'
+import { useNotice } from './notice'
 import { refusalOf } from './remote'
 
 /** Pages that are pictures, on their way to be found by their words. */
@@ -21,7 +21,7 @@ export const useRecognising = defineStore('recognising', () => {
     try {
       now.value = await setRecognising(recognising, languages)
     } catch (error) {
-      useActs().refuse(refusalOf(error))
+      useNotice().refuse(refusalOf(error))
     }
   }
 

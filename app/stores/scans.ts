@@ -6,6 +6,7 @@ import type { DocumentId } from '../../core/ids'
 import type { ScanEdits } from '../../core/scan/index'
 import { addPicture, bindScans, dropScan, editScan, readScan, readScans, scanPages, scanPicture } from '../api/scans'
 import { useActs } from './acts'
+import { useNotice } from './notice'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
@@ -51,7 +52,7 @@ export const useScans = defineStore('scans', () => {
       await work()
       return true
     } catch (error) {
-      useActs().refuse(refusalOf(error))
+      useNotice().refuse(refusalOf(error))
       return false
     } finally {
       doing.value = ''
@@ -69,7 +70,7 @@ export const useScans = defineStore('scans', () => {
     if (!page) return
     page.edits = edits
     page.read = false
-    void editScan(id, edits).catch((error: unknown) => useActs().refuse(refusalOf(error)))
+    void editScan(id, edits).catch((error: unknown) => useNotice().refuse(refusalOf(error)))
   }
 
   function shift(id: string, by: number): void {
@@ -104,7 +105,7 @@ export const useScans = defineStore('scans', () => {
       keep(pages.value.filter(page => !ids.includes(page.id)))
       await useActs().refresh()
       if (words === 0)
-        useActs().say(
+        useNotice().say(
           `“${name}” is in the In-tray. No text was recognised on ${ids.length === 1 ? 'its page' : 'its pages'}; it is found by its name.`,
         )
     })
@@ -115,7 +116,7 @@ export const useScans = defineStore('scans', () => {
     binding.stopped = true
   }
 
-  return { pages, inOrder, loaded, doing, share, load, scan, add, edit, shift, drop, bind, stop }
+  return { inOrder, loaded, doing, share, load, scan, add, edit, shift, drop, bind, stop }
 })
 
 /** Where the picture of a page is, as it would be with these edits. */

@@ -1,12 +1,10 @@
-// Kept searches with their counts, and what was searched for lately.
+// Kept searches with their counts.
 
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
 import { v7 } from 'uuid'
-import type { RecentSearch } from '../../contract/find'
 import type { KeptSearch } from '../../contract/plan'
 import type { FolderId, SearchId } from '../../core/ids'
-import type { SearchParams } from '../api/find'
 import * as api from '../api/find'
 import { useActs } from './acts'
 import { usePlan } from './plan'
@@ -16,7 +14,6 @@ export const useSearches = defineStore('searches', () => {
   const plan = usePlan()
   const acts = useActs()
   const counts = shallowRef<ReadonlyMap<string, number | null>>(new Map())
-  const recent = shallowRef<readonly RecentSearch[]>([])
 
   const kept = computed<readonly KeptSearch[]>(() => plan.reply?.searches ?? [])
   const byId = computed(() => new Map(kept.value.map(search => [search.id as string, search])))
@@ -39,35 +36,6 @@ export const useSearches = defineStore('searches', () => {
     }
   }
 
-  async function loadRecent(): Promise<void> {
-    try {
-      recent.value = (await api.readRecentSearches()).searches
-    } catch (error) {
-      refusalOf(error) // away: the list that is there stays
-    }
-  }
-
-  /** Remembers a search from which something was opened. */
-  async function note(text: string, query: SearchParams): Promise<void> {
-    if (text.trim() === '') return
-    try {
-      await api.noteSearch(text.trim().slice(0, 500), query)
-      await loadRecent()
-    } catch (error) {
-      refusalOf(error) // away: it is not remembered, which harms nothing
-    }
-  }
-
-  async function forget(): Promise<void> {
-    try {
-      await api.forgetSearches()
-      recent.value = []
-      acts.say('Recent searches are forgotten')
-    } catch (error) {
-      acts.refuse(refusalOf(error))
-    }
-  }
-
   async function keep(
     search: Omit<KeptSearch, 'id' | 'createdAt'>,
     id = v7() as SearchId,
@@ -82,20 +50,5 @@ export const useSearches = defineStore('searches', () => {
 
   const drop = (id: SearchId) => acts.act({ kind: 'search.drop', id })
 
-  return {
-    counts,
-    recent,
-    kept,
-    byId,
-    pinned,
-    onDesk,
-    inFolder,
-    countText,
-    loadCounts,
-    loadRecent,
-    note,
-    forget,
-    keep,
-    drop,
-  }
+  return { counts, kept, byId, pinned, onDesk, inFolder, countText, loadCounts, keep, drop }
 })

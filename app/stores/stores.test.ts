@@ -9,10 +9,14 @@ import { refusal } from '../../core/errors'
 import type { Answer, StandIn } from '../../tests/support/replies'
 import { standIn } from '../../tests/support/replies'
 import { useActs } from './acts'
+import { useLongActs } from './longActs'
+import { useNotice } from './notice'
 import { useFind } from './find'
 import { useNames } from './names'
 import { usePlan } from './plan'
+import { usePlaceNames } from './placeNames'
 import { useDocumentList } from './documentList'
+import { useRecentSearches } from './recentSearches'
 import { useSearches } from './searches'
 import { useSession } from './session'
 import { useTrail } from './trail'
@@ -65,8 +69,9 @@ describe(usePlan, () => {
   it('computes codes, colours and totals of the outline', async () => {
     server.answers = { 'GET /api/plan': { body: OUTLINE } }
     const plan = usePlan()
+    const placeNames = usePlaceNames()
     await plan.load()
-    expect(plan.placeOf('b' as FolderId)).toEqual({
+    expect(placeNames.placeOf('b' as FolderId)).toEqual({
       code: '1.1',
       name: 'b',
       text: '1.1 b',
@@ -77,9 +82,9 @@ describe(usePlan, () => {
       plan.totals.get('a' as FolderId),
       plan.inTray,
       plan.starredFolders.has('b'),
-      plan.stripes('b' as FolderId),
+      placeNames.stripes('b' as FolderId),
     ]).toEqual([3, 4, true, ['#44AA99', '#44AA99']])
-    expect([plan.placeOf(null)?.text, plan.placeOf('gone' as FolderId)]).toEqual(['In-tray', null])
+    expect([placeNames.placeOf(null)?.text, placeNames.placeOf('gone' as FolderId)]).toEqual(['In-tray', null])
   })
 
   it('keeps what it has while the server is away, and says so where it has nothing', async () => {
@@ -112,17 +117,24 @@ describe(useActs, () => {
       'GET /api/changes/last': { body: { last: CHANGE, undo: CHANGE, redo: null } },
     }
     const acts = useActs()
+    const longActs = useLongActs()
+    const notices = useNotice()
     const outcome = await acts.act({ kind: 'star', folderIds: [], documentIds: [], on: true })
-    expect([outcome.ok, acts.last.undo?.label, acts.notice, acts.busy]).toEqual([true, 'Starred “x”', null, 0])
+    expect([outcome.ok, acts.last.undo?.label, notices.present, longActs.busy]).toEqual([
+      true,
+      'Starred “x”',
+      null,
+      false,
+    ])
   })
 
   it('shows a refusal in the bottom line, unless its asker shows it', async () => {
     server.answers = { 'POST /api/changes': { status: 422, body: refusal('name.empty') } }
-    const acts = useActs()
+    const [acts, notices] = [useActs(), useNotice()]
     await acts.act({ kind: 'trash', folderIds: [], documentIds: [] }, { quiet: true })
-    expect(acts.notice).toBeNull()
+    expect(notices.present).toBeNull()
     await acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
-    expect(acts.notice).toEqual({ text: 'Give it a name.', isRefusal: true })
+    expect(notices.present).toEqual({ text: 'Give it a name.', isRefusal: true })
   })
 
   it('takes a page of a proxy for a lost connection', async () => {
@@ -375,18 +387,18 @@ describe('a long act', () => {
         }),
       'GET /api/changes/last': { body: { last: null, undo: null, redo: null } },
     }
-    const acts = useActs()
+    const [acts, longActs, notices] = [useActs(), useLongActs(), useNotice()]
     const acting = acts.act({ kind: 'trash', folderIds: [], documentIds: [] })
-    const [id = ''] = [...acts.underWay.keys()]
-    acts.subscribeToProgress({ changeId: 'of another window', done: 1, total: 2 })
-    expect(acts.running).toBeNull()
-    acts.subscribeToProgress({ changeId: id, done: 2500, total: 10_000 })
-    expect(acts.running).toEqual({ id, done: 2500, total: 10_000 })
+    const [id = ''] = [...longActs.underWay.keys()]
+    longActs.subscribeToProgress({ changeId: 'of another window', done: 1, total: 2 })
+    expect(longActs.running).toBeNull()
+    longActs.subscribeToProgress({ changeId: id, done: 2500, total: 10_000 })
+    expect(longActs.running).toEqual({ id, done: 2500, total: 10_000 })
     server.answers[`POST /api/changes/${id}/stop`] = { body: null }
-    await acts.stop()
+    await longActs.stop()
     expect(server.request.at(-1)).toBe(`POST /api/changes/${id}/stop`)
     answer({ status: 409, body: refusal('act.stopped') })
-    expect([(await acting).ok, acts.running, acts.notice?.text]).toEqual([
+    expect([(await acting).ok, longActs.running, notices.present?.text]).toEqual([
       false,
       null,
       'Stopped before the end. Nothing was changed.',
@@ -422,7 +434,7 @@ describe('kept searches', () => {
       'GET /api/find/recent': { body: { searches: [{ text: 'berth', query: { q: 'berth' }, at: '' }] } },
     }
     await usePlan().load()
-    const searches = useSearches()
+    const [searches, recentSearches] = [useSearches(), useRecentSearches()]
     await searches.loadCounts()
     expect([
       searches.pinned.map(one => one.name),
@@ -434,12 +446,12 @@ describe('kept searches', () => {
       '10,000+',
       '',
     ])
-    await searches.note('  berth ', { q: 'berth' })
-    await searches.note('   ', {})
-    expect([searches.recent.map(one => one.text), server.request.filter(one => one.startsWith('PUT')).length]).toEqual([
-      ['berth'],
-      1,
-    ])
+    await recentSearches.note('  berth ', { q: 'berth' })
+    await recentSearches.note('   ', {})
+    expect([
+      recentSearches.recent.map(one => one.text),
+      server.request.filter(one => one.startsWith('PUT')).length,
+    ]).toEqual([['berth'], 1])
   })
 })
 

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { InsideTrash, TrashItem } from '../../contract/document'
 import { readInsideTrash, readTrash } from '../api/documents'
-import { useActs } from './acts'
+import { useNotice } from './notice'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
@@ -34,7 +34,7 @@ export const useTrash = defineStore('trash', () => {
     try {
       inside.value = { id, rows: asOutline((await readInsideTrash(id)).items, id) }
     } catch (error) {
-      useActs().refuse(refusalOf(error))
+      useNotice().refuse(refusalOf(error))
     }
   }
 

@@ -12,6 +12,7 @@ import { findKnown } from '../api/uploads'
 import type { Questions } from './dialogs'
 import { useDialogs } from './dialogs'
 import { usePlan } from './plan'
+import { usePlaceNames } from './placeNames'
 
 /** A file of the desktop with its path from where it was dropped or chosen, "Photos/May/sea.jpg". */
 export interface DroppedFile {
@@ -74,10 +75,10 @@ async function layOut(
   dropped: readonly DroppedFile[],
   target: FolderId | null,
 ): Promise<{ folders: readonly NewFolder[]; files: Laid[] } | null> {
+  const plan = usePlan()
   const flat = { folders: [], files: dropped.map(({ file }) => ({ file, folderId: null })) }
   const inFolders = dropped.filter(({ path }) => path.includes('/'))
   if (inFolders.length === 0) return flat
-  const plan = usePlan()
   const tree = foldersOfPaths(
     dropped.map(({ path }) => path),
     id => plan.tree.children.get(id ?? target) ?? [],
@@ -153,13 +154,15 @@ function knownPart(
   target: FolderId | null,
 ): Questions['parts'][number] | null {
   if (known.size === 0) return null
-  const plan = usePlan()
+  const placeNames = usePlaceNames()
   const rows = files.flatMap(({ file, folderId }) => {
     const [there] = known.get(file) ?? []
     if (!there) return []
     const to = folderId ?? target
     const isHere = there.folderIds.includes(to)
-    const places = there.folderIds.map(id => (id === null ? 'the In-tray' : (plan.placeOf(id)?.text ?? 'a folder')))
+    const places = there.folderIds.map(id =>
+      id === null ? 'the In-tray' : (placeNames.placeOf(id)?.text ?? 'a folder'),
+    )
     return [
       {
         key: keys.get(file) ?? '',

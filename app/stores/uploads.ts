@@ -1,12 +1,12 @@
 import { defineStore } from 'pinia'
 import { v7 } from 'uuid'
-import { computed, ref, shallowRef } from 'vue'
-import type { PendingUpload } from '../../contract/upload'
+import { computed, ref } from 'vue'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { Clash, NewFolder } from '../../core/plan/index'
-import { forgetUpload, commitUploads, fetchPendingUploads, sendFile } from '../api/uploads'
+import { forgetUpload, commitUploads, sendFile } from '../api/uploads'
 import { useActs } from './acts'
-import { usePlan } from './plan'
+import { holdBatch } from './batchLocks'
+import { useNotice } from './notice'
 import { refusalOf } from './remote'
 import type { Coming, DroppedFile } from './uploadQuestions'
 import { askAbout } from './uploadQuestions'
@@ -54,8 +54,6 @@ export const useUploads = defineStore('uploads', () => {
   const stops = new Map<string, AbortController>()
   const queue: UploadItem[] = []
   let running = 0
-  /** What was on its way when an earlier window was closed. */
-  const earlier = shallowRef<readonly PendingUpload[]>([])
 
   const open = computed(() =>
     items.value.filter(item => item.state === 'waiting' || item.state === 'running' || item.state === 'here'),
@@ -88,6 +86,7 @@ export const useUploads = defineStore('uploads', () => {
   ): Promise<void> {
     if (dropped.length === 0) return
     const acts = useActs()
+    const notices = useNotice()
     try {
       const coming = await askAbout(dropped, target)
       if (!coming) return
@@ -99,9 +98,9 @@ export const useUploads = defineStore('uploads', () => {
           folderIds: [folderId],
           tags: [],
         })
-      if (coming.files.length === 0 && coming.asWell.size === 0) acts.say('Nothing was brought in.')
+      if (coming.files.length === 0 && coming.asWell.size === 0) notices.say('Nothing was brought in.')
     } catch (error) {
-      acts.refuse(refusalOf(error))
+      notices.refuse(refusalOf(error))
     }
   }
 
@@ -113,7 +112,7 @@ export const useUploads = defineStore('uploads', () => {
     if (coming.length === 0) return
     const batch: Batch = { id: v7(), target, origin, folders, commit: null }
     batches.set(batch.id, batch)
-    void hold(batch.id)
+    void holdBatch(batch.id)
     for (const { file, folderId, clash } of coming)
       put(
         {
@@ -274,91 +273,8 @@ export const useUploads = defineStore('uploads', () => {
     items.value = open.value
   }
 
-  /** Looks for what was on its way when a window was closed; what another window is sending is left to it. */
-  async function look(): Promise<void> {
-    try {
-      const [{ uploads }, elsewhere] = [await fetchPendingUploads(), await heldBatches()]
-      earlier.value = uploads.filter(({ metadata: { batch = '' } }) => !batches.has(batch) && !elsewhere.has(batch))
-    } catch (error) {
-      refusalOf(error) // away: the notice about that is shown by the shell
-    }
-  }
+  /** Whether this window sends files of this batch. */
+  const isSending = (batchId: string): boolean => batches.has(batchId)
 
-  /** Takes in what had arrived completely before a window was closed, each to where it was meant to go. */
-  async function takeEarlier(): Promise<void> {
-    const whole = earlier.value.filter(upload => upload.received >= upload.size)
-    try {
-      for (const folder of new Set(whole.map(meantFor))) {
-        const uploads = whole.filter(upload => meantFor(upload) === folder)
-        await commitUploads({
-          change: v7(),
-          folder,
-          folders: [],
-          origin: 'upload',
-          files: uploads.map(({ id }) => ({
-            uploadId: id,
-            documentId: v7() as DocumentId,
-            folderId: null,
-            clash: 'both' as const,
-          })),
-        })
-      }
-    } catch (error) {
-      useActs().refuse(refusalOf(error))
-    }
-    await look()
-    await useActs().refresh()
-  }
-
-  async function forgetEarlier(): Promise<void> {
-    try {
-      for (const { id } of earlier.value) await forgetUpload(id)
-    } catch (error) {
-      useActs().refuse(refusalOf(error))
-    }
-    await look()
-  }
-
-  return {
-    items,
-    open,
-    share,
-    earlier,
-    add,
-    bring,
-    send,
-    stop,
-    stopAll,
-    retry,
-    clear,
-    look,
-    takeEarlier,
-    forgetEarlier,
-  }
+  return { items, open, share, add, bring, send, stop, stopAll, retry, clear, isSending }
 })
-
-/** Where an upload of an earlier window was meant to go; the In-tray where that folder is gone. */
-export function meantFor({ metadata: { folder = 'in-tray' } }: PendingUpload): string {
-  return usePlan().tree.byId.has(folder as FolderId) ? folder : 'in-tray'
-}
-
-// A window holds a lock for each batch it sends, so that other windows know that it is looked after.
-const LOCK = 'hembix-batch-'
-
-// Only pages from this machine or over HTTPS are given locks.
-const locks = (): LockManager | undefined => (navigator as { readonly locks?: LockManager }).locks
-
-async function hold(batchId: string): Promise<void> {
-  await locks()?.request(
-    LOCK + batchId,
-    () =>
-      new Promise(() => {
-        /* held while the window is open */
-      }),
-  )
-}
-
-async function heldBatches(): Promise<ReadonlySet<string>> {
-  const found = await locks()?.query()
-  return new Set((found?.held ?? []).flatMap(({ name }) => (name?.startsWith(LOCK) ? [name.slice(LOCK.length)] : [])))
-}

@@ -10,8 +10,9 @@ import type { DocumentId, MeaningId } from '../../../core/ids'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
+import { useNotice } from '../../stores/notice'
 import { useHand } from '../../stores/hand'
-import { usePlan } from '../../stores/plan'
+import { useColourKey } from '../../stores/colourKey'
 import { contentAddress, readAgain, readDocument } from '../../stores/content'
 import { originText } from '../../stores/origin'
 import type { Remote } from '../../stores/remote'
@@ -34,9 +35,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
-const acts = useActs()
-const plan = usePlan()
-const hand = useHand()
+const [acts, notices, colourKey, hand] = [useActs(), useNotice(), useColourKey(), useHand()]
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const now = useNow()
 
@@ -58,7 +57,7 @@ async function again(): Promise<void> {
   try {
     await readAgain(props.id)
   } catch (error) {
-    acts.refuse(refusalOf(error))
+    notices.refuse(refusalOf(error))
   }
 }
 
@@ -106,7 +105,9 @@ const READING = {
           "
           @keydown.stop>
           <option value="">of its folder</option>
-          <option v-for="meaning in plan.meanings" :key="meaning.id" :value="meaning.id">{{ meaning.name }}</option>
+          <option v-for="meaning in colourKey.meanings" :key="meaning.id" :value="meaning.id">
+            {{ meaning.name }}
+          </option>
         </select>
       </dd>
       <template v-if="document.origin !== 'upload' || document.sender">

@@ -6,6 +6,7 @@ import type { FolderId } from '../../../core/ids'
 import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import ColourMenu from '../folder/ColourMenu.vue'
 import StoryList from './StoryList.vue'
 import NamePatternEdit from './NamePatternEdit.vue'
@@ -16,9 +17,10 @@ const props = defineProps<{ id: FolderId; /** False where its page is open alrea
 const emit = defineEmits<{ open: []; move: []; rename: []; number: []; trash: [] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const acts = useActs()
 const folder = computed(() => plan.tree.byId.get(props.id))
-const place = computed(() => plan.placeOf(props.id))
+const place = computed(() => placeNames.placeOf(props.id))
 const inherited = computed(() => (folder.value?.meaningId ? '' : 'as its parent'))
 const starred = computed(() => plan.starredFolders.has(props.id))
 

@@ -5,7 +5,7 @@ import { quoted } from '../../../core/change/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import { useActs } from '../../stores/acts'
 import { useDialogs } from '../../stores/dialogs'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import { useView } from '../../stores/view'
 
 const props = defineProps<{
@@ -14,14 +14,14 @@ const props = defineProps<{
   /** Home first; null is the In-tray. */
   folderIds: readonly (FolderId | null)[]
 }>()
-const plan = usePlan()
+const placeNames = usePlaceNames()
 const acts = useActs()
 const dialogs = useDialogs()
 const view = useView()
 
 const places = computed(() =>
   props.folderIds.flatMap(id => {
-    const place = plan.placeOf(id)
+    const place = placeNames.placeOf(id)
     return place ? [{ id, text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
   }),
 )

@@ -2,13 +2,13 @@
 // The places of a document, each a link with its code.
 import { computed } from 'vue'
 import type { FolderId } from '../../../core/ids'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 
 const props = defineProps<{ folderIds: readonly (FolderId | null)[]; lines?: boolean }>()
-const plan = usePlan()
+const placeNames = usePlaceNames()
 const places = computed(() =>
   props.folderIds.flatMap(id => {
-    const place = plan.placeOf(id)
+    const place = placeNames.placeOf(id)
     return place ? [{ text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
   }),
 )

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
 import { useTagSuggestions } from '../../composables/useTagSuggestions'
 import { useActs } from '../../stores/acts'
-import { usePlan } from '../../stores/plan'
+import { useTagList } from '../../stores/tagList'
 import TagPicker from './TagPicker.vue'
 
 const props = defineProps<{
@@ -15,9 +15,9 @@ const props = defineProps<{
   some?: readonly TagId[]
 }>()
 
-const plan = usePlan()
+const tagList = useTagList()
 const acts = useActs()
-const named = (ids: readonly TagId[]) => ids.flatMap(id => plan.tagById.get(id) ?? [])
+const named = (ids: readonly TagId[]) => ids.flatMap(id => tagList.tagById.get(id) ?? [])
 const suggested = useTagSuggestions(
   () => (props.folderIds.length === 0 && props.documentIds.length === 1 ? (props.documentIds[0] ?? null) : null),
   () => null,

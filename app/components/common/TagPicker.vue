@@ -6,7 +6,8 @@ import { computed, ref } from 'vue'
 import type { TagId } from '../../../core/ids'
 import { foldedText, suggest } from '../../../core/text/index'
 import type { SuggestedTag } from '../../composables/useTagSuggestions'
-import { usePlan } from '../../stores/plan'
+import { useTagList } from '../../stores/tagList'
+import { useColourKey } from '../../stores/colourKey'
 
 export interface PickedTag {
   readonly id: TagId
@@ -22,7 +23,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ put: [tag: PickedTag]; take: [id: TagId] }>()
 
-const plan = usePlan()
+const tagList = useTagList()
+const colourKey = useColourKey()
 const typed = ref('')
 const at = ref(0)
 const isOpen = ref(false)
@@ -33,7 +35,7 @@ const shown = computed(() => [
   ...props.carried.map(tag => ({ ...tag, isPart: false })),
   ...(props.some ?? []).map(tag => ({ ...tag, isPart: true })),
 ])
-const inkOf = (id: TagId) => plan.inkOf(plan.tagById.get(id)?.meaningId ?? null) ?? undefined
+const inkOf = (id: TagId) => colourKey.inkOf(tagList.tagById.get(id)?.meaningId ?? null) ?? undefined
 
 interface Offer {
   readonly id: TagId | null
@@ -41,7 +43,7 @@ interface Offer {
   readonly note: string
 }
 const offers = computed<readonly Offer[]>(() => {
-  const free = plan.tags.filter(
+  const free = tagList.tags.filter(
     tag => !props.carried.some(({ id }) => id === tag.id) && (!tag.hidden || typed.value.trim() !== ''),
   )
   const found = suggest(free, typed.value, MOST).map(({ item, isNear }): Offer => ({
@@ -53,7 +55,9 @@ const offers = computed<readonly Offer[]>(() => {
   const folded = foldedText(name)
   const isKnown =
     folded === '' ||
-    [...plan.tags, ...props.carried.map(tag => ({ folded: foldedText(tag.name) }))].some(tag => tag.folded === folded)
+    [...tagList.tags, ...props.carried.map(tag => ({ folded: foldedText(tag.name) }))].some(
+      tag => tag.folded === folded,
+    )
   return isKnown ? found : [...found, { id: null, name, note: 'new tag' }]
 })
 

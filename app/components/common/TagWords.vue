@@ -2,12 +2,14 @@
 // Tags as words, underlined in their ink.
 import { computed } from 'vue'
 import type { TagId } from '../../../core/ids'
-import { usePlan } from '../../stores/plan'
+import { useTagList } from '../../stores/tagList'
+import { useColourKey } from '../../stores/colourKey'
 
 const props = defineProps<{ tagIds: readonly TagId[]; /** More than these are counted. */ most?: number }>()
-const plan = usePlan()
+const tagList = useTagList()
+const colourKey = useColourKey()
 const shown = computed(() =>
-  props.tagIds.slice(0, props.most ?? props.tagIds.length).flatMap(id => plan.tagById.get(id) ?? []),
+  props.tagIds.slice(0, props.most ?? props.tagIds.length).flatMap(id => tagList.tagById.get(id) ?? []),
 )
 const left = computed(() => props.tagIds.length - shown.value.length)
 </script>
@@ -18,7 +20,7 @@ const left = computed(() => props.tagIds.length - shown.value.length)
       v-for="tag in shown"
       :key="tag.id"
       class="tag"
-      :style="{ borderColor: plan.inkOf(tag.meaningId) ?? undefined }"
+      :style="{ borderColor: colourKey.inkOf(tag.meaningId) ?? undefined }"
       >{{ tag.name }}</span
     >
     <span v-if="left > 0" class="quiet">+{{ left }}</span>

@@ -11,6 +11,7 @@ import type { Pattern } from '../../../core/rows/index'
 import { PATTERNS } from '../../../core/rows/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { useColourKey } from '../../stores/colourKey'
 import MeaningMark from '../common/MeaningMark.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 
@@ -18,6 +19,7 @@ defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
 
 const [plan, acts] = [usePlan(), useActs()]
+const colourKey = useColourKey()
 const dropping = ref<MeaningId | null>(null)
 const replaceBy = ref('')
 const refused = ref('')
@@ -34,15 +36,15 @@ const carried = computed(() => {
     if (folder.meaningId) counts.set(folder.meaningId, (counts.get(folder.meaningId) ?? 0) + 1)
   return counts
 })
-const nameOf = (id: string) => plan.meaningById.get(id as MeaningId)?.name ?? ''
+const nameOf = (id: string) => colourKey.meaningById.get(id as MeaningId)?.name ?? ''
 const advice = computed(() => [
-  ...confusables(plan.meanings).map(({ a, b, vision, better }) => ({
+  ...confusables(colourKey.meanings).map(({ a, b, vision, better }) => ({
     id: `${a}${b}`,
     text: `“${nameOf(a)}” and “${nameOf(b)}” look alike${vision ? ` to eyes ${VISION_WORDS[vision]}` : ''}.`,
     better,
     target: b,
   })),
-  ...plan.meanings
+  ...colourKey.meanings
     .filter(meaning => !standsOut(meaning.ink).enough)
     .map(meaning => ({
       id: meaning.id as string,
@@ -68,14 +70,14 @@ function add(): void {
     kind: 'meaning.set',
     id: v7() as MeaningId,
     name: 'New colour',
-    ink: betterInk(plan.meanings.map(meaning => meaning.ink)) ?? INKS[0],
+    ink: betterInk(colourKey.meanings.map(meaning => meaning.ink)) ?? INKS[0],
     closed: false,
   })
 }
 
 function move(index: number, by: 1 | -1): void {
-  const meaning = plan.meanings[index]
-  const before = plan.meanings[by === -1 ? index - 1 : index + 2]
+  const meaning = colourKey.meanings[index]
+  const before = colourKey.meanings[by === -1 ? index - 1 : index + 2]
   if (meaning) void run({ kind: 'meaning.place', id: meaning.id, before: before?.id ?? null })
 }
 
@@ -87,7 +89,7 @@ async function drop(): Promise<void> {
 }
 
 function improve(target: string, ink: string): void {
-  const meaning = plan.meaningById.get(target as MeaningId)
+  const meaning = colourKey.meaningById.get(target as MeaningId)
   if (meaning) set(meaning, { ink })
 }
 </script>
@@ -96,7 +98,7 @@ function improve(target: string, ink: string): void {
   <PaperDialog :open="open" :width="760" label="Colour key" title="Colour key" @leave="emit('close')">
     <p class="second">What a colour means. A change here is seen everywhere at once.</p>
     <ul>
-      <li v-for="(meaning, index) in plan.meanings" :key="meaning.id">
+      <li v-for="(meaning, index) in colourKey.meanings" :key="meaning.id">
         <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />
         <input
           class="line-field"
@@ -139,7 +141,7 @@ function improve(target: string, ink: string): void {
           <button
             type="button"
             class="act"
-            :disabled="index === plan.meanings.length - 1"
+            :disabled="index === colourKey.meanings.length - 1"
             :aria-label="`${meaning.name} down`"
             @click="move(index, 1)">
             <v-icon :icon="mdiArrowDown" size="15" />
@@ -158,7 +160,7 @@ function improve(target: string, ink: string): void {
       <select v-model="replaceBy" class="line-field" aria-label="What its folders get">
         <option value="">the colour of its parent</option>
         <option
-          v-for="meaning in plan.meanings.filter(one => one.id !== dropping)"
+          v-for="meaning in colourKey.meanings.filter(one => one.id !== dropping)"
           :key="meaning.id"
           :value="meaning.id">
           {{ meaning.name }}

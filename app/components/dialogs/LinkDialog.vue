@@ -4,11 +4,11 @@ import { computed, ref, watch } from 'vue'
 import { addressName, webAddress } from '../../../core/formats/index'
 import { useDialogs } from '../../stores/dialogs'
 import { useKeeping } from '../../stores/keeping'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const dialogs = useDialogs()
-const plan = usePlan()
+const placeNames = usePlaceNames()
 const keeping = useKeeping()
 const address = ref('')
 const title = ref('')
@@ -44,7 +44,7 @@ async function keep(): Promise<void> {
     :open="request !== null"
     :width="480"
     label="New link"
-    :title="`New link in ${request ? (plan.placeOf(request.folderId)?.text ?? '') : ''}`"
+    :title="`New link in ${request ? (placeNames.placeOf(request.folderId)?.text ?? '') : ''}`"
     @leave="dialogs.link = null">
     <form class="form" @submit.prevent="keep">
       <label>Address <input v-model="address" class="line-field" autofocus placeholder="https://" /></label>

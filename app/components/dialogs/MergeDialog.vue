@@ -9,6 +9,7 @@ import { isInside, outlineOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { useMerging } from '../../stores/merging'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import RemoteState from '../common/RemoteState.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 
@@ -16,6 +17,7 @@ const props = defineProps<{ fromId: FolderId | null }>()
 const emit = defineEmits<{ close: []; merged: [into: FolderId] }>()
 
 const [plan, acts, merging] = [usePlan(), useActs(), useMerging()]
+const placeNames = usePlaceNames()
 const into = ref<FolderId | ''>('')
 const choices = ref(new Map<DocumentId, MergeChoice>())
 const refused = ref('')
@@ -35,7 +37,7 @@ watch(into, id => {
   else merging.forget()
 })
 
-const text = (id: FolderId) => plan.placeOf(id)?.text ?? ''
+const text = (id: FolderId) => placeNames.placeOf(id)?.text ?? ''
 const targets = computed(() =>
   props.fromId === null
     ? []

@@ -3,7 +3,7 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref } from 'vue'
 import type { LineState } from '../../../core/draft/index'
-import type { Compared } from '../../stores/draft'
+import type { Compared } from '../../stores/draftComparison'
 
 const props = defineProps<{
   compared: Compared

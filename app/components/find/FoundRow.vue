@@ -9,7 +9,7 @@ import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import ColourStripe from '../common/ColourStripe.vue'
 import NameField from '../common/NameField.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
@@ -38,11 +38,11 @@ const emit = defineEmits<{
   without: [rule: Rule]
 }>()
 
-const plan = usePlan()
+const placeNames = usePlaceNames()
 const rename = useRename()
 const element = ref<HTMLElement | null>(null)
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
-const ink = computed(() => plan.placeOf(props.row.folderIds[0] ?? null)?.laid ?? null)
+const ink = computed(() => placeNames.placeOf(props.row.folderIds[0] ?? null)?.laid ?? null)
 
 const SPOT_TEXTS: Record<Spot, string> = {
   name: 'in the name',

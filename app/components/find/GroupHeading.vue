@@ -4,14 +4,16 @@ import { computed } from 'vue'
 import type { FoundGroup } from '../../../core/find/index'
 import type { MeaningId } from '../../../core/ids'
 import { useGroupText } from '../../composables/useGroupText'
-import { usePlan } from '../../stores/plan'
+import { useColourKey } from '../../stores/colourKey'
 
 const props = defineProps<{ group: FoundGroup; value: string }>()
-const plan = usePlan()
+const colourKey = useColourKey()
 
 const groupText = useGroupText()
 const text = computed(() => groupText(props.group, props.value))
-const ink = computed(() => (props.group === 'meaning' ? plan.inkOf((props.value || null) as MeaningId | null) : null))
+const ink = computed(() =>
+  props.group === 'meaning' ? colourKey.inkOf((props.value || null) as MeaningId | null) : null,
+)
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import type { FolderId } from '../../../core/ids'
 import { outlineOf } from '../../../core/tree/index'
 import { useSearches } from '../../stores/searches'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{
@@ -19,6 +20,7 @@ const props = defineProps<{
 const emit = defineEmits<{ leave: []; kept: [search: KeptSearch['id']]; dropped: [] }>()
 
 const [plan, searches] = [usePlan(), useSearches()]
+const placeNames = usePlaceNames()
 const name = ref('')
 const folderId = ref('')
 const pinned = ref(true)
@@ -26,7 +28,7 @@ const desk = ref(false)
 const folders = computed(() =>
   outlineOf(plan.tree).map(({ folder, depth }) => ({
     id: folder.id as string,
-    text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}`,
+    text: `${'\u2003'.repeat(depth)}${placeNames.placeOf(folder.id)?.text ?? ''}`,
   })),
 )
 

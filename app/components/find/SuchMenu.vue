@@ -8,12 +8,14 @@ import type { Rule } from '../../../core/find/index'
 import { TYPE_GROUPS, typeGroupOf } from '../../../core/find/index'
 import { foldedText } from '../../../core/text/index'
 import { originName } from '../../stores/origin'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useTagList } from '../../stores/tagList'
 
 const props = defineProps<{ row: FoundDocument }>()
 const emit = defineEmits<{ only: [rule: Rule]; without: [rule: Rule] }>()
 
-const plan = usePlan()
+const placeNames = usePlaceNames()
+const tagList = useTagList()
 const MONTH = 7
 
 const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
@@ -22,11 +24,11 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
   return [
     { text: TYPE_GROUPS[typeGroupOf(row.extension)].name, rule: { kind: 'type', anyOf: [typeGroupOf(row.extension)] } },
     ...row.folderIds.map(id => ({
-      text: `in ${plan.placeOf(id)?.text ?? ''}`,
+      text: `in ${placeNames.placeOf(id)?.text ?? ''}`,
       rule: { kind: 'place', folderId: id, below: true } as const,
     })),
     ...row.tagIds.map(id => ({
-      text: `tag ${plan.tagById.get(id)?.name ?? ''}`,
+      text: `tag ${tagList.tagById.get(id)?.name ?? ''}`,
       rule: { kind: 'tag', anyOf: [id] } as const,
     })),
     ...(row.sender === ''

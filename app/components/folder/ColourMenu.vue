@@ -4,6 +4,7 @@ import type { PlanFolder } from '../../../contract/plan'
 import { computed } from 'vue'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { useColourKey } from '../../stores/colourKey'
 import { useDialogs } from '../../stores/dialogs'
 import { counted } from '../../../core/change/index'
 import { meaningOf } from '../../../core/colour/index'
@@ -16,6 +17,7 @@ const props = defineProps<{
   asAct?: boolean
 }>()
 const plan = usePlan()
+const colourKey = useColourKey()
 const acts = useActs()
 const dialogs = useDialogs()
 /** Folders below with a colour of their own. */
@@ -27,7 +29,7 @@ const below = computed(
 )
 const shown = computed(() => {
   const id = meaningOf(plan.tree, props.folder.id)
-  return id === null ? null : (plan.meaningById.get(id) ?? null)
+  return id === null ? null : (colourKey.meaningById.get(id) ?? null)
 })
 </script>
 
@@ -51,7 +53,7 @@ const shown = computed(() => {
         </template>
       </v-list-item>
       <v-list-item
-        v-for="meaning in plan.meanings"
+        v-for="meaning in colourKey.meanings"
         :key="meaning.id"
         :title="meaning.name"
         :active="folder.meaningId === meaning.id"

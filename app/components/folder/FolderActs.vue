@@ -5,7 +5,7 @@ import type { PlanFolder } from '../../../contract/plan'
 import { ref, watch } from 'vue'
 import type { MemoPattern } from '../../stores/memoPatterns'
 import { memoPatterns } from '../../stores/memoPatterns'
-import { usePlan } from '../../stores/plan'
+import { useTagList } from '../../stores/tagList'
 import ColourMenu from './ColourMenu.vue'
 
 defineProps<{ /** null: the top of the plan. */ folder: PlanFolder | null }>()
@@ -31,10 +31,10 @@ const emit = defineEmits<{
 }>()
 
 const patterns = ref<readonly MemoPattern[]>([])
-const plan = usePlan()
+const tagList = useTagList()
 const isWriting = ref(false)
 // A tag that was just put on may be on its way from the server while the menu is open.
-watch([isWriting, () => plan.tags], async ([isOpen]) => {
+watch([isWriting, () => tagList.tags], async ([isOpen]) => {
   if (isOpen) patterns.value = await memoPatterns()
 })
 </script>

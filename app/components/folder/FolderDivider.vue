@@ -9,6 +9,8 @@ import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useColourKey } from '../../stores/colourKey'
 import NameField from '../common/NameField.vue'
 
 const hand = useHand()
@@ -23,6 +25,8 @@ const props = defineProps<{
 const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; menu: [event: MouseEvent]; renamed: []; held: [] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
+const colourKey = useColourKey()
 const rename = useRename()
 const divider = ref<HTMLElement | null>(null)
 useDragSource(divider, () => (props.renaming ? null : props.dragged()))
@@ -32,10 +36,10 @@ const { isOver } = useDropPlace(
   () => emit('held'),
 )
 
-const place = computed(() => plan.placeOf(props.folder.id))
+const place = computed(() => placeNames.placeOf(props.folder.id))
 const ink = computed(() => place.value?.ink ?? null)
 const meaning = computed(() => {
-  const own = props.folder.meaningId ? plan.meaningById.get(props.folder.meaningId)?.name : undefined
+  const own = props.folder.meaningId ? colourKey.meaningById.get(props.folder.meaningId)?.name : undefined
   return own === props.folder.name ? undefined : own
 })
 const words = computed(

@@ -9,6 +9,7 @@ import { useRename } from '../../composables/useRename'
 import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TextEdit from '../common/TextEdit.vue'
@@ -17,6 +18,7 @@ const props = defineProps<{ folder: PlanFolder; renaming: boolean }>()
 const emit = defineEmits<{ rename: []; renamed: [] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const acts = useActs()
 const rename = useRename()
 const now = useNow()
@@ -32,7 +34,7 @@ const facts = computed(() =>
 <template>
   <header class="head">
     <div class="title">
-      <span v-if="plan.codeOf(folder.id)" class="code">{{ plan.codeOf(folder.id) }}</span>
+      <span v-if="placeNames.codeOf(folder.id)" class="code">{{ placeNames.codeOf(folder.id) }}</span>
       <div class="names">
         <NameField
           v-if="renaming"

@@ -18,6 +18,7 @@ import { counted } from '../../../core/change/index'
 import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{
@@ -29,6 +30,7 @@ const props = defineProps<{
 const emit = defineEmits<{ close: [] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const acts = useActs()
 const style = ref<NumberStyle | 'inherit'>('1')
 const joint = ref<Joint | 'alone'>('.')
@@ -129,7 +131,7 @@ const after = computed(() => {
     .slice(0, 8)
     .map(folder => codedName(codes.get(folder.id)?.code ?? '', folder.name))
   const changed = rows.flatMap(folder => {
-    const [was, is] = [plan.codeOf(folder.id), codes.get(folder.id)?.code ?? '']
+    const [was, is] = [placeNames.codeOf(folder.id), codes.get(folder.id)?.code ?? '']
     return was === is ? [] : [{ id: folder.id, text: `${was || '–'} → ${is || '–'} ${folder.name}` }]
   })
   return { lines, changed, documents: changed.reduce((sum, { id }) => sum + (plan.reply?.counts[id] ?? 0), 0) }
@@ -150,7 +152,7 @@ async function keep(): Promise<void> {
     :open="folderId !== undefined"
     :width="620"
     label="Numbering"
-    :title="`Number the folders in ${folderId ? (plan.placeOf(folderId)?.text ?? '') : 'the plan'}`"
+    :title="`Number the folders in ${folderId ? (placeNames.placeOf(folderId)?.text ?? '') : 'the plan'}`"
     @leave="emit('close')">
     <form class="form" @submit.prevent="keep">
       <v-select v-model="style" :items="choices" label="Numbers" autofocus />

@@ -6,15 +6,17 @@ import type { FolderId } from '../../../core/ids'
 import { codedName } from '../../../core/numbering/index'
 import { childrenOf, pathOf } from '../../../core/tree/index'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import CrumbStep from './CrumbStep.vue'
 
 defineProps<{ folderId: FolderId | null }>()
 const emit = defineEmits<{ go: [id: FolderId | null] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const openFor = ref<FolderId | null>(null)
 
-const label = (id: FolderId) => codedName(plan.codeOf(id), plan.tree.byId.get(id)?.name ?? '')
+const label = (id: FolderId) => codedName(placeNames.codeOf(id), plan.tree.byId.get(id)?.name ?? '')
 </script>
 
 <template>

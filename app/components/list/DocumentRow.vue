@@ -8,7 +8,7 @@ import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { computed } from 'vue'
 import { useHand } from '../../stores/hand'
-import { usePlan } from '../../stores/plan'
+import { useColourKey } from '../../stores/colourKey'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
@@ -48,9 +48,9 @@ const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
 
-const plan = usePlan()
+const colourKey = useColourKey()
 const meaning = computed(() =>
-  props.row.meaningId === null ? null : (plan.meaningById.get(props.row.meaningId) ?? null),
+  props.row.meaningId === null ? null : (colourKey.meaningById.get(props.row.meaningId) ?? null),
 )
 
 const has = (id: ColumnId) => props.columns.some(column => column.id === id)

@@ -9,7 +9,7 @@ import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { thumbnailAddress } from '../../stores/content'
 import { useHand } from '../../stores/hand'
-import { usePlan } from '../../stores/plan'
+import { useColourKey } from '../../stores/colourKey'
 import { useThumbnails } from '../../stores/thumbnails'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
@@ -32,7 +32,8 @@ const emit = defineEmits<{
   renamed: []
 }>()
 
-const [hand, plan, thumbnails] = [useHand(), usePlan(), useThumbnails()]
+const [hand, thumbnails] = [useHand(), useThumbnails()]
+const colourKey = useColourKey()
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
@@ -49,7 +50,7 @@ watch(
 const state = computed(() => thumbnails.states.get(props.row.id))
 const picture = computed(() => (state.value === 'made' ? thumbnailAddress(props.row.id, props.row.version) : null))
 const meaning = computed(() =>
-  props.row.meaningId === null ? null : (plan.meaningById.get(props.row.meaningId) ?? null),
+  props.row.meaningId === null ? null : (colourKey.meaningById.get(props.row.meaningId) ?? null),
 )
 </script>
 

@@ -10,14 +10,16 @@ import type { TagId } from '../../../core/ids'
 import { useDialogs } from '../../stores/dialogs'
 import { originName } from '../../stores/origin'
 import { useOrders } from '../../stores/orders'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useTagList } from '../../stores/tagList'
 import PlaceLinks from '../common/PlaceLinks.vue'
 import RuleEditor from '../find/RuleEditor.vue'
 import type { PickedTag } from '../common/TagPicker.vue'
 import TagPicker from '../common/TagPicker.vue'
 
 const orders = useOrders()
-const plan = usePlan()
+const placeNames = usePlaceNames()
+const tagList = useTagList()
 const dialogs = useDialogs()
 const order = computed(() => orders.edited)
 const WAYS = ORIGINS.filter(origin => origin !== 'copy')
@@ -56,7 +58,7 @@ function choosePlace(): void {
 
 const tags = computed<PickedTag[]>(() =>
   (order.value?.then.tags ?? []).map(name => ({
-    id: (plan.tags.find(tag => tag.name === name)?.id ?? name) as TagId,
+    id: (tagList.tags.find(tag => tag.name === name)?.id ?? name) as TagId,
     name,
   })),
 )
@@ -101,7 +103,7 @@ const wouldBe = computed(
       <button type="button" class="place" @click="choosePlace">
         {{
           order.then.folderId
-            ? (plan.placeOf(order.then.folderId)?.text ?? 'a folder that is gone')
+            ? (placeNames.placeOf(order.then.folderId)?.text ?? 'a folder that is gone')
             : 'choose a folder…'
         }}
       </button>

@@ -10,6 +10,7 @@ import { findFolders } from '../../../core/find/index'
 import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
 import { useDropPlace } from '../../composables/useDrag'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import { useView } from '../../stores/view'
 import OutlineRow from './OutlineRow.vue'
 
@@ -29,8 +30,7 @@ const emit = defineEmits<{
 
 const ROW = 28
 const MET = 200
-const plan = usePlan()
-const view = useView()
+const [plan, placeNames, view] = [usePlan(), usePlaceNames(), useView()]
 const scroller = ref<HTMLElement | null>(null)
 const top = ref<HTMLElement | null>(null)
 const focused = ref<FolderId | null>(null)
@@ -40,7 +40,7 @@ const { isOver } = useDropPlace(top, () => null)
 
 // Typing a number or a part of a name narrows the outline in place: what is met, with what lies above it.
 const narrow = ref('')
-const matches = computed(() => findFolders(plan.findable, narrow.value, MET))
+const matches = computed(() => findFolders(placeNames.findable, narrow.value, MET))
 const kept = computed(() =>
   narrow.value.trim() === ''
     ? null
@@ -205,7 +205,7 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
           :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
           :class="{ focused: focused === folder.id }"
           :name="folder.name"
-          :code="plan.codeOf(folder.id)"
+          :code="placeNames.codeOf(folder.id)"
           :depth="depth"
           :count="plan.totals.get(folder.id) ?? 0"
           :has-children="childrenOf(plan.tree, folder.id).length > 0"
@@ -214,7 +214,7 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
           :is-dimmed="isDimmed(folder.id)"
           :starred="plan.starredFolders.has(folder.id)"
           :first="folder.first"
-          :stripes="plan.stripes(folder.id)"
+          :stripes="placeNames.stripes(folder.id)"
           :renaming="renaming === folder.id"
           @go="click(folder.id)"
           @twist="twist(folder.id)"

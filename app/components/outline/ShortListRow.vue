@@ -3,14 +3,16 @@ import { computed, ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { useDropPlace } from '../../composables/useDrag'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 
 const props = defineProps<{ id: FolderId; isCurrent: boolean }>()
 const emit = defineEmits<{ go: [] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const row = ref<HTMLElement | null>(null)
 const { isOver } = useDropPlace(row, () => props.id)
-const place = computed(() => plan.placeOf(props.id))
+const place = computed(() => placeNames.placeOf(props.id))
 </script>
 
 <template>

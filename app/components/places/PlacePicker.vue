@@ -9,6 +9,7 @@ import type { FolderId } from '../../../core/ids'
 import { isInside, outlineOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import { useView } from '../../stores/view'
 
 const props = defineProps<{
@@ -28,6 +29,7 @@ const emit = defineEmits<{ pick: [ids: (FolderId | null)[]] }>()
 
 const LIMIT = 200
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const acts = useActs()
 const view = useView()
 const typed = ref('')
@@ -51,7 +53,7 @@ const nowhere = (id: FolderId) =>
 const row = (id: FolderId, note: string, depth = 0): Target => ({
   key: `${note}${id}`,
   id,
-  label: plan.placeOf(id)?.text ?? '',
+  label: placeNames.placeOf(id)?.text ?? '',
   depth,
   note,
   not: nowhere(id),
@@ -60,9 +62,12 @@ const row = (id: FolderId, note: string, depth = 0): Target => ({
 const targets = computed<readonly Target[]>(() => {
   const text = typed.value.trim()
   if (text !== '') {
-    const found = findFolders(plan.findable, text, 50).map(({ id }) => id)
+    const found = findFolders(placeNames.findable, text, 50).map(({ id }) => id)
     // Who types the number of a folder wants to go there.
-    return [...found.map(id => row(id, '')), ...(found.some(id => plan.codeOf(id) === text) ? [] : newFolders(text))]
+    return [
+      ...found.map(id => row(id, '')),
+      ...(found.some(id => placeNames.codeOf(id) === text) ? [] : newFolders(text)),
+    ]
   }
   const known = (id: FolderId) => plan.tree.byId.has(id)
   const suggested = props.suggested.filter(({ folderId }) => known(folderId))
@@ -100,7 +105,7 @@ function newFolders(name: string): Target[] {
     id,
     label: `New folder ${quoted(name)}`,
     depth: 0,
-    note: id === null ? 'at the top of the plan' : `in ${plan.placeOf(id)?.text ?? ''}`,
+    note: id === null ? 'at the top of the plan' : `in ${placeNames.placeOf(id)?.text ?? ''}`,
     not: '',
     makes: name,
   }))
@@ -195,7 +200,7 @@ function finish(ids: readonly (FolderId | null)[]): void {
   emit('pick', [...ids])
 }
 
-const label = (id: FolderId | null) => (id === null ? (props.top?.label ?? '') : (plan.placeOf(id)?.text ?? ''))
+const label = (id: FolderId | null) => (id === null ? (props.top?.label ?? '') : (placeNames.placeOf(id)?.text ?? ''))
 /** Enter would make the folder first. */
 const makes = computed(() => target.value?.makes !== undefined)
 /** What Enter would go to, in words. */

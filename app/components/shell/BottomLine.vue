@@ -8,24 +8,32 @@ import { useDialogs } from '../../stores/dialogs'
 import MeaningMark from '../common/MeaningMark.vue'
 import ReadingQueue from './ReadingQueue.vue'
 import { useActs } from '../../stores/acts'
+import { useLongActs } from '../../stores/longActs'
+import { useNotice } from '../../stores/notice'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useColourKey } from '../../stores/colourKey'
 import { useView } from '../../stores/view'
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
+const colourKey = useColourKey()
 const acts = useActs()
+const longActs = useLongActs()
+const notices = useNotice()
 const view = useView()
 const dialogs = useDialogs()
 
-const said = computed(() => acts.notice?.text ?? acts.last.last?.label ?? '')
+const said = computed(() => notices.present?.text ?? acts.last.last?.label ?? '')
 const undoTitle = computed(() => (acts.undoable ? `Undo: ${acts.undoable.label} (Ctrl+Z)` : 'Nothing to undo'))
 const redoTitle = computed(() => (acts.last.redo ? `Do again what was undone (Ctrl+Shift+Z)` : ''))
 const used = computed(() => {
   const ids = new Set([...plan.tree.byId.values()].map(folder => folder.meaningId))
-  return plan.meanings.filter(meaning => ids.has(meaning.id))
+  return colourKey.meanings.filter(meaning => ids.has(meaning.id))
 })
 
 const carrying = computed(() => {
-  const meaning = view.highlighted === null ? undefined : plan.meaningById.get(view.highlighted)
+  const meaning = view.highlighted === null ? undefined : colourKey.meaningById.get(view.highlighted)
   return meaning
     ? {
         name: meaning.name,
@@ -72,21 +80,28 @@ function brighten(id: MeaningId): void {
         :key="folder.id"
         class="place cut"
         :to="`/plan/${folder.id}`">
-        {{ plan.placeOf(folder.id)?.text }}
+        {{ placeNames.placeOf(folder.id)?.text }}
       </NuxtLink>
     </div>
     <ReadingQueue />
-    <template v-if="acts.running">
+    <template v-if="longActs.running">
       <label class="long"
-        >Working: {{ acts.running.done.toLocaleString('en-GB') }} of {{ acts.running.total.toLocaleString('en-GB') }}
-        <progress :value="acts.running.done" :max="acts.running.total"
+        >Working: {{ longActs.running.done.toLocaleString('en-GB') }} of
+        {{ longActs.running.total.toLocaleString('en-GB') }}
+        <progress :value="longActs.running.done" :max="longActs.running.total"
       /></label>
-      <button type="button" class="do" title="Stop; nothing of it is kept" @click="acts.stop()">Stop</button>
+      <button type="button" class="do" title="Stop; nothing of it is kept" @click="longActs.stop()">Stop</button>
     </template>
-    <p v-else class="said cut" :class="{ warn: acts.notice?.isRefusal }" role="status" aria-live="polite" :title="said">
+    <p
+      v-else
+      class="said cut"
+      :class="{ warn: notices.present?.isRefusal }"
+      role="status"
+      aria-live="polite"
+      :title="said">
       {{ said }}
     </p>
-    <button v-if="acts.notice" type="button" class="do" @click="acts.notice = null">Close</button>
+    <button v-if="notices.present" type="button" class="do" @click="notices.present = null">Close</button>
     <button v-if="acts.undoable" type="button" class="do" :title="undoTitle" @click="acts.undo()">Undo</button>
     <button v-if="acts.last.redo" type="button" class="do" :title="redoTitle" @click="acts.redo()">Redo</button>
   </footer>

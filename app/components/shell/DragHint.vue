@@ -14,6 +14,7 @@ import type { DroppedFile } from '../../stores/uploadQuestions'
 import { filesWithPaths } from '../../composables/droppedFiles'
 import { usePlacing } from '../../composables/usePlacing'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 
 const emit = defineEmits<{
   move: [dragged: Dragged, to: FolderId | null]
@@ -23,6 +24,7 @@ const emit = defineEmits<{
 }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const hint = ref<{ text: string; x: number; y: number; not: boolean } | null>(null)
 
 type Targets = readonly { readonly data: Readonly<Record<string | symbol, unknown>> }[]
@@ -54,7 +56,7 @@ function layText(dragged: Dragged, place: Place): { text: string; not: boolean }
 }
 
 function whereText(place: FolderId | null): string {
-  return place === null ? 'the In-tray' : (plan.placeOf(place)?.text ?? '')
+  return place === null ? 'the In-tray' : (placeNames.placeOf(place)?.text ?? '')
 }
 
 const nameOf = ({ folderIds, documentIds, name }: Dragged) =>

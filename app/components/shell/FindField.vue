@@ -13,11 +13,15 @@ import { useNames } from '../../stores/names'
 import { useOpenPlace } from '../../composables/useOpenPlace'
 import { useLately } from '../../stores/lately'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useTagList } from '../../stores/tagList'
 import { useSearches } from '../../stores/searches'
 import ColourStripe from '../common/ColourStripe.vue'
 import TypeMark from '../common/TypeMark.vue'
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
+const tagList = useTagList()
 const names = useNames()
 const openPlace = useOpenPlace()
 const [lately, searches] = [useLately(), useSearches()]
@@ -57,14 +61,14 @@ const answers = computed<readonly Answer[]>(() => {
   // Before the first letter: what was opened last, and kept searches.
   if (typed.value.trim() === '')
     return [...opened.value.map(documentAnswer), ...searches.pinned.slice(0, FEW).map(keptAnswer)]
-  const folders = findFolders(plan.findable, typed.value, 6).map((folder): Answer => ({
+  const folders = findFolders(placeNames.findable, typed.value, 6).map((folder): Answer => ({
     key: folder.id,
     kind: 'folder',
     name: folder.name,
     code: folder.code,
     folderId: folder.id,
   }))
-  const tags = suggest(plan.tags, typed.value, 2)
+  const tags = suggest(tagList.tags, typed.value, 2)
     .filter(({ isNear }) => !isNear)
     .map(({ item }): Answer => ({ key: item.id, kind: 'tag', name: item.name, code: '', folderId: null }))
   const kept = suggest(
@@ -100,10 +104,10 @@ function keptAnswer({ id, name }: Pick<KeptSearch, 'id' | 'name'>): Answer {
 function placeOf(answer: Answer): string {
   if (answer.kind === 'kept')
     return `kept search${searches.countText(answer.key) === '' ? '' : `, finds ${searches.countText(answer.key)}`}`
-  if (answer.kind === 'document') return plan.placeOf(answer.folderId)?.text ?? ''
-  if (answer.kind === 'tag') return `tag on ${plan.tagById.get(answer.key as TagId)?.count ?? 0}`
+  if (answer.kind === 'document') return placeNames.placeOf(answer.folderId)?.text ?? ''
+  if (answer.kind === 'tag') return `tag on ${tagList.tagById.get(answer.key as TagId)?.count ?? 0}`
   const parent = answer.folderId ? plan.tree.byId.get(answer.folderId)?.parentId : null
-  return parent ? `in ${plan.placeOf(parent)?.text ?? ''}` : ''
+  return parent ? `in ${placeNames.placeOf(parent)?.text ?? ''}` : ''
 }
 
 async function take(answer: Answer | undefined, show: boolean): Promise<void> {
@@ -187,7 +191,7 @@ function input(): void {
         @mousedown.prevent="take(answer, $event.altKey)"
         @mousemove="at = index">
         <template v-if="answer.kind !== 'search'">
-          <ColourStripe :ink="plan.placeOf(answer.folderId)?.laid ?? null" />
+          <ColourStripe :ink="placeNames.placeOf(answer.folderId)?.laid ?? null" />
           <span class="mark"
             ><TypeMark v-if="answer.row" :extension="answer.row.extension" /><b v-else-if="answer.kind === 'folder'">{{
               answer.code || '–'

@@ -12,9 +12,11 @@ import { useOpenPlace } from '../../composables/useOpenPlace'
 import { useHand } from '../../stores/hand'
 import type { PutDown } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 
 const hand = useHand()
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const route = useRoute()
 const bar = ref<HTMLElement | null>(null)
 const isOver = ref(false)
@@ -25,7 +27,7 @@ const isTray = computed(() => route.path === '/in-tray')
 const where = computed(() => {
   if (place.value === undefined) return ''
   if (place.value === null) return isTray.value ? 'the In-tray' : 'the top'
-  const { code, name } = plan.placeOf(place.value) ?? { code: '', name: '' }
+  const { code, name } = placeNames.placeOf(place.value) ?? { code: '', name: '' }
   return code || `“${name}”`
 })
 const what = computed(() =>
@@ -115,7 +117,7 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
           v-for="item in hand.items"
           :key="item.id"
           :title="item.name"
-          :subtitle="item.kind === 'folder' ? 'folder' : plan.placeOf(item.fromFolderId)?.text"
+          :subtitle="item.kind === 'folder' ? 'folder' : placeNames.placeOf(item.fromFolderId)?.text"
           @click.stop>
           <template #append>
             <button

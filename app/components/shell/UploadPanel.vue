@@ -5,10 +5,12 @@ import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { sizeText } from '../../../core/formats/index'
 import { computed, onMounted, ref } from 'vue'
-import { meantFor, useUploads } from '../../stores/uploads'
+import { meantFor, useEarlierUploads } from '../../stores/earlierUploads'
+import { useUploads } from '../../stores/uploads'
 
 const SHOWN_AT_MOST = 60
 const uploads = useUploads()
+const earlierUploads = useEarlierUploads()
 const picker = ref<HTMLInputElement | null>(null)
 const count = (state: string) => uploads.items.filter(item => item.state === state).length
 const STATES = {
@@ -40,8 +42,8 @@ const title = computed(() => {
     .filter(part => part !== '')
     .join(' · ')
 })
-const whole = computed(() => uploads.earlier.filter(upload => upload.received >= upload.size))
-const parts = computed(() => uploads.earlier.filter(upload => upload.received < upload.size))
+const whole = computed(() => earlierUploads.earlier.filter(upload => upload.received >= upload.size))
+const parts = computed(() => earlierUploads.earlier.filter(upload => upload.received < upload.size))
 
 /** The same files chosen again go on where they stopped; each goes where it was meant to go. */
 async function goOn(): Promise<void> {
@@ -52,15 +54,15 @@ async function goOn(): Promise<void> {
     const here = chosen.filter(file => folderOf.get(file.name) === folder)
     await uploads.add(here, folder === 'in-tray' ? null : (folder as FolderId))
   }
-  await uploads.look()
+  await earlierUploads.look()
 }
 
-onMounted(() => void uploads.look())
+onMounted(() => void earlierUploads.look())
 </script>
 
 <template>
-  <section v-if="uploads.items.length > 0 || uploads.earlier.length > 0" class="uploads" aria-label="Uploads">
-    <template v-if="uploads.earlier.length > 0">
+  <section v-if="uploads.items.length > 0 || earlierUploads.earlier.length > 0" class="uploads" aria-label="Uploads">
+    <template v-if="earlierUploads.earlier.length > 0">
       <header>
         <h2>On their way when a window was closed</h2>
       </header>
@@ -72,7 +74,7 @@ onMounted(() => void uploads.look())
             .map(upload => upload.name)
             .join(', ')
         }}{{ whole.length > 3 ? ' …' : '' }}
-        <button type="button" class="place" @click="uploads.takeEarlier()">
+        <button type="button" class="place" @click="earlierUploads.take()">
           Take {{ whole.length === 1 ? 'it' : 'them' }} in
         </button>
       </p>
@@ -87,8 +89,8 @@ onMounted(() => void uploads.look())
         </button>
       </p>
       <p>
-        <button type="button" class="place" @click="uploads.forgetEarlier()">
-          Forget {{ uploads.earlier.length === 1 ? 'it' : 'them' }}
+        <button type="button" class="place" @click="earlierUploads.forget()">
+          Forget {{ earlierUploads.earlier.length === 1 ? 'it' : 'them' }}
         </button>
         <span class="quiet">otherwise kept for a day</span>
       </p>

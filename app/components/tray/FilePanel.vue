@@ -5,14 +5,14 @@ import { quoted } from '../../../core/change/index'
 import type { TagId } from '../../../core/ids'
 import { useTagSuggestions } from '../../composables/useTagSuggestions'
 import { useFiling } from '../../stores/filing'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import TagPicker from '../common/TagPicker.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 
 const emit = defineEmits<{ file: []; skip: []; trash: []; another: [] }>()
 
 const filing = useFiling()
-const plan = usePlan()
+const placeNames = usePlaceNames()
 const nameField = ref<HTMLInputElement | null>(null)
 const tagPicker = ref<InstanceType<typeof TagPicker> | null>(null)
 
@@ -95,10 +95,10 @@ defineExpose({
         :aria-checked="filing.places.includes(place.folderId)"
         @click="filing.choose(place.folderId, $event.ctrlKey || $event.shiftKey || $event.metaKey)">
         <span class="key">{{ index + 1 }}</span><i
-          :style="{ background: plan.placeOf(place.folderId)?.laid ?? 'var(--no-colour)' }"
+          :style="{ background: placeNames.placeOf(place.folderId)?.laid ?? 'var(--no-colour)' }"
           aria-hidden="true" />
         <span class="words"
-          ><b>{{ plan.placeOf(place.folderId)?.text }}</b
+          ><b>{{ placeNames.placeOf(place.folderId)?.text }}</b
           ><span class="quiet"
             >{{
               filing.places.length > 1 && filing.places.includes(place.folderId)
@@ -119,9 +119,10 @@ defineExpose({
         aria-checked="true"
         class="place-card on"
         @click="filing.choose(id, true)">
-        <span /><i :style="{ background: plan.placeOf(id)?.laid ?? 'var(--no-colour)' }" aria-hidden="true" /><span
-          class="words"
-          ><b>{{ plan.placeOf(id)?.text }}</b
+        <span /><i
+          :style="{ background: placeNames.placeOf(id)?.laid ?? 'var(--no-colour)' }"
+          aria-hidden="true" /><span class="words"
+          ><b>{{ placeNames.placeOf(id)?.text }}</b
           ><span class="quiet">chosen by you</span></span
         ><span />
       </button>

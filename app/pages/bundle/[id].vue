@@ -17,9 +17,10 @@ import type { Outcome } from '../../stores/acts'
 import { useActs } from '../../stores/acts'
 import { useBundles } from '../../stores/bundles'
 import { useHand } from '../../stores/hand'
-import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 
-const [bundles, acts, hand, plan] = [useBundles(), useActs(), useHand(), usePlan()]
+const [bundles, acts, hand] = [useBundles(), useActs(), useHand()]
+const placeNames = usePlaceNames()
 usePageTitle(() => (bundles.opened.state === 'ready' ? bundles.opened.value.bundle.name : ''))
 const [route, router] = [useRoute(), useRouter()]
 const id = computed(() => String(route.params.id) as BundleId)
@@ -123,7 +124,8 @@ const print = () => window.print()
         <ol class="on-paper" aria-hidden="true">
           <li v-for="row in documents" :key="row.id">
             {{ fileNameOf(row.name, row.extension) }} —
-            {{ row.folderIds.map(folder => plan.placeOf(folder)?.text).join(', ') }} — {{ dateText(row.changedAt) }},
+            {{ row.folderIds.map(folder => placeNames.placeOf(folder)?.text).join(', ') }} —
+            {{ dateText(row.changedAt) }},
             {{ sizeText(row.size) }}
           </li>
         </ol>

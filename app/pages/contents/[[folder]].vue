@@ -7,14 +7,18 @@ import { tryParseId } from '../../../core/ids'
 import { branchOf, outlineOf, pathOf } from '../../../core/tree/index'
 import { usePageTitle } from '../../composables/usePageTitle'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useColourKey } from '../../stores/colourKey'
 
 definePageMeta({ layout: 'bare' })
 const route = useRoute()
 const plan = usePlan()
+const placeNames = usePlaceNames()
+const colourKey = useColourKey()
 if (plan.outline.state !== 'ready') void plan.load()
 
 const rootId = computed(() => tryParseId<'folder'>(String(route.params.folder ?? '')))
-usePageTitle(() => (rootId.value === null ? '' : `Contents: ${plan.placeOf(rootId.value)?.text ?? ''}`))
+usePageTitle(() => (rootId.value === null ? '' : `Contents: ${placeNames.placeOf(rootId.value)?.text ?? ''}`))
 const rows = computed(() => {
   const scope =
     rootId.value === null ? outlineOf(plan.tree).map(({ folder }) => folder) : branchOf(plan.tree, rootId.value)
@@ -22,13 +26,13 @@ const rows = computed(() => {
   return scope.map(folder => ({
     folder,
     depth: pathOf(plan.tree, folder.id).length - less,
-    code: plan.codeOf(folder.id),
-    ink: plan.placeOf(folder.id)?.ink ?? null,
+    code: placeNames.codeOf(folder.id),
+    ink: placeNames.placeOf(folder.id)?.ink ?? null,
     // The word of the colour stands where it begins.
     meaning:
       folder.meaningId === null
         ? ''
-        : (plan.meaningById.get(meaningOf(plan.tree, folder.id) ?? folder.meaningId)?.name ?? ''),
+        : (colourKey.meaningById.get(meaningOf(plan.tree, folder.id) ?? folder.meaningId)?.name ?? ''),
   }))
 })
 const print = () => window.print()
@@ -41,7 +45,7 @@ const today = dateText(new Date().toISOString())
       <button type="button" class="act main" @click="print">Print <span class="key">Ctrl+P</span></button>
       <NuxtLink class="act" :to="rootId ? `/plan/${rootId}` : '/plan'"> Back to the plan </NuxtLink>
     </p>
-    <h1>{{ rootId ? plan.placeOf(rootId)?.text : plan.reply?.plan.name }}</h1>
+    <h1>{{ rootId ? placeNames.placeOf(rootId)?.text : plan.reply?.plan.name }}</h1>
     <p class="second">Contents, {{ today }}</p>
     <ol>
       <li v-for="{ folder, depth, code, ink, meaning } in rows" :key="folder.id" :class="{ top: depth === 0 }">

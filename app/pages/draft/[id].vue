@@ -16,13 +16,21 @@ import RemovedFolders from '../../components/draft/RemovedFolders.vue'
 import RootNumbers from '../../components/draft/RootNumbers.vue'
 import { filesByFolder } from '../../composables/filesByFolder'
 import { useDraft } from '../../stores/draft'
+import { useDraftComparison } from '../../stores/draftComparison'
 import { useDraftFiles } from '../../stores/draftFiles'
+import { useDraftRebase } from '../../stores/draftRebase'
+import { useDraftText } from '../../stores/draftText'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useColourKey } from '../../stores/colourKey'
 import { useUploads } from '../../stores/uploads'
 
 const route = useRoute()
 const router = useRouter()
 const [draft, plan, files, uploads] = [useDraft(), usePlan(), useDraftFiles(), useUploads()]
+const [draftText, comparison, meanwhile] = [useDraftText(), useDraftComparison(), useDraftRebase()]
+const placeNames = usePlaceNames()
+const colourKey = useColourKey()
 usePageTitle(() => (draft.name === '' ? '' : `Draft: ${draft.name}`))
 const editor = ref<InstanceType<typeof DraftEditor> | null>(null)
 const at = ref({ line: 0, text: '' })
@@ -40,13 +48,13 @@ useEventListener(document, 'visibilitychange', () => {
   if (document.hidden && draft.keeping !== 'kept') void draft.keep()
 })
 
-const compared = computed(() => draft.compared)
+const compared = computed(() => comparison.compared)
 const where = computed(() =>
   draft.rootId === null
     ? draft.additive
       ? 'the plan'
       : 'the whole plan'
-    : (plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone'),
+    : (placeNames.placeOf(draft.rootId)?.text ?? 'a folder that is gone'),
 )
 const present = computed(
   () =>
@@ -57,10 +65,10 @@ const places = computed(() => {
   const gone = new Set(compared.value?.removed.map(row => row.id) ?? [])
   return outlineOf(plan.tree)
     .filter(({ folder }) => !gone.has(folder.id))
-    .map(({ folder }) => ({ id: folder.id, text: plan.placeOf(folder.id)?.text ?? '' }))
+    .map(({ folder }) => ({ id: folder.id, text: placeNames.placeOf(folder.id)?.text ?? '' }))
 })
 const inkOf = (meaning: string) =>
-  plan.meanings.find(known => known.name.toLowerCase() === meaning.toLowerCase())?.ink ?? null
+  colourKey.meanings.find(known => known.name.toLowerCase() === meaning.toLowerCase())?.ink ?? null
 
 const notes = computed<readonly LineNote[]>(() => {
   if (!compared.value) return []
@@ -134,10 +142,10 @@ async function discard(): Promise<void> {
   await router.push('/draft')
 }
 
-function choose(ids: readonly FolderId[], to: Parameters<typeof draft.choices.set>[1]): void {
-  const next = new Map(draft.choices)
+function choose(ids: readonly FolderId[], to: Parameters<typeof comparison.choices.set>[1]): void {
+  const next = new Map(comparison.choices)
   for (const id of ids) next.set(id, to)
-  draft.choices = next
+  comparison.choices = next
 }
 
 const KEEPING = {
@@ -171,19 +179,19 @@ const KEEPING = {
         <p v-if="draft.isRootGone" class="meanwhile" role="alert">
           The folder of this draft is in the Trash. The draft is kept as it is; restore the folder to apply it.
         </p>
-        <div v-if="draft.collisions.length > 0 || draft.taken > 0" class="meanwhile" role="alert">
-          <p v-if="draft.taken > 0">
-            The plan was changed meanwhile: {{ counted(draft.taken, 'change') }}
-            {{ draft.taken === 1 ? 'was' : 'were' }} taken into the draft.
+        <div v-if="meanwhile.collisions.length > 0 || meanwhile.taken > 0" class="meanwhile" role="alert">
+          <p v-if="meanwhile.taken > 0">
+            The plan was changed meanwhile: {{ counted(meanwhile.taken, 'change') }}
+            {{ meanwhile.taken === 1 ? 'was' : 'were' }} taken into the draft.
           </p>
-          <p v-for="collision in draft.collisions" :key="collision">
+          <p v-for="collision in meanwhile.collisions" :key="collision">
             {{ collision }}
           </p>
-          <button type="button" class="act" @click="draft.dismissRebase">Close</button>
+          <button type="button" class="act" @click="meanwhile.dismiss">Close</button>
         </div>
         <LineFields
           :text="at.text"
-          :meanings="plan.meanings"
+          :meanings="colourKey.meanings"
           @set="editor?.setLine(at.line, $event)"
           @indent="editor?.indent()"
           @outdent="editor?.outdent()"
@@ -192,14 +200,14 @@ const KEEPING = {
         <DraftEditor
           ref="editor"
           class="editor"
-          :content="draft.handed"
+          :content="draftText.handed"
           :notes="notes"
           @write="draft.write"
           @at="(line, text) => (at = { line, text })"
           @apply="apply" />
       </section>
       <section class="see" aria-label="What would happen">
-        <RootNumbers :present="present" :wanted="draft.numbering" @want="draft.numbering = $event" />
+        <RootNumbers :present="present" :wanted="draftText.numbering" @want="draftText.numbering = $event" />
         <p class="summary" role="status">
           {{ summary }}
         </p>
@@ -209,7 +217,7 @@ const KEEPING = {
             <label
               >levels that are fine
               <input
-                v-model.number="draft.settings.levels"
+                v-model.number="comparison.settings.levels"
                 class="line-field"
                 type="number"
                 min="1"
@@ -227,14 +235,14 @@ const KEEPING = {
         <RemovedFolders
           v-if="compared"
           :removed="compared.removed"
-          :choices="draft.choices"
+          :choices="comparison.choices"
           :places="places"
           @choose="choose" />
         <DraftPreview
           v-if="compared"
           :compared="compared"
           :ink-of="inkOf"
-          :root-ink="draft.rootId === null ? null : (plan.placeOf(draft.rootId)?.ink ?? null)"
+          :root-ink="draft.rootId === null ? null : (placeNames.placeOf(draft.rootId)?.ink ?? null)"
           @line="editor?.goTo($event)" />
         <p v-if="files.countOf(String(route.params.id)) > 0" class="second">
           {{ counted(files.countOf(String(route.params.id)), 'document') }} of the desktop folder come in when it is
@@ -247,9 +255,9 @@ const KEEPING = {
           <button
             type="button"
             class="act full"
-            :disabled="!compared || (draft.changes === 0 && !blocked) || draft.isRootGone || applying"
+            :disabled="!compared || (comparison.changes === 0 && !blocked) || draft.isRootGone || applying"
             @click="apply">
-            Apply {{ counted(draft.changes, 'change') }} <span class="key">Ctrl+Enter</span>
+            Apply {{ counted(comparison.changes, 'change') }} <span class="key">Ctrl+Enter</span>
           </button>
           <NuxtLink to="/draft" class="act"> Keep as draft </NuxtLink>
           <button type="button" class="act" @click="discard">Discard</button>

@@ -14,9 +14,13 @@ import { useDraftStart } from '../../composables/useDraftStart'
 import { useNow } from '../../composables/useNow'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
+import { useColourKey } from '../../stores/colourKey'
 
 const route = useRoute()
 const [drafts, plan] = [useDrafts(), usePlan()]
+const placeNames = usePlaceNames()
+const colourKey = useColourKey()
 const start = useDraftStart()
 const now = useNow()
 void drafts.load()
@@ -27,7 +31,7 @@ const folders = computed(() =>
   outlineOf(plan.tree).map(({ folder }) => ({
     id: folder.id,
     name: folder.name,
-    text: plan.placeOf(folder.id)?.text ?? '',
+    text: placeNames.placeOf(folder.id)?.text ?? '',
   })),
 )
 const skeletons = computed(() => [
@@ -113,7 +117,7 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
         aria-label="A folder of the desktop"
         @change="picked(folderPicker, files => start.desktop(pickedWithPaths(files), rootId, withDocuments))" />
       <h2 class="part-head">Next period</h2>
-      <PeriodForm :folders="folders" :meanings="plan.meanings" :branch="rootId" @begin="start.period" />
+      <PeriodForm :folders="folders" :meanings="colourKey.meanings" :branch="rootId" @begin="start.period" />
     </div>
     <div class="column">
       <RemoteState :remote="drafts.loaded" @again="drafts.load()">
@@ -125,7 +129,7 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
                 {{ draft.name || 'without a name' }}
               </NuxtLink>
               <span class="second cut"
-                >{{ draft.rootId ? (plan.placeOf(draft.rootId)?.text ?? 'a folder that is gone') : 'the plan' }} ·
+                >{{ draft.rootId ? (placeNames.placeOf(draft.rootId)?.text ?? 'a folder that is gone') : 'the plan' }} ·
                 {{ draft.lines.toLocaleString('en-GB') }} lines · {{ agoText(draft.changedAt, now) }}</span
               >
               <button

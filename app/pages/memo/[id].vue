@@ -15,9 +15,10 @@ import { useDialogs } from '../../stores/dialogs'
 import { useKeeping } from '../../stores/keeping'
 import { useMemo } from '../../stores/memo'
 import { beginningOf } from '../../stores/memoPatterns'
-import { usePlan } from '../../stores/plan'
+import { useTagList } from '../../stores/tagList'
 
-const [memo, plan, dialogs, keeping] = [useMemo(), usePlan(), useDialogs(), useKeeping()]
+const [memo, dialogs, keeping] = [useMemo(), useDialogs(), useKeeping()]
+const tagList = useTagList()
 usePageTitle(() => memo.name.trim())
 const route = useRoute()
 const router = useRouter()
@@ -113,7 +114,7 @@ const said = computed(() =>
         v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')"
         :key="memo.id"
         :text="memo.text"
-        :tag-names="plan.tags.map(tag => tag.name)"
+        :tag-names="tagList.tags.map(tag => tag.name)"
         :picture="file => keeping.keepPicture(file, places[0] ?? null)"
         @write="memo.write"
         @keep="memo.keep()"

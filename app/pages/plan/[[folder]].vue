@@ -31,9 +31,11 @@ import { usePlanFiles } from '../../composables/usePlanFiles'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { useActs } from '../../stores/acts'
+import { useNotice } from '../../stores/notice'
 import { useDialogs } from '../../stores/dialogs'
 import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
+import { usePlaceNames } from '../../stores/placeNames'
 import { useDocumentList } from '../../stores/documentList'
 import { useSearches } from '../../stores/searches'
 import { useTrail } from '../../stores/trail'
@@ -49,6 +51,8 @@ const [plan, documentList, acts, dialogs, view, drafts] = [
   useView(),
   useDrafts(),
 ]
+const placeNames = usePlaceNames()
+const notices = useNotice()
 const trail = useTrail()
 const searches = useSearches()
 const route = useRoute()
@@ -58,9 +62,9 @@ const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(rou
 const folder = computed(() => (folderId.value === null ? undefined : plan.tree.byId.get(folderId.value)))
 const children = computed(() => childrenOf(plan.tree, folderId.value))
 const isGone = computed(() => folderId.value !== null && plan.outline.state === 'ready' && !folder.value)
-const ink = computed(() => (folderId.value === null ? null : (plan.placeOf(folderId.value)?.laid ?? null)))
+const ink = computed(() => (folderId.value === null ? null : (placeNames.placeOf(folderId.value)?.laid ?? null)))
 const where = computed(() =>
-  folderId.value === null ? 'the top of the plan' : (plan.placeOf(folderId.value)?.text ?? ''),
+  folderId.value === null ? 'the top of the plan' : (placeNames.placeOf(folderId.value)?.text ?? ''),
 )
 usePageTitle(() => (folderId.value === null ? '' : where.value))
 const documents = computed(() => (folderId.value === null ? [] : documentList.rows))
@@ -157,7 +161,7 @@ const start = useDraftStart()
 async function keepSkeleton(): Promise<void> {
   if (!folder.value) return
   await drafts.keepSkeleton(folder.value.name, outlineText(start.outlineOfBranch(folder.value.id)))
-  acts.say(`Kept ${quoted(folder.value.name)} as a skeleton: use it from “Draft the plan”`)
+  notices.say(`Kept ${quoted(folder.value.name)} as a skeleton: use it from “Draft the plan”`)
 }
 
 function duplicate(withDocuments: boolean): void {
@@ -297,8 +301,8 @@ const chooseFiles = () => picker.value?.files()
             :folders="children"
             :documents="documents"
             :from-folder-id="folderId"
-            :sort="documentList.sort"
-            :descending="documentList.descending"
+            :sort="documentList.settings.sort"
+            :descending="documentList.settings.descending"
             :headings="headings"
             :as-grid="documentList.settings.view === 'grid'"
             :scroller="scroller"

@@ -3,19 +3,21 @@
 import { computed } from 'vue'
 import type { LeafRule } from '../../../../core/find/index'
 import { fieldOf } from '../../../../core/find/index'
-import { usePlan } from '../../../stores/plan'
+import { useColourKey } from '../../../stores/colourKey'
+import { useTagList } from '../../../stores/tagList'
 
 const props = defineProps<{ rule: LeafRule }>()
 const emit = defineEmits<{ change: [rule: LeafRule] }>()
 
-const plan = usePlan()
+const colourKey = useColourKey()
+const tagList = useTagList()
 const choices = computed(() => fieldOf(props.rule)?.choices)
 const all = computed(() => {
   const values = choices.value?.all ?? []
-  if (values === 'tags') return plan.tags.map(({ id, name }) => ({ value: id as string, text: name }))
+  if (values === 'tags') return tagList.tags.map(({ id, name }) => ({ value: id as string, text: name }))
   if (values !== 'meanings') return values
   return [
-    ...plan.meanings.map(({ id, name }) => ({ value: id as string, text: name })),
+    ...colourKey.meanings.map(({ id, name }) => ({ value: id as string, text: name })),
     { value: '', text: 'no colour' },
   ]
 })

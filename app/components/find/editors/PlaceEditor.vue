@@ -6,16 +6,18 @@ import type { FolderId } from '../../../../core/ids'
 import { tryParseId } from '../../../../core/ids'
 import { outlineOf } from '../../../../core/tree/index'
 import { usePlan } from '../../../stores/plan'
+import { usePlaceNames } from '../../../stores/placeNames'
 
 type PlaceRule = Extract<LeafRule, { kind: 'place' }>
 const props = defineProps<{ rule: PlaceRule }>()
 const emit = defineEmits<{ change: [rule: PlaceRule] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const folders = computed(() =>
   outlineOf(plan.tree).map(({ folder, depth }) => ({
     id: folder.id,
-    text: `${'\u2003'.repeat(depth)}${plan.placeOf(folder.id)?.text ?? ''}`,
+    text: `${'\u2003'.repeat(depth)}${placeNames.placeOf(folder.id)?.text ?? ''}`,
   })),
 )
 

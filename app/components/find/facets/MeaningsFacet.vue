@@ -3,7 +3,7 @@
 import { computed } from 'vue'
 import type { Chosen } from '../../../../core/find/index'
 import type { MeaningId } from '../../../../core/ids'
-import { usePlan } from '../../../stores/plan'
+import { useColourKey } from '../../../stores/colourKey'
 import type { FacetProps } from './facetProps'
 import { countText, isShown } from './counted'
 import FacetList from './FacetList.vue'
@@ -12,10 +12,10 @@ type Colour = MeaningId | 'none'
 const props = defineProps<FacetProps<Chosen<Colour>>>()
 const emit = defineEmits<{ choose: [chosen: Chosen<Colour>] }>()
 
-const plan = usePlan()
+const colourKey = useColourKey()
 const colours = computed(() =>
   [
-    ...plan.meanings.map(({ id, name, ink }) => ({ value: id as Colour, text: name, laid: ink as string | null })),
+    ...colourKey.meanings.map(({ id, name, ink }) => ({ value: id as Colour, text: name, laid: ink as string | null })),
     { value: 'none' as const, text: 'no colour', laid: null },
   ]
     .filter(({ value }) => isShown(props.counts, 'meanings', props.selection, value))

@@ -5,6 +5,7 @@ import type { Chosen } from '../../../../core/find/index'
 import type { FolderId } from '../../../../core/ids'
 import { outlineOf } from '../../../../core/tree/index'
 import { usePlan } from '../../../stores/plan'
+import { usePlaceNames } from '../../../stores/placeNames'
 import type { FacetProps } from './facetProps'
 import { countText, isChosen } from './counted'
 import FacetList from './FacetList.vue'
@@ -14,6 +15,7 @@ const props = defineProps<FacetProps<Chosen<Place>>>()
 const emit = defineEmits<{ choose: [chosen: Chosen<Place>] }>()
 
 const plan = usePlan()
+const placeNames = usePlaceNames()
 const PLACES_SHOWN = 40
 
 const above = computed(() => {
@@ -33,7 +35,7 @@ const places = computed(() => {
     .map(({ folder, depth }) => ({
       value: folder.id as Place,
       depth,
-      text: plan.placeOf(folder.id)?.text ?? '',
+      text: placeNames.placeOf(folder.id)?.text ?? '',
       count: countText(props.counts, 'places', folder.id),
     }))
   const isTrayShown =

@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue'
 import type { Chosen } from '../../../../core/find/index'
 import type { TagId } from '../../../../core/ids'
-import { usePlan } from '../../../stores/plan'
+import { useTagList } from '../../../stores/tagList'
 import type { FacetProps } from './facetProps'
 import { countText, isChosen, isShown } from './counted'
 import FacetList from './FacetList.vue'
@@ -11,12 +11,12 @@ import FacetList from './FacetList.vue'
 const props = defineProps<FacetProps<Chosen<TagId>>>()
 const emit = defineEmits<{ choose: [chosen: Chosen<TagId>] }>()
 
-const plan = usePlan()
+const tagList = useTagList()
 const FEW = 8
 const isWhole = ref(false)
 const tags = computed(() => {
   const { counts, selection } = props
-  const found = plan.tags.filter(({ id }) => isShown(counts, 'tags', selection, id))
+  const found = tagList.tags.filter(({ id }) => isShown(counts, 'tags', selection, id))
   const often = [...found]
     .sort((a, b) => (counts?.tags[b.id] ?? b.count) - (counts?.tags[a.id] ?? a.count))
     .slice(0, isWhole.value ? undefined : FEW)
@@ -34,7 +34,7 @@ const tags = computed(() => {
 </script>
 
 <template>
-  <template v-if="plan.tags.length > 0">
+  <template v-if="tagList.tags.length > 0">
     <h2 class="part-head">{{ facet.name }}</h2>
     <FacetList label="Tags, all of them" :values="tags.rows" :chosen="selection" @choose="emit('choose', $event)" />
     <button v-if="tags.more > 0" type="button" class="place" @click="isWhole = true">{{ tags.more }} more tags</button>
