@@ -4,7 +4,7 @@
 import type { ComputedRef, Ref } from 'vue'
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { counted } from '../../core/change/index'
 import type { BundleId, DocumentId, FolderId, SearchId } from '../../core/ids'
 import { findIds } from '../api/find'
@@ -86,7 +86,7 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
       ],
     })
     if (!answers) return
-    const folderId = v7() as FolderId
+    const folderId = newId<FolderId>()
     const outcome = await acts.act({
       kind: 'search.folder',
       id: kept?.id ?? null,
@@ -103,7 +103,7 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
   async function bundle(): Promise<void> {
     const ids = await found()
     if (!ids) return
-    const id = v7() as BundleId
+    const id = newId<BundleId>()
     const outcome = await acts.act({
       kind: 'bundle.set',
       id,

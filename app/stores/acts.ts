@@ -1,7 +1,7 @@
 // Everything that is done to the plan goes through here, so that the bottom line, undo and redo see all.
 
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { computed, ref } from 'vue'
 import type { ChangeEntry, LastActs } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
@@ -25,7 +25,7 @@ export const useActs = defineStore('acts', () => {
 
   /** Carries a command out. A refusal is shown in the bottom line unless the asker shows it in its place (`quiet`). */
   async function act(command: ClientCommand, { quiet = false } = {}): Promise<Outcome> {
-    const id = v7()
+    const id = newId()
     return finish(id, () => api.sendCommand(id, command), quiet)
   }
 
@@ -36,13 +36,13 @@ export const useActs = defineStore('acts', () => {
       notice.refuse({ ...reason, message: `${reason.message} Earlier acts can be undone in History.` })
       return { ok: false, reason }
     }
-    const id = v7()
+    const id = newId()
     return finish(id, () => api.undo(id, changeId), false)
   }
 
   /** Takes back everything from this act on; the asker has shown what that is. */
   async function undoSince(changeId: string): Promise<Outcome> {
-    const id = v7()
+    const id = newId()
     return finish(
       id,
       async () => {
@@ -56,13 +56,13 @@ export const useActs = defineStore('acts', () => {
   }
 
   async function redo(): Promise<Outcome> {
-    const id = v7()
+    const id = newId()
     return finish(id, () => api.redo(id), false)
   }
 
   /** Deletes for good; the asker has asked the person before. */
   async function purge(what: { ids: readonly string[] } | { all: true }): Promise<Outcome> {
-    const id = v7()
+    const id = newId()
     return finish(id, () => api.purge(id, what), false)
   }
 

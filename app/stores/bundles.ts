@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import type { Bundle, BundleContents } from '../../contract/find'
 import type { BundleId, DocumentId } from '../../core/ids'
 import { archiveAddress, readBundle, readBundles } from '../api/bundles'
@@ -39,7 +39,7 @@ export const useBundles = defineStore('bundles', () => {
 
   /** A new bundle of these documents; its id, or null when it was refused. */
   async function make(name: string, documentIds: readonly DocumentId[]): Promise<BundleId | null> {
-    const id = v7() as BundleId
+    const id = newId<BundleId>()
     const outcome = await acts.act({ kind: 'bundle.set', id, name, note: '', done: false, documentIds })
     if (outcome.ok) await load()
     return outcome.ok ? id : null

@@ -1,6 +1,6 @@
 // The command that applies a draft: what is new in it gets ids of its own, and colours that are free.
 
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import type { ClientCommand } from '../../contract/command'
 import { INKS } from '../../core/colour/index'
 import type { FolderId } from '../../core/ids'
@@ -22,7 +22,7 @@ export function draftCommand({ compared, rootId, additive, numbering, choices, u
   const fresh = new Map<string, string>()
   const real = <Id extends string>(id: Id): Id => {
     if (!id.startsWith('new-')) return id
-    if (!fresh.has(id)) fresh.set(id, v7())
+    if (!fresh.has(id)) fresh.set(id, newId())
     return fresh.get(id) as Id
   }
   const inks = [...INKS.filter(ink => !usedInks.has(ink)), ...INKS]

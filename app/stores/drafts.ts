@@ -1,7 +1,7 @@
 // Drafts that wait, and the person's own skeletons.
 
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { shallowRef } from 'vue'
 import type { DraftHead, Skeleton } from '../../contract/draft'
 import type { DraftLine, PeriodOf } from '../../core/draft/index'
@@ -36,7 +36,7 @@ export const useDrafts = defineStore('drafts', () => {
     additive?: boolean
     period?: PeriodOf
   }): Promise<string> {
-    const id = v7()
+    const id = newId()
     const { name, rootId, lines, additive = false, period = null } = draft
     const base = additive ? [] : baseOf(plan.tree, colourKey.meaningName, rootId)
     const folderIds = lines.map(line => line.folderId)
@@ -51,7 +51,7 @@ export const useDrafts = defineStore('drafts', () => {
   }
 
   async function keepSkeleton(name: string, outline: string): Promise<void> {
-    await api.keepSkeleton(v7(), { name, outline })
+    await api.keepSkeleton(newId(), { name, outline })
     await load()
   }
 

@@ -1,7 +1,7 @@
 // What was on its way into the plan when an earlier window was closed.
 
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { shallowRef } from 'vue'
 import type { PendingUpload } from '../../contract/upload'
 import type { DocumentId, FolderId } from '../../core/ids'
@@ -36,13 +36,13 @@ export const useEarlierUploads = defineStore('earlierUploads', () => {
       for (const folder of new Set(whole.map(meantFor))) {
         const arrived = whole.filter(upload => meantFor(upload) === folder)
         await commitUploads({
-          change: v7(),
+          change: newId(),
           folder,
           folders: [],
           origin: 'upload',
           files: arrived.map(({ id }) => ({
             uploadId: id,
-            documentId: v7() as DocumentId,
+            documentId: newId<DocumentId>(),
             folderId: null,
             clash: 'both' as const,
           })),

@@ -3,7 +3,7 @@
 
 import { useStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { computed, nextTick, ref } from 'vue'
 import type { ClientCommand } from '../../contract/command'
 import type { DocumentId, FolderId } from '../../core/ids'
@@ -84,8 +84,8 @@ export const useHand = defineStore('hand', () => {
     if (how === 'copy')
       return {
         kind: 'document.copy',
-        copies: documents.map(id => ({ id, newId: v7() as DocumentId })),
-        folders: folders.map(id => ({ id, newId: v7() as FolderId })),
+        copies: documents.map(id => ({ id, newId: newId<DocumentId>() })),
+        folders: folders.map(id => ({ id, newId: newId<FolderId>() })),
         folderId: to,
       }
     const froms = items.value

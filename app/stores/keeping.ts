@@ -1,7 +1,7 @@
 // What is pasted or typed in and becomes a document at once: links, texts, pictures.
 
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import type { Link } from '../../core/formats/index'
 import { addressName, webAddress, writeUriList } from '../../core/formats/index'
 import type { DocumentId, FolderId } from '../../core/ids'
@@ -51,8 +51,8 @@ export const useKeeping = defineStore('keeping', () => {
   ): Promise<string | null> {
     try {
       await sendNew({
-        changeId: v7(),
-        documentId: v7() as DocumentId,
+        changeId: newId(),
+        documentId: newId<DocumentId>(),
         folder: folderId ?? 'in-tray',
         name,
         origin,
@@ -91,9 +91,9 @@ export const useKeeping = defineStore('keeping', () => {
 
   /** Keeps a picture of a memo beside it; its address for the memo, null when it was refused. */
   async function keepPicture(file: File, folderId: FolderId | null): Promise<string | null> {
-    const documentId = v7() as DocumentId
+    const documentId = newId<DocumentId>()
     try {
-      await sendSmall(named(file), { changeId: v7(), documentId, folder: folderId ?? 'in-tray' })
+      await sendSmall(named(file), { changeId: newId(), documentId, folder: folderId ?? 'in-tray' })
       await acts.refresh()
       return contentAddress(documentId, { inline: true })
     } catch (error) {

@@ -2,7 +2,7 @@
 // person pauses, leaves or says so, so that History is not made of letters.
 
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { computed, ref } from 'vue'
 import type { DocumentFacts } from '../../contract/document'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
@@ -126,7 +126,7 @@ export const useMemo = defineStore('memo', () => {
     try {
       if (document.value === null)
         await sendNew({
-          changeId: v7(),
+          changeId: newId(),
           documentId: memo,
           folder: folderId ?? 'in-tray',
           name: `${wanted || titleOf(sent)}.md`,
@@ -134,7 +134,7 @@ export const useMemo = defineStore('memo', () => {
           text: sent,
         })
       else if (sent !== kept.value)
-        await sendContent(memo, { changeId: v7(), name: 'memo.md', written: true, text: sent })
+        await sendContent(memo, { changeId: newId(), name: 'memo.md', written: true, text: sent })
       if (localStorage.getItem(keyOf(memo)) === sent) localStorage.removeItem(keyOf(memo))
       const facts = await readDocument(memo)
       if (wanted !== '' && wanted !== facts.name) await acts.act({ kind: 'document.rename', id: memo, name: wanted })
@@ -174,7 +174,7 @@ export const useMemo = defineStore('memo', () => {
       kind: 'tag.put',
       folderIds: [],
       documentIds: [memo],
-      tags: names.map(given => ({ id: v7() as TagId, name: given })),
+      tags: names.map(given => ({ id: newId<TagId>(), name: given })),
     })
     document.value = await readDocument(memo)
   }

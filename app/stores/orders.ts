@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { computed, ref, shallowRef } from 'vue'
 import type { StandingOrder, Tried } from '../../contract/order'
 import { completeParts, tryReadRule } from '../../core/find/index'
@@ -45,7 +45,7 @@ export const useOrders = defineStore('orders', () => {
           then: { ...order.then, tags: [...order.then.tags] },
         }
       : {
-          id: v7() as OrderId,
+          id: newId<OrderId>(),
           name: '',
           orderKey: '',
           active: false,

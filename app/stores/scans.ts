@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { computed, ref } from 'vue'
 import type { ScannedPage } from '../../contract/scan'
 import type { DocumentId } from '../../core/ids'
@@ -89,7 +89,7 @@ export const useScans = defineStore('scans', () => {
 
   /** Recognises every page, then binds them; stopping keeps the pages. The document's id, or null. */
   async function bind(name: string): Promise<DocumentId | null> {
-    const documentId = v7() as DocumentId
+    const documentId = newId<DocumentId>()
     binding.stopped = false
     const ids = [...order.value]
     let words = 0
@@ -101,7 +101,7 @@ export const useScans = defineStore('scans', () => {
         share.value = (index + 1) / (ids.length + 1)
       }
       if (isStopped()) return
-      await bindScans({ change: v7(), document: documentId, name, pages: ids })
+      await bindScans({ change: newId(), document: documentId, name, pages: ids })
       keep(pages.value.filter(page => !ids.includes(page.id)))
       await useActs().refresh()
       if (words === 0)

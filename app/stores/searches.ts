@@ -2,7 +2,7 @@
 
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import type { KeptSearch } from '../../contract/plan'
 import type { FolderId, SearchId } from '../../core/ids'
 import * as api from '../api/find'
@@ -38,7 +38,7 @@ export const useSearches = defineStore('searches', () => {
 
   async function keep(
     search: Omit<KeptSearch, 'id' | 'createdAt'>,
-    id = v7() as SearchId,
+    id = newId<SearchId>(),
   ): Promise<{ ok: true; id: SearchId } | { ok: false; why: string }> {
     const { name, query, folderId, pinned: isPinned, desk } = search
     const outcome = await acts.act(

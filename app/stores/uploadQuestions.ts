@@ -1,6 +1,6 @@
 // What is asked before files come in: whether their folders come too, what is there already, whose names are taken.
 
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import type { KnownDocument } from '../../contract/upload'
 import { counted } from '../../core/change/index'
 import { fileNameOf } from '../../core/formats/index'
@@ -82,7 +82,7 @@ async function layOut(
   const tree = foldersOfPaths(
     dropped.map(({ path }) => path),
     id => plan.tree.children.get(id ?? target) ?? [],
-    () => v7() as FolderId,
+    () => newId<FolderId>(),
   )
   const count = new Set(inFolders.map(({ path }) => path.slice(0, path.lastIndexOf('/')))).size
   const where = target === null ? 'at the top of the plan' : 'here'

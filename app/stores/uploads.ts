@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { v7 } from 'uuid'
+import { newId } from '../../contract/newId'
 import { computed, ref } from 'vue'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { Clash, NewFolder } from '../../core/plan/index'
@@ -110,13 +110,13 @@ export const useUploads = defineStore('uploads', () => {
     { target = null, origin = 'upload', folders = [] }: Partial<Pick<Batch, 'target' | 'origin' | 'folders'>> = {},
   ): void {
     if (coming.length === 0) return
-    const batch: Batch = { id: v7(), target, origin, folders, commit: null }
+    const batch: Batch = { id: newId(), target, origin, folders, commit: null }
     batches.set(batch.id, batch)
     void holdBatch(batch.id)
     for (const { file, folderId, clash } of coming)
       put(
         {
-          id: v7(),
+          id: newId(),
           batchId: batch.id,
           name: file.name,
           size: file.size,
@@ -196,7 +196,7 @@ export const useUploads = defineStore('uploads', () => {
       if (mine.some(item => item.state === 'waiting' || item.state === 'running')) return
       const arrived = mine.filter(item => item.state === 'here')
       if (arrived.length === 0) return
-      batch.commit = { id: v7(), items: arrived }
+      batch.commit = { id: newId(), items: arrived }
     }
     const { id: change, items: here } = batch.commit
     try {

@@ -18,7 +18,7 @@ const last = { msecs: 0, seq: 0, at: POOL.length }
  * A UUID of version 7, later ones after earlier ones; random bytes are drawn for many at once, since drawing costs more
  * than the id.
  */
-export function newId(): string {
+export function newId<Named extends string = string>(): Named {
   if (last.at === POOL.length) {
     randomFillSync(POOL)
     last.at = 0
@@ -30,5 +30,5 @@ export function newId(): string {
     last.msecs = now
     last.seq = random.readUInt32LE(6) >>> 1
   } else last.seq += 1
-  return v7({ random, msecs: last.msecs, seq: last.seq })
+  return v7({ random, msecs: last.msecs, seq: last.seq }) as Named
 }

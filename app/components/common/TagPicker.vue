@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Tags as they are typed: those that exist are offered, also for a slip of the key; a word that is none yet
 // becomes a new tag. What is done with them is the asker's affair.
-import { v7 } from 'uuid'
+import { newId } from '../../../contract/newId'
 import { computed, ref } from 'vue'
 import type { TagId } from '../../../core/ids'
 import { foldedText, suggest } from '../../../core/text/index'
@@ -65,7 +65,7 @@ function put(offer: Offer | undefined): void {
   if (!offer) return
   typed.value = ''
   at.value = 0
-  emit('put', { id: offer.id ?? (v7() as TagId), name: offer.name })
+  emit('put', { id: offer.id ?? newId<TagId>(), name: offer.name })
 }
 
 function close(): void {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The colour key in one place: what each colour means, how it looks, how well it is told apart.
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
-import { v7 } from 'uuid'
+import { newId } from '../../../contract/newId'
 import { computed, ref } from 'vue'
 import type { Meaning } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
@@ -68,7 +68,7 @@ function set(meaning: Meaning, patch: Partial<Meaning>): void {
 function add(): void {
   void run({
     kind: 'meaning.set',
-    id: v7() as MeaningId,
+    id: newId<MeaningId>(),
     name: 'New colour',
     ink: betterInk(colourKey.meanings.map(meaning => meaning.ink)) ?? INKS[0],
     closed: false,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A folder about to be made: the field says where, its name is selected. Enter keeps it; Enter again, or the first
 // letter of its name, begins the next; Esc leaves nothing behind.
-import { v7 } from 'uuid'
+import { newId } from '../../../contract/newId'
 import { nextTick, ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import type { Outcome } from '../../stores/acts'
@@ -19,7 +19,7 @@ const acts = useActs()
 const step = ref<'naming' | 'kept'>('naming')
 const next = ref<HTMLButtonElement | null>(null)
 const begun = ref('')
-let id = v7() as FolderId
+let id = newId<FolderId>()
 
 function keep(name: string, allowTwin: boolean): Promise<Outcome> {
   return acts.act({ kind: 'folder.create', id, parentId: props.parentId, name, allowTwin }, { quiet: true })
@@ -42,7 +42,7 @@ function beginAgain(): void {
 
 async function kept(): Promise<void> {
   emit('made', id)
-  id = v7() as FolderId
+  id = newId<FolderId>()
   step.value = 'kept'
   await nextTick()
   next.value?.focus()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Where to? The outline, narrowed by typing a code or any part of a name; before anything is typed, what is
 // suggested and where something went lately come first. A folder that is missing is made right here.
-import { v7 } from 'uuid'
+import { newId } from '../../../contract/newId'
 import { computed, nextTick, ref, watch } from 'vue'
 import { quoted } from '../../../core/change/index'
 import { findFolders } from '../../../core/find/index'
@@ -163,7 +163,7 @@ async function resolveTarget(picked: Target | undefined): Promise<FolderId | nul
     return undefined
   }
   if (picked.makes === undefined) return picked.id
-  const id = v7() as FolderId
+  const id = newId<FolderId>()
   const outcome = await acts.act(
     { kind: 'folder.create', id, parentId: picked.id, name: picked.makes, allowTwin: false },
     { quiet: true },

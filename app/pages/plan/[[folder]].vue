@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // A folder's page, or the top of the plan.
-import { v7 } from 'uuid'
+import { newId } from '../../../contract/newId'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, ListedDocument } from '../../../contract/document'
 import type { FolderId, SearchId, TagId } from '../../../core/ids'
@@ -146,7 +146,7 @@ const showDocument = (document: DocumentFacts) =>
 
 function writeMemo(pattern: string): void {
   void router.push({
-    path: `/memo/${v7()}`,
+    path: `/memo/${newId()}`,
     query: { folder: folderId.value ?? undefined, pattern: pattern || undefined },
   })
 }
@@ -169,7 +169,7 @@ function duplicate(withDocuments: boolean): void {
     void acts.act({
       kind: 'folder.duplicate',
       id: folder.value.id,
-      newId: v7() as FolderId,
+      newId: newId<FolderId>(),
       parentId: folder.value.parentId,
       withDocuments,
     })
@@ -199,8 +199,8 @@ async function makeTag(): Promise<void> {
   const outcome = await acts.act({
     kind: 'folder.tag',
     id,
-    tag: { id: v7() as TagId, name },
-    searchId: v7() as SearchId,
+    tag: { id: newId<TagId>(), name },
+    searchId: newId<SearchId>(),
     dissolve,
   })
   if (outcome.ok && dissolve) go(parentId)

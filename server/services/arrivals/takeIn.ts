@@ -69,14 +69,14 @@ export async function takeIn(
   { key, sender, folder, files, isMessage = false }: Arrival,
   now: Date,
 ): Promise<JournalEntry> {
-  const folderId = folder === null ? null : (newId() as FolderId)
+  const folderId = folder === null ? null : newId<FolderId>()
   const taken: NewFile[] = []
   for (const { fileName, content, changedAt, origin } of files) {
     const { size, id: blobId } =
       content instanceof Uint8Array ? await storeFile(actor.planId, Buffer.from(content)) : content
     const [message] = isMessage ? taken : []
     taken.push({
-      id: newId() as DocumentId,
+      id: newId<DocumentId>(),
       versionId: newId(),
       placementId: newId(),
       fileName,

@@ -106,7 +106,7 @@ async function carryOut(
         kind: 'document.file',
         documents: [{ id: arrival.id as DocumentId, name: called === arrival.name ? null : called }],
         folderIds: then.folderId === null ? [] : [then.folderId],
-        tags: then.tags.map(tag => ({ id: newId() as TagId, name: tag })),
+        tags: then.tags.map(tag => ({ id: newId<TagId>(), name: tag })),
         by: { id, name, star: then.star },
       },
       now,

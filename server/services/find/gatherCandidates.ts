@@ -2,38 +2,19 @@
 
 import type { QueryTerm } from '../../../core/find/index'
 import { mostWithoutName } from '../../../core/find/index'
-import type { Collected, Hit } from '../../db/sql/find'
+import type { Hit } from '../../db/sql/find'
 import { collectNewest, findNamed, hitsAmong, walkInside } from '../../db/sql/find'
-import { documentsExpected } from '../../db/sql/planPredicate'
 import { expectedHits } from '../../db/sql/samples'
 import type { Actor } from '../actor'
+import type { Inside } from './insideStrategies'
+import { COLLECTED, collectedInside, findInside, idsOf, RANKED_INSIDE } from './insideStrategies'
 import type { Condition } from './many'
 import { AFTER_PLAN } from './many'
-import { amongNewest } from './newest'
 import type { Ranking, Scored } from './rankHits'
 import { inOrder, LOOKED_INTO, scoreHits } from './rankHits'
 
-// Up to so many hits are found one and all; of more the newest are enough. Fewer take longer to find by the weeks of
-// the newest documents than all of them do.
-const COLLECTED = 8000
-// So many of the hits inside, the newest, are ranked; those after them follow by their age.
-const RANKED_INSIDE = 200
-// Where every few documents is a hit, so many are walked to, each of which has to be looked at; otherwise the index of
-// words finds them among the newest documents.
-const [WALKED_INSIDE, EVERY_FEW] = [100, 8]
-// Hits among the newest documents, found one and all and sorted.
-const AMONG_NEWEST = 20_000
 // Of so many that hold the words as typed, the newest are ranked whatever their age.
 const [EXACT_AT_MOST, RANKED_EXACT] = [2000, 100]
-
-interface Inside {
-  /** The newest hits inside, and one more than are ranked where there are more. */
-  readonly inside: readonly Hit[]
-  /** So many of them are ranked. */
-  readonly most: number
-  /** How many hits there are, where all were found. */
-  readonly count: number | null
-}
 
 export interface Gathered extends Inside {
   /** They come first: none that has the words only inside can come before them. */
@@ -67,7 +48,7 @@ export async function gatherCandidates(actor: Actor, terms: Term, wanted: number
   const expecting = expectedHits(actor.planId, condition(AFTER_PLAN))
   if (isOneWord) return nameCandidates(actor, terms, wanted, { names: naming, but: naming, expecting, score })
   const [named, expected] = await Promise.all([naming, expecting])
-  const all = expected > COLLECTED ? null : await collected(actor.planId, condition, COLLECTED, named)
+  const all = expected > COLLECTED ? null : await collectedInside({ planId: actor.planId, condition, named })
   if (all && all.found <= COLLECTED) {
     const scored = await score([...all.named, ...all.hits.slice(0, RANKED_INSIDE)])
     return { lead: [], others: scored, inside: all.hits, most: RANKED_INSIDE, count: all.count }
@@ -120,7 +101,7 @@ async function nameCandidates(
   const scoring = names.then(async hits => scoredByName(ranking.terms, await score(hits)))
   const isEnough = async () => isOneWord && (await names).length > LOOKED_INTO && (await scoring).lead.length >= wanted
   const finding = Promise.all([isEnough(), expecting, but]).then(([enough, expected, named]) =>
-    enough ? NONE_INSIDE : newestInside(actor.planId, condition, expected, named),
+    enough ? NONE_INSIDE : findInside({ planId: actor.planId, condition, expected, named }),
   )
   const [{ lead, others }, found] = await Promise.all([scoring, finding])
   const inside = found.inside.length === 0 ? [] : await score(found.inside.slice(0, found.most))
@@ -139,58 +120,4 @@ function scoredByName(terms: readonly QueryTerm[], scored: readonly Scored[]): P
     : { lead: [], others: scored }
 }
 
-async function newestInside(
-  planId: string,
-  condition: Condition,
-  expected: number,
-  named: readonly Hit[],
-): Promise<Inside> {
-  const areMany = expected > COLLECTED
-  const many = areMany ? await newestOfMany(planId, condition, expected, named) : null
-  if (many) return many
-  const all = await collected(planId, condition, COLLECTED, named)
-  return (
-    insideOf(all) ??
-    (areMany ? null : await newestOfMany(planId, condition, all.found, named)) ??
-    walked(planId, condition, named)
-  )
-}
-
-function insideOf({ found, hits, count }: Collected): Inside | null {
-  return found > COLLECTED ? null : { inside: hits, most: RANKED_INSIDE, count }
-}
-
-/**
- * Where every few documents is a hit, those that are walked to; else those among the newest documents, null where these
- * were too few.
- */
-async function newestOfMany(
-  planId: string,
-  condition: Condition,
-  expected: number,
-  named: readonly Hit[],
-): Promise<Inside | null> {
-  if (expected * EVERY_FEW > (await documentsExpected(planId))) return walked(planId, condition, named)
-  const newest = await amongNewest(planId, condition, expected, RANKED_INSIDE)
-  const hits = newest ? (await collected(planId, newest, AMONG_NEWEST, named)).hits : []
-  return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE, count: null } : null
-}
-
-async function walked(planId: string, condition: Condition, named: readonly Hit[]): Promise<Inside> {
-  return {
-    inside: await walkInside(planId, condition(AFTER_PLAN), {
-      after: null,
-      but: idsOf(named),
-      limit: WALKED_INSIDE + 1,
-    }),
-    most: WALKED_INSIDE,
-    count: null,
-  }
-}
-
-function collected(planId: string, condition: Condition, most: number, named: readonly Hit[]): Promise<Collected> {
-  return collectNewest(planId, condition(AFTER_PLAN), most, RANKED_INSIDE + 1, idsOf(named))
-}
-
 const withoutRepeats = (hits: readonly Hit[]): Hit[] => [...new Map(hits.map(hit => [hit.id, hit])).values()]
-const idsOf = (hits: readonly Hit[]): string[] => hits.map(({ id }) => id)
