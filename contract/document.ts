@@ -2,9 +2,10 @@ import * as yup from 'yup'
 import { CLASHES } from '../core/plan/index'
 import { ORIGINS } from '../core/rows/index'
 import type { Language } from '../core/text/index'
-import { LANGUAGES } from '../core/text/index'
+import { LANGUAGES, PART_KINDS } from '../core/text/index'
 import { COMMAND_LIMIT_BYTES, bodyLimit } from './bodyLimits'
 import { anyId, documentId, folderId, meaningId, tagId, time } from './ids'
+import { partShape } from './parts'
 
 export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
 export type Sort = (typeof SORTS)[number]
@@ -98,14 +99,22 @@ export const documentShape = yup.object({
     author: yup.string().defined(),
     /** null: not known. */
     language: yup.string<Language>().oneOf(LANGUAGES).nullable().defined(),
+    /** How many parts of each kind it has. */
+    parts: yup
+      .array(yup.object({ kind: yup.string().oneOf(PART_KINDS).required(), count: yup.number().required() }))
+      .required(),
     /** Pages whose text is still being recognised. */
     scansLeft: yup.number().required(),
   }),
 })
 export type DocumentFacts = yup.InferType<typeof documentShape>
 
+const numberedPartShape = partShape.shape({ page: yup.number().required() })
+
 export const textShape = yup.object({
-  pages: yup.array(yup.object({ page: yup.number().required(), body: yup.string().defined() })).required(),
+  pages: yup.array(numberedPartShape.shape({ body: yup.string().defined() })).required(),
+  /** With the first pages only: the names of all parts that have one, of a very long document the first 2,000. */
+  parts: yup.array(numberedPartShape).required(),
   next: yup.number().nullable().defined(),
 })
 export type TextReply = yup.InferType<typeof textShape>
@@ -195,7 +204,7 @@ export type TrashItem = yup.InferType<typeof trashShape>['items'][number]
 export const hitsQueryShape = yup.object({ q: yup.string().default('') })
 /** Pages on which the words of a search stand. */
 export const hitsShape = yup.object({
-  pages: yup.array(yup.object({ page: yup.number().required(), count: yup.number().required() })).required(),
+  pages: yup.array(numberedPartShape.shape({ count: yup.number().required() })).required(),
 })
 export type HitPages = yup.InferType<typeof hitsShape>
 

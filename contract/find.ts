@@ -4,6 +4,7 @@ import { FACET_KEYS, FACETS, LOOSENINGS, SPOTS } from '../core/find/index'
 import { listedDocumentShape } from './document'
 import { searchQueryShape } from './command'
 import { anyId, documentId, searchId, time } from './ids'
+import { partShape } from './parts'
 
 /** The parts of a URL that narrow a search; which there are and what they say, each facet knows (core/find/fields). */
 const facetParams = Object.fromEntries(
@@ -54,6 +55,7 @@ const foundDocumentShape = listedDocumentShape.shape({
       text: yup.string().defined(),
       marks: yup.array(markShape.required()).required(),
       page: yup.number().nullable().defined(),
+      part: partShape.required(),
       /** The page was recognised from a picture. */
       scanned: yup.boolean().required(),
     })

@@ -22,10 +22,19 @@ export function useHitPages(sheet: Ref<HTMLElement | null>, hits: Hits, onPage: 
     elementOf(page)?.scrollIntoView({ block: 'start' })
   }
 
-  const elementOf = (page: number) => sheet.value?.querySelector(`[data-page="${page}"]`) ?? null
-  const isMarked = (page: number) =>
-    elementOf(page)?.querySelector('[data-hit], .letters span, .letters br') !== null ||
-    elementOf(page)?.matches('pre') === true
+  /** What shows a page; several pages may be shown as one (data-to is the last of them). */
+  function elementOf(page: number): Element | null {
+    const alone = sheet.value?.querySelector(`[data-page="${page}"]`)
+    if (alone) return alone
+    const several = [...(sheet.value?.querySelectorAll<HTMLElement>('[data-to]') ?? [])]
+    return several.find(({ dataset }) => Number(dataset.page) <= page && page <= Number(dataset.to)) ?? null
+  }
+  function isMarked(page: number): boolean {
+    const element = elementOf(page)
+    // Not loaded yet, where texts are; a preview that shows less than was read will never show it.
+    if (!element) return !sheet.value?.querySelector('[data-drawn]')
+    return element.matches('[data-drawn]') || element.querySelector('[data-hit], .letters span, .letters br') !== null
+  }
 
   /** The next hit; where the next page with one is not drawn yet, that page first. */
   function next(by: 1 | -1): void {

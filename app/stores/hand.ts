@@ -8,15 +8,9 @@ import { computed, nextTick, ref } from 'vue'
 import type { ClientCommand } from '../../contract/command'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { useActs } from './acts'
+import type { InHand } from './inHand'
 import { useLastCopy } from './lastCopy'
 
-export interface InHand {
-  readonly kind: 'folder' | 'document'
-  readonly id: string
-  readonly name: string
-  /** The place a document was picked up in; null: the In-tray, or a list from many places. */
-  readonly fromFolderId: FolderId | null
-}
 export type PutDown = 'move' | 'copy' | 'file'
 
 export const useHand = defineStore('hand', () => {

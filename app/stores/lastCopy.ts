@@ -3,7 +3,7 @@
 
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
-import type { InHand } from './hand'
+import type { InHand } from './inHand'
 
 export const useLastCopy = defineStore('lastCopy', () => {
   const items = ref<readonly InHand[]>([])

@@ -19,6 +19,7 @@ export {
 export { archiveNames } from './archiveNames'
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'
+export { messageOf, rowsOfSheet } from './partText'
 export { readOpml, writeOpml } from './opml'
 export type { FolderFacts, OutlineNode } from './outlineNode'
 export type { Link } from './uriList'

@@ -8,6 +8,8 @@ export { marksIn, passageOf } from './passage'
 export { suggest } from './suggest'
 
 export type { IndexedText, PageText, ReadFacts } from './indexedText'
+export type { PartKind, PartName } from './partNames'
+export { PART_KINDS, partCounts, partLabel } from './partNames'
 export { indexedText } from './indexedText'
 export { bucketOf, isBeginningLocated } from './located'
 export type { Language } from './languages'

@@ -22,6 +22,7 @@ import * as planKeys from './migrations/000019_plan_keys'
 import * as author from './migrations/000020_author'
 import * as pageLexemes from './migrations/000021_page_lexemes'
 import * as changeMessages from './migrations/000022_change_messages'
+import * as partNames from './migrations/000023_part_names'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -47,6 +48,7 @@ const MIGRATIONS = [
   author,
   pageLexemes,
   changeMessages,
+  partNames,
 ]
 
 const LOCK = 4_802_661

@@ -71,11 +71,15 @@ async function carryOut(task: Task): Promise<object> {
   async function read(format: ReadableFormat, recognised: readonly RecognisedBody[]): Promise<object> {
     const { pages, paged, scans = [], title = '', author = '' } = await READERS[format](task.bytes)
     const known = new Map(recognised.filter(({ page }) => scans.includes(page)).map(({ page, body }) => [page, body]))
+    const indexed = indexedText(
+      pages.map(({ body }, index) => known.get(index + 1) ?? body),
+      { title, author },
+    )
+    // PostgreSQL's text holds no NUL.
+    const named = pages.map(({ kind, name }) => ({ kind, name: name.replaceAll('\0', '') }))
     return {
-      ...indexedText(
-        pages.map((body, index) => known.get(index + 1) ?? body),
-        { title, author },
-      ),
+      ...indexed,
+      pages: indexed.pages.map((page, index) => ({ ...page, ...(named[index] ?? { kind: 'text', name: '' }) })),
       paged,
       scans,
     }

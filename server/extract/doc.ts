@@ -4,23 +4,37 @@
 import iconv from 'iconv-lite'
 import { openCompoundFile } from './compoundFile'
 import { PROTECTED, TEXT_LIMIT, Unreadable } from './outcome'
+import type { PartKind } from '../../core/text/index'
+import type { Part } from './parts'
+import { textParts } from './parts'
 import { guessedEncoding, readPlain } from './plain'
 import { readRtf } from './rtf'
 import { tidyLines } from './xmlText'
 
 // Places in the file information block ([MS-DOC] 2.5).
 const FIB = { version: 0x02, flags: 0x0a, textFrom: 0x18, textTo: 0x1c, pieces: 0x1a2, piecesLength: 0x1a6 } as const
+// How many letters each of them has, in the order in which they follow each other.
+const LENGTHS: readonly (readonly [number, PartKind])[] = [
+  [0x4c, 'text'],
+  [0x50, 'footnotes'],
+  [0x54, 'header'],
+  [0x58, 'text'], // macros, of which nothing is left
+  [0x5c, 'comments'],
+  [0x60, 'endnotes'],
+  [0x64, 'drawing'],
+  [0x68, 'drawing'],
+]
 const [IS_ENCRYPTED, IN_SECOND_TABLE] = [0x0100, 0x0200]
 const FIRST_UNICODE = 0xc1
 // Of 1997 and later, and of 1993 to 1995.
 const SIGNATURES = [0xa5ec, 0xa5dc]
 const IS_NARROW = 0x40000000
 
-export function readDoc(bytes: Uint8Array): string {
+export function readDoc(bytes: Uint8Array): Part[] {
   const beginning = Buffer.from(bytes.subarray(0, 1024)).toString('latin1')
   // Many a file with this name is of another kind.
-  if (/^\s*\{\\rtf/.test(beginning)) return readRtf(bytes)
-  if (!bytes.subarray(0, 1024).includes(0)) return readPlain(bytes)
+  if (/^\s*\{\\rtf/.test(beginning)) return textParts(readRtf(bytes))
+  if (!bytes.subarray(0, 1024).includes(0)) return textParts(readPlain(bytes))
   const file = openCompoundFile(bytes, 'DOC')
   const main = file.stream('WordDocument')
   if (!main || main.length < 0x200 || !SIGNATURES.includes(main.readUInt16LE(0)))
@@ -30,14 +44,29 @@ export function readDoc(bytes: Uint8Array): string {
   const flags = main.readUInt16LE(FIB.flags)
   if ((flags & IS_ENCRYPTED) !== 0) throw new Unreadable(PROTECTED)
   if (main.readUInt16LE(FIB.version) < FIRST_UNICODE)
-    return shownText(narrowText(main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo))))
+    return textParts(
+      shownText(narrowText(main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo)))),
+    )
   const table = file.stream((flags & IN_SECOND_TABLE) !== 0 ? '1Table' : '0Table')
   const pieces = table?.subarray(
     main.readUInt32LE(FIB.pieces),
     main.readUInt32LE(FIB.pieces) + main.readUInt32LE(FIB.piecesLength),
   )
   if (!pieces) throw new Unreadable('A part of it is damaged. Open it where it was made and save it again.')
-  return shownText(joined(main, pieces))
+  return inParts(main, joined(main, pieces))
+}
+
+/** What is behind the lengths, in a damaged one, is kept with the last. */
+function inParts(main: Buffer, text: string): Part[] {
+  let at = 0
+  const parts = LENGTHS.flatMap(([place, kind], index) => {
+    const length = Math.max(0, main.readInt32LE(place))
+    const end = index === LENGTHS.length - 1 ? text.length : Math.min(text.length, at + length)
+    const shown = shownText(text.slice(at, end))
+    at = end
+    return textParts(shown, kind)
+  })
+  return parts.filter(({ body }) => body !== '')
 }
 
 /** Before Unicode the fonts said which letters are meant, and the language often something else: the letters tell. */

@@ -1,13 +1,18 @@
 // Text documents of Office Open XML: the body, then notes, comments, headers and footers, charts and diagrams.
 
-import { hangingTexts, mainPart, ooxmlText } from './ooxml'
+import { hangingParts, mainPart, ooxmlText } from './ooxml'
 import { Unreadable } from './outcome'
+import type { Part } from './parts'
+import { textParts } from './parts'
 import { unpack } from './zip'
 
-export async function readDocx(bytes: Uint8Array): Promise<string> {
+export async function readDocx(bytes: Uint8Array): Promise<Part[]> {
   const parts = await unpack(bytes, name => /\.(xml|rels)$/.test(name))
   const main = mainPart(parts) ?? 'word/document.xml'
   const body = parts.get(main)
   if (!body) throw new Unreadable('It is named DOCX but holds no such document.')
-  return [ooxmlText(body), ...hangingTexts(parts, main)].join('\n\n')
+  // All headers are one part, all comments another.
+  const texts = new Map<Part['kind'], string[]>()
+  for (const { kind, body: text } of hangingParts(parts, main)) texts.set(kind, [...(texts.get(kind) ?? []), text])
+  return [...textParts(ooxmlText(body)), ...[...texts].flatMap(([kind, some]) => textParts(some.join('\n\n'), kind))]
 }

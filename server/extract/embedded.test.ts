@@ -3,6 +3,7 @@ import CFB from 'cfb'
 import { deflateSync, strToU8, zipSync, zlibSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { READERS } from './readers'
+import { bodiesOf, wholeText } from '../../tests/support/partTexts'
 
 const sample = (name: string) => readFileSync(new URL(`../../tests/support/samples/${name}`, import.meta.url))
 const compound = (streams: Readonly<Record<string, Uint8Array>>) => {
@@ -30,7 +31,7 @@ const text = (words: string, more: Readonly<Record<string, Uint8Array>> = {}) =>
 
 describe('documents within documents', () => {
   it('are parts of their own, however they are packed', async () => {
-    const { pages } = await READERS.docx(
+    const { pages: parts } = await READERS.docx(
       text('The letter', {
         'word/embeddings/one.docx': text('A letter within'),
         'word/embeddings/oleObject1.bin': compound({ '/Package': text('A packed letter') }),
@@ -38,15 +39,18 @@ describe('documents within documents', () => {
         'word/embeddings/oleObject3.bin': strToU8('a drawing'),
       }),
     )
+    const pages = bodiesOf(parts)
+    expect(parts[1]?.kind).toBe('embedded')
     expect(pages.slice(0, 3)).toEqual(['The letter', 'A letter within', 'A packed letter'])
     expect(pages.slice(3).join('\n')).toContain('Łucja Quay')
   })
 
   it('are found in storages of older files', async () => {
     const letter = new Uint8Array(sample('letter.doc'))
-    const { pages } = await READERS.doc(
+    const { pages: parts } = await READERS.doc(
       compound({ ...under('', letter), ...under('/ObjectPool/_1', new Uint8Array(sample('dues.xls'))) }),
     )
+    const pages = bodiesOf(parts)
     expect(pages[0]).toContain('The holder of berth B7')
     expect(pages.slice(1).join('\n')).toContain('Łucja Quay')
   })
@@ -64,7 +68,7 @@ describe('documents within documents', () => {
       record(0x1011, Buffer.concat([Buffer.alloc(4), zlibSync(new Uint8Array(sample('letter.doc')))]), 1),
       record(0x1011, Buffer.concat([Buffer.alloc(4), deflateSync(strToU8('no storage'))]), 1),
     ])
-    const { pages } = await READERS.ppt(compound({ '/PowerPoint Document': stream }))
-    expect(pages.join('\n')).toContain('The holder of berth B7')
+    const { pages: parts } = await READERS.ppt(compound({ '/PowerPoint Document': stream }))
+    expect(wholeText(parts)).toContain('The holder of berth B7')
   })
 })

@@ -16,6 +16,7 @@ import { readPdf } from './pdf'
 import { readPptx } from './pptx'
 import { readRtf } from './rtf'
 import { readXlsx } from './xlsx'
+import { namedTexts } from '../../tests/support/partTexts'
 import { outcomeOf } from './carryOut'
 import type { Drawn, Failure, Outcome, Task } from './outcome'
 import { PROTECTED, Unreadable } from './outcome'
@@ -80,7 +81,9 @@ describe(readOdt, () => {
   it('keeps paragraphs apart and reads entities, tabs and runs of blanks', async () => {
     const names = 'xmlns:office="o" xmlns:text="t"'
     const content = `<office:document-content ${names}><office:body><office:text><text:p>One &amp; two<text:tab/>three<text:s/>four</text:p><text:p><text:span>Five</text:span> six</text:p></office:text></office:body></office:document-content>`
-    expect(await readOdt(zipSync({ 'content.xml': strToU8(content) }))).toBe('One & two\tthree four\nFive six')
+    expect(namedTexts(await readOdt(zipSync({ 'content.xml': strToU8(content) })))).toEqual([
+      'One & two\tthree four\nFive six',
+    ])
   })
 })
 
@@ -101,9 +104,9 @@ describe('formats of an office', () => {
     sheet.addRow(['Berth', 'Sum', 'Paid'])
     sheet.addRow([7, { formula: '2*206.25', result: 412.5 }, new Date('2026-04-01T00:00:00Z')])
     book.addWorksheet('Second').addRow(['Größe'])
-    expect(await readXlsx(new Uint8Array(await book.xlsx.writeBuffer()))).toEqual([
-      'Dues\nBerth\tSum\tPaid\n7\t412.5\t2026-04-01',
-      'Second\nGröße',
+    expect(namedTexts(await readXlsx(new Uint8Array(await book.xlsx.writeBuffer())))).toEqual([
+      'sheet Dues: Dues\nBerth\tSum\tPaid\n7\t412.5\t2026-04-01',
+      'sheet Second: Second\nGröße',
     ])
   })
 
@@ -111,22 +114,29 @@ describe('formats of an office', () => {
     const names = 'xmlns:office="o" xmlns:text="t" xmlns:table="b" xmlns:draw="d"'
     const ods = `<office:document-content ${names}><office:body><office:spreadsheet><table:table table:name="Dues"><table:table-row><table:table-cell><text:p>Berth</text:p></table:table-cell><table:table-cell><text:p>412</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>`
     const odp = `<office:document-content ${names}><office:body><office:presentation><draw:page><text:p>One</text:p></draw:page><draw:page><text:p>Two</text:p></draw:page></office:presentation></office:body></office:document-content>`
-    expect(await readOds(zipSync({ 'content.xml': strToU8(ods) }))).toEqual(['Dues\nBerth\t412'])
-    expect(await readOdp(zipSync({ 'content.xml': strToU8(odp) }))).toEqual(['One', 'Two'])
+    expect(namedTexts(await readOds(zipSync({ 'content.xml': strToU8(ods) })))).toEqual([
+      'sheet Dues: Dues\nBerth\t412',
+    ])
+    expect(namedTexts(await readOdp(zipSync({ 'content.xml': strToU8(odp) })))).toEqual([
+      'slide 1: One',
+      'slide 2: Two',
+    ])
   })
 
   it('reads the slides of a PPTX in their order, notes behind', async () => {
     const slide = (text: string) =>
       strToU8(`<p:sld><p:txBody><a:p><a:r><a:t>${text} </a:t></a:r><a:r><a:t>end</a:t></a:r></a:p></p:txBody></p:sld>`)
     expect(
-      await readPptx(
-        zipSync({
-          'ppt/slides/slide10.xml': slide('Ten'),
-          'ppt/slides/slide2.xml': slide('Two'),
-          'ppt/notesSlides/notesSlide2.xml': slide('Said'),
-        }),
+      namedTexts(
+        await readPptx(
+          zipSync({
+            'ppt/slides/slide10.xml': slide('Ten'),
+            'ppt/slides/slide2.xml': slide('Two'),
+            'ppt/notesSlides/notesSlide2.xml': slide('Said'),
+          }),
+        ),
       ),
-    ).toEqual(['Two end\nSaid end', 'Ten end'])
+    ).toEqual(['slide 1: Two end', 'notes 1: Said end', 'slide 2: Ten end'])
     await expect(readPptx(zipSync({ 'x.xml': strToU8('<x/>') }))).rejects.toThrow('holds no slides')
   })
 
@@ -145,10 +155,13 @@ describe('formats of an office', () => {
         '<package><manifest><item id="a" href="a.xhtml"/><item id="b" ' +
           'href="b%20c.xhtml"/></manifest><spine><itemref idref="b"/><itemref idref="a"/></spine></package>',
       ),
-      'OPS/a.xhtml': strToU8('<html><body><p>last words</p></body></html>'),
+      'OPS/a.xhtml': strToU8('<html><body><h2>The <i>end</i></h2><p>last words</p></body></html>'),
       'OPS/b c.xhtml': strToU8('<html><body><p>first words</p></body></html>'),
     }
-    expect((await readEpub(zipSync(files))).split(/\n+/)).toEqual(['first words', 'last words'])
+    expect(namedTexts(await readEpub(zipSync(files)))).toEqual([
+      'chapter: first words',
+      expect.stringMatching(/^chapter The end: the end\s+last words$/i),
+    ])
   })
 
   it('lists the names in an archive without unpacking it', async () => {

@@ -8,12 +8,16 @@ import type { OpenedMail } from './outcome'
 import { Unreadable } from './outcome'
 
 export async function readMail(bytes: Uint8Array): Promise<string> {
+  return (await readMessage(bytes)).text
+}
+
+export async function readMessage(bytes: Uint8Array): Promise<{ readonly subject: string; readonly text: string }> {
   const mail = await PostalMime.parse(bytes).catch(() => {
     throw new Unreadable('It is named as a message but is none.')
   })
   const body = mail.text ?? (mail.html ? await readHtml(new TextEncoder().encode(mail.html)) : '')
   const attachments = mail.attachments.map(({ filename }) => filename).filter(name => name !== null)
-  return [
+  const text = [
     mail.subject ?? '',
     '',
     ...(mail.from ? [`From: ${mailAddressText(mail.from)}`] : []),
@@ -23,6 +27,7 @@ export async function readMail(bytes: Uint8Array): Promise<string> {
     '',
     body,
   ].join('\n')
+  return { subject: mail.subject?.trim() ?? '', text }
 }
 
 /** A message and what is attached to it, as documents. */

@@ -10,6 +10,7 @@ import { readOpml } from './opml'
 import { readPptx } from './pptx'
 import { readRtf } from './rtf'
 import { readXlsx } from './xlsx'
+import { bodiesOf, namedTexts, wholeText } from '../../tests/support/partTexts'
 
 const zip = (parts: Readonly<Record<string, string>>) =>
   zipSync(Object.fromEntries(Object.entries(parts).map(([name, text]) => [name, strToU8(text)])))
@@ -21,7 +22,7 @@ const relations = (...all: readonly (readonly [id: string, type: string, target:
 
 describe(readDocx, () => {
   it('reads text boxes, alternative texts, charts, notes, comments and headers, and nothing that was struck', async () => {
-    const text = await readDocx(
+    const parts = await readDocx(
       zip({
         '_rels/.rels': relations(['r1', 'officeDocument', 'word/document.xml']),
         'word/_rels/document.xml.rels': relations(
@@ -45,6 +46,8 @@ describe(readDocx, () => {
           '<c:cat><c:pt><c:v>Spring</c:v></c:pt></c:cat><c:val><c:pt><c:v>17</c:v></c:pt></c:val></c:chart>',
       }),
     )
+    const text = wholeText(parts)
+    expect(namedTexts(parts).slice(1, 3)).toEqual(['footnotes: See the lease', 'comments: Too dear'])
     for (const words of ['Berth\tB7 added', 'Boxed', 'A plan of the quay', 'x+1', 'See the lease', 'Too dear'])
       expect(text).toContain(words)
     expect(text).toMatch(/Harbour office[\s\S]*Dues by year[\s\S]*Spring/)
@@ -56,7 +59,7 @@ describe(readDocx, () => {
     const text = await readDocx(
       zip({ 'word/document.xml': '<w:document xmlns:w="w"><w:p><w:r><w:t>Before</w:t></w:r></w:p><w:p><w:r' }),
     )
-    expect(text).toBe('Before')
+    expect(bodiesOf(text)).toEqual(['Before'])
   })
 })
 
@@ -87,7 +90,10 @@ describe(readXlsx, () => {
         'xl/comments1.xml': '<comments><text><r><t>Ask Łucja</t></r></text></comments>',
       }),
     )
-    expect(sheets).toEqual(['Budget\nQuay\tNorth\n2023-03-15\t25.00%\tTRUE\tSum\n\nAsk Łucja', 'Hidden\nIn place'])
+    expect(namedTexts(sheets)).toEqual([
+      'sheet Budget: Budget\nQuay\tNorth\n2023-03-15\t25.00%\tTRUE\tSum\n\nAsk Łucja',
+      'sheet Hidden: Hidden\nIn place',
+    ])
   })
 })
 
@@ -112,7 +118,11 @@ describe(readPptx, () => {
           '<p:sldLayout xmlns:p="p" xmlns:a="a"><p:sp><p:nvPr><p:ph/></p:nvPr><a:p><a:t>Click to edit</a:t></a:p></p:sp><p:sp><a:p><a:t>Harbour</a:t><a:t> board</a:t></a:p></p:sp></p:sldLayout>',
       }),
     )
-    expect(slides).toEqual(['Shown first\nSay hello', 'Shown second\nHarbour board'])
+    expect(namedTexts(slides)).toEqual([
+      'slide 1: Shown first',
+      'notes 1: Say hello',
+      'slide 2: Shown second\nHarbour board',
+    ])
   })
 })
 
@@ -122,17 +132,21 @@ const office = (body: string, more = '') =>
 describe(readOdt, () => {
   it('reads frames, notes, headers, charts beside it, however deep, and nothing that was struck', async () => {
     const deep = `${'<draw:g>'.repeat(5000)}<text:p>At the bottom</text:p>${'</draw:g>'.repeat(5000)}`
-    const text = await readOdt(
+    const parts = await readOdt(
       zip({
         'content.xml': office(
           `<text:tracked-changes><text:p>struck</text:p></text:tracked-changes><text:h>Lease</text:h>
            <text:p>B<text:s text:c="2"/>7<text:tab/>x <draw:frame><draw:text-box><text:p>Boxed</text:p></draw:text-box><svg:desc>A quay</svg:desc></draw:frame></text:p>
-           <text:p>On <text:date>4 March</text:date></text:p>${deep}`,
+           <text:p>On <text:date>4 March</text:date></text:p>
+           <text:p>paid<text:note><text:note-citation>1</text:note-citation><text:note-body><text:p>See the lease</text:p></text:note-body></text:note> at once<office:annotation><text:p>Too dear</text:p></office:annotation></text:p>${deep}`,
         ),
         'styles.xml': office('', '<style:header><text:p>Harbour <text:span>office</text:span></text:p></style:header>'),
         'Object 1/content.xml': office('<text:p>Dues by year</text:p>'),
       }),
     )
+    const text = wholeText(parts)
+    expect(namedTexts(parts).slice(1, 3)).toEqual(['footnotes: See the lease', 'comments: Too dear'])
+    expect(text).toContain('paid at once')
     for (const words of [
       'Lease',
       'B  7\tx',
@@ -149,7 +163,7 @@ describe(readOdt, () => {
 
   it('is read from one flat file as well', async () => {
     const flat = `<?xml version="1.0"?>${office('<text:p>Flat</text:p>').replaceAll('document-content', 'document')}`
-    expect(await readOdt(Buffer.from(flat))).toBe('Flat')
+    expect(bodiesOf(await readOdt(Buffer.from(flat)))).toEqual(['Flat'])
     await expect(readOdt(Buffer.from('<a/>'))).rejects.toThrow('holds no such document')
   })
 })
@@ -165,7 +179,7 @@ describe(readOds, () => {
         ),
       }),
     )
-    expect(sheets).toEqual(['Dues & fees\nQuay\tNorth', 'Two\nx'])
+    expect(namedTexts(sheets)).toEqual(['sheet Dues & fees: Dues & fees\nQuay\tNorth', 'sheet Two: Two\nx'])
   })
 })
 
@@ -173,21 +187,24 @@ describe(readOdp, () => {
   it('gives each slide', async () => {
     const slides = await readOdp(
       zip({
-        'content.xml': office('<draw:page><text:p>One</text:p></draw:page><draw:page><text:p>Two</text:p></draw:page>'),
+        'content.xml': office(
+          '<draw:page><text:p>One</text:p></draw:page>' +
+            '<draw:page><text:p>Two</text:p><presentation:notes><text:p>Ask the board</text:p></presentation:notes></draw:page>',
+        ),
       }),
     )
-    expect(slides).toEqual(['One', 'Two'])
+    expect(namedTexts(slides)).toEqual(['slide 1: One', 'slide 2: Two', 'notes 2: Ask the board'])
   })
 
   it('reads what stands on the parts of forms, and declared footers', async () => {
-    const [slide] = await readOdp(
+    const slides = await readOdp(
       zip({
         'content.xml': office(
           '<presentation:footer-decl>Harbour board</presentation:footer-decl><draw:page><form:form><form:button form:label="Send"/><form:text form:current-value="Lucja Quay"/></form:form><text:p>One</text:p></draw:page>',
         ),
       }),
     )
-    expect(slide?.split('\n')).toEqual(['Send', 'Lucja Quay', 'One', 'Harbour board'])
+    expect(namedTexts(slides)).toEqual(['slide 1: Send\nLucja Quay\nOne', 'header: Harbour board'])
   })
 })
 
@@ -212,8 +229,11 @@ describe(readMbox, () => {
   it('gives each message, and takes a line that only looks like a beginning for none', async () => {
     const mbox = `From a@b Mon Mar  2 10:00:00 2026\nSubject: First\nFrom: Ada <a@b.example>\n\nHello\n>From the quay\n\nFrom c@d Tue Mar  3 10:00:00 2026\nSubject: =?utf-8?q?Gr=C3=BC=C3=9Fe?=\n\nRope\n`
     const messages = await readMbox(Buffer.from(mbox))
-    expect(messages.map(text => text.split('\n')[0])).toEqual(['First', 'Grüße'])
-    expect(messages[0]).toContain('From the quay')
+    expect(messages.map(({ kind, name, body }) => [kind, name, body.split('\n')[0]])).toEqual([
+      ['message', 'First', 'First'],
+      ['message', 'Grüße', 'Grüße'],
+    ])
+    expect(messages[0]?.body).toContain('From the quay')
     await expect(readMbox(Buffer.from('no message'))).rejects.toThrow('holds no message')
   })
 })

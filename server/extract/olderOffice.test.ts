@@ -8,6 +8,7 @@ import { readDoc } from './doc'
 import { Unreadable } from './outcome'
 import { readPpt } from './ppt'
 import { readXls } from './xls'
+import { namedTexts, wholeText } from '../../tests/support/partTexts'
 
 const sample = (name: string) => readFileSync(new URL(`../../tests/support/samples/${name}`, import.meta.url))
 
@@ -23,7 +24,7 @@ function saidOf(read: () => string): string {
 
 describe(readDoc, () => {
   it('gives the text in its order, in any script, cells apart', () => {
-    expect(readDoc(sample('letter.doc'))).toBe(
+    expect(wholeText(readDoc(sample('letter.doc')))).toBe(
       'Berth lease\nThe holder of berth B7 pays 1,240 euro a year. Grüße aus Łódź, 港口.\n' +
         'Quay\tNorth\t\tPaid on 4 March 2026.',
     )
@@ -39,14 +40,14 @@ describe(readDoc, () => {
     letters.copy(stream, 0x400)
     const file = CFB.utils.cfb_new()
     CFB.utils.cfb_add(file, '/WordDocument', stream)
-    expect(readDoc(CFB.write(file, { type: 'buffer' }) as Buffer)).toBe(
+    expect(wholeText(readDoc(CFB.write(file, { type: 'buffer' }) as Buffer))).toBe(
       'Договор аренды причала действует до марта.\nПлата вносится ежегодно.',
     )
   })
 
   it('reads what is only called so, and says what is none', () => {
-    expect(readDoc(Buffer.from('{\\rtf1 Rope\\par}'))).toBe('Rope')
-    expect(readDoc(Buffer.from('just words'))).toBe('just words')
+    expect(wholeText(readDoc(Buffer.from('{\\rtf1 Rope\\par}')))).toBe('Rope')
+    expect(wholeText(readDoc(Buffer.from('just words')))).toBe('just words')
     expect(() => readDoc(Buffer.from('MZ\0\0 a program'))).toThrow('holds no such document')
   })
 
@@ -55,7 +56,7 @@ describe(readDoc, () => {
     for (let at = 512; at < bytes.length; at += 97) {
       const damaged = Buffer.from(bytes)
       damaged.fill(0xff, at, Math.min(at + 60, damaged.length))
-      const said = saidOf(() => readDoc(damaged))
+      const said = saidOf(() => wholeText(readDoc(damaged)))
       expect(said.length).toBeLessThan(5000)
     }
   })
@@ -63,14 +64,14 @@ describe(readDoc, () => {
 
 describe(readXls, () => {
   it('gives each sheet with its name, cells as they are shown', () => {
-    const [dues = '', quays = ''] = readXls(sample('dues.xls'))
+    const [dues = '', quays = ''] = namedTexts(readXls(sample('dues.xls')))
     expect(dues.split('\n').slice(0, 4)).toEqual([
-      'Dues',
+      'sheet Dues: Dues',
       'Holder\tDue\tPaid',
       'Łucja Quay\t2023-03-15\tx',
       'Søren Mole 港\t1234.5\ty',
     ])
-    expect(quays.split('\n').slice(0, 2)).toEqual(['Quays', 'North quay'])
+    expect(quays.split('\n').slice(0, 2)).toEqual(['sheet Quays: Quays', 'North quay'])
   })
 
   it('says what is no table, and survives a stream that ends within a record', () => {
@@ -79,7 +80,7 @@ describe(readXls, () => {
     for (let at = 600; at < bytes.length; at += 61) {
       const damaged = Buffer.from(bytes)
       damaged.fill(0xee, at, Math.min(at + 40, damaged.length))
-      expect(saidOf(() => readXls(damaged).join('\n')).length).toBeLessThan(5000)
+      expect(saidOf(() => wholeText(readXls(damaged))).length).toBeLessThan(5000)
     }
   })
 })
@@ -135,10 +136,10 @@ describe(readPpt, () => {
     ])
     const file = CFB.utils.cfb_new()
     CFB.utils.cfb_add(file, '/PowerPoint Document', stream)
-    expect(readPpt(CFB.write(file, { type: 'buffer' }) as Buffer)).toEqual([
-      'Harbour plan\n2026\n港口 text box\nHarbour board',
-      'Quays\nMeeting in March\nWelcome',
-      'Say who pays',
+    expect(namedTexts(readPpt(CFB.write(file, { type: 'buffer' }) as Buffer))).toEqual([
+      'slide 1: Harbour plan\n2026\n港口 text box\nHarbour board',
+      'slide 2: Quays\nMeeting in March\nWelcome',
+      'notes: Say who pays',
     ])
   })
 

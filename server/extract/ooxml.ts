@@ -2,6 +2,9 @@
 // that hang on others.
 
 import { posix } from 'node:path'
+import type { PartKind } from '../../core/text/index'
+import type { Part } from './parts'
+import { part } from './parts'
 import type { Attributes, TextRules } from './xmlText'
 import { walkXml, xmlText } from './xmlText'
 
@@ -67,26 +70,27 @@ function resolved(folder: string, target: string): string {
   return posix.resolve(`/${folder}`, target).slice(1)
 }
 
-const HANGING: Readonly<Record<string, (xml: Uint8Array) => string>> = {
-  chart: chartText,
-  chartEx: chartText,
-  diagramData: ooxmlText,
-  comments: ooxmlText,
-  drawing: ooxmlText,
-  footnotes: ooxmlText,
-  endnotes: ooxmlText,
-  header: ooxmlText,
-  footer: ooxmlText,
-  notesSlide: ooxmlText,
+const HANGING: Readonly<Record<string, readonly [PartKind, (xml: Uint8Array) => string]>> = {
+  chart: ['chart', chartText],
+  chartEx: ['chart', chartText],
+  diagramData: ['diagram', ooxmlText],
+  comments: ['comments', ooxmlText],
+  drawing: ['drawing', ooxmlText],
+  footnotes: ['footnotes', ooxmlText],
+  endnotes: ['endnotes', ooxmlText],
+  header: ['header', ooxmlText],
+  footer: ['header', ooxmlText],
+  notesSlide: ['notes', ooxmlText],
 }
 
 /** The texts of all parts that hang on this one, each once, and on those: charts, diagrams, notes, comments. */
-export function hangingTexts(parts: Parts, name: string, seen = new Set([name])): string[] {
+export function hangingParts(parts: Parts, name: string, seen = new Set([name])): Part[] {
   return [...relationsOf(parts, name).values()].flatMap(({ type, target }) => {
-    const [read, xml] = [HANGING[type], parts.get(target)]
-    if (!read || !xml || seen.has(target)) return []
+    const [hanging, xml] = [HANGING[type], parts.get(target)]
+    if (!hanging || !xml || seen.has(target)) return []
     seen.add(target)
-    return [read(xml), ...hangingTexts(parts, target, seen)].filter(text => text !== '')
+    const [kind, read] = hanging
+    return [part(kind, '', read(xml)), ...hangingParts(parts, target, seen)].filter(({ body }) => body !== '')
   })
 }
 

@@ -2,6 +2,9 @@
 // container, or flat in one XML file. Charts, formulas and other objects lie in parts of their own.
 
 import { PROTECTED, Unreadable } from './outcome'
+import type { PartKind } from '../../core/text/index'
+import type { Part } from './parts'
+import { part, textParts } from './parts'
 import type { TextRules } from './xmlText'
 import { tidyLines, walkXml, xmlText } from './xmlText'
 import { unpack } from './zip'
@@ -33,7 +36,12 @@ const RULES: TextRules = {
 const TABLE: TextRules = {
   ...RULES,
   blocks: new Set(['table-row', 'title', 'desc', 'math']),
-  cells: new Set(['table-cell']),
+  cells: new Set(['table-cell', 'covered-table-cell']),
+  stands: (name, attributes) => {
+    // Empty cells are written once with how many they are; many at the end of a row fill it up.
+    const repeated = name.endsWith('table-cell') ? Number(attributes['number-columns-repeated'] ?? 1) : 1
+    return repeated > 1 ? '\t'.repeat(Math.min(repeated - 1, 40)) : RULES.stands?.(name, attributes)
+  },
   gaps: new Set(['p', 'h']),
 }
 
@@ -87,32 +95,61 @@ function headersIn(styles: Uint8Array | string): string {
   return [...new Set(lines.map(line => line.trim()).filter(line => line !== ''))].join('\n')
 }
 
-/** Text documents and drawings. */
-export async function readOdt(bytes: Uint8Array): Promise<string> {
+// Notes and comments stand in the line to which they belong: they are read apart, so that they do not part its words.
+const [NOTE, COMMENT] = ['note', 'annotation']
+const BODY = but(RULES, NOTE, COMMENT)
+
+/** The text, then its notes, its comments, and what lies in parts of its own. */
+export async function readOdt(bytes: Uint8Array): Promise<Part[]> {
   const { main, others } = await contentOf(bytes, 'ODT')
-  return [xmlText(main, RULES), ...others].join('\n\n')
+  const beside = (kind: PartKind, element: string) =>
+    main.includes(`:${element} `) || main.includes(`:${element}>`)
+      ? textParts(xmlText(main, { ...RULES, within: new Set([element]) }), kind)
+      : []
+  return [
+    ...textParts(xmlText(main, BODY)),
+    ...beside('footnotes', 'note-body'),
+    ...beside('comments', COMMENT),
+    ...textParts(others.join('\n\n'), 'header'),
+  ]
 }
 
 /** Each sheet with its name; cells with tabs between, rows in lines. */
-export async function readOds(bytes: Uint8Array): Promise<string[]> {
-  return inPieces(await contentOf(bytes, 'ODS'), 'table', TABLE)
-}
-
-/** Each slide with its notes. */
-export async function readOdp(bytes: Uint8Array): Promise<string[]> {
-  return inPieces(await contentOf(bytes, 'ODP'), 'page', RULES)
-}
-
-/** The outermost elements of this name, tables with theirs before their text; what lies beside them with the last. */
-function inPieces({ main, others }: Content, element: string, rules: TextRules): string[] {
-  const pieces = cutOut(main, element).map(({ name, xml }) =>
-    tidyLines(`${element === 'table' ? name : ''}\n${xmlText(xml, rules)}`),
+export async function readOds(bytes: Uint8Array): Promise<Part[]> {
+  const { main, others } = await contentOf(bytes, 'ODS')
+  const sheets = cutOut(main, 'table').map(({ name, xml }) =>
+    part('sheet', name, tidyLines(`${name}\n${xmlText(xml, TABLE)}`)),
   )
-  if (others.length > 0) pieces.push(tidyLines([pieces.pop() ?? '', ...others].join('\n')))
-  return pieces
+  return [...sheets, ...beside(others)]
 }
 
-// Cut out of the source as text: what is in them is read piece by piece.
+/** Each slide, and behind it its notes. */
+export async function readOdp(bytes: Uint8Array): Promise<Part[]> {
+  const { main, others } = await contentOf(bytes, 'ODP')
+  const slides = cutOut(main, 'page').flatMap(({ xml }, index) => {
+    const notes = xmlText(xml, { ...RULES, within: new Set(['notes']) })
+    return [
+      part('slide', String(index + 1), xmlText(xml, but(RULES, 'notes'))),
+      ...(notes === '' ? [] : [part('notes', String(index + 1), notes)]),
+    ]
+  })
+  return [...slides, ...beside(others)]
+}
+
+/** The pages of a drawing. */
+export async function readOdg(bytes: Uint8Array): Promise<Part[]> {
+  const { main, others } = await contentOf(bytes, 'ODG')
+  return [...cutOut(main, 'page').map(({ xml }) => part('page', '', xmlText(xml, RULES))), ...beside(others)]
+}
+
+const beside = (others: readonly string[]): Part[] =>
+  others.length === 0 ? [] : [part('header', '', tidyLines(others.join('\n')))]
+
+function but(rules: TextRules, ...skipped: readonly string[]): TextRules {
+  return { ...rules, skipped: new Set([...(rules.skipped ?? []), ...skipped]) }
+}
+
+/** The outermost elements of this name, cut out of the source as text: what is in them is read piece by piece. */
 function cutOut(xml: string, element: string): { readonly name: string; readonly xml: string }[] {
   const tag = new RegExp(`<(/?)(?:\\w+:)?${element}(?=[\\s/>])([^>]*?)(/?)>`, 'g')
   const body = Math.max(xml.search(/<(?:\w+:)?body[\s>]/), 0)

@@ -1,4 +1,4 @@
-import type { IndexedText } from '../../core/text/index'
+import type { IndexedText, PageText, PartName } from '../../core/text/index'
 import type { ScanEdits } from '../../core/scan/index'
 
 /** Bytes of a document with the extension of its name; what it really is, is told from the bytes. */
@@ -69,6 +69,7 @@ export interface Failure {
 }
 
 interface ReadText extends IndexedText {
+  readonly pages: readonly (PageText & PartName)[]
   /** True where the pages are real ones; otherwise they are parts of one text. */
   readonly paged: boolean
   /** Pages (from 1) that hold no text but may be pictures of one. */

@@ -1,4 +1,16 @@
+import type { PartKind, PartName } from '../../core/text/index'
 import { TEXT_LIMIT } from './outcome'
+
+/** A page, a sheet, a slide, the notes: what a hit says it stands in. */
+export interface Part extends PartName {
+  readonly body: string
+}
+
+export const part = (kind: PartKind, name: string, body: string): Part => ({ kind, name, body })
+
+/** A text in parts that all have this name. */
+export const textParts = (text: string, kind: PartKind = 'text', name = ''): Part[] =>
+  partsOf(text).map(body => part(kind, name, body))
 
 const PART_LENGTH = 4000
 

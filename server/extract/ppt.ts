@@ -3,6 +3,8 @@
 
 import { openCompoundFile } from './compoundFile'
 import { PROTECTED, Unreadable } from './outcome'
+import type { Part } from './parts'
+import { part } from './parts'
 
 const KIND = {
   slide: 1006,
@@ -31,7 +33,7 @@ interface PptRecord {
   readonly end: number
 }
 
-export function readPpt(bytes: Uint8Array): string[] {
+export function readPpt(bytes: Uint8Array): Part[] {
   const file = openCompoundFile(bytes, 'PPT')
   const stream = file.stream('PP97_DUALSTORAGE/PowerPoint Document', 'PowerPoint Document')
   if (!stream) throw new Unreadable('It is named PPT but holds no slides.')
@@ -57,14 +59,18 @@ class Slides {
     for (const record of this.records(from, to)) this.take(record, within)
   }
 
-  pages(): string[] {
+  pages(): Part[] {
     const count = Math.max(this.listed.length, this.drawn.length)
     const slides = Array.from({ length: count }, (_, index) => [
       ...(this.listed[index] ?? []),
       ...(this.drawn[index] ?? []),
       ...(index === 0 ? this.masters : []),
     ])
-    return [...slides, ...(this.notes.length === 0 ? [] : [this.notes])].map(texts => [...new Set(texts)].join('\n'))
+    const joined = (texts: readonly string[]) => [...new Set(texts)].join('\n')
+    return [
+      ...slides.map((texts, index) => part('slide', String(index + 1), joined(texts))),
+      ...(this.notes.length === 0 ? [] : [part('notes', '', joined(this.notes))]),
+    ]
   }
 
   private *records(from: number, to: number): Generator<PptRecord> {

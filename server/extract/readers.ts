@@ -4,11 +4,12 @@
 import type { ReadableFormat } from '../../core/formats/index'
 import type { Embedded } from './embedded'
 import type { Facts } from './facts'
-import { partsOf } from './parts'
+import type { Part } from './parts'
+import { part, textParts } from './parts'
 
 /** What a reader makes of a document. `scans`: pages (from 1) without text, to be recognised. */
 interface Reading extends Partial<Facts> {
-  readonly pages: readonly string[]
+  readonly pages: readonly Part[]
   readonly paged: boolean
   readonly scans?: readonly number[]
 }
@@ -21,10 +22,14 @@ type Loaded<T> = () => Promise<(bytes: Uint8Array) => Promise<T> | T>
 /** A text without pages, in parts. */
 const inParts =
   (load: Loaded<string>): Reader =>
-  async bytes => ({ pages: partsOf(await (await load())(bytes)), paged: false })
+  async bytes => ({ pages: textParts(await (await load())(bytes)), paged: false })
+/** The text, then its notes, comments and what else stands apart. */
+const inNamedParts =
+  (load: Loaded<readonly Part[]>): Reader =>
+  async bytes => ({ pages: await (await load())(bytes), paged: false })
 /** Sheets or slides. */
 const inPages =
-  (load: Loaded<readonly string[]>): Reader =>
+  (load: Loaded<readonly Part[]>): Reader =>
   async bytes => ({ pages: await (await load())(bytes), paged: true })
 /** With what its container says of title and author. */
 const described =
@@ -35,19 +40,17 @@ const withEmbedded =
   (reader: Reader, embedded: Loaded<readonly Embedded[]>): Reader =>
   async bytes => {
     const reading = await reader(bytes)
-    const pages: string[] = []
+    const within: Part[] = []
     for (const { format, bytes: inner } of await (
       await embedded()
-    )(bytes))
-      pages.push(
-        ...(
-          await READERS[format](inner).then(
-            one => one.pages,
-            () => [],
-          )
-        ).filter(page => page !== ''),
+    )(bytes)) {
+      const read = await READERS[format](inner).then(
+        one => one.pages,
+        () => [],
       )
-    return { ...reading, pages: [...reading.pages, ...pages] }
+      within.push(...read.filter(({ body }) => body !== '').map(({ name, body }) => part('embedded', name, body)))
+    }
+    return { ...reading, pages: [...reading.pages, ...within] }
   }
 const inOoxml: Loaded<readonly Embedded[]> = async () => (await import('./embedded')).embeddedInOoxml
 const inCompound: Loaded<readonly Embedded[]> = async () => (await import('./embedded')).embeddedInCompound
@@ -62,7 +65,7 @@ const HAS_TEXT = new RegExp(`(?:\\p{L}\\P{L}*){${LETTERS_OF_A_TEXT}}`, 'u')
 const pdf: Reader = async bytes => {
   const { pages, title, author } = await (await import('./pdf')).readPdf(bytes)
   return {
-    pages,
+    pages: pages.map(text => part('page', '', text)),
     title,
     author,
     paged: true,
@@ -72,23 +75,24 @@ const pdf: Reader = async bytes => {
 
 const picture: Reader = async bytes => {
   const scans = Array.from({ length: await (await import('./picture')).pagesOfPicture(bytes) }, (_, index) => index + 1)
-  return { pages: scans.map(() => ''), paged: true, scans }
+  return { pages: scans.map(() => part('page', '', '')), paged: true, scans }
 }
 
 const html: Reader = async bytes => ({
-  pages: partsOf((await import('./html')).readHtml(bytes)),
+  pages: textParts((await import('./html')).readHtml(bytes)),
   paged: false,
   ...(await import('./facts')).factsInHtml(bytes),
 })
 
 const eml: Reader = async bytes => {
   const text = await (await import('./mail')).readMail(bytes)
-  return { pages: partsOf(text), paged: false, ...(await import('./facts')).factsInMail(text) }
+  return { pages: textParts(text), paged: false, ...(await import('./facts')).factsInMail(text) }
 }
 
-const odt = inParts(async () => (await import('./openDocument')).readOdt)
+const odt = inNamedParts(async () => (await import('./openDocument')).readOdt)
 const ods = inPages(async () => (await import('./openDocument')).readOds)
 const odp = inPages(async () => (await import('./openDocument')).readOdp)
+const odg = inPages(async () => (await import('./openDocument')).readOdg)
 
 const plain = inParts(async () => (await import('./plain')).readPlain)
 
@@ -96,13 +100,13 @@ export const READERS: Record<ReadableFormat, Reader> = {
   pdf,
   docx: described(
     withEmbedded(
-      inParts(async () => (await import('./docx')).readDocx),
+      inNamedParts(async () => (await import('./docx')).readDocx),
       inOoxml,
     ),
     OOXML,
   ),
   doc: withEmbedded(
-    inParts(async () => (await import('./doc')).readDoc),
+    inNamedParts(async () => (await import('./doc')).readDoc),
     inCompound,
   ),
   odt: described(odt, OPEN_DOCUMENT),
@@ -134,10 +138,10 @@ export const READERS: Record<ReadableFormat, Reader> = {
   ),
   odp: described(odp, OPEN_DOCUMENT),
   flatSlides: odp,
-  odg: described(odp, OPEN_DOCUMENT),
-  flatDrawing: odp,
+  odg: described(odg, OPEN_DOCUMENT),
+  flatDrawing: odg,
   epub: described(
-    inParts(async () => (await import('./epub')).readEpub),
+    inNamedParts(async () => (await import('./epub')).readEpub),
     BOOK,
   ),
   txt: plain,

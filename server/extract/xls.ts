@@ -6,6 +6,8 @@ import { openCompoundFile } from './compoundFile'
 import { shownValue, STANDARD_FORMATS } from './numberFormats'
 import { PROTECTED, Unreadable } from './outcome'
 import { objectText, sharedStrings, unicode } from './xlsTexts'
+import type { Part } from './parts'
+import { part } from './parts'
 import { tidyLines } from './xmlText'
 
 const KIND = {
@@ -51,7 +53,7 @@ interface Sheet {
   readonly others: string[]
 }
 
-export function readXls(bytes: Uint8Array): string[] {
+export function readXls(bytes: Uint8Array): Part[] {
   const book = isBiffAlone(bytes) ? Buffer.from(bytes) : openCompoundFile(bytes, 'XLS').stream('Workbook', 'Book')
   if (!book) throw new Unreadable('It is named XLS but holds no table.')
   return new Reader(book).sheets()
@@ -86,7 +88,7 @@ class Reader {
     }
   }
 
-  sheets(): string[] {
+  sheets(): Part[] {
     for (const record of this.records) {
       try {
         this.read(record)
@@ -94,7 +96,9 @@ class Reader {
         if (!(error instanceof RangeError)) throw error // a record that ends before its end is passed over
       }
     }
-    return this.all.filter(({ name, rows, others }) => name !== '' || rows.size > 0 || others.length > 0).map(sheetText)
+    return this.all
+      .filter(({ name, rows, others }) => name !== '' || rows.size > 0 || others.length > 0)
+      .map(sheet => part('sheet', sheet.name, sheetText(sheet)))
   }
 
   private read(record: BiffRecord): void {
@@ -191,13 +195,17 @@ class Reader {
   }
 }
 
+// Empty cells keep their columns, up to so many in a row.
+const GAP_LIMIT = 40
+const gapBefore = (column: number, last: number) => '\t'.repeat(Math.max(0, Math.min(column - last - 1, GAP_LIMIT)))
+
 function sheetText({ name, rows, others }: Sheet): string {
   const lines = [...rows]
     .sort(([a], [b]) => a - b)
     .map(([, cells]) =>
       [...cells]
         .sort(([a], [b]) => a - b)
-        .map(([, text]) => text)
+        .map(([column, text], index, all) => `${gapBefore(column, all[index - 1]?.[0] ?? -1)}${text}`)
         .join('\t'),
     )
   return tidyLines([name, ...lines, ...others].join('\n'))

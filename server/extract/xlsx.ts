@@ -1,10 +1,12 @@
 // Tables of Office Open XML: each sheet with its name, cells as they are shown with tabs between, rows in lines; then
 // comments, shapes and charts.
 
-import { hangingTexts, mainPart, relationsOf } from './ooxml'
+import { hangingParts, mainPart, relationsOf } from './ooxml'
 import type { Parts } from './ooxml'
 import { shownValue, STANDARD_FORMATS } from './numberFormats'
 import { Unreadable } from './outcome'
+import type { Part } from './parts'
+import { part } from './parts'
 import { tidyLines, walkXml } from './xmlText'
 import { unpack } from './zip'
 
@@ -15,7 +17,7 @@ interface Book {
   readonly since1904: boolean
 }
 
-export async function readXlsx(bytes: Uint8Array): Promise<string[]> {
+export async function readXlsx(bytes: Uint8Array): Promise<Part[]> {
   const parts = await unpack(bytes, name => /\.(xml|rels)$/.test(name))
   const main = mainPart(parts) ?? 'xl/workbook.xml'
   const workbook = parts.get(main)
@@ -40,22 +42,29 @@ export async function readXlsx(bytes: Uint8Array): Promise<string[]> {
     formats: formatsIn(parts.get(partOf('styles'))),
     since1904,
   }
-  return sheets.map(({ name, target }) => sheetText(parts, name, target, book))
+  return sheets.map(({ name, target }) => part('sheet', name, sheetText(parts, name, target, book)))
 }
 
 function sheetText(parts: Parts, name: string, target: string, book: Book): string {
   const xml = parts.get(target)
-  return tidyLines([name, xml ? cellsText(xml, book) : '', ...hangingTexts(parts, target)].join('\n'))
+  return tidyLines(
+    [name, xml ? cellsText(xml, book) : '', ...hangingParts(parts, target).map(({ body }) => body)].join('\n'),
+  )
 }
 
 const HEADERS = /^(odd|even|first)(Header|Footer)$/
 
 function cellsText(xml: Uint8Array, book: Book): string {
   const written: string[] = []
-  let [kind, style, value, inValue, inHeader, skipping] = ['n', 0, '', false, false, 0]
+  let [kind, style, value, inValue, inHeader, skipping, column] = ['n', 0, '', false, false, 0, 0]
   walkXml(xml, {
     open: (tag, attributes) => {
-      if (tag === 'c') [kind, style, value] = [attributes.t ?? 'n', Number(attributes.s ?? 0), '']
+      if (tag === 'c') {
+        ;[kind, style, value] = [attributes.t ?? 'n', Number(attributes.s ?? 0), '']
+        const at = columnOf(attributes.r) ?? column
+        if (at > column) written.push('\t'.repeat(Math.min(at - column, GAP_LIMIT)))
+        column = at + 1
+      } else if (tag === 'row') column = 0
       else if (tag === 'v' || tag === 't') inValue = skipping === 0
       else if (tag === 'rPh') skipping++
       else if (HEADERS.test(tag)) inHeader = true
@@ -76,6 +85,15 @@ function cellsText(xml: Uint8Array, book: Book): string {
     },
   })
   return written.join('')
+}
+
+// Empty cells keep their columns, up to so many in a row.
+const GAP_LIMIT = 40
+
+/** From 0, of a reference such as "AB12". */
+function columnOf(reference = ''): number | undefined {
+  const letters = /^[A-Z]{1,3}/.exec(reference)?.[0]
+  return letters ? [...letters].reduce((sum, letter) => sum * 26 + letter.charCodeAt(0) - 64, 0) - 1 : undefined
 }
 
 function shown(kind: string, style: number, value: string, { strings, formats, since1904 }: Book): string {

@@ -16,6 +16,8 @@ export interface TextRules {
   readonly cells?: Names
   /** They end a line within a cell. */
   readonly gaps?: Names
+  /** Where given, only what stands in these counts at all. */
+  readonly within?: Names
   /** Nothing in them is text of the document. */
   readonly skipped?: Names
   /** What an element itself stands for: white space, a sign, an alternative text. */
@@ -59,27 +61,30 @@ function decodeXml(bytes: Uint8Array): string {
 
 export function xmlText(xml: Uint8Array | string, rules: TextRules): string {
   const parts: string[] = []
-  let [skipping, inside] = [0, 0]
+  let [skipping, inside, within] = [0, 0, rules.within ? 0 : 1]
   walkXml(xml, {
     open: (name, attributes) => {
       if (skipping > 0 || rules.skipped?.has(name)) skipping++
       else {
+        if (rules.within?.has(name)) within++
         if (rules.inside.has(name)) inside++
         const stands = rules.stands?.(name, attributes)
-        if (stands !== undefined) parts.push(stands)
+        if (stands !== undefined && within > 0) parts.push(stands)
       }
     },
     close: name => {
       if (skipping > 0) skipping--
       else {
+        if (rules.within?.has(name)) within--
         if (rules.inside.has(name)) inside--
+        if (within === 0) return
         if (rules.blocks.has(name)) parts.push('\n')
         else if (rules.cells?.has(name)) parts.push('\t')
         else if (rules.gaps?.has(name)) parts.push(' ')
       }
     },
     text: text => {
-      if (skipping === 0 && inside > 0) parts.push(text)
+      if (skipping === 0 && inside > 0 && within > 0) parts.push(text)
     },
   })
   return tidyLines(parts.join(''))

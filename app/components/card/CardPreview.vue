@@ -3,8 +3,9 @@
 // from one page that has some to the next.
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
-import type { DocumentFacts } from '../../../contract/document'
+import type { DocumentFacts, HitPages } from '../../../contract/document'
 import { parseQuery, termsIn } from '../../../core/find/index'
+import { partLabel } from '../../../core/text/index'
 import { useHits } from '../../composables/useHits'
 import { readHits } from '../../stores/content'
 import { refusalOf } from '../../stores/remote'
@@ -14,12 +15,17 @@ const props = defineProps<{ document: DocumentFacts; /** What is looked for, as 
 
 const root = ref<HTMLElement | null>(null)
 const terms = computed(() => termsIn(parseQuery(props.find.slice(0, 200), { typing: true })))
-const pages = ref<readonly { page: number; count: number }[]>([])
+const pages = ref<HitPages['pages']>([])
 const which = ref(0)
 const hits = useHits(root, terms, 'card')
 const page = computed(() => pages.value[which.value]?.page ?? 1)
 const total = computed(() => pages.value.reduce((sum, { count }) => sum + count, 0))
-const isPaged = computed(() => props.document.reading.paged)
+/** Where the hits in view stand. */
+const part = computed(() => {
+  const shown = pages.value[which.value]
+  if (!shown) return ''
+  return partLabel(shown, shown.page) || (props.document.reading.paged ? `p. ${shown.page}` : '')
+})
 
 watch(
   [() => props.document.id, () => props.find],
@@ -56,7 +62,7 @@ function step(by: 1 | -1): void {
       <button type="button" aria-label="Hit before" @click="step(-1)">
         <v-icon :icon="mdiChevronLeft" size="17" />
       </button>
-      <span>{{ total }} {{ total === 1 ? 'hit' : 'hits' }}{{ isPaged ? ` · p. ${page}` : '' }}</span>
+      <span>{{ total }} {{ total === 1 ? 'hit' : 'hits' }}{{ part ? ` · ${part}` : '' }}</span>
       <button type="button" aria-label="Next hit" @click="step(1)">
         <v-icon :icon="mdiChevronRight" size="17" />
       </button>

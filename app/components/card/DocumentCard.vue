@@ -7,6 +7,7 @@ import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import { LANGUAGE_NAMES } from '../../../core/find/index'
 import type { DocumentId, MeaningId } from '../../../core/ids'
+import { partCounts } from '../../../core/text/index'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
@@ -76,10 +77,8 @@ const READING = {
     <h2>{{ document.name }}</h2>
     <p class="kind second">
       {{ (document.extension || 'file').toUpperCase()
-      }}<template v-if="document.reading.paged">
-        · {{ document.reading.pages }} {{ document.reading.pages === 1 ? 'page' : 'pages' }}
-      </template>
-      · {{ sizeText(document.size) }}
+      }}<template v-if="partCounts(document.reading.parts)"> · {{ partCounts(document.reading.parts) }} </template> ·
+      {{ sizeText(document.size) }}
     </p>
     <dl>
       <dt>Filed in</dt>

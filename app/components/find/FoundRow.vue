@@ -4,7 +4,7 @@ import type { FoundDocument } from '../../../contract/find'
 import { dateText } from '../../../core/dates/index'
 import type { Rule, Spot } from '../../../core/find/index'
 import type { Term } from '../../../core/text/index'
-import { marksIn } from '../../../core/text/index'
+import { marksIn, partLabel } from '../../../core/text/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
@@ -52,11 +52,13 @@ const SPOT_TEXTS: Record<Spot, string> = {
   heading: 'in a heading',
   text: 'inside',
 }
+// Parts that no newer reader has named yet.
+const pageText = (page: number | null) => (page === null ? '' : `p. ${page}`)
 /** Why it is found. */
 const why = computed(() => {
   const { why: spots, passage } = props.row
   const inside = passage
-    ? [passage.page === null ? '' : `p. ${passage.page}`, passage.scanned ? 'read from a scan' : '']
+    ? [partLabel(passage.part, passage.page ?? 1) || pageText(passage.page), passage.scanned ? 'read from a scan' : '']
     : []
   return [...spots.map(spot => SPOT_TEXTS[spot]), ...inside].filter(part => part !== '').join(' · ')
 })

@@ -3,7 +3,7 @@
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { needsServerRendering, isPicture, playedAs } from '../../../core/formats/index'
-import type { Term } from '../../../core/text/index'
+import type { PartKind, Term } from '../../../core/text/index'
 import { contentAddress, pageAddress } from '../../stores/content'
 import HtmlSheet from './HtmlSheet.vue'
 import LinkSheet from './LinkSheet.vue'
@@ -31,6 +31,11 @@ const props = withDefaults(
 )
 const emit = defineEmits<{ pages: [count: number] }>()
 
+// A text document as HTML has its notes; comments, headers and charts follow as they were read.
+const HTML_SHOWS: readonly PartKind[] = ['text', 'footnotes', 'endnotes']
+const shownAsHtml = computed(() =>
+  props.document.reading.parts.reduce((sum, { kind, count }) => (HTML_SHOWS.includes(kind) ? sum + count : sum), 0),
+)
 const failed = ref(false)
 watch(
   () => [props.document.id, props.document.version],
@@ -99,19 +104,34 @@ watch(
       :film="playedAs(document.extension) === 'film'"
       @failed="failed = true" />
     <div v-else class="paper">
-      <HtmlSheet
-        v-if="way === 'html'"
-        :id="document.id"
-        :version="document.version"
-        :extension="document.extension"
-        @failed="failed = true" />
+      <template v-if="way === 'html'">
+        <HtmlSheet
+          :id="document.id"
+          data-page="1"
+          :data-to="shownAsHtml"
+          data-drawn
+          :version="document.version"
+          :extension="document.extension"
+          @failed="failed = true" />
+        <TextPages
+          v-if="large && document.reading.parts.some(({ kind }) => !HTML_SHOWS.includes(kind))"
+          :id="document.id"
+          :key="`${document.id} ${document.version}`"
+          :extension="document.extension"
+          :only="null"
+          :reach="reach"
+          :hit-pages="hitPages"
+          :but="HTML_SHOWS" />
+      </template>
       <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />
       <TextPages
         v-else-if="way === 'text'"
         :id="document.id"
         :key="`${document.id} ${document.version}`"
+        :extension="document.extension"
         :only="large ? null : page"
         :reach="reach"
+        :hit-pages="hitPages"
         @failed="failed = true" />
       <p v-else-if="way === 'empty'" class="quiet">This file is empty.</p>
       <p v-else-if="way === 'waiting' || way === 'reading'" class="quiet">

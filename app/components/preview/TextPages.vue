@@ -1,25 +1,41 @@
 <script setup lang="ts">
-// The text that was read, for formats that have no look of their own here.
-import { ref, watch } from 'vue'
+// What was read of a document, part by part, for formats that have no look of their own here.
+import { computed, nextTick, ref, watch } from 'vue'
+import type { TextReply } from '../../../contract/document'
+import { readCsv } from '../../../core/formats/index'
+import type { PartKind } from '../../../core/text/index'
 import { readText } from '../../stores/content'
+import PartIndex from './PartIndex.vue'
+import PartView from './PartView.vue'
+import SheetTable from './SheetTable.vue'
 
 const props = defineProps<{
   id: string
+  extension: string
   /** Only this part, for the card; null: all. */
   only: number | null
   /** All up to this page is loaded. */
   reach: number
+  /** How many hits stand on each page. */
+  hitPages: ReadonlyMap<number, number>
+  /** Where given, only parts of other kinds: these are shown above it in their own look. */
+  but?: readonly PartKind[]
 }>()
 const emit = defineEmits<{ failed: [] }>()
-const pages = ref<{ page: number; body: string }[]>([])
+const root = ref<HTMLElement | null>(null)
+const pages = ref<TextReply['pages']>([])
+const parts = ref<TextReply['parts']>([])
 const next = ref<number | null>(null)
+const at = ref(1)
 const isEmpty = ref(false)
 
 watch(
   [() => props.id, () => props.only],
   async ([id]) => {
     pages.value = []
+    parts.value = []
     next.value = null
+    at.value = 1
     await load(id, props.only ?? 1)
   },
   { immediate: true },
@@ -28,38 +44,63 @@ watch([() => props.reach, next], async ([reach, from]) => {
   if (props.only === null && from !== null && from <= reach) await load(props.id, from)
 })
 
+const shown = computed(() =>
+  (props.only === null ? pages.value : pages.value.slice(0, 1)).filter(({ kind }) => !props.but?.includes(kind)),
+)
+const isTable = computed(() => props.extension === 'csv' || props.extension === 'tsv')
+/** A table as text comes in parts that were cut between lines. */
+const rows = computed(() => (isTable.value ? readCsv(shown.value.map(({ body }) => body).join('')) : []))
+const isBefore = computed(() => props.only === null && (pages.value[0]?.page ?? 1) > 1)
+
 async function load(id: string, from: number): Promise<void> {
   try {
     const reply = await readText(id, from)
     if (id !== props.id) return
     pages.value = [...pages.value, ...reply.pages]
+    if (reply.parts.length > 0) parts.value = reply.parts
     next.value = reply.next
     isEmpty.value = pages.value.every(page => page.body.trim() === '')
   } catch {
     emit('failed') // the shell says that the server is away
   }
 }
+
+/** Shows a part; what lies far ahead is loaded alone, without all that stands before it. */
+async function go(page: number): Promise<void> {
+  at.value = page
+  if (!pages.value.some(one => one.page === page)) {
+    pages.value = []
+    await load(props.id, page)
+  }
+  await nextTick()
+  root.value?.querySelector(`[data-page="${page}"]`)?.scrollIntoView({ block: 'start' })
+}
 </script>
 
 <template>
-  <div class="text">
-    <p v-if="isEmpty" class="quiet">There are no words in it.</p>
-    <pre
-      v-for="page in only === null ? pages : pages.slice(0, 1)"
-      v-bind="{ 'data-page': page.page }"
-      :key="page.page"
-      >{{ page.body }}</pre>
-    <button v-if="next !== null && only === null" type="button" class="act main" @click="load(id, next)">
-      Show more
-    </button>
+  <div ref="root" class="text">
+    <p v-if="isEmpty && !but" class="quiet">There are no words in it.</p>
+    <PartIndex v-if="only === null && !but" :parts="parts" :at="at" @go="go" />
+    <v-btn v-if="isBefore" variant="text" size="small" @click="go(1)">Back to the beginning</v-btn>
+    <div v-if="isTable" data-page="1" :data-to="shown.length" data-drawn>
+      <SheetTable :rows="rows" :whole="hitPages.size > 0" :only="only === null ? undefined : 14" />
+    </div>
+    <template v-else>
+      <PartView
+        v-for="(part, index) in shown"
+        :key="part.page"
+        :part="part"
+        :before="shown[index - 1]"
+        :is-message="extension === 'eml'"
+        :has-hits="hitPages.has(part.page)"
+        :small="only !== null" />
+    </template>
+    <v-btn v-if="next !== null && only === null" variant="text" @click="load(id, next)">Show more</v-btn>
   </div>
 </template>
 
 <style scoped>
-pre {
-  font-family: var(--sans);
-  white-space: pre-wrap;
-  overflow-wrap: anywhere;
-  margin: 0;
+.text {
+  background: inherit;
 }
 </style>

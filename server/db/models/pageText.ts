@@ -1,11 +1,13 @@
 import { DataTypes, Model } from 'sequelize'
-import type { InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
 
-/** The text of a page, as it stands and folded. */
+/** The text of a page or another part, as it stands and folded. */
 export class PageText extends Model<InferAttributes<PageText>, InferCreationAttributes<PageText>> {
   declare blobId: string
   declare page: number
+  declare kind: CreationOptional<string>
+  declare name: CreationOptional<string>
   declare body: string
   declare folded: string
 }
@@ -16,6 +18,8 @@ export function pageTexts(): typeof PageText {
       {
         blobId: { type: DataTypes.UUID, primaryKey: true },
         page: { type: DataTypes.INTEGER, primaryKey: true },
+        kind: { type: DataTypes.TEXT, allowNull: false, defaultValue: 'text' },
+        name: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         body: { type: DataTypes.TEXT, allowNull: false },
         folded: { type: DataTypes.TEXT, allowNull: false },
       },

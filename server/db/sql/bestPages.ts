@@ -1,10 +1,11 @@
 // The page of each document on which most of the sought words stand.
 
+import type { PartName } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { execute, prepared, rows } from '../client'
 
 /** `paged` and `scanned` as of the reading. */
-export interface BestPage {
+export interface BestPage extends PartName {
   readonly id: string
   readonly page: number
   readonly body: string
@@ -44,7 +45,7 @@ export async function bestPages(planId: string, documentIds: readonly string[], 
   return found.flat()
 }
 
-const SHOWN = `t.page, t.body, t.folded, d.paged,
+const SHOWN = `t.page, t.kind, t.name, t.body, t.folded, d.paged,
   EXISTS (SELECT FROM page_words w WHERE w.blob_id = d.blob_id AND w.page = t.page) AS scanned`
 const AMONG = `SELECT d.id, d.blob_id, r.paged, r.pages FROM document d JOIN reading r ON r.blob_id = d.blob_id
   WHERE d.plan_id = $2 AND d.id = ANY($1::uuid[])`
@@ -53,7 +54,7 @@ function pagesOfShort(planId: string, ids: readonly string[], { patterns, phrase
   const most = patterns.map((_, index) => `(p.folded LIKE ($3::text[])[${index + 1}])::int`).join(' + ')
   const sql = `WITH d AS MATERIALIZED (${AMONG} AND NOT r.located)
     SELECT d.id, ${SHOWN} FROM d JOIN page_text t ON t.blob_id = d.blob_id WHERE d.pages = 1
-    UNION ALL SELECT d.id, ${SHOWN} FROM d CROSS JOIN LATERAL (SELECT page, body, folded FROM page_text p
+    UNION ALL SELECT d.id, ${SHOWN} FROM d CROSS JOIN LATERAL (SELECT page, kind, name, body, folded FROM page_text p
       WHERE p.blob_id = d.blob_id AND p.folded LIKE ANY($3::text[])
       ORDER BY (p.folded LIKE $4) DESC, ${most} DESC, p.page LIMIT 1) t WHERE d.pages <> 1`
   return rows(null, patterns.length > FEW_PATTERNS ? sql : prepared(`best-pages-${patterns.length}`, sql), [

@@ -1,5 +1,5 @@
 import { READABLE } from '../../../core/formats/index'
-import type { Language, PageText, ReadFacts } from '../../../core/text/index'
+import type { Language, PageText, PartKind, PartName, ReadFacts } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 
@@ -15,6 +15,8 @@ export interface Reading {
   readonly author: string
   /** null: not known. */
   readonly language: Language | null
+  /** How many parts of each kind it has. */
+  readonly parts: readonly { readonly kind: PartKind; readonly count: number }[]
 }
 
 /**
@@ -115,7 +117,9 @@ export async function awaitReading(transaction: Transaction, blobId: string): Pr
 export async function readingOf(blobId: string): Promise<Reading | undefined> {
   const found = await rows<Reading>(
     null,
-    'SELECT state, reason, pages, paged, title, author, language FROM reading WHERE blob_id = $1',
+    `SELECT state, reason, pages, paged, title, author, language, (SELECT coalesce(json_agg(json_build_object('kind', kind,
+      'count', count)), '[]') FROM (SELECT kind, count(*)::int FROM page_text WHERE blob_id = $1 GROUP BY kind) p) AS parts
+    FROM reading WHERE blob_id = $1`,
     [blobId],
   )
   return found[0]
@@ -127,15 +131,16 @@ const PAGES_AT_ONCE = 200
 export async function writePages(
   transaction: Transaction,
   blobId: string,
-  pages: readonly PageText[],
+  pages: readonly (PageText & PartName)[],
   paged: boolean,
 ): Promise<void> {
   await execute(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
   for (let from = 0; from < pages.length; from += PAGES_AT_ONCE) {
     await execute(
       transaction,
-      `INSERT INTO page_text (blob_id, page, body, folded) SELECT $1::uuid, x.page, x.body, ' ' || x.folded || ' '
-      FROM jsonb_to_recordset($2::jsonb) AS x(page int, body text, folded text)`,
+      `INSERT INTO page_text (blob_id, page, kind, name, body, folded)
+        SELECT $1::uuid, x.page, x.kind, x.name, x.body, ' ' || x.folded || ' '
+      FROM jsonb_to_recordset($2::jsonb) AS x(page int, kind text, name text, body text, folded text)`,
       [blobId, JSON.stringify(pages.slice(from, from + PAGES_AT_ONCE))],
     )
   }
@@ -204,23 +209,26 @@ export async function notifyHolders(blobId: string, type: 'reading' | 'thumbnail
   )
 }
 
-export function pagesOf(blobId: string, from: number, limit: number): Promise<{ page: number; body: string }[]> {
-  return rows(null, 'SELECT page, body FROM page_text WHERE blob_id = $1 AND page >= $2 ORDER BY page LIMIT $3', [
-    blobId,
-    from,
-    limit,
-  ])
+export type NamedPage = PartName & { readonly page: number; readonly body: string }
+
+export function pagesOf(blobId: string, from: number, limit: number): Promise<NamedPage[]> {
+  return rows(
+    null,
+    'SELECT page, kind, name, body FROM page_text WHERE blob_id = $1 AND page >= $2 ORDER BY page LIMIT $3',
+    [blobId, from, limit],
+  )
 }
 
 /** Pages that hold any of the patterns (LIKE, on folded text). */
-export function pagesLike(
-  blobId: string,
-  patterns: readonly string[],
-  limit: number,
-): Promise<{ page: number; body: string }[]> {
+export function pagesLike(blobId: string, patterns: readonly string[], limit: number): Promise<NamedPage[]> {
   return rows(
     null,
-    'SELECT page, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3',
+    'SELECT page, kind, name, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3',
     [blobId, patterns, limit],
   )
+}
+
+/** The names of all parts of a document, in their order. */
+export function partNamesOf(blobId: string, limit: number): Promise<(PartName & { readonly page: number })[]> {
+  return rows(null, 'SELECT page, kind, name FROM page_text WHERE blob_id = $1 ORDER BY page LIMIT $2', [blobId, limit])
 }

@@ -1,5 +1,6 @@
 import { fail } from '../../../core/errors'
 import { parseQuery, termsIn } from '../../../core/find/index'
+import type { PartName } from '../../../core/text/index'
 import { marksIn, stemsOf } from '../../../core/text/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { pagesLike } from '../../db/sql/reading'
@@ -8,12 +9,15 @@ import { checkLength } from '../find/findDocuments'
 
 const PAGES_LIMIT = 500
 
-/** The pages of a document on which the words of a search stand, with how many times. Throws notFound, query.long. */
+/**
+ * The pages, or other parts, of a document on which the words of a search stand, with how many times. Throws notFound,
+ * query.long.
+ */
 export async function listHits(
   actor: Actor,
   id: string,
   q: string,
-): Promise<{ pages: { page: number; count: number }[] }> {
+): Promise<{ pages: (PartName & { page: number; count: number })[] }> {
   checkLength(q)
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const terms = termsIn(parseQuery(q, { typing: false }))
@@ -27,7 +31,7 @@ export async function listHits(
   const pages = await pagesLike(document.blobId, patterns, PAGES_LIMIT)
   return {
     pages: pages
-      .map(({ page, body }) => ({ page, count: marksIn(body, terms).length }))
+      .map(({ page, kind, name, body }) => ({ page, kind, name, count: marksIn(body, terms).length }))
       .filter(({ count }) => count > 0),
   }
 }

@@ -3,8 +3,9 @@ import type { DocumentRow, VersionRow } from '../../../core/rows/index'
 import { documentById, togetherWith, versionsOf } from '../../db/sql/documentFacts'
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
 import { tagsOfDocument } from '../../db/sql/documentList'
-import type { Language } from '../../../core/text/index'
-import { pagesOf, readingOf } from '../../db/sql/reading'
+import type { Language, PartKind, PartName } from '../../../core/text/index'
+import type { NamedPage } from '../../db/sql/reading'
+import { pagesOf, partNamesOf, readingOf } from '../../db/sql/reading'
 import { scansLeft, wordsOfPages } from '../../db/sql/scans'
 import type { PageWords } from '../../db/sql/scans'
 import type { Actor } from '../actor'
@@ -29,6 +30,7 @@ export interface DocumentFacts extends Shown {
     readonly title: string
     readonly author: string
     readonly language: Language | null
+    readonly parts: readonly { readonly kind: PartKind; readonly count: number }[]
     /** Pages whose text is still being recognised. */
     readonly scansLeft: number
   }
@@ -61,7 +63,16 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
       remark,
     })),
     reading: {
-      ...(reading ?? { state: 'none', reason: null, pages: 0, paged: false, title: '', author: '', language: null }),
+      ...(reading ?? {
+        state: 'none',
+        reason: null,
+        pages: 0,
+        paged: false,
+        title: '',
+        author: '',
+        language: null,
+        parts: [],
+      }),
       scansLeft: left,
     },
   }
@@ -108,16 +119,24 @@ function shown({
 }
 
 const TEXT_PAGES = 40
+const NAMED_PARTS = 2000
 
 /** The text that was read, some pages at a time; `next` is the page to go on with. */
 export async function readText(
   actor: Actor,
   id: string,
   from: number,
-): Promise<{ pages: { page: number; body: string }[]; next: number | null }> {
+): Promise<{ pages: NamedPage[]; parts: (PartName & { page: number })[]; next: number | null }> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const found = await pagesOf(document.blobId, from, TEXT_PAGES + 1)
-  return { pages: found.slice(0, TEXT_PAGES), next: found[TEXT_PAGES]?.page ?? null }
+  const [found, parts] = await Promise.all([
+    pagesOf(document.blobId, from, TEXT_PAGES + 1),
+    from === 1 ? partNamesOf(document.blobId, NAMED_PARTS) : [],
+  ])
+  return {
+    pages: found.slice(0, TEXT_PAGES),
+    parts: parts.filter(({ name }) => name !== ''),
+    next: found[TEXT_PAGES]?.page ?? null,
+  }
 }
 
 /** Where the words of its recognised pages stand, to mark hits on the picture. */

@@ -14,10 +14,11 @@ import {
   spotsOf,
 } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
-import type { Passage, Term } from '../../../core/text/index'
+import type { PartName, Passage, Term } from '../../../core/text/index'
 import { passageOf } from '../../../core/text/index'
 import type { Hit } from '../../db/sql/find'
 import { orderedPage, orderFacts } from '../../db/sql/find'
+import type { BestPage } from '../../db/sql/bestPages'
 import type { ListedDocument } from '../../db/sql/documentList'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
@@ -50,7 +51,8 @@ interface FoundDocument extends ListedDocument {
   /** Where its words stand, the best spot of each. */
   readonly why: readonly Spot[]
   /** Where the words stand inside; null when only the name has them. page is null where pages are not real ones. */
-  readonly passage: (Passage & { readonly page: number | null; readonly scanned: boolean }) | null
+  readonly passage:
+    (Passage & { readonly page: number | null; readonly part: PartName; readonly scanned: boolean }) | null
   /** The heading it stands under when the list is grouped. */
   readonly group: string
 }
@@ -253,7 +255,7 @@ async function reply(
           ...document,
           group: groupOf.get(document.id) ?? '',
           why: fact ? spotsOf({ ...fact, page: passage ? (best?.folded ?? '') : '', near: false }, terms) : [],
-          passage: passage && best ? { ...passage, page: best.paged ? best.page : null, scanned: best.scanned } : null,
+          passage: passage && best ? passageIn(best, passage) : null,
         }
       }),
     ...counted,
@@ -261,4 +263,8 @@ async function reply(
     nearNames,
     corrected: null,
   }
+}
+
+function passageIn({ kind, name, page, paged, scanned }: BestPage, passage: Passage) {
+  return { ...passage, page: paged ? page : null, part: { kind, name }, scanned }
 }

@@ -1,4 +1,4 @@
-import type { IndexedText } from '../../../core/text/index'
+import type { IndexedText, PageText, PartName } from '../../../core/text/index'
 import { blobStore } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import type { ReadingClaim } from '../../db/sql/claims'
@@ -15,9 +15,10 @@ import { openGuarded } from './openGuarded'
 /** Above this a document is found by its name only. */
 export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 /** Raised when readers read better than before: what older ones read is read again in the background. */
-export const READER_VERSION = 5
+export const READER_VERSION = 6
 
 interface ReadText extends IndexedText {
+  readonly pages: readonly (PageText & PartName)[]
   readonly paged: boolean
   /** Pages (from 1) that may be pictures of text and are put on the list to be recognised. */
   readonly scans: readonly number[]
