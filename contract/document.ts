@@ -231,4 +231,7 @@ export type ThumbnailState = yup.InferType<typeof thumbnailsShape>['thumbnails']
 /** All documents of a place, in the order of its list. */
 export const documentIdsShape = yup.object({ ids: yup.array(documentId()).required() })
 
+/** `change`: the id that the act gets; asked again with it, nothing is made twice. */
+export const takeOutShape = yup.object({ change: anyId() })
+
 export const readAgainShape = yup.object({ state: yup.string().oneOf(['waiting']).required() })

@@ -111,6 +111,12 @@ export const ERRORS = {
     message: 'Documents of this type are not read for their words; they are found by name.',
   },
   'page.undrawn': { status: 422, message: 'This page cannot be shown. {why}' },
+  'contents.none': { status: 422, message: 'There is nothing in “{name}” that could be taken out.' },
+  'contents.large': {
+    status: 413,
+    message: '“{name}” is larger than {limit}. Take it apart on your own machine and bring in its parts.',
+  },
+  'contents.unreadable': { status: 422, message: 'Nothing was taken out. {why}' },
   'scan.picture': { status: 422, message: 'This is no picture that can be opened. Choose a PNG, JPEG, WebP or TIFF.' },
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'bundle.empty': { status: 422, message: 'There is no document in “{name}”. Put some into it first.' },

@@ -1,3 +1,4 @@
+import type { ChangeEntry } from '../../contract/change'
 import type {
   DocumentFacts,
   HitPages,
@@ -27,6 +28,8 @@ export const readText = (id: string, from: number) =>
   call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
 export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
+export const takeOut = (id: string, change: string) =>
+  call<ChangeEntry>('POST', `/api/documents/${id}/contents`, { body: { change } })
 export const readSuggestions = (id: string, folder: string | null) =>
   call<Suggestions>('GET', `/api/documents/${id}/suggestions`, { query: { folder: folder ?? undefined } })
 export const readTagSuggestions = (id: string, folder: string | null) =>

@@ -59,6 +59,19 @@ describe('the acts on things', () => {
     expect(things.acts.value.map(({ name }) => name)).toEqual(['Pick up', 'Move to…', 'Star', 'Put into Trash'])
   })
 
+  it('take out what a mailbox or an archive holds, named for that, and nothing of other documents', () => {
+    const named = (extension: string) => {
+      targetItems.value = [{ ...item('document', 'a'), extension }]
+      return things.acts.value.find(({ key }) => key === 'K')?.name
+    }
+    expect(['zip', 'mbox', 'eml', 'txt'].map(named)).toEqual([
+      'Unpack',
+      'Make documents of its messages',
+      'Make documents of its attachments',
+      undefined,
+    ])
+  })
+
   it('are run by their keys, and by no key that is held with another', () => {
     targetItems.value = [item('document', 'a')]
     expect([press('Enter'), press('g'), press('F2'), press('q'), press('s', { ctrlKey: true })]).toEqual([

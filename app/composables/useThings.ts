@@ -2,6 +2,7 @@
 
 import type { ComputedRef } from 'vue'
 import { computed } from 'vue'
+import { holdsOf } from '../../core/formats/index'
 import type { FolderId, DocumentId } from '../../core/ids'
 import type { Things } from '../../core/plan/index'
 import { useActs } from '../stores/acts'
@@ -13,7 +14,16 @@ export interface ThingItem extends ListItem {
   readonly kind: 'folder' | 'document'
   readonly id: string
   readonly starred: boolean
+  /** Of a document. */
+  readonly extension?: string
 }
+
+/** Named for what a document holds. */
+export const TAKE_OUT = {
+  files: 'Unpack',
+  messages: 'Make documents of its messages',
+  attachments: 'Make documents of its attachments',
+} as const
 
 export function thingsOf(items: readonly ThingItem[]): Things {
   return {
@@ -55,17 +65,7 @@ export function useThings(
       ...(single ? [{ name: 'Open', key: 'Enter', run: () => handlers.open(only) }] : []),
       ...(single && handlers.show ? [{ name: 'Show in plan', key: 'G', run: () => handlers.show?.(only) }] : []),
       ...(single ? [{ name: 'Rename', key: 'F2', run: () => handlers.rename(only) }] : []),
-      ...(!single && items.every(item => item.kind === 'document')
-        ? [
-            {
-              name: 'Rename together…',
-              key: 'F2',
-              run: () => {
-                dialogs.names = thingsOf(items).documentIds
-              },
-            },
-          ]
-        : []),
+      ...(!single && areDocuments(items) ? [renameTogether(items, dialogs)] : []),
       { name: 'Pick up', key: 'X', run: () => pickUp('move') },
       {
         name: 'Move to…',
@@ -74,17 +74,8 @@ export function useThings(
           dialogs.move = { ...thingsOf(items), fromFolderId: handlers.fromFolderId(), name: single ? only.name : '' }
         },
       },
-      ...(items.every(item => item.kind === 'document')
-        ? [
-            {
-              name: 'Put into a bundle…',
-              key: 'B',
-              run: () => {
-                dialogs.bundle = thingsOf(items).documentIds
-              },
-            },
-          ]
-        : []),
+      ...(areDocuments(items) ? [bundle(items, dialogs)] : []),
+      ...(single ? takeOutOf(only, store) : []),
       {
         name: on ? 'Star' : 'Take star off',
         key: 'S',
@@ -120,4 +111,32 @@ export function useThings(
   }
 
   return { acts, press }
+}
+
+const areDocuments = (items: readonly ThingItem[]) => items.every(item => item.kind === 'document')
+
+function renameTogether(items: readonly ThingItem[], dialogs: ReturnType<typeof useDialogs>): ThingAct {
+  return {
+    name: 'Rename together…',
+    key: 'F2',
+    run: () => {
+      dialogs.names = thingsOf(items).documentIds
+    },
+  }
+}
+
+function bundle(items: readonly ThingItem[], dialogs: ReturnType<typeof useDialogs>): ThingAct {
+  return {
+    name: 'Put into a bundle…',
+    key: 'B',
+    run: () => {
+      dialogs.bundle = thingsOf(items).documentIds
+    },
+  }
+}
+
+/** What a document holds can be made documents of their own. */
+function takeOutOf({ id, extension = '' }: ThingItem, acts: ReturnType<typeof useActs>): ThingAct[] {
+  const holds = holdsOf(extension)
+  return holds === null ? [] : [{ name: TAKE_OUT[holds], key: 'K', run: () => void acts.takeOut(id) }]
 }

@@ -96,6 +96,7 @@ const items = computed<readonly ThingItem[]>(() =>
     id: row.id,
     name: row.name,
     starred: row.starred,
+    extension: row.extension,
   })),
 )
 const virtualizer = useVirtualizer(

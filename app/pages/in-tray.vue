@@ -53,7 +53,14 @@ useDropPlace(page, () => null)
 void documentList.open('in-tray')
 
 const items = computed<readonly ThingItem[]>(() =>
-  rows.value.map(row => ({ key: `d:${row.id}`, kind: 'document', id: row.id, name: row.name, starred: row.starred })),
+  rows.value.map(row => ({
+    key: `d:${row.id}`,
+    kind: 'document',
+    id: row.id,
+    name: row.name,
+    starred: row.starred,
+    extension: row.extension,
+  })),
 )
 const list = useList<ThingItem>({
   items,

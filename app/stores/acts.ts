@@ -8,6 +8,7 @@ import type { ClientCommand } from '../../contract/command'
 import type { Refusal } from '../../core/errors'
 import { refusal } from '../../core/errors'
 import * as api from '../api/changes'
+import { takeOut as sendTakeOut } from '../api/documents'
 import { useLongActs } from './longActs'
 import { useNotice } from './notice'
 import { refusalOf } from './remote'
@@ -66,6 +67,12 @@ export const useActs = defineStore('acts', () => {
     return finish(id, () => api.purge(id, what), false)
   }
 
+  /** What a mailbox, a message or an archive holds becomes documents beside it. */
+  async function takeOut(documentId: string): Promise<Outcome> {
+    const id = newId()
+    return finish(id, () => sendTakeOut(documentId, id), false)
+  }
+
   async function finish(id: string, send: () => Promise<ChangeEntry>, quiet: boolean): Promise<Outcome> {
     try {
       const change = await longActs.during(id, async () => {
@@ -95,5 +102,5 @@ export const useActs = defineStore('acts', () => {
     notice.clear()
   }
 
-  return { last, undoable, act, undo, undoSince, redo, purge, refresh, forget }
+  return { last, undoable, act, undo, undoSince, redo, purge, takeOut, refresh, forget }
 })

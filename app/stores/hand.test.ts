@@ -5,7 +5,7 @@ import type { FolderId } from '../../core/ids'
 import { refusal } from '../../core/errors'
 import { stubBrowser } from '../../tests/support/browserParts'
 import { useActs } from './acts'
-import type { InHand } from './hand'
+import type { InHand } from './inHand'
 import { useHand } from './hand'
 
 const paper = (id: string, from: string | null = 'here'): InHand => ({

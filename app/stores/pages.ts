@@ -32,6 +32,7 @@ const LIST_KEYS: readonly KeyText[] = [
   ['M', 'move to…'],
   ['X', 'pick up; Ctrl+V, or the buttons of the dark bar, puts down where you are'],
   ['Ctrl+X, Ctrl+C', 'pick up to move, or to copy'],
+  ['K', 'unpack an archive; make documents of the messages of a mailbox, or of what is attached to a message'],
   ['S', 'star, or take the star off'],
   ['G', 'show in the plan'],
   ['Delete', 'put into the Trash'],

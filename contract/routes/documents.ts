@@ -6,6 +6,7 @@ import {
   hitsQueryShape,
   hitsShape,
   readAgainShape,
+  takeOutShape,
   documentListQueryShape,
   documentListShape,
   textShape,
@@ -92,6 +93,14 @@ export const documentsRoutes = {
     summary: 'Read it again',
     signedIn: true,
     reply: readAgainShape,
+  }),
+  takeOut: endpoint({
+    method: 'POST',
+    path: '/api/documents/{id}/contents',
+    summary: 'What a mailbox, a message or an archive holds becomes documents, beside it',
+    signedIn: true,
+    body: takeOutShape,
+    reply: changeShape,
   }),
   suggestions: endpoint({
     method: 'GET',

@@ -23,6 +23,8 @@ export interface Format {
   readonly inline?: true
   /** A small picture is made of it although its words are not read. */
   readonly thumbnail?: true
+  /** What it holds can be made documents of their own. */
+  readonly holds?: 'files' | 'messages' | 'attachments'
   /** It is packed already: packing it again saves nothing. */
   readonly packed?: true
 }
@@ -154,8 +156,8 @@ export const FORMATS = {
   svg: { extensions: ['svg'], mediaType: 'image/svg+xml', group: 'picture', preview: 'picture', thumbnail: true },
   heic: { extensions: ['heic'], mediaType: 'image/heic', group: 'picture', packed: true },
   html: { extensions: ['html', 'htm'], mediaType: 'text/html', group: 'web', read: true },
-  eml: { extensions: ['eml'], mediaType: 'message/rfc822', group: 'mail', read: true },
-  mbox: { extensions: ['mbox'], mediaType: 'application/mbox', group: 'mail', read: true },
+  eml: { extensions: ['eml'], mediaType: 'message/rfc822', group: 'mail', read: true, holds: 'attachments' },
+  mbox: { extensions: ['mbox'], mediaType: 'application/mbox', group: 'mail', read: true, holds: 'messages' },
   mp3: { extensions: ['mp3'], mediaType: 'audio/mpeg', group: 'sound', preview: 'sound', packed: true },
   ogg: { extensions: ['ogg'], mediaType: 'audio/ogg', group: 'sound', preview: 'sound', packed: true },
   wav: { extensions: ['wav'], mediaType: 'audio/wav', group: 'sound', preview: 'sound' },
@@ -164,7 +166,14 @@ export const FORMATS = {
   mp4: { extensions: ['mp4'], mediaType: 'video/mp4', group: 'sound', preview: 'film', packed: true },
   webm: { extensions: ['webm'], mediaType: 'video/webm', group: 'sound', preview: 'film', packed: true },
   mov: { extensions: ['mov'], mediaType: 'video/quicktime', group: 'sound', preview: 'film', packed: true },
-  zip: { extensions: ['zip'], mediaType: 'application/zip', group: 'archive', read: true, packed: true },
+  zip: {
+    extensions: ['zip'],
+    mediaType: 'application/zip',
+    group: 'archive',
+    read: true,
+    packed: true,
+    holds: 'files',
+  },
   tar: { extensions: ['tar'], mediaType: 'application/x-tar', group: 'archive' },
   gzip: { extensions: ['gz'], mediaType: 'application/gzip', group: 'archive', packed: true },
   sevenZip: { extensions: ['7z'], mediaType: 'application/x-7z-compressed', group: 'archive', packed: true },

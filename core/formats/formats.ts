@@ -70,6 +70,11 @@ export function isInlineSafe(extension: string): boolean {
   return formatOf(extension)?.inline === true
 }
 
+/** What of a document can be made documents of their own, if anything. */
+export function holdsOf(extension: string): NonNullable<Format['holds']> | null {
+  return formatOf(extension)?.holds ?? null
+}
+
 /** Whether packing it once more saves nothing. */
 export function isPacked(extension: string): boolean {
   return formatOf(extension)?.packed === true

@@ -5,6 +5,7 @@ export {
   fileNameOf,
   formatOf,
   hasThumbnail,
+  holdsOf,
   isInlineSafe,
   isPacked,
   isPicture,

@@ -44,6 +44,8 @@ async function carryOut(task: Task): Promise<object> {
     }
     case 'mail':
       return { ok: true, ...(await (await import('./mail')).openMail(task.bytes)) }
+    case 'contents':
+      return { ok: true, files: await (await import('./contents')).filesIn(task.extension, notEmpty(task.bytes)) }
     case 'page.look':
       return { ok: true, ...(await (await import('./scanPicture')).lookAtScan(Buffer.from(task.bytes))) }
     case 'page.draw':

@@ -19,6 +19,8 @@ export type Task =
   | (Opened & { readonly kind: 'thumbnail'; readonly text: string })
   /** A message, taken apart. */
   | { readonly kind: 'mail'; readonly bytes: Uint8Array }
+  /** What it holds, as files of their own. */
+  | (Opened & { readonly kind: 'contents' })
   /** A picture from a scanner or a person: made a page, straightened and cut. */
   | { readonly kind: 'page.look'; readonly bytes: Uint8Array }
   | { readonly kind: 'page.draw'; readonly bytes: Uint8Array; readonly edits: ScanEdits; readonly width: number | null }
@@ -92,6 +94,14 @@ export interface OpenedMail {
   readonly attachments: readonly MailPart[]
 }
 export type MailOutcome = ({ readonly ok: true } & OpenedMail) | Failure
+
+/** A file within another one. */
+export interface HeldFile {
+  /** "Photos/May/sea.jpg": folders only in archives. */
+  readonly path: string
+  readonly bytes: Uint8Array
+}
+export type ContentsOutcome = { readonly ok: true; readonly files: readonly HeldFile[] } | Failure
 
 /** A document that is not what its name says, or that would do harm; the message is for the person. */
 export class Unreadable extends Error {}

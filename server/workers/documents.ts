@@ -4,7 +4,15 @@
 import { availableParallelism } from 'node:os'
 import type { ScanEdits } from '../../core/scan/index'
 import { fail } from '../../core/errors'
-import type { ComposedPage, Drawn, MailOutcome, Outcome, RecognisedBody, StagedTask } from '../extract/outcome'
+import type {
+  ComposedPage,
+  ContentsOutcome,
+  Drawn,
+  MailOutcome,
+  Outcome,
+  RecognisedBody,
+  StagedTask,
+} from '../extract/outcome'
 import type { IndexedText } from '../../core/text/index'
 import type { Recognised } from '../extract/recognised'
 import { warn } from '../log/log'
@@ -107,6 +115,8 @@ export interface DocumentWorkers {
   readonly draw: (owner: string, extension: string, content: Content, page: number) => Promise<Opened<Drawn>>
   readonly thumbnail: (owner: string, extension: string, content: Content, text: string) => Promise<Opened<Drawn>>
   readonly mail: (owner: string, content: Content) => Promise<MailOutcome>
+  /** What it holds, as files of their own. */
+  readonly contents: (owner: string, extension: string, content: Content) => Promise<ContentsOutcome>
   /** What is derived from pages whose words are known. */
   readonly index: (owner: string, bodies: readonly string[]) => Promise<IndexedText>
   /** `languages` are three-letter codes, the likeliest first. */
@@ -121,6 +131,8 @@ export const documents: DocumentWorkers = {
   thumbnail: (owner, extension, content, text) =>
     open<'thumbnail', Drawn>(background, owner, content, { kind: 'thumbnail', extension, text }),
   mail: async (owner, content) => plain(await open<'mail', MailOutcome>(foreground, owner, content, { kind: 'mail' })),
+  contents: async (owner, extension, content) =>
+    plain(await open<'contents', ContentsOutcome>(foreground, owner, content, { kind: 'contents', extension })),
   async index(owner, bodies) {
     const opened = await open<'index', IndexedText>(background, owner, Buffer.from(JSON.stringify(bodies)), {
       kind: 'index',

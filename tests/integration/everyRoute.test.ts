@@ -76,6 +76,7 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'POST /api/thumbnails': { stranger: 200, body: ids => ({ ids: [ids.document] }) },
   'GET /api/documents/{id}/text': { stranger: 404, thing: 'document' },
   'POST /api/documents/{id}/reading': { stranger: 404, thing: 'document', body: () => ({}) },
+  'POST /api/documents/{id}/contents': { stranger: 404, thing: 'document', body: () => ({ change: v7() }) },
   'GET /api/documents/{id}/suggestions': { stranger: 404, thing: 'document', path: '?folder={folder}' },
   'GET /api/documents/{id}/tag-suggestions': { stranger: 404, thing: 'document', path: '?folder={folder}' },
   'GET /api/documents/{id}/hits': { stranger: 404, thing: 'document', path: `?q=${SECRET}` },

@@ -12,9 +12,8 @@ import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
 import { useNotice } from '../../stores/notice'
-import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
-import { contentAddress, readAgain, readDocument } from '../../stores/content'
+import { readAgain, readDocument } from '../../stores/content'
 import { originText } from '../../stores/origin'
 import type { Remote } from '../../stores/remote'
 import { refusalOf } from '../../stores/remote'
@@ -25,6 +24,7 @@ import PlacesEdit from './PlacesEdit.vue'
 import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
 import CardPreview from './CardPreview.vue'
+import DocumentActs from './DocumentActs.vue'
 
 const props = defineProps<{
   id: DocumentId
@@ -36,7 +36,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
-const [acts, notices, colourKey, hand] = [useActs(), useNotice(), useColourKey(), useHand()]
+const [acts, notices, colourKey] = [useActs(), useNotice(), useColourKey()]
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const now = useNow()
 
@@ -173,38 +173,14 @@ const READING = {
       <dt>Story</dt>
       <dd><StoryList :id="document.id" /></dd>
     </dl>
-    <div class="acts">
-      <button v-if="!inReader" type="button" class="act main" @click="emit('open')">
-        Open <span class="key">Enter</span>
-      </button>
-      <NuxtLink v-if="document.extension === 'md' && !document.trashedAt" class="act" :to="`/memo/${document.id}`">
-        Write
-      </NuxtLink>
-      <a class="act" :href="contentAddress(document.id)" download>Download</a>
-      <button v-if="canShow" type="button" class="act" @click="emit('show', document)">
-        Show in plan <span class="key">G</span>
-      </button>
-      <button type="button" class="act" @click="emit('move', document.starred)">
-        Move to… <span class="key">M</span>
-      </button>
-      <button
-        type="button"
-        class="act"
-        @click="
-          hand.pick(
-            [{ kind: 'document', id: document.id, name: document.name, fromFolderId: document.folderIds[0] ?? null }],
-            'move',
-          )
-        ">
-        Pick up <span class="key">X</span>
-      </button>
-      <button
-        type="button"
-        class="act"
-        @click="acts.act({ kind: 'star', folderIds: [], documentIds: [document.id], on: !document.starred })">
-        {{ document.starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
-      </button>
-    </div>
+    <DocumentActs
+      class="acts"
+      :document="document"
+      :can-show="canShow"
+      :in-reader="inReader"
+      @open="emit('open')"
+      @show="emit('show', document)"
+      @move="emit('move', document.starred)" />
   </RemoteState>
 </template>
 
@@ -245,11 +221,5 @@ dd {
 .colour {
   width: 150px;
   padding: 1px 5px;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
-  margin-top: 14px;
 }
 </style>

@@ -71,6 +71,7 @@ const items = computed<readonly ThingItem[]>(() => [
     id: row.id,
     name: row.name,
     starred: row.starred,
+    extension: row.extension,
   })),
 ])
 const list = useList<ThingItem>({

@@ -18,7 +18,7 @@ const others = computed(() =>
 const items = computed(() =>
   others.value.map(({ page, kind, name }) => ({ value: page, title: kind === 'message' ? `${page}. ${name}` : name })),
 )
-/** The sheet that was gone to last. */
+/** The sheet in view. */
 const present = computed(() => sheets.value.filter(({ page }) => page <= props.at).at(-1)?.page ?? null)
 const isMail = computed(() => others.value[0]?.kind === 'message')
 // The field is for going somewhere, so it holds nothing itself.
@@ -37,9 +37,10 @@ function go(page: number | null): void {
     density="compact"
     show-arrows
     :model-value="present"
-    aria-label="Sheets"
-    @update:model-value="go(Number($event))">
-    <v-tab v-for="sheet in sheets" :key="sheet.page" :value="sheet.page" class="tab">{{ sheet.name }}</v-tab>
+    aria-label="Sheets">
+    <v-tab v-for="sheet in sheets" :key="sheet.page" :value="sheet.page" class="tab" @click="go(sheet.page)">{{
+      sheet.name
+    }}</v-tab>
   </v-tabs>
   <v-autocomplete
     v-else-if="others.length > 1"

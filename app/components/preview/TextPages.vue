@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What was read of a document, part by part, for formats that have no look of their own here.
+import { useEventListener, useThrottleFn } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { TextReply } from '../../../contract/document'
 import { readCsv } from '../../../core/formats/index'
@@ -64,6 +65,23 @@ async function load(id: string, from: number): Promise<void> {
     emit('failed') // the shell says that the server is away
   }
 }
+
+// The part in view: the last one that begins above the upper third of the window.
+useEventListener(
+  document,
+  'scroll',
+  useThrottleFn(
+    () => {
+      const begun = [...(root.value?.querySelectorAll<HTMLElement>('[data-page]') ?? [])].filter(
+        element => element.getBoundingClientRect().top < window.innerHeight / 3,
+      )
+      at.value = Number(begun.at(-1)?.dataset.page ?? 1)
+    },
+    150,
+    true,
+  ),
+  { capture: true, passive: true },
+)
 
 /** Shows a part; what lies far ahead is loaded alone, without all that stands before it. */
 async function go(page: number): Promise<void> {

@@ -106,7 +106,16 @@ function show(): void {
 
 const targetItems = computed<readonly ThingItem[]>(() =>
   document.value
-    ? [{ key: id.value, kind: 'document', id: id.value, name: document.value.name, starred: document.value.starred }]
+    ? [
+        {
+          key: id.value,
+          kind: 'document',
+          id: id.value,
+          name: document.value.name,
+          starred: document.value.starred,
+          extension: document.value.extension,
+        },
+      ]
     : [],
 )
 const things = useThings(targetItems, {
