@@ -47,12 +47,19 @@ export function nameFromFile(fileName: string): { name: string; extension: strin
  */
 export function nextFreeName(name: string, taken: (candidate: string) => boolean): string {
   if (!taken(name)) return name
-  const counted = /^(.*) \((\d+)\)$/.exec(name)
+  const counted = COUNTED.exec(name)
   const stem = counted?.[1] ?? name
   for (let count = counted ? Number(counted[2]) + 1 : 2; ; count++) {
     const candidate = `${stem} (${count})`
     if (!taken(candidate)) return candidate
   }
+}
+
+const COUNTED = /^(.*) \((\d+)\)$/
+
+/** What `nextFreeName` may meet: the folded name, and the folded stem that numbers follow. */
+export function foldedStem(name: string): { readonly name: string; readonly stem: string } {
+  return { name: foldedText(name), stem: foldedText(COUNTED.exec(name)?.[1] ?? name) }
 }
 
 /** Two documents of one folder clash when name (case and accents apart) and type are the same. */

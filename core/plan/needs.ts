@@ -1,10 +1,19 @@
 import type { BundleId, DocumentId, FolderId, MeaningId, TagId } from '../ids'
 
+/** Folded: a name, and what stands before the count of its namesakes ("minutes" of "Minutes (2)"). */
+export interface Namesakes {
+  readonly folderId: FolderId
+  readonly name: string
+  readonly stem: string
+}
+
 /** Which documents a command has to see; all folders, meanings and the plan itself are always there. */
 export interface Needs {
   readonly documentIds: readonly DocumentId[]
   /** All documents of this folder, for their names. */
   readonly inFolder: FolderId | null
+  /** Documents of a folder that a name could meet there, also once it is counted up. */
+  readonly namesakes: readonly Namesakes[]
   /** All documents that lie in these folders themselves. */
   readonly inFolders: readonly FolderId[]
   /** All documents of these folders and of everything below them. */
@@ -33,6 +42,7 @@ export const NO_NEEDS: Needs = {
   documentIds: [],
   inFolder: null,
   inFolders: [],
+  namesakes: [],
   meaningId: null,
   inBranches: [],
   trashRoots: [],

@@ -23,6 +23,7 @@ import * as author from './migrations/000020_author'
 import * as pageLexemes from './migrations/000021_page_lexemes'
 import * as changeMessages from './migrations/000022_change_messages'
 import * as partNames from './migrations/000023_part_names'
+import * as namesakes from './migrations/000024_namesakes'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -49,6 +50,7 @@ const MIGRATIONS = [
   pageLexemes,
   changeMessages,
   partNames,
+  namesakes,
 ]
 
 const LOCK = 4_802_661

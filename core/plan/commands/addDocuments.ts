@@ -7,7 +7,7 @@ import type { DocumentRow, Origin } from '../../rows/index'
 import { foldedText } from '../../text/index'
 import type { Clash } from '../clash'
 import { serverCommand } from '../command'
-import { checkName, nameFromFile, nameKey, nextFreeName } from '../name'
+import { checkName, foldedStem, nameFromFile, nameKey, nextFreeName } from '../name'
 import { newFolder } from '../newFolder'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceValue, findFolder, isDecision, refuse } from '../slice'
@@ -44,7 +44,7 @@ export interface AddDocuments {
 
 /**
  * Makes documents of bytes that are in the store, with the folders they come in, if they come in some. The
- * slice holds the documents of the folders that exist, so that a name that is taken is counted up, or the
+ * slice holds the namesakes of the files in their folders, so that a name that is taken is counted up, or the
  * file becomes a new version of its namesake.
  */
 function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Decision {
@@ -209,8 +209,10 @@ function newVersion(document: DocumentRow, file: NewFile, extension: string, mom
 
 export const documentAdd = serverCommand('document.add', {
   needs: ({ folderId, files }) => ({
-    inFolder: folderId,
-    inFolders: [...new Set(files.flatMap(file => file.folderId ?? []))],
+    namesakes: files.flatMap(file => {
+      const to = file.folderId ?? folderId
+      return to === null ? [] : [{ folderId: to, ...foldedStem(nameFromFile(file.fileName).name) }]
+    }),
   }),
   decide: addDocuments,
   doc: '`folderId` (null: the In-tray), `clash`, `files`, `folders`: bytes that came in by an upload or a device',

@@ -13,6 +13,7 @@ import {
   documentsInFolders,
   foldersOf,
   meaningsOf,
+  namesakesOf,
   ordersOf,
   placementsOf,
   serialsOf,
@@ -29,6 +30,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const documents = [
     ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
     ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
+    ...(needs.namesakes.length > 0 ? await namesakesOf(transaction, plan.id, needs.namesakes) : []),
     ...(needs.inFolders.length > 0 ? await documentsInFolders(transaction, plan.id, needs.inFolders) : []),
     ...(needs.meaningId !== null ? await documentsByMeaning(transaction, plan.id, needs.meaningId) : []),
     ...(needs.inBranches.length > 0

@@ -1,15 +1,14 @@
 import { fail } from '../../../core/errors'
 import { mediaTypeOf, sizeText } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
-import { nameFromFile, nameKey } from '../../../core/plan/index'
+import { foldedStem, nameFromFile, nameKey } from '../../../core/plan/index'
 import type { Clash } from '../../../core/plan/index'
 import type { Origin } from '../../../core/rows/index'
 import type { StoredBlob } from '../../db/blobStore'
 import { blobStore, TooLarge } from '../../db/blobStore'
 import { documentById } from '../../db/sql/documentFacts'
 import type { JournalEntry } from '../../db/sql/journal'
-import { folderById } from '../../db/sql/planRows'
-import { namesIn } from '../../db/sql/documentList'
+import { folderById, namesakesOf } from '../../db/sql/planRows'
 import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
@@ -172,9 +171,14 @@ export async function findClashes(
   fileNames: readonly string[],
 ): Promise<{ fileName: string; twin: string; documentId: string }[]> {
   if (folderId === null) return []
-  const here = new Map((await namesIn(actor.planId, folderId)).map(row => [nameKey(row.name, row.extension), row]))
-  return fileNames.flatMap(fileName => {
-    const { name, extension } = nameFromFile(fileName)
+  const named = fileNames.map(fileName => ({ fileName, ...nameFromFile(fileName) }))
+  const found = await namesakesOf(
+    null,
+    actor.planId,
+    named.map(({ name }) => ({ folderId, ...foldedStem(name) })),
+  )
+  const here = new Map(found.map(row => [nameKey(row.name, row.extension), row]))
+  return named.flatMap(({ fileName, name, extension }) => {
     const twin = here.get(nameKey(name, extension))
     return twin ? [{ fileName, twin: twin.name, documentId: twin.id }] : []
   })
