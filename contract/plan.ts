@@ -100,7 +100,14 @@ export const meetingShape = yup.object({
 })
 export type MeetingReply = yup.InferType<typeof meetingShape>
 
+/** `since`: the revision of the outline that is known; only what changed from it is sent where that can be told. */
+export const outlineQueryShape = yup.object({ since: yup.number().integer().min(0).nullable().default(null) })
+
 export const outlineShape = yup.object({
+  /** The revision from which on folders and counts are told; null: all of them are here. */
+  since: yup.number().nullable().defined(),
+  /** Ids that no folder has since then; those of documents may be among them. */
+  gone: yup.array(yup.string().required()).required(),
   plan: yup.object({
     id: yup.string().required(),
     name: yup.string().required(),
@@ -118,7 +125,10 @@ export const outlineShape = yup.object({
   folderTags: yup.mixed<Record<string, readonly TagId[]>>().required(),
   /** Ids of starred folders. */
   starred: yup.array(yup.string().required()).required(),
-  /** Documents directly in each folder, by its id; folders without any are left out. */
+  /**
+   * Documents directly in each folder, by its id; folders without any are left out. Since a revision: of those whose
+   * number is another one.
+   */
   counts: yup.mixed<Record<string, number>>().required(),
   inTray: yup.number().required(),
 })

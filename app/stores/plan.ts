@@ -7,6 +7,7 @@ import { numberTree, PLAIN_NUMBERING } from '../../core/numbering/index'
 import type { FolderRow } from '../../core/rows/index'
 import { outlineOf, totalsBelow } from '../../core/tree/index'
 import * as api from '../api/plan'
+import { mergedOutline } from '../../contract/mergedOutline'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
@@ -42,8 +43,10 @@ export const usePlan = defineStore('plan', () => {
     const mine = ++request
     if (outline.value.state !== 'ready') outline.value = { state: 'loading' }
     try {
-      const value = await api.readPlan()
-      if (mine === request) outline.value = { state: 'ready', value }
+      let value = mergedOutline(reply.value, await api.readPlan(reply.value?.plan.revision ?? null))
+      // Another answer came in between: this one tells from a revision that is not shown any more.
+      if (mine === request && value === null) value = await api.readPlan(null)
+      if (mine === request && value !== null) outline.value = { state: 'ready', value }
     } catch (error) {
       const reason = refusalOf(error)
       if (mine === request && outline.value.state !== 'ready') outline.value = { state: 'error', reason }

@@ -45,6 +45,8 @@ const folder = (id: string, more: object = {}) => ({
   ...more,
 })
 const OUTLINE = {
+  since: null,
+  gone: [],
   plan: { id: 'p', name: 'Plan', numbering: PLAIN_NUMBERING, childOrder: 'number', revision: 1 },
   folders: [folder('a', { meaningId: 'm' as MeaningId }), folder('b', { parentId: 'a' }), folder('c')],
   meanings: [{ id: 'm', name: 'Office', ink: '#44AA99', orderKey: 'a0', closed: false, pattern: 'full' }],

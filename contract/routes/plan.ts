@@ -1,12 +1,13 @@
-import { folderFactsShape, meetingQueryShape, meetingShape, outlineShape } from '../plan'
+import { folderFactsShape, meetingQueryShape, meetingShape, outlineQueryShape, outlineShape } from '../plan'
 import { endpoint } from './route'
 
 export const planRoutes = {
   outline: endpoint({
     method: 'GET',
     path: '/api/plan',
-    summary: 'Folders, colour key and counts',
+    summary: 'Folders, colour key and counts; with `since` only what changed from that revision on',
     signedIn: true,
+    query: outlineQueryShape,
     reply: outlineShape,
   }),
   folderFacts: endpoint({

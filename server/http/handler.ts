@@ -4,6 +4,7 @@ import type { EventHandler, H3Event } from 'h3'
 import { defineEventHandler, getHeader, setResponseHeader, setResponseStatus } from 'h3'
 import { HembixError, refusal } from '../../core/errors'
 import { toErrorReply } from './errorReply'
+import { packed } from './packed'
 
 /** A handler whose refusals and faults become `{ code, message, details }` with their status. */
 export function handler<T>(work: (event: H3Event) => Promise<T> | T): EventHandler {
@@ -11,7 +12,7 @@ export function handler<T>(work: (event: H3Event) => Promise<T> | T): EventHandl
     setResponseHeader(event, 'cache-control', 'no-store')
     try {
       checkOrigin(event)
-      return await work(event)
+      return await packed(event, await work(event))
     } catch (error) {
       const { reason, status } = toErrorReply(error)
       setResponseStatus(event, status)

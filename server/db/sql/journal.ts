@@ -234,3 +234,18 @@ export async function notifyWork(transaction: Transaction | null): Promise<void>
 export async function notify(transaction: Transaction | null, event: object): Promise<void> {
   await execute(transaction, `SELECT pg_notify('hembix', $1)`, [JSON.stringify(event)])
 }
+
+/** How many Changes a plan had after a revision, and the ids of all that they were about or that lies around it. */
+export async function touchedSince(
+  planId: string,
+  revision: number,
+): Promise<{ readonly changes: number; readonly ids: readonly string[] }> {
+  const [found] = await rows<{ changes: number; ids: string[] }>(
+    null,
+    `WITH c AS (SELECT things, places FROM change WHERE plan_id = $1 AND revision > $2)
+    SELECT (SELECT count(*)::int FROM c) AS changes,
+      ARRAY(SELECT DISTINCT id FROM c, unnest(c.things || c.places) AS id) AS ids`,
+    [planId, revision],
+  )
+  return found ?? { changes: 0, ids: [] }
+}

@@ -60,8 +60,10 @@ interface Changed {
 /** What there is to say of a folder that is not in the Trash, and when anything of it, or right in it, changed last. */
 export type OutlineFolder = Omit<FolderRow, (typeof LIVE)[number]> & Changed
 
-export function outlineFoldersOf(planId: string): Promise<OutlineFolder[]> {
-  return findRows<'folder', Changed>('folder', { where: { planId, trashedAt: null }, except: LIVE, also: CHANGED_AT })
+/** All of them, or those among `ids` that are there. */
+export function outlineFoldersOf(planId: string, ids: readonly string[] | null = null): Promise<OutlineFolder[]> {
+  const where = { planId, trashedAt: null, ...(ids === null ? {} : { id: [...ids] }) }
+  return findRows<'folder', Changed>('folder', { where, except: LIVE, also: CHANGED_AT })
 }
 
 export function meaningsOf(transaction: Transaction | null, planId: string): Promise<MeaningRow[]> {

@@ -1,3 +1,4 @@
+import { LRUCache } from 'lru-cache'
 import { fail } from '../../../core/errors'
 import type { KeptSearchRow, MeaningRow, PlanRow, TagRow } from '../../../core/rows/index'
 import type { OutlineFolder } from '../../db/sql/planRows'
@@ -6,15 +7,20 @@ import {
   meaningsOf,
   outlineFoldersOf,
   planOf,
+  revisionOf,
   starredFolders,
   tagCounts,
   tagsOf,
   tagsOfFolders,
 } from '../../db/sql/planRows'
+import { touchedSince } from '../../db/sql/journal'
 import { keptSearchesOf } from '../../db/sql/keeping'
 import type { Actor } from '../actor'
 
 export interface Outline {
+  /** null: folders and counts are all here. */
+  readonly since: number | null
+  readonly gone: readonly string[]
   readonly plan: PlanRow & { readonly revision: number }
   readonly folders: readonly OutlineFolder[]
   readonly meanings: readonly MeaningRow[]
@@ -28,11 +34,42 @@ export interface Outline {
   readonly inTray: number
 }
 
-/** Everything of a plan but its documents: what the outline, codes and colours are computed from. */
-export async function readOutline(actor: Actor): Promise<Outline> {
+/**
+ * Everything of a plan but its documents: what the outline, codes and colours are computed from. With `since`, the
+ * folders and counts that are other ones than at that revision, where that can be told: the journal says which folders
+ * were touched, and the counts of that revision are remembered.
+ */
+export async function readOutline(actor: Actor, since: number | null = null): Promise<Outline> {
+  let read = await readOnce(actor, since)
+  // What is read side by side belongs to one revision only if none was written meanwhile.
+  for (let again = 0; again < READ_AGAIN && (await revisionOf(actor.planId)) !== read.plan.revision; again++)
+    read = await readOnce(actor, since)
+  const { plan, counts } = read
+  const key = (revision: number) => `${actor.planId} ${revision}`
+  if ((await revisionOf(actor.planId)) === plan.revision) countsAt.set(key(plan.revision), counts)
+  else countsAt.delete(key(plan.revision))
+  const before = read.since === null ? undefined : countsAt.get(key(read.since))
+  if (read.since === null) return read
+  return before ? { ...read, counts: otherCounts(before, counts) } : readOutline(actor)
+}
+
+type Counts = Readonly<Record<string, number>>
+const READ_AGAIN = 3
+// More touched folders than this are as much as all of them.
+const TOUCHED_LIMIT = 2000
+const countsAt = new LRUCache<string, Counts>({ max: 60 })
+
+function otherCounts(before: Counts, now: Counts): Counts {
+  const other = Object.entries(now).filter(([id, count]) => before[id] !== count)
+  const emptied = Object.keys(before).filter(id => !(id in now))
+  return Object.fromEntries([...other, ...emptied.map(id => [id, 0] as const)])
+}
+
+async function readOnce(actor: Actor, known: number | null): Promise<Outline> {
   const plan = (await planOf(actor.accountId)) ?? fail('notFound')
+  const touched = known === null ? null : await touchedFolders(actor.planId, known, plan.revision)
   const [folders, meanings, starred, counted, tags, carried, tagged, searches] = await Promise.all([
-    outlineFoldersOf(actor.planId),
+    outlineFoldersOf(actor.planId, touched),
     meaningsOf(null, actor.planId),
     starredFolders(actor.planId),
     documentCounts(actor.planId),
@@ -48,7 +85,10 @@ export async function readOutline(actor: Actor): Promise<Outline> {
     else counts[folderId] = count
   }
   const carriers = new Map(carried.map(({ tagId, count }) => [tagId, count]))
+  const present = new Set<string>(folders.map(({ id }) => id))
   return {
+    since: touched === null ? null : known,
+    gone: touched === null ? [] : touched.filter(id => !present.has(id)),
     plan,
     folders,
     meanings,
@@ -59,4 +99,11 @@ export async function readOutline(actor: Actor): Promise<Outline> {
     tags: tags.map(tag => ({ ...tag, count: carriers.get(tag.id) ?? 0 })),
     folderTags: Object.fromEntries(tagged.map(({ folderId, tagIds }) => [folderId, tagIds])),
   }
+}
+
+/** Ids among which are those of all folders that were touched after a revision; null where that cannot be told. */
+async function touchedFolders(planId: string, known: number, revision: number): Promise<readonly string[] | null> {
+  if (known > revision) return null // of another database, or of a time that a backup took back
+  const { changes, ids } = await touchedSince(planId, known)
+  return changes < revision - known || ids.length > TOUCHED_LIMIT ? null : ids
 }
