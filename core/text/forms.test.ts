@@ -1,6 +1,8 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { areForms, entriesOf, formsOf, lexemesOf, pairsOf, stemsOf } from './forms'
 import { marksIn, passageOf } from './passage'
+import { foldedText } from './words'
 
 describe(formsOf, () => {
   it('brings forms of a language to one stem, and leaves numbers alone', () => {
@@ -13,6 +15,45 @@ describe(formsOf, () => {
       [],
       ['.moor', '.mooring', '.moorings'],
     ])
+  })
+
+  it.each([
+    ['ru', 'договор договора договорами'],
+    ['ru', 'новый новой нового'],
+    ['uk', 'причал причалів'],
+    ['el', 'σύμβαση συμβάσεων'],
+    ['el', 'λιμάνι λιμανιού'],
+    ['ar', 'كتاب الكتاب'],
+    ['ar', 'موظف موظفين'],
+  ] as const)('brings forms of %s to one stem, folded as they are indexed: %s', (language, words) => {
+    const [first = '', ...others] = foldedText(words).split(' ')
+    for (const other of others) {
+      expect(formsOf(other, language)).toEqual(formsOf(first, language))
+      expect(areForms(first, other)).toBe(true)
+    }
+  })
+
+  it.each([
+    'abcdefghijklmnopqrstuvwxyz',
+    'абвгдежзиклмнопрстуфхцчшщъыьэюяєі',
+    'αβγδεζηθικλμνξοπρστυφχψω',
+    'ابتثجحخدذرزسشصضطظعغفقكلمنهويةىء',
+  ])('gives stems of whatever is written with %s', alphabet => {
+    const word = fc.string({ unit: fc.constantFrom(...alphabet), minLength: 3, maxLength: 14 })
+    fc.assert(
+      fc.property(word, some => {
+        const forms = formsOf(some, null)
+        expect(forms.length).toBeGreaterThan(0)
+        expect(forms.every(form => form.startsWith('.'))).toBe(true)
+      }),
+      { numRuns: 3000 },
+    )
+  })
+
+  it('takes a word in another script than its document by that script', () => {
+    expect(formsOf('leases', 'ru')).toEqual(formsOf('leases', null))
+    expect(formsOf('договора', 'en')).toEqual(formsOf('договора', null))
+    expect(entriesOf('договора')).toEqual(['договора', '.договор'])
   })
 
   it('makes the entries of the index: words, and their stems in the language of the document', () => {
@@ -54,6 +95,14 @@ describe(areForms, () => {
 })
 
 describe('hits', () => {
+  it('are marked with the article of Arabic and without', () => {
+    const text = 'إرسال الكتاب ثم كتاب'
+    for (const want of ['كتاب', 'الكتاب'])
+      expect(
+        marksIn(text, [{ text: foldedText(want), prefix: false }]).map(([from, to]) => text.slice(from, to)),
+      ).toEqual(['الكتاب', 'كتاب'])
+  })
+
   it('are marked in every form', () => {
     const text = 'Both leases end; the lease of B7 is leasehold.'
     const marked = (prefix: boolean) =>

@@ -1,14 +1,34 @@
 // Forms of a word: "leases" also finds "lease". Documents and queries are brought to the same stems (Porter and
 // Snowball algorithms, https://snowballstem.org) by the language of the document; where it is not known, by all.
 
-import { stemmer as german } from '@orama/stemmers/german'
+import { stemmer as arabic } from '@orama/stemmers/arabic'
 import { stemmer as english } from '@orama/stemmers/english'
 import { stemmer as french } from '@orama/stemmers/french'
+import { stemmer as german } from '@orama/stemmers/german'
+import { stemmer as greek } from '@orama/stemmers/greek'
+import { stemmer as russian } from '@orama/stemmers/russian'
 import { stemmer as spanish } from '@orama/stemmers/spanish'
+import { stemmer as ukrainian } from '@orama/stemmers/ukrainian'
 import type { Language } from './languages'
 
-const STEMMERS = { en: english, de: german, fr: french, es: spanish } as const
-const STEMMED = Object.keys(STEMMERS) as (keyof typeof STEMMERS)[]
+type Stemmers = Readonly<Partial<Record<Language, (word: string) => string>>>
+
+// Folding takes the bow off й, by which endings are told: after a vowel at the end it was one.
+const CUT_BOW = /(?<=[аеиоуыэюяє])и$/u
+const withBow = (stem: (word: string) => string) => (word: string) =>
+  stem(word.replace(CUT_BOW, 'й')).replaceAll('й', 'и')
+
+// By the script of the word, since a language says nothing of words in another script. Of those in Latin letters these
+// four: each language more makes every word find more that only looks like one of its forms. (The stemmer for Bulgarian
+// throws at some words.)
+const LATIN = /^\p{Script=Latin}/u
+const ARABIC = /^\p{Script=Arabic}/u
+const SCRIPTS: readonly (readonly [RegExp, Stemmers])[] = [
+  [LATIN, { en: english, de: german, fr: french, es: spanish }],
+  [/^\p{Script=Cyrillic}/u, { ru: withBow(russian), uk: withBow(ukrainian) }],
+  [/^\p{Script=Greek}/u, { el: greek }],
+  [ARABIC, { ar: arabic }],
+]
 // Numbers have no forms; very long runs of letters are no words.
 const HAS_FORMS = /^\p{L}{3,40}$/u
 const KEPT = 20_000
@@ -17,23 +37,32 @@ const KEPT = 20_000
 const PAIR_BITS = 18
 const PAIR_LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789-_'
 
-const kept = new Map<string, { readonly each: readonly string[]; readonly all: readonly string[] }>()
+interface Forms {
+  readonly of: Readonly<Partial<Record<Language, readonly string[]>>>
+  readonly all: readonly string[]
+}
+const NONE: Forms = { of: {}, all: [] }
+const kept = new Map<string, Forms>()
 
 /**
- * The stems of a folded word, in its language or, where that is not known or has no stems here, in all, without
- * repeats; each marked so that it is never taken for a word: ".leas". Languages share their stems, so that a word is
- * mostly looked up once and not four times.
+ * The stems of a folded word, in its language or, where that is not known or has no stems here, in all of its script,
+ * without repeats; each marked so that it is never taken for a word: ".leas". Languages share their stems, so that a
+ * word is mostly looked up once and not four times.
  */
 export function formsOf(word: string, language: Language | null): readonly string[] {
   let forms = kept.get(word)
   if (!forms) {
     if (kept.size > KEPT) kept.clear()
-    const each = HAS_FORMS.test(word) ? STEMMED.map(one => `.${STEMMERS[one](word)}`) : []
-    forms = { each, all: [...new Set(each)] }
+    forms = HAS_FORMS.test(word) ? stemmed(word) : NONE
     kept.set(word, forms)
   }
-  const at = (STEMMED as readonly (Language | null)[]).indexOf(language)
-  return at < 0 ? forms.all : forms.each.slice(at, at + 1)
+  return (language === null ? undefined : forms.of[language]) ?? forms.all
+}
+
+function stemmed(word: string): Forms {
+  const stemmers = SCRIPTS.find(([script]) => script.test(word))?.[1] ?? {}
+  const each = Object.entries(stemmers).map(([language, stem]) => [language, [`.${stem(word)}`]] as const)
+  return { of: Object.fromEntries(each), all: [...new Set(each.flatMap(([, forms]) => forms))] }
 }
 
 /** Words and their stems, as the index of words holds them. */
@@ -48,12 +77,14 @@ export function lexemesOf(words: Iterable<string>, language: Language | null): S
 }
 
 /**
- * The index entries by which a word is found in all its forms: its stems, which every text with the word holds, or the
- * word where it has none.
+ * The index entries by which a word is found in all its forms, each of them alone: its stems, which every text with the
+ * word holds, or the word where it has none. In other scripts than Latin the word as well: texts that were read before
+ * those had stems hold only that.
  */
 export function entriesOf(word: string): readonly string[] {
   const forms = formsOf(word, null)
-  return forms.length > 0 ? forms : [word]
+  if (forms.length === 0) return [word]
+  return LATIN.test(word) ? forms : [word, ...forms]
 }
 
 /**
@@ -71,16 +102,25 @@ function pairMark(pair: string): string {
   return `=${PAIR_LETTERS.charAt(folded >> 12)}${PAIR_LETTERS.charAt((folded >> 6) & 63)}${PAIR_LETTERS.charAt(folded & 63)}`
 }
 
-/** The beginnings that words of the same stems have, for looking a form up in a text. */
+/**
+ * The beginnings that words of the same stems have, for looking a form up in a text; in Arabic with the article too.
+ */
 export function stemsOf(word: string): string[] {
-  return formsOf(word, null).map(form => form.slice(1))
+  const stems = formsOf(word, null).map(form => form.slice(1))
+  return ARABIC.test(word) ? [...stems, ...stems.map(stem => `ال${stem}`)] : stems
+}
+
+/** The two letters with which forms of a word may begin. */
+export function beginningsOf(word: string): string[] {
+  return [word, ...(ARABIC.test(word) ? stemsOf(word) : [])].map(form => form.slice(0, 2))
 }
 
 /** Whether two folded words are forms of the same word in any of the languages. */
 export function areForms(one: string, other: string): boolean {
   if (one === other) return true
-  // Forms of a word begin alike; this spares most of the work.
-  if (one.charCodeAt(0) !== other.charCodeAt(0) || one.charCodeAt(1) !== other.charCodeAt(1)) return false
+  // Forms of a word begin alike, but for the article of Arabic; this spares most of the work.
+  if (!ARABIC.test(one) && (one.charCodeAt(0) !== other.charCodeAt(0) || one.charCodeAt(1) !== other.charCodeAt(1)))
+    return false
   const [first, second] = [formsOf(one, null), formsOf(other, null)]
   return first.some(form => second.includes(form))
 }

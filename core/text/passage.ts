@@ -1,4 +1,4 @@
-import { areForms } from './forms'
+import { areForms, beginningsOf } from './forms'
 import { isSign, wordsBeginning } from './words'
 
 export interface Passage {
@@ -59,7 +59,7 @@ function areSigns(terms: readonly Term[]): boolean {
 }
 
 function* eachHit(text: string, terms: readonly Term[]): Generator<Hit> {
-  const beginnings = new Set(terms.map(({ text: want }) => want.slice(0, 2)))
+  const beginnings = new Set(terms.flatMap(({ text: want }) => beginningsOf(want)))
   for (const { text: word, from, to } of wordsBeginning(text, beginnings)) {
     const which = terms.findIndex(({ text: want, prefix }) => (prefix && word.startsWith(want)) || areForms(word, want))
     if (which >= 0) yield { from, to, which, isSign: isSign(word) }

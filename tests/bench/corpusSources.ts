@@ -100,7 +100,14 @@ function getSource(source: string, log: (line: string) => void): void {
   const list = join(FOLDER, 'sources.list')
   const deb = readFileSync('/etc/apt/sources.list.d/debian.sources', 'utf8').replace(/^Types:.*$/gm, 'Types: deb-src')
   writeFileSync(`${list}.sources`, deb)
-  const options = ['-o', `Dir::Etc::SourceList=${list}.sources`, '-o', 'Dir::Etc::SourceParts=-']
+  // Lists of their own: those of the system hold the packages, and would be replaced.
+  const lists = join(FOLDER, 'lists')
+  mkdirSync(join(lists, 'partial'), { recursive: true })
+  const options = [
+    `Dir::Etc::SourceList=${list}.sources`,
+    'Dir::Etc::SourceParts=-',
+    `Dir::State::Lists=${lists}`,
+  ].flatMap(option => ['-o', option])
   run('apt-get', ['update', '-qq', ...options], FOLDER, GET_MS)
   run('apt-get', ['source', '--download-only', '-qq', ...options, source], join(FOLDER, 'sources'), GET_MS)
   const archive = readdirSync(join(FOLDER, 'sources')).find(

@@ -156,3 +156,22 @@ describe('scripts without spaces', () => {
     expect(hit?.passage?.marks.map(([from, to]) => hit.passage?.text.slice(from, to)).join('')).toBe('委员会')
   })
 })
+
+describe('words of other scripts', () => {
+  it('are found in their forms, with the passage in which they stand', async () => {
+    const client = await newClient()
+    const texts = {
+      ru: ['договором', 'Стороны пользуются причалом по договору аренды, который подписан весной.', 'договору'],
+      el: ['σύμβασης', 'Οι συμβάσεις των πλοίων υπογράφονται κάθε άνοιξη στο γραφείο του λιμανιού.', 'συμβάσεις'],
+      ar: ['كتاب', 'يجب إرسال الكتاب إلى مكتب الميناء قبل نهاية الشهر الحالي', 'الكتاب'],
+    }
+    for (const [language, [q, text, marked]] of Object.entries(texts)) {
+      const { id } = await client.upload(`${language}.txt`, text ?? '')
+      expect((await client.whenRead(id)).reading.language).toBe(language)
+      const [hit, ...others] = await found(client, q ?? '')
+      expect([language, hit?.id, others]).toEqual([language, id, []])
+      const [from = 0, to = 0] = hit?.passage?.marks[0] ?? []
+      expect(hit?.passage?.text.slice(from, to)).toBe(marked)
+    }
+  })
+})

@@ -69,7 +69,7 @@ const drawn = computed(() => props.part.kind !== 'sheet' || table.value?.isDrawn
 h3 {
   font-size: 0.82em;
   font-weight: 600;
-  color: #656d6b;
+  color: color-mix(in srgb, currentColor 62%, transparent);
   letter-spacing: 0.02em;
   margin: 0 0 0.5em;
 }
@@ -115,7 +115,7 @@ dl {
   font-size: 0.9em;
 }
 dt {
-  color: #656d6b;
+  color: color-mix(in srgb, currentColor 62%, transparent);
 }
 dd {
   overflow-wrap: anywhere;

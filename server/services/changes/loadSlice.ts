@@ -5,6 +5,7 @@ import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
+import { namesakesOf } from '../../db/sql/namesakes'
 import { foldersAt } from '../plan/planFolders'
 import {
   documentsByIds,
@@ -13,7 +14,6 @@ import {
   documentsInFolders,
   foldersOf,
   meaningsOf,
-  namesakesOf,
   ordersOf,
   placementsOf,
   serialsOf,
