@@ -5,6 +5,7 @@ import { beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
 import type { FolderId } from '../../core/ids'
 import { database, rows, execute, withTransaction } from '../../server/db/client'
+import { BROKEN } from '../../server/db/sql/invariants'
 import { listDocuments } from '../../server/services/documents/listDocuments'
 import { findDocuments } from '../../server/services/find/findDocuments'
 import type { Client } from '../support/client'
@@ -57,6 +58,12 @@ describe('PostgreSQL', () => {
     )
     expect(plan).toContain('search_row_words')
     expect(plan).not.toContain('Seq Scan')
+  })
+
+  it('looks only at what an act touched to see whether it keeps the rules', async () => {
+    const [touched] = await rows<{ id: string }>(null, 'SELECT id FROM document WHERE plan_id = $1 LIMIT 1', [planId])
+    const plan = await explain(BROKEN, [planId, [folderIds[3]], [touched?.id]])
+    expect(plan).not.toMatch(/Seq Scan on (document|placement)|Scan (using|on) document_plan\b/)
   })
 
   it('finds the beginnings of names in the dictionary', async () => {
