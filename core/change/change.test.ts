@@ -164,6 +164,7 @@ describe(needsOf, () => {
       documentIds: [],
       inFolder: null,
       inFolders: [],
+      namesakes: [],
       meaningId: null,
       inBranches: [],
       trashRoots: [],
