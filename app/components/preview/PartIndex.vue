@@ -60,7 +60,7 @@ function go(page: number | null): void {
 <style scoped>
 .sheets {
   position: sticky;
-  top: 42px; /* under the bar of the reader */
+  top: 38px; /* under the bar of the reader */
   z-index: 1;
   background: inherit;
   border-bottom: 1px solid var(--rule-strong);

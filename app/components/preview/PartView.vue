@@ -89,7 +89,7 @@ h3 {
 .diagram,
 .drawing,
 .embedded {
-  border-top: 1px solid var(--rule-strong);
+  border-top: 1px solid color-mix(in srgb, currentColor 30%, transparent);
   padding-top: 0.9em;
   margin-top: 0.9em;
 }
@@ -100,7 +100,7 @@ h3 {
 .notes {
   margin: 0 0 0.6em 1.2em;
   padding-left: 0.9em;
-  border-left: 2px solid var(--rule-strong);
+  border-left: 2px solid color-mix(in srgb, currentColor 30%, transparent);
   font-size: 0.94em;
 }
 .subject {

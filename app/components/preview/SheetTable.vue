@@ -60,7 +60,7 @@ table {
 }
 :deep(td) {
   padding: 2px 9px;
-  border-bottom: 1px solid var(--rule);
+  border-bottom: 1px solid color-mix(in srgb, currentColor 15%, transparent); /* paper is white in the dark as well */
   max-width: 380px;
   overflow-wrap: break-word;
   vertical-align: top;
