@@ -2,6 +2,7 @@
 
 import type { ComputedRef } from 'vue'
 import { computed } from 'vue'
+import type { ListedDocument } from '../../contract/document'
 import { holdsOf } from '../../core/formats/index'
 import type { FolderId, DocumentId } from '../../core/ids'
 import type { Things } from '../../core/plan/index'
@@ -17,6 +18,16 @@ export interface ThingItem extends ListItem {
   /** Of a document. */
   readonly extension?: string
 }
+
+/** A document of a list. */
+export const documentItem = ({ id, name, starred, extension }: ListedDocument): ThingItem => ({
+  key: `d:${id}`,
+  kind: 'document',
+  id,
+  name,
+  starred,
+  extension,
+})
 
 /** Named for what a document holds. */
 export const TAKE_OUT = {

@@ -28,7 +28,7 @@ import { useList } from '../composables/useList'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useWholeSearch } from '../composables/useWholeSearch'
 import type { ThingItem } from '../composables/useThings'
-import { thingsOf, useThings } from '../composables/useThings'
+import { documentItem, thingsOf, useThings } from '../composables/useThings'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { documentsFound } from '../stores/foundNumber'
@@ -89,16 +89,7 @@ onMounted(() => {
   void searches.loadCounts()
 })
 
-const items = computed<readonly ThingItem[]>(() =>
-  find.documents.map(row => ({
-    key: `d:${row.id}`,
-    kind: 'document',
-    id: row.id,
-    name: row.name,
-    starred: row.starred,
-    extension: row.extension,
-  })),
-)
+const items = computed<readonly ThingItem[]>(() => find.documents.map(documentItem))
 const virtualizer = useVirtualizer(
   computed(() => ({
     count: items.value.length,

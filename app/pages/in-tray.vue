@@ -21,7 +21,7 @@ import { useList } from '../composables/useList'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import type { ThingItem } from '../composables/useThings'
-import { thingsOf, useThings } from '../composables/useThings'
+import { documentItem, thingsOf, useThings } from '../composables/useThings'
 import { useNow } from '../composables/useNow'
 import { contentAddress, readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
@@ -52,16 +52,7 @@ const rows = computed<readonly ListedDocument[]>(() => (isReady.value ? document
 useDropPlace(page, () => null)
 void documentList.open('in-tray')
 
-const items = computed<readonly ThingItem[]>(() =>
-  rows.value.map(row => ({
-    key: `d:${row.id}`,
-    kind: 'document',
-    id: row.id,
-    name: row.name,
-    starred: row.starred,
-    extension: row.extension,
-  })),
-)
+const items = computed<readonly ThingItem[]>(() => rows.value.map(documentItem))
 const list = useList<ThingItem>({
   items,
   typing: false,

@@ -13,7 +13,8 @@ describe(partLabel, () => {
   })
 
   it('says nothing in the text itself, and something everywhere else', () => {
-    expect(PART_KINDS.filter(kind => partLabel({ kind, name: 'x' }, 1) === '')).toEqual(['text'])
+    expect(PART_KINDS.filter(kind => partLabel({ kind, name: 'x' }, null) === '')).toEqual(['text'])
+    expect(partLabel({ kind: 'text', name: '' }, 3)).toBe('p. 3')
   })
 })
 

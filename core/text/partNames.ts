@@ -27,13 +27,14 @@ export interface PartName {
 
 const named = (word: string) => (name: string) => (name === '' ? '' : `${word} ${name}`)
 
-const LABELS: Readonly<Record<PartKind, (name: string, page: number) => string>> = {
-  text: () => '',
-  page: (_, page) => `p. ${page}`,
+const LABELS: Readonly<Record<PartKind, (name: string, page: number | null) => string>> = {
+  // With a page only where no newer reader has said yet what it is.
+  text: (_, page) => (page === null ? '' : `p. ${page}`),
+  page: (_, page) => `p. ${page ?? ''}`,
   sheet: named('sheet'),
   slide: named('slide'),
   notes: name => (name === '' ? 'notes to the slides' : `notes to slide ${name}`),
-  message: (name, page) => (name === '' ? `message ${page}` : `message ${page}, ${name}`),
+  message: (name, page) => (name === '' ? `message ${page ?? ''}` : `message ${page ?? ''}, ${name}`),
   chapter: named('chapter'),
   footnotes: () => 'footnotes',
   endnotes: () => 'endnotes',
@@ -45,8 +46,8 @@ const LABELS: Readonly<Record<PartKind, (name: string, page: number) => string>>
   embedded: name => (name === '' ? 'an embedded document' : `an embedded document, ${name}`),
 }
 
-/** "p. 4", "sheet Budget", "notes to slide 4"; empty in the text itself. `page` counts the parts from 1. */
-export function partLabel({ kind, name }: PartName, page: number): string {
+/** "p. 4", "sheet Budget", "notes to slide 4"; empty in the text itself. `page` counts the parts from 1; null where they are no pages. */
+export function partLabel({ kind, name }: PartName, page: number | null): string {
   return LABELS[kind](name, page)
 }
 

@@ -6,6 +6,7 @@ import { indexedText } from '../../core/text/index'
 import { extensionOf } from './contentType'
 import type { RecognisedBody, Task } from './outcome'
 import { Unreadable } from './outcome'
+import { withinLimit } from './parts'
 import { READERS } from './readers'
 
 /**
@@ -71,7 +72,8 @@ async function carryOut(task: Task): Promise<object> {
   }
 
   async function read(format: ReadableFormat, recognised: readonly RecognisedBody[]): Promise<object> {
-    const { pages, paged, scans = [], title = '', author = '' } = await READERS[format](task.bytes)
+    const { pages: all, paged, scans = [], title = '', author = '' } = await READERS[format](task.bytes)
+    const pages = withinLimit(all)
     const known = new Map(recognised.filter(({ page }) => scans.includes(page)).map(({ page, body }) => [page, body]))
     const indexed = indexedText(
       pages.map(({ body }, index) => known.get(index + 1) ?? body),

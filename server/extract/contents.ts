@@ -15,7 +15,9 @@ export async function filesIn(extension: string, bytes: Uint8Array): Promise<Hel
   const found = await FILES[extension]?.(bytes)
   if (!found) throw new Unreadable('What is in it cannot be taken out.')
   if (found.length > COUNT_LIMIT)
-    throw new Unreadable(`It holds ${found.length.toLocaleString('en-GB')} documents; at most 5,000 are taken out.`)
+    throw new Unreadable(
+      `It holds more than ${COUNT_LIMIT.toLocaleString('en-GB')} documents. Take it apart on your own machine and bring in its parts.`,
+    )
   return found
 }
 

@@ -14,5 +14,8 @@ export async function readDocx(bytes: Uint8Array): Promise<Part[]> {
   // All headers are one part, all comments another.
   const texts = new Map<Part['kind'], string[]>()
   for (const { kind, body: text } of hangingParts(parts, main)) texts.set(kind, [...(texts.get(kind) ?? []), text])
-  return [...textParts(ooxmlText(body)), ...[...texts].flatMap(([kind, some]) => textParts(some.join('\n\n'), kind))]
+  const named = [...texts].flatMap(([kind, some]) => textParts(some.join('\n\n'), kind))
+  // Notes come right behind the text, as they are shown.
+  const isNote = ({ kind }: Part) => kind === 'footnotes' || kind === 'endnotes'
+  return [...textParts(ooxmlText(body)), ...named.filter(isNote), ...named.filter(one => !isNote(one))]
 }

@@ -47,8 +47,8 @@ const TABLE: TextRules = {
 
 interface Content {
   readonly main: string
-  /** Texts of what lies in parts of its own: headers and footers, charts, formulas. */
-  readonly others: readonly string[]
+  /** What lies in parts of its own: headers and footers, charts, formulas. */
+  readonly others: readonly Part[]
 }
 
 async function contentOf(bytes: Uint8Array, kind: string): Promise<Content> {
@@ -58,11 +58,13 @@ async function contentOf(bytes: Uint8Array, kind: string): Promise<Content> {
   if (parts.get(MANIFEST)?.includes('encryption-data')) throw new Unreadable(PROTECTED)
   const content = parts.get('content.xml')
   if (!content) throw new Unreadable(`It is named ${kind} but holds no such document.`)
-  const objects = [...parts].filter(([name]) => OBJECT.test(name)).map(([, xml]) => xmlText(xml, RULES))
+  const objects = [...parts]
+    .filter(([name]) => OBJECT.test(name))
+    .flatMap(([, xml]) => textParts(xmlText(xml, RULES), xml.includes('<chart:chart') ? 'chart' : 'embedded'))
   const styles = parts.get('styles.xml')
   return {
     main: content.toString('utf8'),
-    others: [...(styles ? [headersIn(styles)] : []), headersIn(content), ...objects].filter(text => text !== ''),
+    others: [...(styles ? headersIn(styles) : []), ...headersIn(content), ...objects],
   }
 }
 
@@ -70,11 +72,11 @@ function flat(bytes: Uint8Array, kind: string): Content {
   const xml = new TextDecoder().decode(bytes)
   if (!/<\w+:document\s/.test(xml.slice(0, 20_000)))
     throw new Unreadable(`It is named ${kind} but holds no such document.`)
-  return { main: xml, others: [headersIn(xml)].filter(text => text !== '') }
+  return { main: xml, others: headersIn(xml) }
 }
 
 /** Headers and footers of the pages; what a master only offers to be filled in is none. */
-function headersIn(styles: Uint8Array | string): string {
+function headersIn(styles: Uint8Array | string): Part[] {
   const lines: string[] = []
   let [depth, text] = [0, '']
   const isHeader = (name: string) => /^(header|footer)(-left|-first|-decl)?$/.test(name)
@@ -92,7 +94,7 @@ function headersIn(styles: Uint8Array | string): string {
       if (isHeader(name)) depth--
     },
   })
-  return [...new Set(lines.map(line => line.trim()).filter(line => line !== ''))].join('\n')
+  return textParts([...new Set(lines.map(line => line.trim()).filter(line => line !== ''))].join('\n'), 'header')
 }
 
 // Notes and comments stand in the line to which they belong: they are read apart, so that they do not part its words.
@@ -102,15 +104,15 @@ const BODY = but(RULES, NOTE, COMMENT)
 /** The text, then its notes, its comments, and what lies in parts of its own. */
 export async function readOdt(bytes: Uint8Array): Promise<Part[]> {
   const { main, others } = await contentOf(bytes, 'ODT')
-  const beside = (kind: PartKind, element: string) =>
+  const within = (kind: PartKind, element: string) =>
     main.includes(`:${element} `) || main.includes(`:${element}>`)
       ? textParts(xmlText(main, { ...RULES, within: new Set([element]) }), kind)
       : []
   return [
     ...textParts(xmlText(main, BODY)),
-    ...beside('footnotes', 'note-body'),
-    ...beside('comments', COMMENT),
-    ...textParts(others.join('\n\n'), 'header'),
+    ...within('footnotes', 'note-body'),
+    ...within('comments', COMMENT),
+    ...others,
   ]
 }
 
@@ -120,7 +122,7 @@ export async function readOds(bytes: Uint8Array): Promise<Part[]> {
   const sheets = cutOut(main, 'table').map(({ name, xml }) =>
     part('sheet', name, tidyLines(`${name}\n${xmlText(xml, TABLE)}`)),
   )
-  return [...sheets, ...beside(others)]
+  return [...sheets, ...others]
 }
 
 /** Each slide, and behind it its notes. */
@@ -133,17 +135,14 @@ export async function readOdp(bytes: Uint8Array): Promise<Part[]> {
       ...(notes === '' ? [] : [part('notes', String(index + 1), notes)]),
     ]
   })
-  return [...slides, ...beside(others)]
+  return [...slides, ...others]
 }
 
 /** The pages of a drawing. */
 export async function readOdg(bytes: Uint8Array): Promise<Part[]> {
   const { main, others } = await contentOf(bytes, 'ODG')
-  return [...cutOut(main, 'page').map(({ xml }) => part('page', '', xmlText(xml, RULES))), ...beside(others)]
+  return [...cutOut(main, 'page').map(({ xml }) => part('page', '', xmlText(xml, RULES))), ...others]
 }
-
-const beside = (others: readonly string[]): Part[] =>
-  others.length === 0 ? [] : [part('header', '', tidyLines(others.join('\n')))]
 
 function but(rules: TextRules, ...skipped: readonly string[]): TextRules {
   return { ...rules, skipped: new Set([...(rules.skipped ?? []), ...skipped]) }

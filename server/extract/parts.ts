@@ -12,6 +12,17 @@ export const part = (kind: PartKind, name: string, body: string): Part => ({ kin
 export const textParts = (text: string, kind: PartKind = 'text', name = ''): Part[] =>
   partsOf(text).map(body => part(kind, name, body))
 
+/** As much of a document as is kept: the last part is cut, those behind it are left out. */
+export function withinLimit(parts: readonly Part[]): Part[] {
+  let left = TEXT_LIMIT
+  return parts.flatMap(one => {
+    if (left <= 0) return []
+    const body = one.body.slice(0, left)
+    left -= body.length
+    return [{ ...one, body }]
+  })
+}
+
 const PART_LENGTH = 4000
 
 /**

@@ -9,12 +9,12 @@ const pack = promisify(gzip)
 // Below this a reply fits into a few packets, and packing it gains nothing.
 const WORTH_IT = 32 * 1024
 
-/** The reply as it is to be sent: as JSON that is packed, or as it was. */
-export async function packed<T>(event: H3Event, reply: T): Promise<T | Buffer> {
+/** The reply as it is to be sent: as JSON, packed where it is large, or as it was. */
+export async function packed<T>(event: H3Event, reply: T): Promise<T | string | Buffer> {
   if (!isPlain(reply) || !/\bgzip\b/.test(getHeader(event, 'accept-encoding') ?? '')) return reply
   const json = JSON.stringify(reply)
-  if (json.length < WORTH_IT) return reply
   setResponseHeader(event, 'content-type', 'application/json')
+  if (json.length < WORTH_IT) return json
   setResponseHeader(event, 'content-encoding', 'gzip')
   setResponseHeader(event, 'vary', 'accept-encoding')
   return pack(json, { level: constants.Z_BEST_SPEED })

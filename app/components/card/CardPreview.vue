@@ -24,7 +24,7 @@ const total = computed(() => pages.value.reduce((sum, { count }) => sum + count,
 const part = computed(() => {
   const shown = pages.value[which.value]
   if (!shown) return ''
-  return partLabel(shown, shown.page) || (props.document.reading.paged ? `p. ${shown.page}` : '')
+  return partLabel(shown, props.document.reading.paged ? shown.page : null)
 })
 
 watch(

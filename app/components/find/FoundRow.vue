@@ -52,14 +52,10 @@ const SPOT_TEXTS: Record<Spot, string> = {
   heading: 'in a heading',
   text: 'inside',
 }
-// Parts that no newer reader has named yet.
-const pageText = (page: number | null) => (page === null ? '' : `p. ${page}`)
 /** Why it is found. */
 const why = computed(() => {
   const { why: spots, passage } = props.row
-  const inside = passage
-    ? [partLabel(passage.part, passage.page ?? 1) || pageText(passage.page), passage.scanned ? 'read from a scan' : '']
-    : []
+  const inside = passage ? [partLabel(passage.part, passage.page), passage.scanned ? 'read from a scan' : ''] : []
   return [...spots.map(spot => SPOT_TEXTS[spot]), ...inside].filter(part => part !== '').join(' · ')
 })
 </script>

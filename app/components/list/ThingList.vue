@@ -10,7 +10,7 @@ import type { Dragged } from '../../composables/useDrag'
 import { useList } from '../../composables/useList'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
-import { thingsOf, useThings } from '../../composables/useThings'
+import { documentItem, thingsOf, useThings } from '../../composables/useThings'
 import { useActs } from '../../stores/acts'
 import { contentAddress } from '../../stores/content'
 import { usePlan } from '../../stores/plan'
@@ -65,14 +65,7 @@ const items = computed<readonly ThingItem[]>(() => [
     name: folder.name,
     starred: plan.starredFolders.has(folder.id),
   })),
-  ...props.documents.map((row): ThingItem => ({
-    key: `d:${row.id}`,
-    kind: 'document',
-    id: row.id,
-    name: row.name,
-    starred: row.starred,
-    extension: row.extension,
-  })),
+  ...props.documents.map(documentItem),
 ])
 const list = useList<ThingItem>({
   items,

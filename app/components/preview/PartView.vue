@@ -27,8 +27,8 @@ const message = computed(() =>
 const isNew = computed(() => props.part.kind !== props.before?.kind || props.part.name !== props.before.name)
 const heading = computed(() => {
   const { kind, name, page } = props.part
-  if (!isNew.value || kind === 'page' || message.value) return ''
-  if (kind === 'chapter') return '' // its own heading follows
+  // The text and pages have none, and chapters begin with their own.
+  if (!isNew.value || message.value || ['text', 'page', 'chapter'].includes(kind)) return ''
   if (kind === 'notes') return name === '' ? 'Notes to the slides' : 'Notes'
   const label = partLabel({ kind, name }, page)
   return label.charAt(0).toUpperCase() + label.slice(1)

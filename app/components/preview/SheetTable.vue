@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // A table as a table. Rows are drawn when they come near the view, so that a long sheet costs as much as a short one;
 // where words are looked for, all of them at once, so that every hit can be stepped to.
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import RowsInView from './RowsInView.vue'
 
 const props = defineProps<{
@@ -25,12 +25,6 @@ const chunks = computed(() =>
 const columns = computed(() => shown.value.slice(0, 1000).reduce((most, row) => Math.max(most, row.length), 1))
 const isWhole = computed(() => props.whole && shown.value.length <= WHOLE_AT_MOST)
 const drawn = ref(new Set<number>())
-watch(
-  () => props.rows,
-  () => {
-    drawn.value = new Set()
-  },
-)
 defineExpose({ isDrawn: computed(() => isWhole.value || drawn.value.size === chunks.value.length) })
 </script>
 

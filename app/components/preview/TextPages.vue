@@ -66,12 +66,14 @@ async function load(id: string, from: number): Promise<void> {
   }
 }
 
-// The part in view: the last one that begins above the upper third of the window.
+const hasTabs = computed(() => props.only === null && parts.value.some(({ kind }) => kind === 'sheet'))
+// The sheet in view: the last one that begins above the upper third of the window.
 useEventListener(
   document,
   'scroll',
   useThrottleFn(
     () => {
+      if (!hasTabs.value) return
       const begun = [...(root.value?.querySelectorAll<HTMLElement>('[data-page]') ?? [])].filter(
         element => element.getBoundingClientRect().top < window.innerHeight / 3,
       )

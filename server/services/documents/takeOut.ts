@@ -14,6 +14,8 @@ import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
+import { READING_LIMIT_BYTES } from '../reading/keepReading'
+import { checkFolder } from './addUpload'
 import { storeFile } from './storeFile'
 
 /** Opens a document in a process of its own, given by whoever calls. */
@@ -26,7 +28,6 @@ export type OpenContents = (
   | { readonly ok: false; readonly reason: string }
 >
 
-const LIMIT_BYTES = 100 * 1024 * 1024
 // Up to so many lie beside it; more get a folder of their own, called like it.
 const BESIDE = 3
 // So many at once are read behind what comes singly.
@@ -48,7 +49,10 @@ export async function takeOut(
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const { name, extension, size, blobId } = document
   const holds = holdsOf(extension) ?? fail('contents.none', { name })
-  if (size > LIMIT_BYTES) fail('contents.large', { name, limit: sizeText(LIMIT_BYTES) })
+  if (size > READING_LIMIT_BYTES) fail('contents.large', { name, limit: sizeText(READING_LIMIT_BYTES) })
+  const [placement] = await placementsOf(null, actor.planId, [id])
+  const folderId = (placement?.folderId ?? null) as FolderId | null
+  await checkFolder(actor, folderId)
   const opened = await open(actor.planId, extension, blobStore.read(blobId, 0, size - 1))
   if (!opened.ok) fail('contents.unreadable', { why: opened.reason })
   const { files: held } = opened
@@ -57,8 +61,6 @@ export async function takeOut(
     actor,
     held.reduce((sum, { bytes }) => sum + bytes.length, 0),
   )
-  const [placement] = await placementsOf(null, actor.planId, [id])
-  const folderId = (placement?.folderId ?? null) as FolderId | null
   const { folders, folderIds } = laidOut(
     held.map(({ path }) => path),
     name,

@@ -64,7 +64,9 @@ export const INSIDE_STRATEGIES: Readonly<Record<InsideStrategyName, InsideStrate
       const { hits } = newest
         ? await collectNewest(search.planId, newest(AFTER_PLAN), AMONG_NEWEST, RANKED_INSIDE + 1, idsOf(search.named))
         : { hits: [] }
-      return hits.length > RANKED_INSIDE ? { inside: hits, most: RANKED_INSIDE, count: null } : search
+      return hits.length > RANKED_INSIDE
+        ? { inside: hits, most: RANKED_INSIDE, count: null }
+        : { expected: search.expected }
     },
   },
   walk: {

@@ -40,24 +40,31 @@ export interface Outline {
  * were touched, and the counts of that revision are remembered.
  */
 export async function readOutline(actor: Actor, since: number | null = null): Promise<Outline> {
-  let read = await readOnce(actor, since)
-  // What is read side by side belongs to one revision only if none was written meanwhile.
-  for (let again = 0; again < READ_AGAIN && (await revisionOf(actor.planId)) !== read.plan.revision; again++)
-    read = await readOnce(actor, since)
-  const { plan, counts } = read
   const key = (revision: number) => `${actor.planId} ${revision}`
-  if ((await revisionOf(actor.planId)) === plan.revision) countsAt.set(key(plan.revision), counts)
-  else countsAt.delete(key(plan.revision))
-  const before = read.since === null ? undefined : countsAt.get(key(read.since))
-  if (read.since === null) return read
-  return before ? { ...read, counts: otherCounts(before, counts) } : readOutline(actor)
+  const before = since === null ? undefined : countsAt.get(key(since))
+  const known = before ? since : null
+  let read = await readOnce(actor, known)
+  let revision = await revisionOf(actor.planId)
+  // What is read side by side belongs to one revision only if none was written meanwhile.
+  for (let again = 0; again < READ_AGAIN && revision !== read.plan.revision; again++) {
+    read = await readOnce(actor, known)
+    revision = await revisionOf(actor.planId)
+  }
+  if (revision === read.plan.revision) countsAt.set(key(revision), read.counts)
+  else countsAt.delete(key(read.plan.revision))
+  return before && read.since !== null ? { ...read, counts: otherCounts(before, read.counts) } : read
 }
 
 type Counts = Readonly<Record<string, number>>
 const READ_AGAIN = 3
 // More touched folders than this are as much as all of them.
 const TOUCHED_LIMIT = 2000
-const countsAt = new LRUCache<string, Counts>({ max: 60 })
+// So many numbers are remembered in all, of whatever plans.
+const REMEMBERED = 400_000
+const countsAt = new LRUCache<string, Counts>({
+  maxSize: REMEMBERED,
+  sizeCalculation: counts => Object.keys(counts).length + 1,
+})
 
 function otherCounts(before: Counts, now: Counts): Counts {
   const other = Object.entries(now).filter(([id, count]) => before[id] !== count)
