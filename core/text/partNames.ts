@@ -46,7 +46,10 @@ const LABELS: Readonly<Record<PartKind, (name: string, page: number | null) => s
   embedded: name => (name === '' ? 'an embedded document' : `an embedded document, ${name}`),
 }
 
-/** "p. 4", "sheet Budget", "notes to slide 4"; empty in the text itself. `page` counts the parts from 1; null where they are no pages. */
+/**
+ * "p. 4", "sheet Budget", "notes to slide 4"; empty in the text itself. `page` counts the parts from 1; null where they
+ * are no pages.
+ */
 export function partLabel({ kind, name }: PartName, page: number | null): string {
   return LABELS[kind](name, page)
 }
