@@ -3,7 +3,6 @@ import prettier from 'eslint-config-prettier'
 import comments from '@eslint-community/eslint-plugin-eslint-comments'
 import vitest from '@vitest/eslint-plugin'
 import boundaries from 'eslint-plugin-boundaries'
-import { importX } from 'eslint-plugin-import-x'
 import sonarjs from 'eslint-plugin-sonarjs'
 import vue from 'eslint-plugin-vue'
 import globals from 'globals'
@@ -119,7 +118,7 @@ export default tseslint.config(
       globals: { ...globals.browser, ...globals.node, ...nuxtNames },
       parserOptions: { projectService: true, extraFileExtensions: ['.vue'] },
     },
-    plugins: { boundaries, 'import-x': importX, sonarjs, '@eslint-community/eslint-comments': comments },
+    plugins: { boundaries, sonarjs, '@eslint-community/eslint-comments': comments },
     settings: {
       'boundaries/elements': [
         layer('core', 'core/**'),
@@ -141,9 +140,6 @@ export default tseslint.config(
         layer('test', 'tests/**'),
       ],
       'import/resolver': resolver,
-      'import-x/resolver': resolver,
-      'import-x/extensions': ['.ts', '.vue'],
-      'import-x/parsers': { '@typescript-eslint/parser': ['.ts'], 'vue-eslint-parser': ['.vue'] },
     },
     rules: {
       'boundaries/dependencies': [
@@ -221,11 +217,6 @@ export default tseslint.config(
             },
           ],
         },
-      ],
-      'import-x/no-cycle': 'error',
-      'import-x/no-unresolved': [
-        'error',
-        { ignore: ['^#nitro-internal', '^#imports$', '^#app', '^#components', '\\?url$'] },
       ],
       'boundaries/no-unknown-files': 'error',
       'max-lines': ['error', { max: 250, skipBlankLines: true, skipComments: true }],

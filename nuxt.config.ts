@@ -6,6 +6,8 @@ import { vuetifyConfig } from './app/theme/vuetify'
 export default defineNuxtConfig({
   compatibilityDate: '2026-05-01',
   ssr: false,
+  // A build has a folder of its own, so that lint and types may read the one of `nuxt prepare` meanwhile.
+  buildDir: process.env.HEMBIX_BUILD_FOLDER ?? '.nuxt',
   telemetry: false,
   devtools: { enabled: false },
   modules: ['vuetify-nuxt-module', '@pinia/nuxt', 'nuxt-security'],

@@ -12,6 +12,7 @@ export default defineConfig({
           testTimeout: 120_000,
         },
       },
+      { test: { name: 'layers', include: ['tests/layers/**/*.test.ts'], environment: 'node', testTimeout: 300_000 } },
       {
         test: {
           name: 'integration',

@@ -94,26 +94,23 @@ await script(async () => {
   mkdirSync(reports, { recursive: true })
   await run(bin('nuxt'), ['prepare', '--logLevel=silent'])
   const check = (name, program, args) => step(name, () => run(bin(program), args).then(() => undefined))
-  const layers = ['core', 'contract', 'server', 'app', 'demo']
-  // Side by side: each of these keeps one core busy.
-  await Promise.all([
-    (async () => {
-      await check('layout', 'prettier', ['--check', '--log-level', 'warn', '.'])
-      await check('lint', 'eslint', ['.', '--max-warnings', '0'])
-      await check('layer rule', 'depcruise', ['--config', '.dependency-cruiser.cjs', ...layers])
-      await check('nothing unused', 'knip', ['--no-progress'])
-    })(),
-    (async () => {
-      await check('types', 'vue-tsc', ['--build', '--noEmit'])
-      await check('core stands alone', 'tsc', ['-p', 'core/tsconfig.json'])
-      await step('unit tests', () => vitest('unit'))
-    })(),
-  ])
   const { buildApp } = await import('./lib/build.mjs')
-  await step('build', () => buildApp({ log }).then(() => undefined))
   const { withTestServer } = await import('./lib/testServer.mjs')
-  // Side by side as well: the one mostly waits for answers, the other for what was killed.
-  await Promise.all([
+
+  const checksOfTypes = async () => {
+    await check('types', 'vue-tsc', ['--build', '--noEmit'])
+    await check('core stands alone', 'tsc', ['-p', 'core/tsconfig.json'])
+  }
+  const checksOfText = async () => {
+    await check('layout', 'prettier', ['--check', '--log-level', 'warn', '.'])
+    await check('lint', 'eslint', ['.', '--max-warnings', '0'])
+    await check('layer rule', 'depcruise', [
+      ...['--config', '.dependency-cruiser.cjs'],
+      ...['core', 'contract', 'server', 'app', 'demo'],
+    ])
+    await check('nothing unused', 'knip', ['--no-progress'])
+  }
+  const routes = () =>
     step('integration tests', () =>
       withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) =>
         vitest('integration', {
@@ -123,19 +120,29 @@ await script(async () => {
           DATABASE_URL: databaseUrl,
         }),
       ),
-    ),
+    )
+  const soak = () =>
     step('soak (3 minutes, 6 kills)', () =>
       run(process.execPath, ['--import', 'tsx', 'tests/soak/run.ts'], {
         env: { HEMBIX_SOAK_MINUTES: '3', HEMBIX_SOAK_KILLS: '6' },
       }).then(() => undefined),
-    ),
-  ])
-  await step('browser journeys', async () => {
-    const report = join(reports, 'e2e.json')
-    return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) =>
-      tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }),
     )
-  })
+  const journeys = () =>
+    step('browser journeys', async () => {
+      const report = join(reports, 'e2e.json')
+      return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) =>
+        tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }),
+      )
+    })
+
+  // Two lanes, a core for each; whoever needs what the other lane makes waits for it.
+  const built = step('build', () => buildApp({ log }).then(() => undefined))
+  const typed = built.then(checksOfTypes)
+  const read = checksOfText()
+  const tested = read.then(() => step('unit tests', () => vitest('unit')))
+  // Plants files that break the layer rule: nothing else may read the sources meanwhile.
+  const planted = Promise.all([tested, typed]).then(() => step('planted violations', () => vitest('layers')))
+  await Promise.all([typed.then(routes), planted.then(journeys), planted.then(soak)])
   console.log(`${counts.passed} passed, ${counts.failed} failed`)
   if (counts.failed > 0) process.exitCode = 1
 })

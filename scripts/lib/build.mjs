@@ -23,7 +23,7 @@ export async function buildApp({ quiet = true, log = () => {} } = {}) {
   log('building (about a minute)')
   await run(bin('nuxt'), ['build', '--logLevel=silent'], {
     quiet,
-    env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1' },
+    env: { NODE_ENV: 'production', NUXT_TELEMETRY_DISABLED: '1', HEMBIX_BUILD_FOLDER: '.nuxt/build' },
   })
   rmSync(WORKERS, { recursive: true, force: true })
   await run(

@@ -1,5 +1,7 @@
+import { execFile } from 'node:child_process'
 import { mkdirSync, rmSync, writeFileSync } from 'node:fs'
 import { dirname } from 'node:path'
+import { promisify } from 'node:util'
 import { ESLint } from 'eslint'
 import { afterAll, describe, expect, it } from 'vitest'
 
@@ -42,8 +44,11 @@ const PLANTED: readonly Planted[] = [
   { file: 'app/theme/planted.ts', code: using('../stores/plan', 'usePlan'), rule: LAYERS },
 ]
 
+/** Two files that import each other. */
+const CYCLE: readonly [string, string] = ['core/text/plantedHen.ts', 'core/text/plantedEgg.ts']
+
 afterAll(() => {
-  for (const { file } of PLANTED) rmSync(file, { force: true })
+  for (const file of [...PLANTED.map(({ file }) => file), ...CYCLE]) rmSync(file, { force: true })
 })
 
 describe('the layer rule', () => {
@@ -61,4 +66,13 @@ describe('the layer rule', () => {
       expect(rule === null ? rules.length === 0 : rules.includes(rule)).toBe(true)
     },
   )
+
+  it('finds files that import each other', async () => {
+    writeFileSync(CYCLE[0], "import { egg } from './plantedEgg'\n\nexport const hen = (): string => egg()\n")
+    writeFileSync(CYCLE[1], "import { hen } from './plantedHen'\n\nexport const egg = (): string => hen()\n")
+    const told = await promisify(execFile)('npx', ['depcruise', '--config', '.dependency-cruiser.cjs', ...CYCLE]).catch(
+      (error: { stdout: string }) => error,
+    )
+    expect(told.stdout).toContain('no-circular')
+  })
 })
