@@ -269,6 +269,19 @@ export default tseslint.config(
       ],
     },
   },
+  {
+    files: ['app/**/*.vue'],
+    ignores: ['app/components/base/**'],
+    rules: {
+      'vue/no-restricted-html-elements': [
+        'error',
+        ...['button', 'input', 'select', 'textarea'].map(element => ({
+          element,
+          message: `Use the framework's part, or ours in components/base, for <${element}>`,
+        })),
+      ],
+    },
+  },
   { files: ['app/{pages,layouts}/**/*.vue'], rules: { 'vue/multi-word-component-names': 'off' } },
   {
     files: ['app/app.vue', 'app/error.vue'],

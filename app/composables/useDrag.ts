@@ -22,6 +22,10 @@ export interface Dragged extends Things {
 /** Where on a row of the outline something is held: between rows (before, after) or on it. */
 export type Zone = 'before' | 'into' | 'after'
 
+/** An element, or a part that is one, as template refs hold them. */
+type Held = HTMLElement | { readonly $el: HTMLElement } | null
+const nodeOf = (held: Held) => (held === null || held instanceof HTMLElement ? held : held.$el)
+
 const dragging = ref(false)
 
 /** True while things of the plan are dragged. */
@@ -61,7 +65,7 @@ export function useDragSource(element: Ref<HTMLElement | null>, dragged: () => D
  * is held over it for a moment. With `zones`, folders can also be laid right before or behind it.
  */
 export function useDropPlace(
-  element: Ref<HTMLElement | null>,
+  element: Ref<Held>,
   place: () => FolderId | null,
   held: () => void = () => {},
   { zones = false } = {},
@@ -79,7 +83,7 @@ export function useDropPlace(
     timer = null
   }
   const zoneAt = (clientY: number, data: Readonly<Record<string | symbol, unknown>>): Zone => {
-    const box = element.value?.getBoundingClientRect()
+    const box = nodeOf(element.value)?.getBoundingClientRect()
     if (!zones || !box || !isDragged(data) || data.dragged.documentIds.length > 0) return 'into'
     const share = (clientY - box.top) / box.height
     return share < 0.28 ? 'before' : share > 0.72 ? 'after' : 'into'
@@ -114,17 +118,18 @@ function desktopData(file: Dragged['file']): Record<string, string> {
   return { DownloadURL: `application/octet-stream:${file.name}:${address}`, 'text/uri-list': address }
 }
 
-function attach(element: Ref<HTMLElement | null>, join: (node: HTMLElement) => () => void): void {
+function attach(element: Ref<Held>, join: (node: HTMLElement) => () => void): void {
   let undo: (() => void) | null = null
   const detach = () => {
     undo?.()
     undo = null
   }
-  const set = (node: HTMLElement | null) => {
+  const set = () => {
     detach()
+    const node = nodeOf(element.value)
     if (node) undo = join(node)
   }
-  onMounted(() => set(element.value))
+  onMounted(set)
   watch(element, set)
   onBeforeUnmount(detach)
 }

@@ -4,15 +4,14 @@ import type { DocumentId, FolderId } from '../../core/ids'
 
 /** Carries a typed name out for a folder or a document; the field shows what is refused. */
 export function useRename(): (
-  kind: 'folder' | 'document',
-  id: string,
+  thing: { readonly kind: 'folder'; readonly id: FolderId } | { readonly kind: 'document'; readonly id: DocumentId },
 ) => (name: string, allowTwin: boolean) => Promise<Outcome> {
   const acts = useActs()
-  return (kind, id) => (name, allowTwin) =>
+  return thing => (name, allowTwin) =>
     acts.act(
-      kind === 'folder'
-        ? { kind: 'folder.rename', id: id as FolderId, name, allowTwin }
-        : { kind: 'document.rename', id: id as DocumentId, name },
+      thing.kind === 'folder'
+        ? { kind: 'folder.rename', id: thing.id, name, allowTwin }
+        : { kind: 'document.rename', id: thing.id, name },
       { quiet: true },
     )
 }

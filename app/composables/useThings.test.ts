@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { computed, ref } from 'vue'
-import type { FolderId } from '../../core/ids'
+import type { DocumentId, FolderId } from '../../core/ids'
 import { stubBrowser } from '../../tests/support/browserParts'
 import { useActs } from '../stores/acts'
 import { useHand } from '../stores/hand'
@@ -9,13 +9,12 @@ import { useDialogs } from '../stores/dialogs'
 import type { ThingItem } from './useThings'
 import { thingsOf, useThings } from './useThings'
 
-const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem => ({
-  key: `${kind}:${name}`,
-  kind,
-  id: name,
-  name,
-  starred,
-})
+const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem => {
+  const head = { key: `${kind}:${name}`, name, starred }
+  return kind === 'folder'
+    ? { ...head, kind, id: name as FolderId }
+    : { ...head, kind, id: name as DocumentId, extension: '' }
+}
 const targetItems = ref<ThingItem[]>([])
 const opened: string[] = []
 let things: ReturnType<typeof useThings>
@@ -61,7 +60,9 @@ describe('the acts on things', () => {
 
   it('take out what a mailbox or an archive holds, named for that, and nothing of other documents', () => {
     const named = (extension: string) => {
-      targetItems.value = [{ ...item('document', 'a'), extension }]
+      targetItems.value = [
+        { key: 'd:a', kind: 'document', id: 'a' as DocumentId, name: 'a', starred: false, extension },
+      ]
       return things.acts.value.find(({ key }) => key === 'K')?.name
     }
     expect(['zip', 'mbox', 'eml', 'txt'].map(named)).toEqual([

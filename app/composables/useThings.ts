@@ -11,16 +11,24 @@ import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
 import type { ListItem } from './useList'
 
-export interface ThingItem extends ListItem {
-  readonly kind: 'folder' | 'document'
-  readonly id: string
+export interface FolderItem extends ListItem {
+  readonly kind: 'folder'
+  readonly id: FolderId
   readonly starred: boolean
-  /** Of a document. */
+  readonly extension?: undefined
+}
+
+export interface DocumentItem extends ListItem {
+  readonly kind: 'document'
+  readonly id: DocumentId
+  readonly starred: boolean
   readonly extension?: string
 }
 
+export type ThingItem = FolderItem | DocumentItem
+
 /** A document of a list. */
-export const documentItem = ({ id, name, starred, extension }: ListedDocument): ThingItem => ({
+export const documentItem = ({ id, name, starred, extension }: ListedDocument): DocumentItem => ({
   key: `d:${id}`,
   kind: 'document',
   id,
@@ -38,8 +46,8 @@ export const TAKE_OUT = {
 
 export function thingsOf(items: readonly ThingItem[]): Things {
   return {
-    folderIds: items.filter(item => item.kind === 'folder').map(item => item.id as FolderId),
-    documentIds: items.filter(item => item.kind === 'document').map(item => item.id as DocumentId),
+    folderIds: items.flatMap(item => (item.kind === 'folder' ? [item.id] : [])),
+    documentIds: items.flatMap(item => (item.kind === 'document' ? [item.id] : [])),
   }
 }
 
@@ -98,12 +106,11 @@ export function useThings(
 
   function pickUp(way: 'move' | 'copy'): void {
     hand.pick(
-      targetItems.value.map(({ kind, id, name }) => ({
-        kind,
-        id,
-        name,
-        fromFolderId: kind === 'document' ? handlers.fromFolderId() : null,
-      })),
+      targetItems.value.map(item =>
+        item.kind === 'document'
+          ? { kind: item.kind, id: item.id, name: item.name, fromFolderId: handlers.fromFolderId() }
+          : { kind: item.kind, id: item.id, name: item.name, fromFolderId: null },
+      ),
       way,
     )
   }

@@ -78,7 +78,7 @@ useShortcuts(event => {
 })
 
 function focusFind(): boolean {
-  const field = document.querySelector<HTMLInputElement>('[data-find]')
+  const field = document.querySelector<HTMLInputElement>('[data-find] input')
   if (field) {
     field.focus()
     field.select()

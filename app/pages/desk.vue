@@ -3,7 +3,6 @@
 import { computed, ref, watch } from 'vue'
 import { counted } from '../../core/change/index'
 import { daysBetween } from '../../core/dates/index'
-import type { DocumentId } from '../../core/ids'
 import LoosePage from '../components/common/LoosePage.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import BundleList from '../components/desk/BundleList.vue'
@@ -17,6 +16,7 @@ import { useLately } from '../stores/lately'
 import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
 import { useSearches } from '../stores/searches'
+import ChoiceField from '../components/base/ChoiceField.vue'
 
 const [plan, lately, searches, bundles, acts] = [usePlan(), useLately(), useSearches(), useBundles(), useActs()]
 const placeNames = usePlaceNames()
@@ -55,7 +55,7 @@ const notes = computed(
 const rested = computed(() => starred.value.filter(row => restedDays(row) >= weeks.value * 7))
 
 async function clear(): Promise<void> {
-  await acts.act({ kind: 'star', folderIds: [], documentIds: rested.value.map(row => row.id as DocumentId), on: false })
+  await acts.act({ kind: 'star', folderIds: [], documentIds: rested.value.map(row => row.id), on: false })
 }
 </script>
 
@@ -73,13 +73,14 @@ async function clear(): Promise<void> {
         <h2 class="part-head">With a star</h2>
         <p v-if="starred.length > 0" class="second">
           <template v-if="rested.length > 0">
-            <button type="button" class="place" @click="clear">Clear the finished</button>:
-            {{ counted(rested.length, 'document') }} not opened for
+            <v-btn class="place" @click="clear">Clear the finished</v-btn>: {{ counted(rested.length, 'document') }} not
+            opened for
           </template>
           <template v-else> None was left alone for </template>
-          <select v-model="weeks" aria-label="How many weeks">
-            <option v-for="number in WEEKS" :key="number" :value="number">{{ number }} weeks</option>
-          </select>
+          <ChoiceField
+            v-model="weeks"
+            label="How many weeks"
+            :choices="WEEKS.map(number => ({ value: number, text: `${number} weeks` }))" />
         </p>
       </div>
     </template>
@@ -114,12 +115,5 @@ async function clear(): Promise<void> {
   border: 0;
   padding: 0;
   margin: 0;
-}
-select {
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--rule-strong);
-  font: inherit;
-  color: inherit;
 }
 </style>

@@ -17,6 +17,9 @@ import { useActs } from '../stores/acts'
 import { useHistory } from '../stores/history'
 import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
+import DayField from '../components/base/DayField.vue'
+import ChoiceField from '../components/base/ChoiceField.vue'
+import LineField from '../components/base/LineField.vue'
 
 const WHO: Record<MadeBy, string> = { person: 'by hand', order: 'standing orders', arrival: 'came in by itself' }
 const DAY_MS = 86_400_000
@@ -109,31 +112,28 @@ async function undo(change: ChangeEntry): Promise<void> {
       stands against it.
     </p>
     <form class="filter" aria-label="Narrow History" @submit.prevent>
-      <input
+      <LineField
         v-model="filter.text"
         class="line-field"
         aria-label="Words of what was done"
         placeholder="what was done, to what…" />
-      <input v-model="filter.day" class="line-field" type="date" aria-label="On this day" />
-      <select v-model="filter.folder" class="line-field" aria-label="In this folder and below">
-        <option value="">anywhere</option>
-        <option v-for="folder in folders" :key="folder.id" :value="folder.id">
-          {{ folder.text }}
-        </option>
-      </select>
-      <select v-model="filter.madeBy" class="line-field" aria-label="Who did it">
-        <option value="">by anyone</option>
-        <option v-for="by in MADE_BY" :key="by" :value="by">
-          {{ WHO[by] }}
-        </option>
-      </select>
-      <button
-        v-if="isFiltered"
-        type="button"
-        class="place"
-        @click="filter = { text: '', day: '', folder: '', madeBy: '' }">
+      <DayField label="On this day" :day="filter.day" @change="filter.day = $event" />
+      <ChoiceField
+        v-model="filter.folder"
+        class="line-field"
+        label="In this folder and below"
+        :choices="[
+          { value: '', text: 'anywhere' },
+          ...folders.map(folder => ({ value: folder.id, text: folder.text })),
+        ]" />
+      <ChoiceField
+        v-model="filter.madeBy"
+        class="line-field"
+        label="Who did it"
+        :choices="[{ value: '', text: 'by anyone' }, ...MADE_BY.map(by => ({ value: by, text: WHO[by] }))]" />
+      <v-btn v-if="isFiltered" class="place" @click="filter = { text: '', day: '', folder: '', madeBy: '' }">
         Show all
-      </button>
+      </v-btn>
     </form>
     <RemoteState :remote="history.loaded" @again="history.load()">
       <div v-if="history.changes.length === 0" class="empty">
@@ -161,16 +161,15 @@ async function undo(change: ChangeEntry): Promise<void> {
               }}</NuxtLink></span
             >
             <span class="quiet cut">{{ change.madeBy === 'person' ? change.actor : WHO[change.madeBy] }}</span>
-            <button
+            <v-btn
               v-if="change.undoneBy === null && change.kind !== 'purge'"
-              type="button"
               class="place"
               :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`"
               @click="undo(change)">
               {{ change.kind === 'undo' ? 'Do again' : 'Undo' }}
-            </button>
+            </v-btn>
             <span v-else />
-            <button
+            <v-btn
               v-if="
                 !isFiltered &&
                 change.undoneBy === null &&
@@ -178,12 +177,11 @@ async function undo(change: ChangeEntry): Promise<void> {
                 change.kind !== 'undo' &&
                 change.kind !== 'redo'
               "
-              type="button"
               class="quiet since"
               :aria-label="`Undo everything since: ${change.label}`"
               @click="since = change">
               and all since
-            </button>
+            </v-btn>
             <span v-else />
             <p v-if="blocked?.id === change.id" class="warn blocked" role="alert">
               {{ blocked.text }}
@@ -191,7 +189,7 @@ async function undo(change: ChangeEntry): Promise<void> {
           </li>
         </ol>
       </section>
-      <button v-if="history.hasMore" type="button" class="act main" @click="history.more()">Show earlier</button>
+      <v-btn v-if="history.hasMore" class="act main" @click="history.more()">Show earlier</v-btn>
     </RemoteState>
     <PaperDialog
       :open="since !== null"
@@ -209,8 +207,8 @@ async function undo(change: ChangeEntry): Promise<void> {
         </li>
       </ol>
       <template #acts>
-        <button type="button" class="act full" @click="undoRun">Undo {{ counted(run.length, 'change') }}</button>
-        <button type="button" class="act" autofocus @click="since = null">Leave it <span class="key">Esc</span></button>
+        <v-btn class="act full" @click="undoRun">Undo {{ counted(run.length, 'change') }}</v-btn>
+        <v-btn class="act" autofocus @click="since = null">Leave it <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>
   </div>

@@ -7,7 +7,6 @@ import type { DocumentFacts, ListedDocument } from '../../contract/document'
 import { counted } from '../../core/change/index'
 import { agoText } from '../../core/dates/index'
 import { fileNameOf } from '../../core/formats/index'
-import type { DocumentId } from '../../core/ids'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import FilePicker from '../components/shell/FilePicker.vue'
@@ -20,7 +19,7 @@ import { useDragging, useDropPlace } from '../composables/useDrag'
 import { useList } from '../composables/useList'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
-import type { ThingItem } from '../composables/useThings'
+import type { DocumentItem } from '../composables/useThings'
 import { documentItem, thingsOf, useThings } from '../composables/useThings'
 import { useNow } from '../composables/useNow'
 import { contentAddress, readDocument } from '../stores/content'
@@ -52,8 +51,8 @@ const rows = computed<readonly ListedDocument[]>(() => (isReady.value ? document
 useDropPlace(page, () => null)
 void documentList.open('in-tray')
 
-const items = computed<readonly ThingItem[]>(() => rows.value.map(documentItem))
-const list = useList<ThingItem>({
+const items = computed(() => rows.value.map(documentItem))
+const list = useList<DocumentItem>({
   items,
   typing: false,
   loadAll: documentList.all,
@@ -81,7 +80,7 @@ watch(
   { immediate: true },
 )
 
-function select(item: ThingItem | undefined): void {
+function select(item: DocumentItem | undefined): void {
   if (!item) return
   list.selected.value = new Set([item.key])
   list.focus(item.key)
@@ -92,8 +91,8 @@ watch(
   ([targetItems]) => {
     if (at.value >= 0) lastAt = at.value
     void filing.look(
-      targetItems.map(({ id, name }) => ({ id: id as DocumentId, name })),
-      (items.value[at.value + 1]?.id ?? null) as DocumentId | null,
+      targetItems.map(({ id, name }) => ({ id, name })),
+      items.value[at.value + 1]?.id ?? null,
     )
   },
   { immediate: true },
@@ -212,12 +211,10 @@ const head = computed(() => {
           {{ head }}
         </p>
         <p class="acts">
-          <button type="button" class="act main" @click="picker?.files()">
-            Add documents <span class="key">U</span>
-          </button>
+          <v-btn class="act main" @click="picker?.files()"> Add documents <span class="key">U</span> </v-btn>
           <v-menu>
             <template #activator="{ props: more }">
-              <button v-bind="more" type="button" class="act">Fetch<v-icon :icon="mdiMenuDown" size="16" /></button>
+              <v-btn v-bind="more" class="act">Fetch<v-icon :icon="mdiMenuDown" size="16" /></v-btn>
             </template>
             <v-list aria-label="More ways in">
               <v-list-item
@@ -239,9 +236,9 @@ const head = computed(() => {
             </v-list>
           </v-menu>
           <NuxtLink class="act" to="/orders"> Standing orders </NuxtLink>
-          <button v-if="isNarrow && filing.only" type="button" class="act" @click="showsPreview = !showsPreview">
+          <v-btn v-if="isNarrow && filing.only" class="act" @click="showsPreview = !showsPreview">
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
-          </button>
+          </v-btn>
         </p>
         <FilePicker ref="picker" :to="null" />
       </div>

@@ -10,6 +10,7 @@ import { originName } from '../stores/origin'
 import { useOrders } from '../stores/orders'
 import { usePlaceNames } from '../stores/placeNames'
 import type { StandingOrder } from '../../contract/order'
+import TickBox from '../components/base/TickBox.vue'
 
 const orders = useOrders()
 const placeNames = usePlaceNames()
@@ -56,27 +57,22 @@ const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GRO
       </div>
       <ul v-else class="list">
         <li v-for="order in orders.orders" :key="order.id" :class="{ off: !order.active }">
-          <label class="check"
-            ><input
-              type="checkbox"
-              :checked="order.active"
-              :aria-label="`${order.name} is on`"
-              @change="orders.turn(order, ($event.target as HTMLInputElement).checked)" />
-            {{ order.active ? 'on' : 'off' }}</label
+          <TickBox
+            class="check"
+            :model-value="order.active"
+            :aria-label="`${order.name} is on`"
+            @update:model-value="orders.turn(order, $event)"
+            >{{ order.active ? 'on' : 'off' }}</TickBox
           >
           <b class="cut">{{ order.name }}</b>
           <span class="second">{{ fitsText(order) }}: {{ doesText(order) }}</span>
-          <button type="button" class="place" :aria-label="`Change ${order.name}`" @click="orders.begin(order)">
-            Change
-          </button>
-          <button type="button" class="place" :aria-label="`Drop ${order.name}`" @click="orders.drop(order)">
-            Drop
-          </button>
+          <v-btn class="place" :aria-label="`Change ${order.name}`" @click="orders.begin(order)"> Change </v-btn>
+          <v-btn class="place" :aria-label="`Drop ${order.name}`" @click="orders.drop(order)"> Drop </v-btn>
         </li>
       </ul>
       <OrderForm v-if="orders.edited" :key="orders.edited.id" />
       <p v-else>
-        <button type="button" class="act main" @click="orders.begin(null)">New standing order</button>
+        <v-btn class="act main" @click="orders.begin(null)">New standing order</v-btn>
       </p>
     </RemoteState>
   </div>
@@ -116,7 +112,6 @@ li {
 }
 .check {
   display: flex;
-  gap: 6px;
   align-items: center;
 }
 </style>

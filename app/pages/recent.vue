@@ -57,15 +57,14 @@ const headings = computed(() => {
     <template #head>
       <DeskHead view="recent" />
       <div class="kinds" role="group" aria-label="Which documents">
-        <button
+        <v-btn
           v-for="(text, key) in KINDS"
           :key="key"
-          type="button"
           class="place"
           :aria-pressed="kind === key"
           @click="kind = key as Kind">
           {{ text }}
-        </button>
+        </v-btn>
       </div>
     </template>
     <template #state>

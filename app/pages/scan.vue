@@ -9,12 +9,15 @@ import ScanSheet from '../components/scan/ScanSheet.vue'
 import ScanStrip from '../components/scan/ScanStrip.vue'
 import { useShortcuts } from '../composables/useShortcuts'
 import { scanPictureOf, useScans } from '../stores/scans'
+import FileChooser from '../components/base/FileChooser.vue'
+import LineField from '../components/base/LineField.vue'
+import RadioField from '../components/base/RadioField.vue'
 
 const scans = useScans()
 const router = useRouter()
 const chosen = ref<string | null>(null)
 const name = ref(`Scan ${format(new Date(), 'yyyy-MM-dd HH.mm')}`)
-const picker = ref<HTMLInputElement | null>(null)
+const picker = ref<InstanceType<typeof FileChooser> | null>(null)
 void scans.load()
 
 const page = computed(() => scans.inOrder.find(one => one.id === chosen.value) ?? scans.inOrder[0] ?? null)
@@ -35,12 +38,6 @@ function toneOfAll(tone: Tone): void {
   for (const one of scans.inOrder) scans.edit(one.id, { ...one.edits, tone })
 }
 
-function picked(): void {
-  const files = [...(picker.value?.files ?? [])]
-  if (picker.value) picker.value.value = ''
-  if (files.length > 0) void scans.add(files)
-}
-
 async function bind(): Promise<void> {
   if (scans.inOrder.length === 0 || name.value.trim() === '') return
   if (await scans.bind(name.value.trim())) await router.push('/in-tray')
@@ -50,7 +47,7 @@ useShortcuts(event => {
   if (event.ctrlKey || event.metaKey || event.altKey) return false
   const key = event.key.toLowerCase()
   if (key === 'p') void scans.scan()
-  else if (key === 'u') picker.value?.click()
+  else if (key === 'u') picker.value?.open()
   else if (key === 'r') turn(event.shiftKey ? -1 : 1)
   else return false
   return true
@@ -70,22 +67,20 @@ useShortcuts(event => {
           }}
         </p>
         <p class="acts">
-          <button type="button" class="act main" :disabled="scans.doing !== ''" @click="scans.scan()">
+          <v-btn class="act main" :disabled="scans.doing !== ''" @click="scans.scan()">
             Scan pages <span class="key">P</span>
-          </button>
-          <button type="button" class="act" :disabled="scans.doing !== ''" @click="picker?.click()">
+          </v-btn>
+          <v-btn class="act" :disabled="scans.doing !== ''" @click="picker?.open()">
             Add pictures <span class="key">U</span>
-          </button>
+          </v-btn>
         </p>
         <p class="quiet">The scanner is simulated: three made-up pages at a time, a little skewed and grey.</p>
-        <input
+        <FileChooser
           ref="picker"
-          type="file"
-          multiple
-          hidden
+          label="Pictures of pages"
+          several
           accept="image/png,image/jpeg,image/webp,image/tiff"
-          aria-label="Pictures of pages"
-          @change="picked" />
+          @picked="files => scans.add(files)" />
       </div>
       <RemoteState v-if="scans.loaded.state !== 'ready'" :remote="scans.loaded" @again="scans.load()" />
       <ScanStrip
@@ -115,43 +110,44 @@ useShortcuts(event => {
     <aside v-if="page" class="right" aria-label="What is done to the page">
       <h2>This page</h2>
       <p>
-        <button type="button" class="act" @click="turn(1)">Turn right <span class="key">R</span></button>
-        <button type="button" class="act" @click="turn(-1)">Turn left</button>
+        <v-btn class="act" @click="turn(1)">Turn right <span class="key">R</span></v-btn>
+        <v-btn class="act" @click="turn(-1)">Turn left</v-btn>
       </p>
       <label class="line"
         >Straighten <output>{{ page.edits.degrees.toFixed(1) }}°</output>
-        <input
-          type="range"
-          min="-15"
-          max="15"
-          step="0.1"
-          :value="page.edits.degrees"
-          @change="edit({ degrees: Number(($event.target as HTMLInputElement).value) })"
+        <v-slider
+          aria-label="Straighten"
+          :min="-15"
+          :max="15"
+          :step="0.1"
+          :model-value="page.edits.degrees"
+          @end="edit({ degrees: $event })"
       /></label>
       <p class="quiet">Drag the edges on the page to cut it.</p>
       <fieldset>
         <legend>Tone</legend>
-        <label v-for="tone in TONES" :key="tone"
-          ><input type="radio" name="tone" :checked="page.edits.tone === tone" @change="edit({ tone })" />
-          {{ tone }}</label
-        >
+        <RadioField
+          label="Tone"
+          :choices="TONES.map(tone => ({ value: tone, text: tone }))"
+          :model-value="page.edits.tone"
+          @update:model-value="tone => edit({ tone })" />
       </fieldset>
       <p>
-        <button v-if="scans.inOrder.length > 1" type="button" class="place" @click="toneOfAll(page.edits.tone)">
+        <v-btn v-if="scans.inOrder.length > 1" class="place" @click="toneOfAll(page.edits.tone)">
           This tone for all pages
-        </button>
-        <button type="button" class="place" @click="edit(UNEDITED)">As it came</button>
+        </v-btn>
+        <v-btn class="place" @click="edit(UNEDITED)">As it came</v-btn>
       </p>
       <h2>The document</h2>
-      <label class="line">Name <input v-model="name" class="text" @keydown.enter="bind" /></label>
+      <label class="line">Name <LineField v-model="name" class="line-field" @keydown.enter="bind" /></label>
       <template v-if="scans.doing">
         <p role="status">
           {{ scans.doing }}
         </p>
         <v-progress-linear :model-value="scans.share * 100" aria-label="Progress" />
-        <button type="button" class="act" @click="scans.stop()">Stop</button>
+        <v-btn class="act" @click="scans.stop()">Stop</v-btn>
       </template>
-      <button v-else type="button" class="act full" @click="bind">Make a searchable PDF</button>
+      <v-btn v-else class="act full" @click="bind">Make a searchable PDF</v-btn>
     </aside>
   </div>
 </template>
@@ -210,18 +206,6 @@ h1 {
   display: block;
   margin: 8px 0;
 }
-.line input {
-  display: block;
-  width: 100%;
-  accent-color: var(--act);
-}
-.text {
-  border: 1px solid var(--rule-strong);
-  background: var(--paper);
-  color: inherit;
-  padding: 5px 8px;
-  font: inherit;
-}
 output {
   float: right;
 }
@@ -239,9 +223,6 @@ legend {
 }
 .place + .place {
   margin-left: 14px;
-}
-fieldset input {
-  accent-color: var(--act);
 }
 @media (max-width: 1000px) {
   .left {

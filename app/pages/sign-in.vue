@@ -45,9 +45,7 @@ async function enter(open: () => Promise<void>): Promise<void> {
         <p class="second">
           The papers of Tern Quay, a small made-up harbour: its office, an evening class, a certificate to study for.
         </p>
-        <button type="button" class="act main" :disabled="busy" @click="enter(session.openDemo)">
-          Open the demo plan
-        </button>
+        <v-btn class="act main" :disabled="busy" @click="enter(session.openDemo)"> Open the demo plan </v-btn>
       </section>
       <section>
         <h2>{{ mode === 'in' ? 'Sign in' : 'New account' }}</h2>
@@ -60,9 +58,9 @@ async function enter(open: () => Promise<void>): Promise<void> {
         <p v-if="refused" class="warn" role="alert">
           {{ refused.message }}
         </p>
-        <button type="button" class="place" @click="switchMode">
+        <v-btn class="place" @click="switchMode">
           {{ mode === 'in' ? 'Make a new account instead' : 'Sign in to an account that exists' }}
-        </button>
+        </v-btn>
       </section>
     </RemoteState>
   </div>

@@ -3,7 +3,7 @@
 import { computed, ref } from 'vue'
 import type { Tag } from '../../contract/plan'
 import { counted, quoted } from '../../core/change/index'
-import type { MeaningId, TagId } from '../../core/ids'
+import type { TagId } from '../../core/ids'
 import { foldedText } from '../../core/text/index'
 import MeaningMark from '../components/common/MeaningMark.vue'
 import NameField from '../components/common/NameField.vue'
@@ -14,6 +14,9 @@ import { useNotice } from '../stores/notice'
 import { usePlan } from '../stores/plan'
 import { useTagList } from '../stores/tagList'
 import { useColourKey } from '../stores/colourKey'
+import ChoiceField from '../components/base/ChoiceField.vue'
+import LineField from '../components/base/LineField.vue'
+import TickBox from '../components/base/TickBox.vue'
 
 const [plan, acts] = [usePlan(), useActs()]
 const tagList = useTagList()
@@ -90,12 +93,12 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
       </div>
       <template v-else>
         <p class="acts">
-          <input
+          <LineField
             v-model="narrow"
             class="line-field narrow"
             aria-label="Narrow the tags"
             placeholder="Narrow the tags…" />
-          <label><input v-model="byCount" type="checkbox" /> most used first</label>
+          <TickBox v-model="byCount">most used first</TickBox>
           <span class="second">{{ counted(tagList.tags.length, 'tag') }}</span>
         </p>
         <table>
@@ -134,44 +137,34 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
                 </NuxtLink>
               </td>
               <td>
-                <select
+                <ChoiceField
                   class="line-field"
-                  :aria-label="`Ink of ${tag.name}`"
-                  :value="tag.meaningId ?? ''"
-                  @change="
-                    change(tag, { meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null })
-                  ">
-                  <option value="">none</option>
-                  <option v-for="meaning in colourKey.meanings" :key="meaning.id" :value="meaning.id">
-                    {{ meaning.name }}
-                  </option>
-                </select>
+                  :label="`Ink of ${tag.name}`"
+                  :model-value="tag.meaningId ?? ''"
+                  :choices="[
+                    { value: '', text: 'none' },
+                    ...colourKey.meanings.map(meaning => ({ value: meaning.id, text: meaning.name })),
+                  ]"
+                  @update:model-value="change(tag, { meaningId: $event || null })" />
               </td>
               <td>
-                <label
-                  ><input
-                    type="checkbox"
-                    :checked="!tag.hidden"
-                    :aria-label="`Offer ${tag.name} while typing`"
-                    @change="change(tag, { hidden: !tag.hidden })" />
-                  while typing</label
+                <TickBox
+                  :model-value="!tag.hidden"
+                  :aria-label="`Offer ${tag.name} while typing`"
+                  @update:model-value="change(tag, { hidden: !tag.hidden })"
+                  >while typing</TickBox
                 >
               </td>
               <td class="does">
-                <button type="button" class="place" :aria-label="`Rename ${tag.name}`" @click="renaming = tag.id">
-                  Rename
-                </button>
-                <button
-                  type="button"
+                <v-btn class="place" :aria-label="`Rename ${tag.name}`" @click="renaming = tag.id"> Rename </v-btn>
+                <v-btn
                   class="place"
                   :disabled="tagList.tags.length < 2"
                   :aria-label="`Merge ${tag.name}`"
                   @click="askMerge(tag)">
                   Merge…
-                </button>
-                <button type="button" class="place" :aria-label="`Delete ${tag.name}`" @click="dropping = tag">
-                  Delete…
-                </button>
+                </v-btn>
+                <v-btn class="place" :aria-label="`Delete ${tag.name}`" @click="dropping = tag"> Delete… </v-btn>
               </td>
             </tr>
           </tbody>
@@ -187,17 +180,19 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
       @leave="merging = null">
       <label
         >All that carries it will carry
-        <select v-model="mergeInto" class="line-field" aria-label="The tag that stays">
-          <option v-for="tag in tagList.tags.filter(other => other.id !== merging?.id)" :key="tag.id" :value="tag.id">
-            {{ tag.name }} ({{ tag.count }})
-          </option>
-        </select>
+        <ChoiceField
+          v-model="mergeInto"
+          class="line-field"
+          label="The tag that stays"
+          :choices="
+            tagList.tags
+              .filter(other => other.id !== merging?.id)
+              .map(tag => ({ value: tag.id, text: `${tag.name} (${tag.count})` }))
+          " />
       </label>
       <template #acts>
-        <button type="button" class="act full" autofocus @click="merge">
-          Merge, on {{ counted(merging?.count ?? 0, 'thing') }}
-        </button>
-        <button type="button" class="act" @click="merging = null">Leave both <span class="key">Esc</span></button>
+        <v-btn class="act full" autofocus @click="merge"> Merge, on {{ counted(merging?.count ?? 0, 'thing') }} </v-btn>
+        <v-btn class="act" @click="merging = null">Leave both <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>
     <PaperDialog
@@ -211,8 +206,8 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
         all of them.
       </p>
       <template #acts>
-        <button type="button" class="act full" autofocus @click="drop">Delete the tag</button>
-        <button type="button" class="act" @click="dropping = null">Keep it <span class="key">Esc</span></button>
+        <v-btn class="act full" autofocus @click="drop">Delete the tag</v-btn>
+        <v-btn class="act" @click="dropping = null">Keep it <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>
   </div>
@@ -269,8 +264,5 @@ tr.hidden b {
 .unseen {
   position: absolute;
   clip-path: inset(50%);
-}
-input[type='checkbox'] {
-  accent-color: var(--act);
 }
 </style>

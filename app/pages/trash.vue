@@ -18,6 +18,7 @@ import { useActs } from '../stores/acts'
 import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
 import { useTrash } from '../stores/trash'
+import ChoiceField from '../components/base/ChoiceField.vue'
 
 const [trash, acts, plan] = [useTrash(), useActs(), usePlan()]
 const placeNames = usePlaceNames()
@@ -100,23 +101,12 @@ function inside(item: TrashItem): string {
     </p>
     <p class="second">
       Things are kept
-      <select
+      <ChoiceField
         class="line-field keep"
-        aria-label="How long the Trash keeps things"
-        :value="String(keeps)"
-        @change="
-          acts.act({
-            kind: 'plan.trash',
-            days:
-              ($event.target as HTMLSelectElement).value === 'null'
-                ? null
-                : Number(($event.target as HTMLSelectElement).value),
-          })
-        ">
-        <option v-for="{ days, text } in keepChoices" :key="String(days)" :value="String(days)">
-          {{ text }}
-        </option>
-      </select>
+        label="How long the Trash keeps things"
+        :model-value="String(keeps)"
+        :choices="keepChoices.map(({ days, text }) => ({ value: String(days), text: text }))"
+        @update:model-value="acts.act({ kind: 'plan.trash', days: $event === 'null' ? null : Number($event) })" />
     </p>
     <RemoteState :remote="trash.loaded" @again="trash.load()">
       <div v-if="items.length === 0" class="empty">
@@ -125,22 +115,17 @@ function inside(item: TrashItem): string {
       </div>
       <template v-else>
         <p class="acts">
-          <button
-            type="button"
+          <v-btn
             class="act main"
             :disabled="list.targetItems.value.length === 0"
             @click="restore(list.targetItems.value)">
             Restore {{ list.targetItems.value.length > 1 ? counted(list.targetItems.value.length, 'thing') : '' }}
             <span class="key">R</span>
-          </button>
-          <button
-            type="button"
-            class="act"
-            :disabled="list.targetItems.value.length === 0"
-            @click="asking = list.targetItems.value">
+          </v-btn>
+          <v-btn class="act" :disabled="list.targetItems.value.length === 0" @click="asking = list.targetItems.value">
             Delete for good… <span class="key">Delete</span>
-          </button>
-          <button type="button" class="act" @click="asking = 'all'">Empty the Trash…</button>
+          </v-btn>
+          <v-btn class="act" @click="asking = 'all'">Empty the Trash…</v-btn>
           <span class="second holds">{{ sizeOf(items) }} in all</span>
         </p>
         <div role="grid" aria-label="In the Trash" aria-multiselectable="true">
@@ -157,15 +142,14 @@ function inside(item: TrashItem): string {
               }}</span>
               <span class="second holding"
                 ><span class="cut">{{ inside(item) }}</span>
-                <button
+                <v-btn
                   v-if="item.target === 'folder' && item.folders + item.documents > 0"
-                  type="button"
                   class="place"
                   :aria-expanded="trash.inside?.id === item.id"
                   :aria-label="`Look inside ${item.name}`"
                   @click.stop="trash.look(item.id)">
                   {{ trash.inside?.id === item.id ? 'close' : 'look inside' }}
-                </button></span
+                </v-btn></span
               >
               <span class="cut quiet"
                 >was in
@@ -180,9 +164,9 @@ function inside(item: TrashItem): string {
               >
               <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>
               <span role="gridcell"
-                ><button type="button" class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
+                ><v-btn class="place" :aria-label="`Restore ${item.name}`" @click.stop="restore([item])">
                   Restore
-                </button></span
+                </v-btn></span
               >
             </div>
             <ul v-if="trash.inside?.id === item.id" class="inside" :aria-label="`What lies in ${item.name}`">
@@ -207,10 +191,10 @@ function inside(item: TrashItem): string {
         {{ sizeOf(targetItems) }}. This is the one act that cannot be undone.
       </p>
       <template #acts>
-        <button type="button" class="act full" @click="purge">Delete {{ goes }} for good</button>
-        <button type="button" class="act" autofocus @click="asking = null">
+        <v-btn class="act full" @click="purge">Delete {{ goes }} for good</v-btn>
+        <v-btn class="act" autofocus @click="asking = null">
           Keep {{ targetItems.length === 1 ? 'it' : 'them' }} <span class="key">Esc</span>
-        </button>
+        </v-btn>
       </template>
     </PaperDialog>
   </div>

@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
-import type { FolderId } from '../../core/ids'
+import type { DocumentId, FolderId } from '../../core/ids'
 import { refusal } from '../../core/errors'
 import { stubBrowser } from '../../tests/support/browserParts'
 import { useActs } from './acts'
@@ -10,11 +10,11 @@ import { useHand } from './hand'
 
 const paper = (id: string, from: string | null = 'here'): InHand => ({
   kind: 'document',
-  id,
+  id: id as DocumentId,
   name: id,
   fromFolderId: from as FolderId | null,
 })
-const folder = (id: string): InHand => ({ kind: 'folder', id, name: id, fromFolderId: null })
+const folder = (id: string): InHand => ({ kind: 'folder', id: id as FolderId, name: id, fromFolderId: null })
 const there = 'there' as FolderId
 let act: ReturnType<typeof vi.fn>
 
@@ -37,7 +37,7 @@ describe('the hand', () => {
     hand.pick([paper('a', 'elsewhere'), folder('f')], 'move')
     expect(hand.items.map(({ id }) => id)).toEqual(['b', 'a', 'f'])
     hand.drop('b')
-    expect([hand.holds('a'), hand.holds('b')]).toEqual([true, false])
+    expect([hand.holds('a' as DocumentId), hand.holds('b' as DocumentId)]).toEqual([true, false])
   })
 
   it('survives a reload, also one that left nonsense behind', async () => {

@@ -25,12 +25,11 @@ export const useHand = defineStore('hand', () => {
   const wantsDown = ref(false)
   const refused = ref('')
   const ids = computed(() => new Set(items.value.map(({ id }) => id)))
-  const documentIds = computed(() =>
-    items.value.filter(({ kind }) => kind === 'document').map(({ id }) => id as DocumentId),
-  )
-  const folderIds = computed(() => items.value.filter(({ kind }) => kind === 'folder').map(({ id }) => id as FolderId))
+  const documents = computed(() => items.value.filter(item => item.kind === 'document'))
+  const documentIds = computed(() => documents.value.map(({ id }) => id))
+  const folderIds = computed(() => items.value.filter(item => item.kind === 'folder').map(({ id }) => id))
 
-  const holds = (id: string): boolean => ids.value.has(id)
+  const holds = (id: DocumentId | FolderId): boolean => ids.value.has(id)
 
   /** Adds to what is in hand; something picked up twice is carried once. */
   function pick(more: readonly InHand[], how: 'move' | 'copy'): void {
@@ -70,25 +69,28 @@ export const useHand = defineStore('hand', () => {
   }
 
   function commandFor(how: PutDown, to: FolderId | null): ClientCommand | null {
-    const [documents, folders] = [documentIds.value, folderIds.value]
+    const folders = folderIds.value
     if (how === 'file')
       return to === null
         ? null
-        : { kind: 'document.file', documents: documents.map(id => ({ id, name: null })), folderIds: [to], tags: [] }
+        : {
+            kind: 'document.file',
+            documents: documentIds.value.map(id => ({ id, name: null })),
+            folderIds: [to],
+            tags: [],
+          }
     if (how === 'copy')
       return {
         kind: 'document.copy',
-        copies: documents.map(id => ({ id, newId: newId<DocumentId>() })),
+        copies: documentIds.value.map(id => ({ id, newId: newId<DocumentId>() })),
         folders: folders.map(id => ({ id, newId: newId<FolderId>() })),
         folderId: to,
       }
-    const froms = items.value
-      .filter(({ kind }) => kind === 'document')
-      .map(({ id, fromFolderId }) => ({ documentId: id as DocumentId, folderId: fromFolderId }))
+    const froms = documents.value.map(({ id, fromFolderId }) => ({ documentId: id, folderId: fromFolderId }))
     return {
       kind: 'move',
       folderIds: folders,
-      documentIds: documents,
+      documentIds: documentIds.value,
       fromFolderId: null,
       toFolderId: to,
       froms,

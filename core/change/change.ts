@@ -22,26 +22,32 @@ export type State = { readonly [T in TableName]: ReadonlyMap<string, Tables[T]> 
 
 type AnyRow = Readonly<Record<string, unknown>>
 
+/** A row by the names of its columns. */
+const asAny = (row: object): AnyRow => row as AnyRow
+
+/** A change whose table and rows are of one kind, which the union cannot follow through a generic table. */
+const asChange = (change: object): RowChange => change as RowChange
+
 export function inserted<T extends TableName>(table: T, row: Tables[T]): RowChange {
-  return { table, op: 'insert', id: row.id, after: row } as unknown as RowChange // the union cannot follow the generic table
+  return asChange({ table, op: 'insert', id: row.id, after: row })
 }
 
 export function deleted<T extends TableName>(table: T, row: Tables[T]): RowChange {
-  return { table, op: 'delete', id: row.id, before: row } as unknown as RowChange // as above
+  return asChange({ table, op: 'delete', id: row.id, before: row })
 }
 
 /** The update that turns `row` into `row` with `patch`, or nothing when they are equal already. */
 export function updated<T extends TableName>(table: T, row: Tables[T], patch: Partial<Tables[T]>): RowChange[] {
   const before: Record<string, unknown> = {}
   const after: Record<string, unknown> = {}
-  const present = row as unknown as AnyRow
-  for (const [column, value] of Object.entries(patch as AnyRow)) {
+  const present = asAny(row)
+  for (const [column, value] of Object.entries(asAny(patch))) {
     if (sameValue(present[column], value)) continue
     before[column] = present[column]
     after[column] = value
   }
   if (Object.keys(after).length === 0) return []
-  return [{ table, op: 'update', id: row.id, before, after } as unknown as RowChange] // as above
+  return [asChange({ table, op: 'update', id: row.id, before, after })]
 }
 
 /** The change that takes this one back, its rows in the opposite order. */
@@ -52,25 +58,25 @@ export function invert(rows: readonly RowChange[]): RowChange[] {
 function invertRow(row: RowChange): RowChange {
   switch (row.op) {
     case 'insert':
-      return { table: row.table, op: 'delete', id: row.id, before: row.after } as RowChange
+      return asChange({ table: row.table, op: 'delete', id: row.id, before: row.after })
     case 'delete':
-      return { table: row.table, op: 'insert', id: row.id, after: row.before } as RowChange
+      return asChange({ table: row.table, op: 'insert', id: row.id, after: row.before })
     case 'update':
-      return { table: row.table, op: 'update', id: row.id, before: row.after, after: row.before } as RowChange
+      return asChange({ table: row.table, op: 'update', id: row.id, before: row.after, after: row.before })
   }
 }
 
 /** Those of `rows` that do not fit the state: what they found is no longer there. */
 export function conflicts(state: State, rows: readonly RowChange[]): RowChange[] {
   return rows.filter(row => {
-    const present = state[row.table].get(row.id) as unknown as AnyRow | undefined
+    const present = state[row.table].get(row.id)
     switch (row.op) {
       case 'insert':
         return present !== undefined
       case 'delete':
-        return !present || !sameColumns(present, row.before as unknown as AnyRow)
+        return !present || !sameColumns(asAny(present), asAny(row.before))
       case 'update':
-        return !present || !sameColumns(present, row.before as unknown as AnyRow)
+        return !present || !sameColumns(asAny(present), asAny(row.before))
     }
   })
 }
@@ -84,7 +90,7 @@ export function tryApply(state: State, rows: readonly RowChange[]): State | null
     if (conflicts(next as unknown as State, [row]).length > 0) return null
     const table = next[row.table]
     if (row.op === 'delete') table.delete(row.id)
-    else table.set(row.id, { ...table.get(row.id), ...(row.after as unknown as AnyRow) })
+    else table.set(row.id, { ...table.get(row.id), ...asAny(row.after) })
   }
   return next as unknown as State
 }
@@ -93,8 +99,7 @@ export function tryApply(state: State, rows: readonly RowChange[]): State | null
 function sameValue(a: unknown, b: unknown): boolean {
   if (a === b) return true
   if (typeof a !== 'object' || typeof b !== 'object' || a === null || b === null) return false
-  const left = a as AnyRow
-  const right = b as AnyRow
+  const [left, right] = [asAny(a), asAny(b)]
   const keys = Object.keys(left)
   return keys.length === Object.keys(right).length && keys.every(key => sameValue(left[key], right[key]))
 }

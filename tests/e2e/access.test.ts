@@ -1,7 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { openDemo, settled } from './person'
+import { openDemo, settled, choose } from './person'
 
 /**
  * `part`: only what lies in it, such as a dialog in front of a dimmed page. In the dark only the colours are others.
@@ -33,7 +33,7 @@ for (const look of ['light', 'dark'] as const) {
     await page.getByRole('row', { name: /Berth leases/ }).dblclick()
     await expect(page.getByRole('heading', { level: 1, name: /Berth leases/ })).toBeVisible()
     await page.getByRole('button', { name: 'Sheets' }).click()
-    await page.getByLabel('Headings').selectOption({ label: 'By type' })
+    await choose(page.getByLabel('Headings'), 'By type')
     await page.locator('.sheet-card img').nth(3).waitFor()
     found.sheets = await findings(page)
     await page.getByRole('button', { name: 'Rows' }).click()

@@ -10,6 +10,7 @@ import {
   documentRow,
   treeRow,
   unfold,
+  choose,
 } from './person'
 
 const editor = (page: Page) => page.locator('.cm-content')
@@ -136,7 +137,7 @@ test('where the documents of removed folders go is asked', async ({ page }) => {
   await page.keyboard.press('Control+End')
   await page.keyboard.press('Shift+Home')
   await page.keyboard.press('Delete')
-  await page.getByLabel('Where the documents of 2 Beta go').selectOption({ label: '1 Alpha' })
+  await choose(page.getByLabel('Where the documents of 2 Beta go'), '1 Alpha')
   await applyButton(page).click()
   await expect(bottomLine(page)).toContainText('1 removed')
   await openFolder(page, 'Alpha')
@@ -183,7 +184,7 @@ test('pointing writes the notation: number, colour, purpose, and the grip drags 
   await page.keyboard.press('Control+Home')
   await page.getByLabel('Number', { exact: true }).fill('30')
   await page.keyboard.press('Tab')
-  await page.getByLabel('Colour', { exact: true }).selectOption('Urgent')
+  await choose(page.getByLabel('Colour', { exact: true }), 'Urgent')
   await page.getByLabel('Purpose', { exact: true }).fill('what matters')
   await page.keyboard.press('Tab')
   await expect(page.locator('.cm-line').first()).toHaveText('#30 Alpha [Urgent] -- what matters')
@@ -227,7 +228,7 @@ test('the next school year is made from this one, and the old one is closed unde
   await applyButton(page).click()
   await expect(treeRow(page, 'Archive')).toBeVisible()
   await page.goto('/draft')
-  await page.getByLabel('Branch').selectOption({ label: '1 Year 2025-26' })
+  await choose(page.getByLabel('Branch'), '1 Year 2025-26')
   await expect(page.getByLabel('The new one is called')).toHaveValue('Year 2026-27')
   await page.getByRole('button', { name: 'See the next period' }).click()
   await expect(summary(page)).toContainText('3 new · 1 moved')
@@ -282,7 +283,7 @@ test('a draft stays whole while its folder is in the Trash, and typed words surv
   await openFolder(page, 'Office')
   await makeFolders(page, ['Inside'])
   await page.goto('/draft')
-  await page.getByLabel('Where the folders go').selectOption({ label: '1 Office' })
+  await choose(page.getByLabel('Where the folders go'), '1 Office')
   await page.getByRole('button', { name: 'This branch as it is' }).click()
   await expect(editor(page)).toContainText('Inside')
   const other = await context.newPage()

@@ -93,3 +93,9 @@ export const treeRow = (page: Page, name: string) => page.getByRole('treeitem', 
 export const documentRow = (page: Page, name: string) =>
   page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: new RegExp(name) })
 export const bottomLine = (page: Page) => page.locator('footer [role=status]')
+
+/** Opens a field of choices and takes the one that is called so. */
+export async function choose(field: Locator, text: string | RegExp): Promise<void> {
+  await field.click()
+  await field.page().getByRole('option', { name: text, exact: true }).click()
+}

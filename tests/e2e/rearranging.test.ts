@@ -1,6 +1,17 @@
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, hold, makeFolders, newPerson, openDemo, openFolder, documentRow, treeRow } from './person'
+import {
+  bottomLine,
+  bringIn,
+  hold,
+  makeFolders,
+  newPerson,
+  openDemo,
+  openFolder,
+  documentRow,
+  treeRow,
+  choose,
+} from './person'
 
 const codes = (page: Page) => page.getByRole('treeitem')
 
@@ -108,7 +119,7 @@ test('a folder is merged into another: what meets what is seen first, and all of
   await openFolder(page, 'Letters')
   await page.getByRole('button', { name: 'More' }).click()
   await page.locator('.v-list-item', { hasText: 'Merge into' }).click()
-  await page.getByLabel('Merge into').selectOption({ label: '2 Post' })
+  await choose(page.getByLabel('Merge into'), '2 Post')
   await expect(page.getByText('different bytes')).toBeVisible()
   await page.getByRole('button', { name: 'Merge them' }).click()
   await expect(bottomLine(page)).toHaveText('Merged “Letters” into 1 Post: 1 document')
@@ -146,10 +157,10 @@ test('the colour key is edited in one place: named, inked, patterned, made one',
   await expect(page.locator('footer').getByRole('button', { name: 'Right now' })).toBeVisible()
   await dialog.getByLabel('Colour of Right now').fill('#44aa99')
   await expect(dialog.getByText('“Office” and “Right now” look alike.')).toBeVisible()
-  await dialog.getByLabel('Pattern of Right now').selectOption('dots')
+  await choose(dialog.getByLabel('Pattern of Right now'), 'dots')
   await expect(dialog.getByText('“Office” and “Right now” look alike.')).toHaveCount(0)
   await dialog.getByRole('button', { name: 'Take Right now out' }).click()
-  await dialog.locator('select[aria-label="What its folders get"]').selectOption({ label: 'Office' })
+  await choose(dialog.getByRole('combobox', { name: 'What its folders get' }), 'Office')
   await dialog.getByRole('button', { name: 'Make them one' }).click()
   await dialog.getByRole('button', { name: 'Close Esc' }).click()
   await expect(bottomLine(page)).toHaveText('Made “Right now” into “Office” (1 folder)')

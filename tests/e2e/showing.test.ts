@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test'
 import { setAsTiff } from '../support/fax'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow, choose } from './person'
 
 test('a folder is shown as sheets, under headings, with other columns, and stays so', async ({ page }) => {
   await newPerson(page)
@@ -31,7 +31,7 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
   await page.keyboard.press('Escape')
 
   // Under headings, in rows again.
-  await page.getByLabel('Headings').selectOption({ label: 'By type' })
+  await choose(page.getByLabel('Headings'), 'By type')
   await expect(page.getByRole('heading', { level: 3 })).toHaveText(['Table', 'Plain text'])
   await page.getByRole('button', { name: 'Rows' }).click()
   await expect(page.getByRole('heading', { level: 3 })).toHaveText(['Table', 'Plain text'])
@@ -64,7 +64,7 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
   await openFolder(page, 'Post')
   await bringIn(page, [{ name: 'letter.txt', text: 'a' }])
   await expect(documentRow(page, 'letter')).toBeVisible()
-  await expect(page.getByLabel('Headings')).toHaveValue('none')
+  await expect(page.getByLabel('Headings')).toHaveValue('No headings')
 })
 
 test('tags that documents like it carry are offered, and sound is played', async ({ page }) => {
@@ -150,6 +150,6 @@ test('a fax of two pages is shown page by page, with what is sought marked where
       mark.y > sheet.y &&
       mark.y + mark.height < sheet.y + sheet.height,
   ).toBe(true)
-  await page.getByLabel('To a page').selectOption('2')
+  await choose(page.getByLabel('To a page'), '2')
   await expect(hit).toBeInViewport()
 })

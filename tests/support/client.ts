@@ -76,7 +76,9 @@ export class Client {
   }
 
   async outline(): Promise<OutlineReply> {
-    return (await this.get<OutlineReply>('/api/plan')).body
+    const { status, body } = await this.get<OutlineReply>('/api/plan')
+    if (status !== 200) throw new Error(`/api/plan answered ${status}: ${JSON.stringify(body)}`)
+    return body
   }
 
   async upload(

@@ -59,13 +59,13 @@ function step(by: 1 | -1): void {
   <div ref="root">
     <DocumentPreview :document="document" :terms="terms" :page="page" />
     <p v-if="pages.length > 0" class="hits">
-      <button type="button" aria-label="Hit before" @click="step(-1)">
+      <v-btn aria-label="Hit before" @click="step(-1)">
         <v-icon :icon="mdiChevronLeft" size="17" />
-      </button>
+      </v-btn>
       <span>{{ total }} {{ total === 1 ? 'hit' : 'hits' }}{{ part ? ` · ${part}` : '' }}</span>
-      <button type="button" aria-label="Next hit" @click="step(1)">
+      <v-btn aria-label="Next hit" @click="step(1)">
         <v-icon :icon="mdiChevronRight" size="17" />
-      </button>
+      </v-btn>
     </p>
   </div>
 </template>

@@ -21,27 +21,22 @@ function pickUp(): void {
 
 <template>
   <div class="acts">
-    <button v-if="!inReader" type="button" class="act main" @click="emit('open')">
-      Open <span class="key">Enter</span>
-    </button>
+    <v-btn v-if="!inReader" class="act main" @click="emit('open')"> Open <span class="key">Enter</span> </v-btn>
     <NuxtLink v-if="document.extension === 'md' && !document.trashedAt" class="act" :to="`/memo/${document.id}`">
       Write
     </NuxtLink>
     <a class="act" :href="contentAddress(document.id)" download>Download</a>
-    <button v-if="canShow" type="button" class="act" @click="emit('show')">
-      Show in plan <span class="key">G</span>
-    </button>
-    <button type="button" class="act" @click="emit('move')">Move to… <span class="key">M</span></button>
-    <button type="button" class="act" @click="pickUp">Pick up <span class="key">X</span></button>
+    <v-btn v-if="canShow" class="act" @click="emit('show')"> Show in plan <span class="key">G</span> </v-btn>
+    <v-btn class="act" @click="emit('move')">Move to… <span class="key">M</span></v-btn>
+    <v-btn class="act" @click="pickUp">Pick up <span class="key">X</span></v-btn>
     <v-btn v-if="holds" variant="text" class="act" @click="acts.takeOut(document.id)">
       {{ TAKE_OUT[holds] }} <span class="key take">K</span>
     </v-btn>
-    <button
-      type="button"
+    <v-btn
       class="act"
       @click="acts.act({ kind: 'star', folderIds: [], documentIds: [document.id], on: !document.starred })">
       {{ document.starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
-    </button>
+    </v-btn>
   </div>
 </template>
 

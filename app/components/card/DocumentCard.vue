@@ -6,7 +6,7 @@ import type { DocumentFacts } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import { LANGUAGE_NAMES } from '../../../core/find/index'
-import type { DocumentId, MeaningId } from '../../../core/ids'
+import type { DocumentId } from '../../../core/ids'
 import { partCounts } from '../../../core/text/index'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useNow } from '../../composables/useNow'
@@ -25,6 +25,7 @@ import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
 import CardPreview from './CardPreview.vue'
 import DocumentActs from './DocumentActs.vue'
+import ChoiceField from '../base/ChoiceField.vue'
 
 const props = defineProps<{
   id: DocumentId
@@ -91,23 +92,18 @@ const READING = {
       <dd><TagField :folder-ids="[]" :document-ids="[document.id]" :carried="document.tagIds" /></dd>
       <dt>Colour</dt>
       <dd>
-        <select
+        <ChoiceField
           class="line-field colour"
-          aria-label="Colour of the document"
-          :value="document.meaningId ?? ''"
-          @change="
-            acts.act({
-              kind: 'document.colour',
-              documentIds: [document.id],
-              meaningId: (($event.target as HTMLSelectElement).value || null) as MeaningId | null,
-            })
+          label="Colour of the document"
+          :model-value="document.meaningId ?? ''"
+          :choices="[
+            { value: '', text: 'of its folder' },
+            ...colourKey.meanings.map(meaning => ({ value: meaning.id, text: meaning.name })),
+          ]"
+          @update:model-value="
+            acts.act({ kind: 'document.colour', documentIds: [document.id], meaningId: $event || null })
           "
-          @keydown.stop>
-          <option value="">of its folder</option>
-          <option v-for="meaning in colourKey.meanings" :key="meaning.id" :value="meaning.id">
-            {{ meaning.name }}
-          </option>
-        </select>
+          @keydown.stop />
       </dd>
       <template v-if="document.origin !== 'upload' || document.sender">
         <dt>From</dt>
@@ -153,13 +149,13 @@ const READING = {
               ? `${counted(document.reading.scansLeft, 'page')} still to be read from the picture`
               : 'read, found by what is in it'
           }}
-          <button type="button" class="place" title="Reads it anew" @click="again">again</button>
+          <v-btn class="place" title="Reads it anew" @click="again">again</v-btn>
         </template>
         <span v-else :class="{ warn: document.reading.state === 'failed' }">{{ READING[document.reading.state] }}</span>
         <template v-if="document.reading.state === 'failed'">
           <br /><span class="second">{{ document.reading.reason }}</span
           ><br />
-          <button type="button" class="place" @click="again">Try again</button>
+          <v-btn class="place" @click="again">Try again</v-btn>
         </template>
       </dd>
       <dt>Remark</dt>

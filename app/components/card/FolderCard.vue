@@ -12,6 +12,8 @@ import StoryList from './StoryList.vue'
 import NamePatternEdit from './NamePatternEdit.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
+import LineField from '../base/LineField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{ id: FolderId; /** False where its page is open already. */ canOpen?: boolean }>()
 const emit = defineEmits<{ open: []; move: []; rename: []; number: []; trash: [] }>()
@@ -66,42 +68,35 @@ const setNumbered = (numbered: boolean) =>
       </dd>
       <dt>Number</dt>
       <dd>
-        <input
+        <LineField
           class="line-field number"
-          :value="folder.label ?? folder.number ?? ''"
+          :model-value="String(folder.label ?? folder.number ?? '')"
           :disabled="!folder.numbered"
           placeholder="in order"
           aria-label="Own number or text; empty: the next one in order"
-          @change="setNumber(($event.target as HTMLInputElement).value)"
+          @change="setNumber"
           @keydown.stop />
-        <label class="check"
-          ><input
-            type="checkbox"
-            :checked="folder.numberFixed"
-            :disabled="!folder.numbered"
-            @change="setFixed(($event.target as HTMLInputElement).checked)" />
-          held fixed</label
+        <TickBox
+          class="check"
+          :model-value="folder.numberFixed"
+          :disabled="!folder.numbered"
+          @update:model-value="setFixed($event)"
+          >held fixed</TickBox
         >
-        <label class="check"
-          ><input
-            type="checkbox"
-            :checked="!folder.numbered"
-            @change="setNumbered(!($event.target as HTMLInputElement).checked)" />
-          left out of the numbers</label
+        <TickBox class="check" :model-value="!folder.numbered" @update:model-value="setNumbered(!$event)"
+          >left out of the numbers</TickBox
         >
-        <label class="check"
-          ><input
-            type="checkbox"
-            :checked="folder.first"
-            @change="acts.act({ kind: 'folder.first', id, on: ($event.target as HTMLInputElement).checked })" />
-          kept first in its place</label
+        <TickBox
+          class="check"
+          :model-value="folder.first"
+          @update:model-value="acts.act({ kind: 'folder.first', id, on: $event })"
+          >kept first in its place</TickBox
         >
-        <label class="check"
-          ><input
-            type="checkbox"
-            :checked="folder.registering"
-            @change="acts.act({ kind: 'folder.register', id, on: ($event.target as HTMLInputElement).checked })" />
-          running numbers for its documents</label
+        <TickBox
+          class="check"
+          :model-value="folder.registering"
+          @update:model-value="acts.act({ kind: 'folder.register', id, on: $event })"
+          >running numbers for its documents</TickBox
         >
       </dd>
       <dt>Tags</dt>
@@ -127,22 +122,17 @@ const setNumbered = (numbered: boolean) =>
       <dd><StoryList :id="id" /></dd>
     </dl>
     <div class="acts">
-      <button v-if="canOpen" type="button" class="act main" @click="emit('open')">
-        Open <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="emit('rename')">Rename <span class="key">F2</span></button>
-      <button type="button" class="act" @click="emit('number')">Numbering…</button>
-      <button type="button" class="act" @click="emit('move')">Move to… <span class="key">M</span></button>
-      <button
-        type="button"
-        class="act"
-        @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
+      <v-btn v-if="canOpen" class="act main" @click="emit('open')"> Open <span class="key">Enter</span> </v-btn>
+      <v-btn class="act" @click="emit('rename')">Rename <span class="key">F2</span></v-btn>
+      <v-btn class="act" @click="emit('number')">Numbering…</v-btn>
+      <v-btn class="act" @click="emit('move')">Move to… <span class="key">M</span></v-btn>
+      <v-btn class="act" @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
         {{ starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
-      </button>
-      <button type="button" class="act" @click="acts.act({ kind: 'folder.pin', id, on: !folder.pinned })">
+      </v-btn>
+      <v-btn class="act" @click="acts.act({ kind: 'folder.pin', id, on: !folder.pinned })">
         {{ folder.pinned ? 'Unpin' : 'Pin' }}
-      </button>
-      <button type="button" class="act" @click="emit('trash')">Put into Trash</button>
+      </v-btn>
+      <v-btn class="act" @click="emit('trash')">Put into Trash</v-btn>
     </div>
   </template>
 </template>
@@ -180,7 +170,6 @@ dd {
 }
 .check {
   display: flex;
-  gap: 6px;
   align-items: center;
   color: var(--ink-2);
   font-size: 12.5px;

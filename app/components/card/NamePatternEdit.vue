@@ -5,12 +5,13 @@ import type { FolderId } from '../../../core/ids'
 import type { NamePart } from '../../../core/plan/index'
 import { isNamePart, NAME_PARTS, PATTERN_TEXT_LIMIT, wrongPattern } from '../../../core/plan/index'
 import { useActs } from '../../stores/acts'
+import LineField from '../base/LineField.vue'
 
 const props = defineProps<{ id: FolderId; pattern: string | null }>()
 const acts = useActs()
 const isOpen = ref(false)
 const text = ref('')
-const field = ref<HTMLInputElement | null>(null)
+const field = ref<InstanceType<typeof LineField> | null>(null)
 
 const SAMPLES: Record<NamePart, string> = {
   date: '2026-11-25',
@@ -32,7 +33,7 @@ function begin(): void {
 }
 
 function add(part: NamePart): void {
-  const at = field.value?.selectionStart ?? text.value.length
+  const at = field.value?.input()?.selectionStart ?? text.value.length
   const before = text.value.slice(0, at)
   text.value = `${before}${before === '' || /\s$/.test(before) ? '' : ' '}{${part}}${text.value.slice(at)}`
   void nextTick(() => field.value?.focus())
@@ -47,17 +48,16 @@ async function keep(): Promise<void> {
 </script>
 
 <template>
-  <button
+  <v-btn
     v-if="!isOpen"
-    type="button"
     class="note"
     :class="{ quiet: pattern === null }"
     title="How documents filed here are called"
     @click="begin">
     {{ pattern ?? 'as most are called here' }}
-  </button>
+  </v-btn>
   <div v-else class="edit">
-    <input
+    <LineField
       ref="field"
       v-model="text"
       class="line-field"
@@ -68,19 +68,17 @@ async function keep(): Promise<void> {
       @keydown.esc.stop="isOpen = false"
       @keydown.stop />
     <p class="parts">
-      <button v-for="part in NAME_PARTS" :key="part" type="button" class="place" @click="add(part)">
+      <v-btn v-for="part in NAME_PARTS" :key="part" class="place" @click="add(part)">
         {{ part }}
-      </button>
+      </v-btn>
     </p>
     <p v-if="wrong" class="warn" role="alert">
       {{ wrong }}
     </p>
     <p v-else-if="text.trim() !== ''" class="quiet">for example: {{ sample }}</p>
     <p class="parts">
-      <button type="button" class="act" :disabled="wrong !== null" @click="keep">
-        Keep <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="isOpen = false">Leave it</button>
+      <v-btn class="act" :disabled="wrong !== null" @click="keep"> Keep <span class="key">Enter</span> </v-btn>
+      <v-btn class="act" @click="isOpen = false">Leave it</v-btn>
     </p>
   </div>
 </template>

@@ -45,17 +45,15 @@ function fileAlso(): void {
         {{ place.text }}
       </NuxtLink>
       <span v-if="index === 0 && places.length > 1" class="quiet">home</span>
-      <button
+      <v-btn
         v-else-if="place.id !== null && places.length > 1"
-        type="button"
         class="small"
         :title="`Make ${place.text} its home`"
         @click="acts.act({ kind: 'place.home', documentId: id, folderId: place.id })">
         make home
-      </button>
-      <button
+      </v-btn>
+      <v-btn
         v-if="place.id !== null"
-        type="button"
         class="small"
         :aria-label="`Take it out of ${place.text}`"
         :title="
@@ -65,11 +63,11 @@ function fileAlso(): void {
         "
         @click="acts.act({ kind: 'place.remove', documentIds: [id], folderId: place.id })">
         ×
-      </button>
+      </v-btn>
     </p>
-    <button type="button" class="small" @click="fileAlso">
+    <v-btn class="small" @click="fileAlso">
       {{ folderIds.includes(null) ? 'file it in…' : 'file also in…' }}
-    </button>
+    </v-btn>
   </div>
 </template>
 

@@ -49,9 +49,9 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
     :carried="tags.all"
     :some="tags.some" />
   <div class="acts">
-    <button v-for="act in acts" :key="act.name" type="button" class="act" @click="act.run()">
+    <v-btn v-for="act in acts" :key="act.name" class="act" @click="act.run()">
       {{ act.name }} <span class="key">{{ act.key }}</span>
-    </button>
+    </v-btn>
   </div>
 </template>
 

@@ -35,23 +35,22 @@ onPlanEvent(event => {
 </script>
 
 <template>
-  <button type="button" class="place" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+  <v-btn class="place" :aria-expanded="isOpen" @click="isOpen = !isOpen">
     {{ isOpen ? 'hide' : 'what was done to it' }}
-  </button>
+  </v-btn>
   <p v-if="refused" class="warn">
     {{ refused }}
   </p>
   <ol v-if="isOpen">
     <li v-for="entry in entries.slice(0, SHOWN)" :key="entry.id" :class="{ undone: entry.undoneBy !== null }">
       <span class="quiet">{{ timeText(entry.at) }}</span> {{ entry.label }}
-      <button
+      <v-btn
         v-if="entry.undoneBy === null && entry.kind !== 'purge'"
-        type="button"
         class="place"
         :aria-label="`Undo: ${entry.label}`"
         @click="acts.undo(entry.id)">
         {{ entry.kind === 'undo' ? 'Do again' : 'Undo' }}
-      </button>
+      </v-btn>
     </li>
     <li v-if="entries.length > SHOWN" class="quiet">and {{ entries.length - SHOWN }} more in History</li>
   </ol>

@@ -2,7 +2,7 @@
 // The card of whatever is meant: one document, one folder, or several things.
 import { computed } from 'vue'
 import type { DocumentFacts, ListedDocument } from '../../../contract/document'
-import type { DocumentId, FolderId } from '../../../core/ids'
+import type { FolderId } from '../../../core/ids'
 import type { ThingAct, ThingItem } from '../../composables/useThings'
 import { useDialogs } from '../../stores/dialogs'
 import DocumentCard from './DocumentCard.vue'
@@ -27,7 +27,7 @@ const selectedDocuments = computed(() =>
   props.items
     .filter(item => item.kind === 'document')
     .map(item => ({
-      id: item.id as DocumentId,
+      id: item.id,
       name: item.name,
       size: rowOf.value.get(item.id)?.size ?? 0,
       tagIds: rowOf.value.get(item.id)?.tagIds ?? [],
@@ -42,24 +42,24 @@ function run(name: string): void {
 <template>
   <DocumentCard
     v-if="only?.kind === 'document'"
-    :id="only.id as DocumentId"
+    :id="only.id"
     :can-show="canShow"
     :find="terms"
     @open="run('Open')"
     @show="emit('show', $event)"
-    @move="dialogs.move = { folderIds: [], documentIds: [only.id as DocumentId], fromFolderId, name: only.name }" />
+    @move="dialogs.move = { folderIds: [], documentIds: [only.id], fromFolderId, name: only.name }" />
   <FolderCard
     v-else-if="only"
-    :id="only.id as FolderId"
+    :id="only.id"
     can-open
     @open="run('Open')"
     @rename="run('Rename')"
     @move="run('Move')"
     @trash="run('Put')"
-    @number="dialogs.numbering = { folderId: only.id as FolderId }" />
+    @number="dialogs.numbering = { folderId: only.id }" />
   <SelectionCard
     v-else-if="items.length > 1"
-    :folders="items.filter(item => item.kind === 'folder').map(({ id, name }) => ({ id: id as FolderId, name }))"
+    :folders="items.filter(item => item.kind === 'folder').map(({ id, name }) => ({ id, name }))"
     :documents="selectedDocuments"
     :acts="acts" />
   <p v-else class="quiet">Select something to see its facts here.</p>

@@ -17,9 +17,9 @@ const COMPARED = new Set(['txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri'])
 </script>
 
 <template>
-  <button type="button" class="place" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+  <v-btn class="place" :aria-expanded="isOpen" @click="isOpen = !isOpen">
     {{ document.versions.length }}, the current is {{ document.version }}
-  </button>
+  </v-btn>
   <ul v-if="isOpen">
     <li v-for="version in document.versions" :key="version.number">
       <b>{{ version.number }}</b>
@@ -28,22 +28,20 @@ const COMPARED = new Set(['txt', 'md', 'csv', 'tsv', 'html', 'htm', 'uri'])
       <span class="acts">
         <a class="place" :href="contentAddress(document.id, { version: version.number })" download>Download</a>
         <template v-if="version.number !== document.version">
-          <button
+          <v-btn
             v-if="COMPARED.has(version.extension) && COMPARED.has(document.extension)"
-            type="button"
             class="place"
             @click="
               dialogs.compare = { id: document.id, name: document.name, from: version.number, to: document.version }
             ">
             Compare
-          </button>
-          <button
-            type="button"
+          </v-btn>
+          <v-btn
             class="place"
             :aria-label="`Make version ${version.number} current`"
             @click="acts.act({ kind: 'version.current', documentId: document.id, number: version.number })">
             Make current
-          </button>
+          </v-btn>
         </template>
       </span>
       <TextEdit

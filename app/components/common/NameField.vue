@@ -4,6 +4,7 @@
 
 import { nextTick, onMounted, ref } from 'vue'
 import type { Outcome } from '../../stores/acts'
+import LineField from '../base/LineField.vue'
 
 const props = defineProps<{
   value: string
@@ -19,7 +20,7 @@ const name = ref(props.begun || props.value)
 const hint = ref('')
 const seenTwin = ref('')
 const busy = ref(false)
-const field = ref<HTMLInputElement | null>(null)
+const field = ref<InstanceType<typeof LineField> | null>(null)
 
 onMounted(() =>
   nextTick(() => {
@@ -51,11 +52,10 @@ function leave(): void {
 
 <template>
   <span class="name-field" @click.stop @dblclick.stop>
-    <input
+    <LineField
       ref="field"
       v-model="name"
       class="line-field"
-      type="text"
       :aria-label="label"
       autocomplete="off"
       spellcheck="true"

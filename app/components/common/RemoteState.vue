@@ -11,7 +11,7 @@ defineSlots<{ default: (props: { value: T }) => unknown }>()
   <div v-if="remote.state === 'error'" class="empty" role="alert">
     <h2>This could not be shown</h2>
     <p>{{ remote.reason.message }}</p>
-    <button type="button" class="act main" @click="$emit('again')">Try again</button>
+    <v-btn class="act main" @click="$emit('again')">Try again</v-btn>
   </div>
   <p v-else-if="remote.state !== 'ready'" class="loading quiet" role="status">Looking…</p>
   <slot v-else :value="remote.value" />

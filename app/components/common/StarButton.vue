@@ -6,9 +6,8 @@ defineEmits<{ toggle: [] }>()
 </script>
 
 <template>
-  <button
+  <v-btn
     class="star"
-    type="button"
     :class="{ on: starred }"
     :aria-pressed="starred"
     tabindex="-1"
@@ -16,7 +15,7 @@ defineEmits<{ toggle: [] }>()
     @click.stop="$emit('toggle')"
     @dblclick.stop>
     <v-icon :icon="starred ? mdiStar : mdiStarOutline" size="16" />
-  </button>
+  </v-btn>
 </template>
 
 <style scoped>

@@ -8,6 +8,7 @@ import { foldedText, suggest } from '../../../core/text/index'
 import type { SuggestedTag } from '../../composables/useTagSuggestions'
 import { useTagList } from '../../stores/tagList'
 import { useColourKey } from '../../stores/colourKey'
+import LineField from '../base/LineField.vue'
 
 export interface PickedTag {
   readonly id: TagId
@@ -28,7 +29,7 @@ const colourKey = useColourKey()
 const typed = ref('')
 const at = ref(0)
 const isOpen = ref(false)
-const field = ref<HTMLInputElement | null>(null)
+const field = ref<InstanceType<typeof LineField> | null>(null)
 const MOST = 7
 
 const shown = computed(() => [
@@ -104,21 +105,19 @@ defineExpose({ focus: () => field.value?.focus() })
       :class="{ part: tag.isPart }"
       :style="{ borderColor: inkOf(tag.id) }"
       :title="tag.isPart ? 'on some of them' : undefined">
-      {{ tag.name
-      }}<button type="button" :aria-label="`Take the tag ${tag.name} off`" @click="emit('take', tag.id)">×</button>
+      {{ tag.name }}<v-btn :aria-label="`Take the tag ${tag.name} off`" @click="emit('take', tag.id)">×</v-btn>
     </span>
-    <button
+    <v-btn
       v-for="tag in suggested ?? []"
       :key="tag.id"
-      type="button"
       class="suggested"
       :title="tag.reason"
       :aria-label="`Put on the tag ${tag.name}, ${tag.reason}`"
       @click="emit('put', tag)">
       + {{ tag.name }}
-    </button>
+    </v-btn>
     <span class="add">
-      <input
+      <LineField
         ref="field"
         v-model="typed"
         class="field"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // A note (a folder's purpose, a document's remark) that turns into a field when it is clicked.
 import { nextTick, ref } from 'vue'
+import NoteField from '../base/NoteField.vue'
 
 const props = defineProps<{
   value: string
@@ -13,7 +14,7 @@ const emit = defineEmits<{ keep: [text: string] }>()
 
 const editing = ref(false)
 const text = ref('')
-const field = ref<HTMLTextAreaElement | null>(null)
+const field = ref<InstanceType<typeof NoteField> | null>(null)
 
 function begin(): void {
   text.value = props.value
@@ -31,26 +32,19 @@ defineExpose({ begin })
 </script>
 
 <template>
-  <textarea
+  <NoteField
     v-if="editing"
     ref="field"
     v-model="text"
-    class="line-field"
     rows="3"
     :aria-label="label"
     @keydown.enter.exact.prevent="finish(true)"
     @keydown.esc.stop="finish(false)"
     @keydown.stop
     @blur="finish(true)" />
-  <button
-    v-else
-    type="button"
-    class="note"
-    :class="{ none: value === '', serif }"
-    :title="`${label}: click to write`"
-    @click="begin">
+  <v-btn v-else class="note" :class="{ none: value === '', serif }" :title="`${label}: click to write`" @click="begin">
     {{ value === '' ? empty : value }}
-  </button>
+  </v-btn>
 </template>
 
 <style scoped>
@@ -70,9 +64,5 @@ defineExpose({ begin })
 }
 .note.none {
   color: var(--ink-3);
-}
-textarea {
-  resize: vertical;
-  display: block;
 }
 </style>

@@ -6,6 +6,8 @@ import { sizeText } from '../../../core/formats/index'
 import type { BundleId } from '../../../core/ids'
 import { useActs } from '../../stores/acts'
 import { useBundles } from '../../stores/bundles'
+import LineField from '../base/LineField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const [bundles, acts] = [useBundles(), useActs()]
 const name = ref('')
@@ -41,11 +43,10 @@ async function setDone(bundle: (typeof shown.value)[number]): Promise<void> {
     </p>
     <ul>
       <li v-for="bundle in shown" :key="bundle.id" :class="{ done: bundle.done }">
-        <input
-          type="checkbox"
-          :checked="bundle.done"
+        <TickBox
+          :model-value="bundle.done"
           :aria-label="`${bundle.name} is done`"
-          @change="setDone(bundle)" />
+          @update:model-value="setDone(bundle)" />
         <NuxtLink :to="`/bundle/${bundle.id}`" class="place cut">
           {{ bundle.name }}
         </NuxtLink>
@@ -54,15 +55,15 @@ async function setDone(bundle: (typeof shown.value)[number]): Promise<void> {
       </li>
     </ul>
     <form @submit.prevent="make">
-      <input
+      <LineField
         v-model="name"
         class="line-field"
         aria-label="Name of a new bundle"
         placeholder="new bundle…"
         maxlength="200" />
-      <button v-if="finished.length > 0" type="button" class="place" @click="done = !done">
+      <v-btn v-if="finished.length > 0" class="place" @click="done = !done">
         {{ done ? 'Hide the finished' : `${finished.length} finished` }}
-      </button>
+      </v-btn>
     </form>
   </section>
 </template>
@@ -77,9 +78,6 @@ li {
   align-items: center;
   gap: 8px;
   height: 28px;
-}
-li input {
-  accent-color: var(--act);
 }
 .done .place {
   color: var(--ink-3);

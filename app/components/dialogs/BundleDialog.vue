@@ -5,6 +5,7 @@ import { counted } from '../../../core/change/index'
 import type { BundleId, DocumentId } from '../../../core/ids'
 import { useBundles } from '../../stores/bundles'
 import PaperDialog from '../common/PaperDialog.vue'
+import LineField from '../base/LineField.vue'
 
 const props = defineProps<{ ids: readonly DocumentId[] | null }>()
 const emit = defineEmits<{ close: [] }>()
@@ -43,15 +44,15 @@ async function put(id: string): Promise<void> {
     <p class="second">They stay where they are filed.</p>
     <ul>
       <li v-for="bundle in open" :key="bundle.id">
-        <button type="button" class="place" @click="put(bundle.id)">
+        <v-btn class="place" @click="put(bundle.id)">
           {{ bundle.name }}
-        </button>
+        </v-btn>
         {{ ' ' }}
         <span class="quiet">{{ counted(bundle.count, 'document') }}</span>
       </li>
     </ul>
     <form @submit.prevent="make">
-      <input
+      <LineField
         v-model="name"
         class="line-field"
         aria-label="Name of a new bundle"
@@ -60,10 +61,10 @@ async function put(id: string): Promise<void> {
         maxlength="200" />
     </form>
     <template #acts>
-      <button type="button" class="act full" :disabled="name.trim() === ''" @click="make">
+      <v-btn class="act full" :disabled="name.trim() === ''" @click="make">
         Make this bundle <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="emit('close')">Leave it <span class="key">Esc</span></button>
+      </v-btn>
+      <v-btn class="act" @click="emit('close')">Leave it <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>

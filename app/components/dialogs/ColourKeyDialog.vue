@@ -14,6 +14,10 @@ import { usePlan } from '../../stores/plan'
 import { useColourKey } from '../../stores/colourKey'
 import MeaningMark from '../common/MeaningMark.vue'
 import PaperDialog from '../common/PaperDialog.vue'
+import ChoiceField from '../base/ChoiceField.vue'
+import InkField from '../base/InkField.vue'
+import LineField from '../base/LineField.vue'
+import TickBox from '../base/TickBox.vue'
 
 defineProps<{ open: boolean }>()
 const emit = defineEmits<{ close: [] }>()
@@ -21,7 +25,7 @@ const emit = defineEmits<{ close: [] }>()
 const [plan, acts] = [usePlan(), useActs()]
 const colourKey = useColourKey()
 const dropping = ref<MeaningId | null>(null)
-const replaceBy = ref('')
+const replaceBy = ref<MeaningId | ''>('')
 const refused = ref('')
 
 const PATTERN_WORDS: Record<Pattern, string> = { full: 'full', dashes: 'dashes', dots: 'dots', slant: 'slanted' }
@@ -83,7 +87,7 @@ function move(index: number, by: 1 | -1): void {
 
 async function drop(): Promise<void> {
   if (!dropping.value) return
-  await run({ kind: 'meaning.drop', id: dropping.value, replaceBy: (replaceBy.value || null) as MeaningId | null })
+  await run({ kind: 'meaning.drop', id: dropping.value, replaceBy: replaceBy.value || null })
   dropping.value = null
   replaceBy.value = ''
 }
@@ -100,56 +104,38 @@ function improve(target: string, ink: string): void {
     <ul>
       <li v-for="(meaning, index) in colourKey.meanings" :key="meaning.id">
         <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />
-        <input
+        <LineField
           class="line-field"
-          :value="meaning.name"
+          :model-value="meaning.name"
           aria-label="Name of the colour"
-          @change="set(meaning, { name: ($event.target as HTMLInputElement).value })" />
-        <input
+          @change="set(meaning, { name: $event })" />
+        <InkField
           class="ink"
-          type="color"
-          :value="meaning.ink"
-          :aria-label="`Colour of ${meaning.name}`"
+          :ink="meaning.ink"
+          :label="`Colour of ${meaning.name}`"
           list="published-inks"
-          @change="set(meaning, { ink: ($event.target as HTMLInputElement).value })" />
-        <select
+          @change="set(meaning, { ink: $event })" />
+        <ChoiceField
           class="line-field"
-          :aria-label="`Pattern of ${meaning.name}`"
-          :value="meaning.pattern"
-          @change="set(meaning, { pattern: ($event.target as HTMLSelectElement).value as Pattern })">
-          <option v-for="pattern in PATTERNS" :key="pattern" :value="pattern">
-            {{ PATTERN_WORDS[pattern] }}
-          </option>
-        </select>
-        <label
-          ><input
-            type="checkbox"
-            :checked="meaning.closed"
-            @change="set(meaning, { closed: ($event.target as HTMLInputElement).checked })" />
-          closed</label
-        >
+          :label="`Pattern of ${meaning.name}`"
+          :model-value="meaning.pattern"
+          :choices="PATTERNS.map(pattern => ({ value: pattern, text: PATTERN_WORDS[pattern] }))"
+          @update:model-value="set(meaning, { pattern: $event })" />
+        <TickBox :model-value="meaning.closed" @update:model-value="set(meaning, { closed: $event })">closed</TickBox>
         <span class="quiet">{{ counted(carried.get(meaning.id) ?? 0, 'folder') }}</span>
         <span class="steps">
-          <button
-            type="button"
-            class="act"
-            :disabled="index === 0"
-            :aria-label="`${meaning.name} up`"
-            @click="move(index, -1)">
+          <v-btn class="act" :disabled="index === 0" :aria-label="`${meaning.name} up`" @click="move(index, -1)">
             <v-icon :icon="mdiArrowUp" size="15" />
-          </button>
-          <button
-            type="button"
+          </v-btn>
+          <v-btn
             class="act"
             :disabled="index === colourKey.meanings.length - 1"
             :aria-label="`${meaning.name} down`"
             @click="move(index, 1)">
             <v-icon :icon="mdiArrowDown" size="15" />
-          </button>
+          </v-btn>
         </span>
-        <button type="button" class="act" :aria-label="`Take ${meaning.name} out`" @click="dropping = meaning.id">
-          Take out…
-        </button>
+        <v-btn class="act" :aria-label="`Take ${meaning.name} out`" @click="dropping = meaning.id"> Take out… </v-btn>
       </li>
     </ul>
     <datalist id="published-inks">
@@ -157,34 +143,35 @@ function improve(target: string, ink: string): void {
     </datalist>
     <p v-if="dropping" class="drop" role="group" aria-label="What its folders get">
       What carries “{{ nameOf(dropping) }}” ({{ counted(carried.get(dropping) ?? 0, 'folder') }}) gets
-      <select v-model="replaceBy" class="line-field" aria-label="What its folders get">
-        <option value="">the colour of its parent</option>
-        <option
-          v-for="meaning in colourKey.meanings.filter(one => one.id !== dropping)"
-          :key="meaning.id"
-          :value="meaning.id">
-          {{ meaning.name }}
-        </option>
-      </select>
-      <button type="button" class="act main" @click="drop">
+      <ChoiceField
+        v-model="replaceBy"
+        class="line-field"
+        label="What its folders get"
+        :choices="[
+          { value: '', text: 'the colour of its parent' },
+          ...colourKey.meanings
+            .filter(one => one.id !== dropping)
+            .map(meaning => ({ value: meaning.id, text: meaning.name })),
+        ]" />
+      <v-btn class="act main" @click="drop">
         {{ replaceBy ? 'Make them one' : 'Take it out' }}
-      </button>
-      <button type="button" class="act" @click="dropping = null">Leave it</button>
+      </v-btn>
+      <v-btn class="act" @click="dropping = null">Leave it</v-btn>
     </p>
     <ul v-if="advice.length > 0" class="advice">
       <li v-for="one in advice" :key="one.id">
         {{ one.text }}
-        <button v-if="one.better" type="button" class="place" @click="improve(one.target, one.better)">
+        <v-btn v-if="one.better" class="place" @click="improve(one.target, one.better)">
           Take <MeaningMark :ink="one.better" /> for “{{ nameOf(one.target) }}”
-        </button>
+        </v-btn>
       </li>
     </ul>
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
     </p>
     <template #acts>
-      <button type="button" class="act main" @click="add">Add a colour</button>
-      <button type="button" class="act" @click="emit('close')">Close <span class="key">Esc</span></button>
+      <v-btn class="act main" @click="add">Add a colour</v-btn>
+      <v-btn class="act" @click="emit('close')">Close <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>
@@ -220,11 +207,6 @@ li {
 .steps .act {
   padding: 3px 4px;
 }
-label {
-  display: inline-flex;
-  gap: 5px;
-  align-items: center;
-}
 .drop {
   display: flex;
   gap: 8px;
@@ -233,7 +215,7 @@ label {
   border: 1px solid var(--warn);
   padding: 8px 10px;
 }
-.drop select {
+.drop .choice-field {
   width: 200px;
 }
 </style>

@@ -89,9 +89,7 @@ const differing = computed(() => lines.value.filter(line => line.left !== line.r
       </div>
     </div>
     <template #acts>
-      <button type="button" class="act main" autofocus @click="emit('close')">
-        Close <span class="key">Esc</span>
-      </button>
+      <v-btn class="act main" autofocus @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
     </template>
   </PaperDialog>
 </template>

@@ -6,6 +6,8 @@ import { useDialogs } from '../../stores/dialogs'
 import { useKeeping } from '../../stores/keeping'
 import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
+import LineField from '../base/LineField.vue'
+import NoteField from '../base/NoteField.vue'
 
 const dialogs = useDialogs()
 const placeNames = usePlaceNames()
@@ -23,6 +25,10 @@ watch(request, () => {
   remark.value = ''
   refused.value = ''
 })
+
+const leave = () => {
+  dialogs.link = null
+}
 
 async function keep(): Promise<void> {
   if (!request.value) return
@@ -45,25 +51,25 @@ async function keep(): Promise<void> {
     :width="480"
     label="New link"
     :title="`New link in ${request ? (placeNames.placeOf(request.folderId)?.text ?? '') : ''}`"
-    @leave="dialogs.link = null">
+    @leave="leave">
     <form class="form" @submit.prevent="keep">
-      <label>Address <input v-model="address" class="line-field" autofocus placeholder="https://" /></label>
+      <label>Address <LineField v-model="address" class="line-field" autofocus placeholder="https://" /></label>
       <label
         >Title
-        <input
+        <LineField
           v-model="title"
           class="line-field"
           :placeholder="sound ? addressName(sound) : 'its address, unless you write one'"
       /></label>
-      <label>Remark <textarea v-model="remark" class="line-field" rows="2" /></label>
+      <label>Remark <NoteField v-model="remark" rows="2" /></label>
       <p v-if="refused" class="warn" role="alert">
         {{ refused }}
       </p>
-      <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+      <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
     </form>
     <template #acts>
-      <button type="button" class="act full" @click="keep">Keep the link <span class="key">Enter</span></button>
-      <button type="button" class="act" @click="dialogs.link = null">Leave it <span class="key">Esc</span></button>
+      <v-btn class="act full" @click="keep">Keep the link <span class="key">Enter</span></v-btn>
+      <v-btn class="act" @click="leave">Leave it <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>

@@ -12,6 +12,7 @@ import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import RemoteState from '../common/RemoteState.vue'
 import PaperDialog from '../common/PaperDialog.vue'
+import ChoiceField from '../base/ChoiceField.vue'
 
 const props = defineProps<{ fromId: FolderId | null }>()
 const emit = defineEmits<{ close: []; merged: [into: FolderId] }>()
@@ -78,12 +79,12 @@ async function merge(): Promise<void> {
     label="Merge"
     :title="`Merge ${fromId ? text(fromId) : ''} into`"
     @leave="emit('close')">
-    <select v-model="into" class="line-field" aria-label="Merge into" autofocus>
-      <option value="">choose a folder</option>
-      <option v-for="id in targets" :key="id" :value="id">
-        {{ text(id) }}
-      </option>
-    </select>
+    <ChoiceField
+      v-model="into"
+      class="line-field"
+      label="Merge into"
+      autofocus
+      :choices="[{ value: '', text: 'choose a folder' }, ...targets.map(id => ({ value: id, text: text(id) }))]" />
     <RemoteState
       v-if="into"
       v-slot="{ value: meeting }"
@@ -109,14 +110,15 @@ async function merge(): Promise<void> {
               >{{ fileNameOf(clash.name, clash.extension) }}
               <span class="quiet">{{ clash.same ? 'the very same bytes' : 'different bytes' }}</span></span
             >
-            <select
+            <ChoiceField
               class="line-field"
-              :aria-label="`What becomes of ${clash.name}`"
-              :value="choices.get(clash.from) ?? (clash.same ? 'one' : 'both')"
-              @change="choose(clash.from, ($event.target as HTMLSelectElement).value as MergeChoice)">
-              <option value="both">keep both</option>
-              <option value="one">keep the one that is there</option>
-            </select>
+              :label="`What becomes of ${clash.name}`"
+              :model-value="choices.get(clash.from) ?? (clash.same ? 'one' : 'both')"
+              :choices="[
+                { value: 'both', text: 'keep both' },
+                { value: 'one', text: 'keep the one that is there' },
+              ]"
+              @update:model-value="choose(clash.from, $event)" />
           </li>
         </ul>
       </template>
@@ -125,10 +127,8 @@ async function merge(): Promise<void> {
       {{ refused }}
     </p>
     <template #acts>
-      <button type="button" class="act full" :disabled="merging.meeting.state !== 'ready'" @click="merge">
-        Merge them
-      </button>
-      <button type="button" class="act" @click="emit('close')">Leave them <span class="key">Esc</span></button>
+      <v-btn class="act full" :disabled="merging.meeting.state !== 'ready'" @click="merge"> Merge them </v-btn>
+      <v-btn class="act" @click="emit('close')">Leave them <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>
@@ -150,7 +150,8 @@ ul {
   align-items: center;
   padding: 2px 0;
 }
-.clash select {
+.clash .choice-field {
   padding: 2px 6px;
+  width: 220px;
 }
 </style>

@@ -73,12 +73,12 @@ async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
       :lies="lies"
       @pick="move" />
     <template #acts>
-      <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
+      <v-btn class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
         <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Move to'} ${picker.goal}` : 'Move' }}</span>
         {{ ' ' }}
         <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="emit('close')">Leave it there <span class="key">Esc</span></button>
+      </v-btn>
+      <v-btn class="act" @click="emit('close')">Leave it there <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>

@@ -11,6 +11,9 @@ import { useActs } from '../../stores/acts'
 import { namesInTime, renamable } from '../../stores/bulkNames'
 import { refusalOf } from '../../stores/remote'
 import PaperDialog from '../common/PaperDialog.vue'
+import ChoiceField from '../base/ChoiceField.vue'
+import LineField from '../base/LineField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{ ids: readonly DocumentId[] | null }>()
 const emit = defineEmits<{ close: [] }>()
@@ -72,31 +75,57 @@ async function keep(): Promise<void> {
     :title="`Rename ${counted(ids?.length ?? 0, 'document')} together`"
     @leave="emit('close')">
     <form class="form" @submit.prevent="keep">
-      <label>Find <input v-model="rules.find" class="line-field" autofocus /></label>
-      <label>and write <input v-model="rules.replace" class="line-field" /></label>
-      <label class="check"><input v-model="rules.expression" type="checkbox" /> regular expression</label>
+      <label>Find <LineField v-model="rules.find" class="line-field" autofocus /></label>
+      <label>and write <LineField v-model="rules.replace" class="line-field" /></label>
+      <TickBox class="check" v-model="rules.expression">regular expression</TickBox>
       <label
         >By parts
-        <input v-model="rules.pattern" class="line-field" :placeholder="`{number} {name}: ${NAME_PARTS.join(', ')}`"
+        <LineField
+          v-model="rules.pattern"
+          class="line-field"
+          :placeholder="`{number} {name}: ${NAME_PARTS.join(', ')}`"
       /></label>
-      <label>First number <input v-model.number="rules.start" class="line-field" type="number" min="0" /></label>
-      <label>Digits <input v-model.number="rules.digits" class="line-field" type="number" min="1" max="6" /></label>
+      <label
+        >First number
+        <LineField
+          :model-value="String(rules.start)"
+          class="line-field"
+          type="number"
+          min="0"
+          @update:model-value="rules = { ...rules, start: Number($event) }"
+      /></label>
+      <label
+        >Digits
+        <LineField
+          :model-value="String(rules.digits)"
+          class="line-field"
+          type="number"
+          min="1"
+          max="6"
+          @update:model-value="rules = { ...rules, digits: Number($event) }"
+      /></label>
       <label
         >Letters
-        <select v-model="rules.letters" class="line-field">
-          <option v-for="one in CASES" :key="one" :value="one">{{ one }}</option>
-        </select></label
-      >
+        <ChoiceField
+          v-model="rules.letters"
+          label="Letters"
+          class="line-field"
+          :choices="CASES.map(one => ({ value: one, text: one }))"
+      /></label>
       <label
         >Day in front
-        <select v-model="rules.date" class="line-field">
-          <option value="none">none</option>
-          <option value="name">the one in the name</option>
-          <option value="changed">of the last change</option>
-        </select></label
-      >
-      <label class="check"><input v-model="rules.tidy" type="checkbox" /> take out “copy of”, “(final)”, “(2)”</label>
-      <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+        <ChoiceField
+          v-model="rules.date"
+          label="Day in front"
+          class="line-field"
+          :choices="[
+            { value: 'none', text: 'none' },
+            { value: 'name', text: 'the one in the name' },
+            { value: 'changed', text: 'of the last change' },
+          ]"
+      /></label>
+      <TickBox class="check" v-model="rules.tidy">take out “copy of”, “(final)”, “(2)”</TickBox>
+      <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
     </form>
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
@@ -124,14 +153,10 @@ async function keep(): Promise<void> {
       </div>
     </div>
     <template #acts>
-      <button
-        type="button"
-        class="act full"
-        :disabled="changed.length === 0 || wrong.length > 0 || refused !== ''"
-        @click="keep">
+      <v-btn class="act full" :disabled="changed.length === 0 || wrong.length > 0 || refused !== ''" @click="keep">
         Rename {{ changed.length > 0 ? counted(changed.length, 'document') : '' }} <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="emit('close')">Leave them <span class="key">Esc</span></button>
+      </v-btn>
+      <v-btn class="act" @click="emit('close')">Leave them <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>
@@ -151,7 +176,6 @@ label {
 }
 .check {
   display: flex;
-  gap: 7px;
   align-items: center;
   padding-bottom: 6px;
 }

@@ -34,12 +34,12 @@ function pick(ids: (FolderId | null)[]): void {
       :lies="() => false"
       @pick="pick" />
     <template #acts>
-      <button type="button" class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
+      <v-btn class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
         <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Choose'} ${picker.goal}` : 'Choose' }}</span>
         {{ ' ' }}
         <span class="key">Enter</span>
-      </button>
-      <button type="button" class="act" @click="emit('close')">Leave it <span class="key">Esc</span></button>
+      </v-btn>
+      <v-btn class="act" @click="emit('close')">Leave it <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>

@@ -3,6 +3,7 @@
 import { ref, watch } from 'vue'
 import type { Questions } from '../../stores/dialogs'
 import PaperDialog from '../common/PaperDialog.vue'
+import RadioField from '../base/RadioField.vue'
 
 const props = defineProps<{ request: Questions | null }>()
 const emit = defineEmits<{ answer: [answers: ReadonlyMap<string, string> | null] }>()
@@ -35,30 +36,25 @@ function setAll(part: Questions['parts'][number], value: string): void {
       </h3>
       <p v-if="part.rows.length > 1" class="all second">
         For all:
-        <button
-          v-for="choice in part.choices"
-          :key="choice.value"
-          type="button"
-          class="act"
-          @click="setAll(part, choice.value)">
+        <v-btn v-for="choice in part.choices" :key="choice.value" class="act" @click="setAll(part, choice.value)">
           {{ choice.title }}
-        </button>
+        </v-btn>
       </p>
       <div class="list">
         <fieldset v-for="row in part.rows.slice(0, 200)" :key="row.key">
           <legend>
             <span class="cut name">{{ row.name }}</span><span v-if="row.note" class="quiet cut">{{ row.note }}</span>
           </legend>
-          <span class="choices">
-            <label v-for="choice in part.choices.filter(one => !row.not?.includes(one.value))" :key="choice.value"
-              ><input
-                type="radio"
-                :name="row.key"
-                :checked="answers.get(row.key) === choice.value"
-                @change="answers.set(row.key, choice.value)" />
-              {{ choice.title }}</label
-            >
-          </span>
+          <RadioField
+            inline
+            :label="row.name"
+            :choices="
+              part.choices
+                .filter(one => !row.not?.includes(one.value))
+                .map(({ value, title }) => ({ value, text: title }))
+            "
+            :model-value="answers.get(row.key) ?? ''"
+            @update:model-value="answers.set(row.key, $event)" />
         </fieldset>
         <p v-if="part.rows.length > 200" class="quiet">
           and {{ part.rows.length - 200 }} more, answered as “for all” says
@@ -69,10 +65,10 @@ function setAll(part: Questions['parts'][number], value: string): void {
       </p>
     </section>
     <template #acts>
-      <button type="button" class="act full" autofocus @click="emit('answer', new Map(answers))">Go on</button>
-      <button type="button" class="act" @click="emit('answer', null)">
+      <v-btn class="act full" autofocus @click="emit('answer', new Map(answers))">Go on</v-btn>
+      <v-btn class="act" @click="emit('answer', null)">
         {{ request?.leave ?? 'Leave it' }} <span class="key">Esc</span>
-      </button>
+      </v-btn>
     </template>
   </PaperDialog>
 </template>
@@ -115,8 +111,5 @@ legend {
   flex-wrap: wrap;
   gap: 2px 16px;
   clear: both;
-}
-input {
-  accent-color: var(--act);
 }
 </style>

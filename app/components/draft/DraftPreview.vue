@@ -4,6 +4,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref } from 'vue'
 import type { LineState } from '../../../core/draft/index'
 import type { Compared } from '../../stores/draftComparison'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{
   compared: Compared
@@ -62,7 +63,7 @@ const words = (states: readonly LineState[]) =>
   <div class="preview">
     <p class="bar">
       <span class="quiet">{{ compared.rows.length.toLocaleString('en-GB') }} folders as they will be</span>
-      <label><input v-model="onlyChanged" type="checkbox" /> only what changes</label>
+      <TickBox v-model="onlyChanged">only what changes</TickBox>
     </p>
     <div ref="scroller" class="rows" tabindex="0" role="region" aria-label="The plan as it will be">
       <ol :style="{ height: `${virtualizer.getTotalSize()}px` }">
@@ -105,11 +106,6 @@ const words = (states: readonly LineState[]) =>
   font-size: 12.5px;
   padding: 4px 0;
   color: var(--ink-2);
-}
-.bar label {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 .rows {
   border-top: 2px solid var(--ink);

@@ -4,6 +4,8 @@ import { mdiArrowDown, mdiArrowLeft, mdiArrowRight, mdiArrowUp } from '@mdi/js'
 import { computed } from 'vue'
 import type { Meaning } from '../../../contract/plan'
 import { parseLine, writeLine } from '../../../core/draft/index'
+import ChoiceField from '../base/ChoiceField.vue'
+import LineField from '../base/LineField.vue'
 
 const props = defineProps<{ text: string; meanings: readonly Meaning[] }>()
 const emit = defineEmits<{ set: [text: string]; indent: []; outdent: []; up: []; down: [] }>()
@@ -22,50 +24,49 @@ function setNumber(typed: string): void {
 
 <template>
   <div class="fields" role="group" aria-label="The line of the cursor">
-    <button type="button" class="act" title="Out (Shift+Tab)" aria-label="Out" @click="emit('outdent')">
+    <v-btn class="act" title="Out (Shift+Tab)" aria-label="Out" @click="emit('outdent')">
       <v-icon :icon="mdiArrowLeft" size="16" />
-    </button>
-    <button type="button" class="act" title="In (Tab)" aria-label="In" @click="emit('indent')">
+    </v-btn>
+    <v-btn class="act" title="In (Tab)" aria-label="In" @click="emit('indent')">
       <v-icon :icon="mdiArrowRight" size="16" />
-    </button>
-    <button type="button" class="act" title="Up (Alt+↑)" aria-label="Up" @click="emit('up')">
+    </v-btn>
+    <v-btn class="act" title="Up (Alt+↑)" aria-label="Up" @click="emit('up')">
       <v-icon :icon="mdiArrowUp" size="16" />
-    </button>
-    <button type="button" class="act" title="Down (Alt+↓)" aria-label="Down" @click="emit('down')">
+    </v-btn>
+    <v-btn class="act" title="Down (Alt+↓)" aria-label="Down" @click="emit('down')">
       <v-icon :icon="mdiArrowDown" size="16" />
-    </button>
+    </v-btn>
     <label
       >Number
-      <input
+      <LineField
         class="line-field number"
-        :value="number"
+        :model-value="number"
         placeholder="in order"
         title="A number, own text (Q1), or - to leave it out of the numbers"
-        @change="setNumber(($event.target as HTMLInputElement).value)"
+        @change="setNumber($event)"
     /></label>
     <label
       >Colour
-      <select
+      <ChoiceField
         class="line-field colour"
-        aria-label="Colour"
-        :value="facts.meaning ?? ''"
-        @change="emit('set', writeLine({ ...facts, meaning: ($event.target as HTMLSelectElement).value || null }))">
-        <option value="">of its parent</option>
-        <option
-          v-if="facts.meaning && !meanings.some(meaning => meaning.name === facts.meaning)"
-          :value="facts.meaning">
-          {{ facts.meaning }} (new)
-        </option>
-        <option v-for="meaning in meanings" :key="meaning.id" :value="meaning.name">{{ meaning.name }}</option>
-      </select></label
-    >
+        label="Colour"
+        :model-value="facts.meaning ?? ''"
+        :choices="[
+          { value: '', text: 'of its parent' },
+          ...(facts.meaning && !meanings.some(meaning => meaning.name === facts.meaning)
+            ? [{ value: facts.meaning, text: `${facts.meaning} (new)` }]
+            : []),
+          ...meanings.map(meaning => ({ value: meaning.name, text: meaning.name })),
+        ]"
+        @update:model-value="emit('set', writeLine({ ...facts, meaning: $event || null }))"
+    /></label>
     <label class="wide"
       >Purpose
-      <input
+      <LineField
         class="line-field"
-        :value="facts.purpose"
+        :model-value="facts.purpose"
         placeholder="what belongs there"
-        @change="emit('set', writeLine({ ...facts, purpose: ($event.target as HTMLInputElement).value }))"
+        @change="emit('set', writeLine({ ...facts, purpose: $event }))"
     /></label>
   </div>
 </template>

@@ -5,6 +5,8 @@ import type { Meaning } from '../../../contract/plan'
 import { countUp } from '../../../core/draft/index'
 import type { PeriodSettings } from '../../../core/draft/index'
 import type { FolderId } from '../../../core/ids'
+import ChoiceField from '../base/ChoiceField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{
   folders: readonly { readonly id: FolderId; readonly name: string; readonly text: string }[]
@@ -60,15 +62,21 @@ function begin(): void {
   <form class="period" @submit.prevent="begin">
     <label
       >Branch
-      <select v-model="branch" class="line-field">
-        <option value="">choose one</option>
-        <option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option>
-      </select></label
-    >
+      <ChoiceField
+        v-model="branch"
+        label="Branch"
+        class="line-field"
+        :choices="[
+          { value: '', text: 'choose one' },
+          ...folders.map(folder => ({ value: folder.id, text: folder.text })),
+        ]"
+    /></label>
     <label
       >The new one is called
       <v-text-field
         v-model="name"
+        class="plain-field line-field"
+        variant="plain"
         aria-label="The new one is called"
         single-line
         :disabled="!branch"
@@ -77,21 +85,27 @@ function begin(): void {
     /></label>
     <label
       >The old one goes under
-      <select v-model="archive" class="line-field">
-        <option value="">nothing: it stays beside the new one</option>
-        <option v-for="folder in folders.filter(one => one.id !== branch)" :key="folder.id" :value="folder.id">
-          {{ folder.text }}
-        </option>
-      </select></label
-    >
+      <ChoiceField
+        v-model="archive"
+        label="The old one goes into"
+        class="line-field"
+        :choices="[
+          { value: '', text: 'nothing: it stays beside the new one' },
+          ...folders.filter(one => one.id !== branch).map(folder => ({ value: folder.id, text: folder.text })),
+        ]"
+    /></label>
     <label
       >and gets the colour
-      <select v-model="closed" class="line-field">
-        <option value="">it has</option>
-        <option v-for="meaning in meanings" :key="meaning.id" :value="meaning.name">{{ meaning.name }}</option>
-      </select></label
-    >
-    <label class="check"><input v-model="grades" type="checkbox" /> count “Year 10” and “Class 9” up as well</label>
+      <ChoiceField
+        v-model="closed"
+        label="and gets the colour"
+        class="line-field"
+        :choices="[
+          { value: '', text: 'it has' },
+          ...meanings.map(meaning => ({ value: meaning.name, text: meaning.name })),
+        ]"
+    /></label>
+    <TickBox v-model="grades">count “Year 10” and “Class 9” up as well</TickBox>
     <p class="second">
       Years in names are counted up; no documents are copied.
       {{
@@ -100,26 +114,24 @@ function begin(): void {
           : 'The old one keeps its number; the new one gets the next.'
       }}
     </p>
-    <button type="submit" class="act main" :disabled="!branch || name.trim() === '' || isSame">
+    <v-btn type="submit" class="act main" :disabled="!branch || name.trim() === '' || isSame">
       See the next period
-    </button>
+    </v-btn>
   </form>
 </template>
 
 <style scoped>
 .period {
   display: grid;
+  grid-template-columns: 100%;
   gap: 7px;
   justify-items: start;
 }
 label {
-  display: flex;
+  display: grid;
+  grid-template-columns: 150px 300px;
   gap: 8px;
   align-items: center;
   color: var(--ink-2);
-}
-label:not(.check) {
-  display: grid;
-  grid-template-columns: 150px 300px;
 }
 </style>

@@ -4,7 +4,9 @@ import { computed, ref } from 'vue'
 import type { RemovedRow } from '../../../core/draft/index'
 import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
+import { tryParseId } from '../../../core/ids'
 import type { WhereTo } from '../../../core/plan/index'
+import ChoiceField from '../base/ChoiceField.vue'
 
 const props = defineProps<{
   removed: readonly RemovedRow[]
@@ -24,14 +26,27 @@ const offered = (id: FolderId) =>
 const full = computed(() => props.removed.filter(row => row.documents > 0))
 const documents = computed(() => full.value.reduce((sum, row) => sum + row.documents, 0))
 
-function keyOf(where: WhereTo | undefined): string {
-  return where === undefined ? 'parent' : where.to === 'folder' ? (where.folderId ?? 'in-tray') : where.to
+type Key = 'parent' | 'in-tray' | 'trash' | FolderId
+const OTHERS: readonly { value: Exclude<WhereTo['to'], 'folder'>; text: string }[] = [
+  { value: 'parent', text: 'the folder above' },
+  { value: 'in-tray', text: 'the In-tray' },
+  { value: 'trash', text: 'the Trash' },
+]
+const offers = (places: readonly { id: FolderId; text: string }[]): readonly { value: Key; text: string }[] => [
+  ...OTHERS,
+  ...places.map(({ id, text }) => ({ value: id, text })),
+]
+/** What was last chosen for all. */
+const forAll = ref<Key>('parent')
+
+function keyOf(where: WhereTo | undefined): Key {
+  if (where === undefined) return 'parent'
+  return where.to === 'folder' ? (where.folderId ?? 'in-tray') : where.to
 }
 
-function chosen(key: string): WhereTo {
-  return key === 'parent' || key === 'in-tray' || key === 'trash'
-    ? { to: key }
-    : { to: 'folder', folderId: key as FolderId }
+function chosen(key: Key): WhereTo {
+  const other = OTHERS.find(({ value }) => value === key)
+  return other ? { to: other.value } : { to: 'folder', folderId: tryParseId<'folder'>(key) }
 }
 </script>
 
@@ -46,37 +61,31 @@ function chosen(key: string): WhereTo {
     </h2>
     <label v-if="full.length > 1" class="all"
       >All their documents go to
-      <select
+      <ChoiceField
+        v-model="forAll"
         class="line-field"
-        @change="
+        label="Where the documents of all of them go"
+        :choices="offers(places)"
+        @update:model-value="
           emit(
             'choose',
             full.map(row => row.id),
-            chosen(($event.target as HTMLSelectElement).value),
+            chosen($event),
           )
-        ">
-        <option value="parent">the folder above</option>
-        <option value="in-tray">the In-tray</option>
-        <option value="trash">the Trash</option>
-        <option v-for="place in places" :key="place.id" :value="place.id">{{ place.text }}</option>
-      </select>
+        " />
     </label>
     <ul>
       <li v-for="row in removed.slice(0, 60)" :key="row.id">
         <span class="cut">{{ row.text }}</span>
         <label v-if="row.documents > 0"
           >{{ counted(row.documents, 'document') }} to
-          <select
+          <ChoiceField
             class="line-field"
-            :value="keyOf(choices.get(row.id))"
-            :aria-label="`Where the documents of ${row.text} go`"
+            :model-value="keyOf(choices.get(row.id))"
+            :label="`Where the documents of ${row.text} go`"
+            :choices="offers(offered(row.id))"
             @focus="entered = row.id"
-            @change="emit('choose', [row.id], chosen(($event.target as HTMLSelectElement).value))">
-            <option value="parent">the folder above</option>
-            <option value="in-tray">the In-tray</option>
-            <option value="trash">the Trash</option>
-            <option v-for="place in offered(row.id)" :key="place.id" :value="place.id">{{ place.text }}</option>
-          </select>
+            @update:model-value="emit('choose', [row.id], chosen($event))" />
         </label>
         <span v-else class="quiet">empty</span>
       </li>
@@ -111,7 +120,7 @@ label {
   color: var(--ink-2);
   font-size: 12.5px;
 }
-select {
+.choice-field {
   width: 168px;
   padding: 2px 6px;
 }

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 // How the folders right below the root of the draft are numbered; what is below follows unless it says otherwise.
 import { computed } from 'vue'
-import type { Joint, Numbering, NumberStyle } from '../../../core/numbering/index'
+import type { Numbering, NumberStyle } from '../../../core/numbering/index'
 import { JOINTS, NUMBER_STYLES, numberingText } from '../../../core/numbering/index'
+import ChoiceField from '../base/ChoiceField.vue'
 
 const props = defineProps<{
   /** As it is now. */
@@ -33,37 +34,33 @@ const setGap = (step: number) => want({ step, start: step > 1 ? step : 1 })
 <template>
   <p class="numbers">
     <b>Numbers</b>
-    <select
+    <ChoiceField
       class="line-field"
-      aria-label="How they are numbered"
-      :value="now.style"
-      @change="setStyle(($event.target as HTMLSelectElement).value as NumberStyle)">
-      <option v-for="style in styles" :key="style" :value="style">
-        {{ styleText(style) }}
-      </option>
-    </select>
+      label="How they are numbered"
+      :model-value="now.style"
+      :choices="styles.map(style => ({ value: style, text: styleText(style) }))"
+      @update:model-value="setStyle" />
     <template v-if="now.style !== 'none'">
-      <select
+      <ChoiceField
         class="line-field"
-        aria-label="How codes are joined"
-        :value="now.joined ? (now.joint ?? '.') : 'alone'"
-        @change="
-          ($event.target as HTMLSelectElement).value === 'alone'
-            ? want({ joined: false })
-            : want({ joined: true, joint: ($event.target as HTMLSelectElement).value as Joint })
-        ">
-        <option v-for="joint in JOINTS" :key="joint" :value="joint">joined by “{{ joint }}”</option>
-        <option value="alone">not joined</option>
-      </select>
-      <select
+        label="How codes are joined"
+        :model-value="now.joined ? (now.joint ?? '.') : 'alone'"
+        :choices="[
+          ...JOINTS.map(joint => ({ value: joint, text: `joined by “${joint}”` })),
+          { value: 'alone', text: 'not joined' },
+        ]"
+        @update:model-value="$event === 'alone' ? want({ joined: false }) : want({ joined: true, joint: $event })" />
+      <ChoiceField
         class="line-field"
-        aria-label="Gaps"
-        :value="now.step"
-        @change="setGap(Number(($event.target as HTMLSelectElement).value))">
-        <option v-for="gap in [...new Set([...GAPS, now.step])]" :key="gap" :value="gap">
-          {{ gap === 1 ? 'no gaps' : `in steps of ${gap}` }}
-        </option>
-      </select>
+        label="Gaps"
+        :model-value="now.step"
+        :choices="
+          [...new Set([...GAPS, now.step])].map(gap => ({
+            value: gap,
+            text: gap === 1 ? 'no gaps' : `in steps of ${gap}`,
+          }))
+        "
+        @update:model-value="setGap($event)" />
     </template>
   </p>
 </template>
@@ -80,7 +77,7 @@ b {
   font-size: 15px;
   font-weight: 600;
 }
-select {
+.choice-field {
   width: auto;
   font-weight: 600;
 }

@@ -6,6 +6,8 @@ import type { RecentSearch } from '../../../contract/find'
 import type { SearchQuery, FoundGroup, FoundSort } from '../../../core/find/index'
 import { beginsDown, FOUND_GROUPS, FOUND_SORTS } from '../../../core/find/index'
 import FindNotices from './FindNotices.vue'
+import ChoiceField from '../base/ChoiceField.vue'
+import LineField from '../base/LineField.vue'
 
 const typed = defineModel<string>({ required: true })
 defineProps<{
@@ -41,7 +43,7 @@ const emit = defineEmits<{
 }>()
 defineSlots<{ default: () => unknown }>()
 
-const field = ref<HTMLInputElement | null>(null)
+const field = ref<InstanceType<typeof LineField> | null>(null)
 defineExpose({ focus: () => field.value?.focus(), blur: () => field.value?.blur() })
 
 const SORT_TEXTS: Record<FoundSort, string> = {
@@ -69,11 +71,10 @@ const isFocused = ref(false)
 <template>
   <div class="head">
     <div class="ask">
-      <input
+      <LineField
         ref="field"
         v-model="typed"
         data-find
-        type="text"
         aria-label="Find in names and contents"
         placeholder="Words, “words in quotes”, -word to leave out, {type pdf}"
         autocomplete="off"
@@ -87,64 +88,56 @@ const isFocused = ref(false)
         class="recent"
         aria-label="Searched for lately">
         <li v-for="search in recent.slice(0, 8)" :key="search.text">
-          <button type="button" class="cut" @mousedown.prevent="emit('recent', search)">
+          <v-btn class="cut" @mousedown.prevent="emit('recent', search)">
             {{ search.text }}
-          </button>
+          </v-btn>
         </li>
         <li class="forget">
-          <button type="button" class="quiet" @mousedown.prevent="emit('forget')">Forget these searches</button>
+          <v-btn class="quiet" @mousedown.prevent="emit('forget')">Forget these searches</v-btn>
         </li>
       </ul>
     </div>
     <FindNotices :fault="fault" :corrected="corrected" :near-names="nearNames" @exact="emit('exact')" />
     <p v-if="asksAnything" class="sum" role="status">
       <b>{{ countText }}</b>
-      <button v-if="exactly !== null" type="button" class="place" @click="emit('exactly')">
+      <v-btn v-if="exactly !== null" class="place" @click="emit('exactly')">
         only exactly these words: {{ foundNumber(exactly) }}
-      </button>
+      </v-btn>
       <span v-if="ms !== null" class="quiet">· {{ ms }} ms</span>
       <span class="orders">
         <label
           >sorted by
-          <select
-            :value="request.sort"
-            aria-label="Sorted by"
-            @change="
-              event => {
-                const sort = (event.target as HTMLSelectElement).value as FoundSort
-                emit('choose', { sort, descending: beginsDown(sort) })
-              }
-            ">
-            <option v-for="sort in FOUND_SORTS" :key="sort" :value="sort">{{ SORT_TEXTS[sort] }}</option>
-          </select></label
-        >
-        <button
+          <ChoiceField
+            :model-value="request.sort"
+            label="Sorted by"
+            :choices="FOUND_SORTS.map(sort => ({ value: sort, text: SORT_TEXTS[sort] }))"
+            @update:model-value="sort => emit('choose', { sort, descending: beginsDown(sort) })"
+        /></label>
+        <v-btn
           v-if="request.sort !== 'best'"
-          type="button"
           class="place"
           :aria-label="request.descending ? 'Turn the order: the other way round' : 'Turn the order: from the end'"
           @click="emit('choose', { descending: !request.descending })">
           {{ request.descending ? '↓' : '↑' }}
-        </button>
-        <select
-          :value="request.group"
-          aria-label="Grouped"
-          @change="emit('choose', { group: ($event.target as HTMLSelectElement).value as FoundGroup })">
-          <option v-for="group in FOUND_GROUPS" :key="group" :value="group">{{ GROUP_TEXTS[group] }}</option>
-        </select>
+        </v-btn>
+        <ChoiceField
+          :model-value="request.group"
+          label="Grouped"
+          :choices="FOUND_GROUPS.map(group => ({ value: group, text: GROUP_TEXTS[group] }))"
+          @update:model-value="emit('choose', { group: $event })" />
       </span>
     </p>
     <slot />
     <p class="whole">
-      <button type="button" class="place" :aria-expanded="hasRules" @click="emit('rules')">Rules…</button>
+      <v-btn class="place" :aria-expanded="hasRules" @click="emit('rules')">Rules…</v-btn>
       <template v-if="asksAnything">
-        <button type="button" class="place" @click="emit('keep')">
+        <v-btn class="place" @click="emit('keep')">
           {{ keptName ? `Change “${keptName}”…` : 'Keep this search…' }}
-        </button>
-        <button type="button" class="place" @click="emit('folder')">Make a folder of it…</button>
-        <button type="button" class="place" @click="emit('bundle')">Bundle it</button>
+        </v-btn>
+        <v-btn class="place" @click="emit('folder')">Make a folder of it…</v-btn>
+        <v-btn class="place" @click="emit('bundle')">Bundle it</v-btn>
       </template>
-      <button v-if="hasFacets" type="button" class="place" @click="emit('clear')">Search everywhere again</button>
+      <v-btn v-if="hasFacets" class="place" @click="emit('clear')">Search everywhere again</v-btn>
       <span v-if="notation" class="quiet cut notation" title="What is pointed at, as it can be typed into the field"
         >as typed: <code>{{ notation }}</code></span
       >
@@ -162,22 +155,17 @@ const isFocused = ref(false)
 .ask {
   position: relative;
 }
-.ask input {
+.ask .v-input {
   width: 100%;
   border: 2px solid var(--ink);
   background: var(--sheet);
   color: var(--ink);
-  font: inherit;
   font-size: 16.5px;
   padding: 8px 90px 8px 11px;
 }
-.ask input:focus {
+.ask .v-input:focus-within {
   outline: 2px solid var(--act);
   outline-offset: -2px;
-}
-.ask input::placeholder {
-  color: var(--ink-3);
-  opacity: 1;
 }
 .ask .key {
   position: absolute;
@@ -219,14 +207,6 @@ const isFocused = ref(false)
   gap: 10px;
   align-items: baseline;
   color: var(--ink-2);
-}
-.orders select {
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--rule-strong);
-  font: inherit;
-  color: var(--ink);
-  cursor: pointer;
 }
 .whole {
   display: flex;

@@ -15,11 +15,11 @@ const emit = defineEmits<{ exact: [] }>()
   </p>
   <p v-if="corrected" class="corrected" role="status">
     Showing <b>{{ corrected.to }}</b>;
-    <button type="button" class="place" @click="emit('exact')">search for {{ corrected.typed }} instead</button>
+    <v-btn class="place" @click="emit('exact')">search for {{ corrected.typed }} instead</v-btn>
   </p>
   <p v-if="nearNames > 0" class="corrected" role="status">
     {{ nearNames === 1 ? 'The first is' : `The first ${nearNames} are` }} named nearly so;
-    <button type="button" class="place" @click="emit('exact')">leave {{ nearNames === 1 ? 'it' : 'them' }} out</button>
+    <v-btn class="place" @click="emit('exact')">leave {{ nearNames === 1 ? 'it' : 'them' }} out</v-btn>
   </p>
 </template>
 

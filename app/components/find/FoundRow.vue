@@ -79,7 +79,7 @@ const why = computed(() => {
           v-if="renaming"
           :value="row.name"
           :label="`New name of ${row.name}`"
-          :keep="rename('document', row.id)"
+          :keep="rename({ kind: 'document', id: row.id })"
           @kept="emit('renamed')"
           @cancel="emit('renamed')" />
         <template v-else>

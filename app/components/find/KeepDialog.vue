@@ -8,6 +8,9 @@ import { useSearches } from '../../stores/searches'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
+import ChoiceField from '../base/ChoiceField.vue'
+import LineField from '../base/LineField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{
   open: boolean
@@ -22,7 +25,7 @@ const emit = defineEmits<{ leave: []; kept: [search: KeptSearch['id']]; dropped:
 const [plan, searches] = [usePlan(), useSearches()]
 const placeNames = usePlaceNames()
 const name = ref('')
-const folderId = ref('')
+const folderId = ref<FolderId | ''>('')
 const pinned = ref(true)
 const desk = ref(false)
 const folders = computed(() =>
@@ -52,13 +55,7 @@ const refused = ref('')
 async function keep(): Promise<void> {
   refused.value = ''
   const outcome = await searches.keep(
-    {
-      name: name.value,
-      query: props.query,
-      folderId: (folderId.value || null) as FolderId | null,
-      pinned: pinned.value,
-      desk: desk.value,
-    },
+    { name: name.value, query: props.query, folderId: folderId.value || null, pinned: pinned.value, desk: desk.value },
     props.kept?.id,
   )
   if (outcome.ok) emit('kept', outcome.id)
@@ -82,32 +79,37 @@ async function drop(): Promise<void> {
     @leave="emit('leave')">
     <form class="keep" @submit.prevent="keep">
       <label for="search-name">Name</label>
-      <input id="search-name" v-model="name" class="line-field" autofocus maxlength="200" />
+      <LineField id="search-name" v-model="name" class="line-field" autofocus maxlength="200" />
       <p v-if="refused" class="warn" role="alert">
         {{ refused }}
       </p>
       <p v-if="otherName" class="second">
         Its rules are now:
-        <button type="button" class="place" @click="name = otherName">call it “{{ otherName }}”</button>
+        <v-btn class="place" @click="name = otherName">call it “{{ otherName }}”</v-btn>
       </p>
       <label for="search-place">Shown in the plan</label>
-      <select id="search-place" v-model="folderId" class="line-field">
-        <option value="">nowhere</option>
-        <option v-for="folder in folders" :key="folder.id" :value="folder.id">in {{ folder.text }}</option>
-      </select>
-      <label class="check"><input v-model="pinned" type="checkbox" /> in the short list under the outline</label>
-      <label class="check"><input v-model="desk" type="checkbox" /> on the Desk</label>
+      <ChoiceField
+        id="search-place"
+        v-model="folderId"
+        label="Shown in the plan"
+        class="line-field"
+        :choices="[
+          { value: '', text: 'nowhere' },
+          ...folders.map(folder => ({ value: folder.id, text: `in ${folder.text}` })),
+        ]" />
+      <TickBox class="check" v-model="pinned">in the short list under the outline</TickBox>
+      <TickBox class="check" v-model="desk">on the Desk</TickBox>
       <p class="quiet">
         It holds no documents: they stay where they are. It is always current, and “in the last 7 days” stays the last 7
         days.
       </p>
     </form>
     <template #acts>
-      <button type="button" class="act full" @click="keep">
+      <v-btn class="act full" @click="keep">
         {{ kept ? 'Change it' : 'Keep it' }}
-      </button>
+      </v-btn>
       <v-btn v-if="kept" class="act" @click="drop"> Delete it </v-btn>
-      <button type="button" class="act" @click="emit('leave')">Leave it <span class="key">Esc</span></button>
+      <v-btn class="act" @click="emit('leave')">Leave it <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>
@@ -119,10 +121,6 @@ async function drop(): Promise<void> {
 }
 .check {
   display: flex;
-  gap: 8px;
   align-items: center;
-}
-.check input {
-  accent-color: var(--act);
 }
 </style>

@@ -30,9 +30,9 @@ function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
       <p>No document fits all of it. One thing less finds:</p>
       <ul aria-label="One thing less">
         <li v-for="(search, index) in relaxed" :key="index">
-          <button type="button" class="place" @click="emit('ask', search.query)">
+          <v-btn class="place" @click="emit('ask', search.query)">
             {{ textOf(search) }}
-          </button>
+          </v-btn>
           <span class="quiet">{{ documentsFound(search.count) }}</span>
         </li>
       </ul>
@@ -41,7 +41,7 @@ function textOf({ what: { kind, text = '', group } }: RelaxedSearch): string {
       No name and no text holds all of these words{{ hasFacets ? ', with what narrows the search' : '' }}. Leave a word
       out, or try the beginning of one.
     </p>
-    <button v-if="hasFacets" type="button" class="act main" @click="emit('clear')">Search everywhere</button>
+    <v-btn v-if="hasFacets" class="act main" @click="emit('clear')">Search everywhere</v-btn>
   </div>
 </template>
 

@@ -7,6 +7,7 @@ import type { LeafRule, Rule } from '../../../core/find/index'
 import { addPart, FIELDS, isGroup, unwrapPart, withoutPart, withPart, wrapPart } from '../../../core/find/index'
 import { foundNumber } from '../../stores/foundNumber'
 import RuleRow from './RuleRow.vue'
+import ChoiceField from '../base/ChoiceField.vue'
 
 const props = withDefaults(
   defineProps<{
@@ -27,6 +28,12 @@ const KINDS = { all: 'all of these', any: 'any of these', none: 'none of these' 
 type GroupKind = keyof typeof KINDS
 
 const shown = () => props.part ?? props.whole
+const rulesIn = (part: Rule) => (isGroup(part) ? part.rules : [part])
+const KIND_CHOICES = [
+  { value: 'all', text: KINDS.all },
+  { value: 'any', text: KINDS.any },
+  { value: 'none', text: KINDS.none },
+] as const
 const below = (index: number) => (props.path === '' ? String(index) : `${props.path}.${index}`)
 const countText = (count: number | undefined) => (count === undefined ? '' : foundNumber(count))
 
@@ -52,50 +59,41 @@ function kindOf(part: Rule): GroupKind {
   return isGroup(part) ? part.kind : 'all'
 }
 
-function setKind(kind: string): void {
+function setKind(kind: GroupKind): void {
   const part = shown()
-  if (isGroup(part)) set(props.path, { kind: kind as GroupKind, rules: part.rules })
+  if (isGroup(part)) set(props.path, { kind, rules: part.rules })
 }
 </script>
 
 <template>
   <fieldset class="group" :aria-label="`Rules: ${KINDS[kindOf(shown())]}`">
     <div class="head">
-      <select
+      <ChoiceField
         class="line-field"
-        aria-label="How the rules go together"
-        :value="kindOf(shown())"
-        @change="setKind(($event.target as HTMLSelectElement).value)">
-        <option v-for="(text, kind) in KINDS" :key="kind" :value="kind">
-          {{ text }}
-        </option>
-      </select>
-      <button type="button" class="place" @click="add">Add a rule</button>
-      <button type="button" class="place" @click="addGroup">Add a group</button>
-      <button
+        label="How the rules go together"
+        :model-value="kindOf(shown())"
+        :choices="KIND_CHOICES"
+        @update:model-value="setKind" />
+      <v-btn class="place" @click="add">Add a rule</v-btn>
+      <v-btn class="place" @click="addGroup">Add a group</v-btn>
+      <v-btn
         v-if="path !== ''"
-        type="button"
         class="place"
         title="Its rules stay, without the group"
         @click="emit('change', unwrapPart(whole, path))">
         Unwrap
-      </button>
-      <button
+      </v-btn>
+      <v-btn
         v-if="path !== ''"
-        type="button"
         class="drop"
         aria-label="Drop this group with its rules"
         title="Drop this group with its rules"
         @click="drop(path)">
         <v-icon :icon="mdiClose" size="15" />
-      </button>
+      </v-btn>
     </div>
     <ul>
-      <li
-        v-for="(rule, index) in isGroup(shown())
-          ? (shown() as Extract<Rule, { rules: readonly Rule[] }>).rules
-          : [shown()]"
-        :key="index">
+      <li v-for="(rule, index) in rulesIn(shown())" :key="index">
         <RuleEditor
           v-if="isGroup(rule)"
           :whole="whole"
@@ -108,25 +106,19 @@ function setKind(kind: string): void {
           <span class="quiet count" :title="'How many documents this rule finds alone'">{{
             countText(ruleCounts?.alone[below(index)])
           }}</span>
-          <button
-            type="button"
+          <v-btn
             class="quiet wrap"
             title="Into a group of its own"
             @click="emit('change', wrapPart(whole, below(index), 'any'))">
             wrap
-          </button>
-          <button
-            type="button"
-            class="drop"
-            aria-label="Drop this rule"
-            title="Drop this rule"
-            @click="drop(below(index))">
+          </v-btn>
+          <v-btn class="drop" aria-label="Drop this rule" title="Drop this rule" @click="drop(below(index))">
             <v-icon :icon="mdiClose" size="15" />
-          </button>
+          </v-btn>
         </div>
         <p v-if="freed(below(index)) > 0" class="warn freed" role="status">
           This leaves nothing. Without it: {{ countText(freed(below(index))) }}.
-          <button type="button" class="place" @click="drop(below(index))">Drop it</button>
+          <v-btn class="place" @click="drop(below(index))">Drop it</v-btn>
         </p>
       </li>
     </ul>

@@ -4,12 +4,15 @@ import { computed } from 'vue'
 import type { LeafRule } from '../../../core/find/index'
 import { fieldOf, FIELDS } from '../../../core/find/index'
 import { EDITORS } from './editors'
+import ChoiceField from '../base/ChoiceField.vue'
 
 const props = defineProps<{ rule: LeafRule }>()
 const emit = defineEmits<{ change: [rule: LeafRule] }>()
 
 const field = computed(() => fieldOf(props.rule))
 const editor = computed(() => EDITORS[field.value?.editor ?? 'nothing'])
+
+const CHOICES: readonly { value: string; text: string }[] = FIELDS.map(({ key, name }) => ({ value: key, text: name }))
 
 function pickField(key: string): void {
   const picked = FIELDS.find(one => one.key === key)
@@ -19,13 +22,12 @@ function pickField(key: string): void {
 
 <template>
   <div class="rule-row">
-    <select
+    <ChoiceField
       class="line-field"
-      aria-label="What the rule is about"
-      :value="field?.key"
-      @change="pickField(($event.target as HTMLSelectElement).value)">
-      <option v-for="{ key, name } in FIELDS" :key="key" :value="key">{{ name }}</option>
-    </select>
+      label="What the rule is about"
+      :model-value="field?.key ?? ''"
+      :choices="CHOICES"
+      @update:model-value="pickField" />
     <component :is="editor" v-if="editor" :rule="rule" @change="(changed: LeafRule) => emit('change', changed)" />
     <span v-else class="second">as another document</span>
   </div>
@@ -54,14 +56,5 @@ function pickField(key: string): void {
 }
 .rule-row :deep(.short) {
   width: 84px;
-}
-.rule-row :deep(label) {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 25px;
-}
-.rule-row :deep(input[type='checkbox']) {
-  accent-color: var(--act);
 }
 </style>

@@ -56,19 +56,15 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
 <template>
   <v-menu>
     <template #activator="{ props: menu }">
-      <button v-bind="menu" type="button" class="such" :aria-label="`Such as ${row.name}`" @click.stop>
+      <v-btn v-bind="menu" class="such" :aria-label="`Such as ${row.name}`" @click.stop>
         such<v-icon :icon="mdiMenuDown" size="15" />
-      </button>
+      </v-btn>
     </template>
     <ul class="facts" :aria-label="`Such as ${row.name}`">
       <li v-for="{ text, rule } in facts" :key="text">
         <span class="cut">{{ text }}</span>
-        <button type="button" class="place" :aria-label="`Only such: ${text}`" @click="emit('only', rule)">
-          only such
-        </button>
-        <button type="button" class="place" :aria-label="`Leave out such: ${text}`" @click="emit('without', rule)">
-          leave out
-        </button>
+        <v-btn class="place" :aria-label="`Only such: ${text}`" @click="emit('only', rule)"> only such </v-btn>
+        <v-btn class="place" :aria-label="`Leave out such: ${text}`" @click="emit('without', rule)"> leave out </v-btn>
       </li>
     </ul>
   </v-menu>

@@ -36,12 +36,12 @@ const shown = computed(() => {
 <template>
   <v-menu>
     <template #activator="{ props: menu }">
-      <button v-bind="menu" type="button" :class="asAct ? 'act' : 'place'">
+      <v-btn v-bind="menu" :class="asAct ? 'act' : 'place'">
         <template v-if="asAct"> Colour… </template>
         <template v-else>
           <i class="ink" :style="{ background: shown?.ink ?? 'var(--no-colour)' }" />{{ shown?.name ?? 'none' }}
         </template>
-      </button>
+      </v-btn>
     </template>
     <v-list aria-label="Colour of the folder">
       <v-list-item

@@ -6,20 +6,19 @@ import { useDropPlace } from '../../composables/useDrag'
 const props = defineProps<{ folderId: FolderId | null; label: string; isLast: boolean }>()
 defineEmits<{ go: [] }>()
 
-const step = ref<HTMLElement | null>(null)
+const step = ref<{ $el: HTMLElement } | null>(null)
 const { isOver } = useDropPlace(step, () => props.folderId)
 </script>
 
 <template>
-  <button
+  <v-btn
     ref="step"
-    type="button"
     class="crumb cut"
     :class="{ last: isLast, over: isOver }"
     :aria-current="isLast ? 'page' : undefined"
     @click="$emit('go')">
     {{ label }}
-  </button>
+  </v-btn>
 </template>
 
 <style scoped>

@@ -16,15 +16,15 @@ const emit = defineEmits<{ create: []; add: []; draft: [] }>()
       <p>Make a folder in it, add documents, or drop files from the desktop onto this page.</p>
     </template>
     <p class="acts">
-      <button type="button" class="act main" @click="emit('create')">
+      <v-btn class="act main" @click="emit('create')">
         {{ isTop ? 'Make the first folder' : 'New folder' }} <span class="key">N</span>
-      </button>
-      <button v-if="isTop" type="button" class="act" @click="emit('draft')">
+      </v-btn>
+      <v-btn v-if="isTop" class="act" @click="emit('draft')">
         Write a draft, use a skeleton, or bring a folder of the desktop
-      </button>
-      <button type="button" class="act" @click="emit('add')">
+      </v-btn>
+      <v-btn class="act" @click="emit('add')">
         {{ isTop ? 'Add documents to the In-tray' : 'Add documents' }} <span class="key">U</span>
-      </button>
+      </v-btn>
     </p>
   </div>
 </template>

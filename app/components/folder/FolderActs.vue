@@ -41,13 +41,13 @@ watch([isWriting, () => tagList.tags], async ([isOpen]) => {
 
 <template>
   <div class="acts" role="toolbar" aria-label="Acts of this folder">
-    <button type="button" class="act main" @click="emit('create')">New folder <span class="key">N</span></button>
-    <button type="button" class="act" @click="emit('add')">
+    <v-btn class="act main" @click="emit('create')">New folder <span class="key">N</span></v-btn>
+    <v-btn class="act" @click="emit('add')">
       {{ folder ? 'Add documents' : 'Add documents to the In-tray' }} <span class="key">U</span>
-    </button>
+    </v-btn>
     <v-menu v-if="folder" v-model="isWriting">
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="act">Write<v-icon :icon="mdiMenuDown" size="16" /></button>
+        <v-btn v-bind="menu" class="act">Write<v-icon :icon="mdiMenuDown" size="16" /></v-btn>
       </template>
       <v-list aria-label="What is written here">
         <v-list-item title="New memo" @click="emit('memo', '')">
@@ -67,15 +67,15 @@ watch([isWriting, () => tagList.tags], async ([isOpen]) => {
         </v-list-item>
       </v-list>
     </v-menu>
-    <button type="button" class="act" @click="emit('number')">Numbering…</button>
+    <v-btn class="act" @click="emit('number')">Numbering…</v-btn>
     <ColourMenu v-if="folder" :folder="folder" as-act />
-    <button v-if="folder" type="button" class="act" @click="emit('pin')">
+    <v-btn v-if="folder" class="act" @click="emit('pin')">
       {{ folder.pinned ? 'Unpin' : 'Pin' }}
-    </button>
-    <button v-if="!folder" type="button" class="act" @click="emit('draft')">Draft the plan…</button>
+    </v-btn>
+    <v-btn v-if="!folder" class="act" @click="emit('draft')">Draft the plan…</v-btn>
     <v-menu>
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="act">More<v-icon :icon="mdiMenuDown" size="16" /></button>
+        <v-btn v-bind="menu" class="act">More<v-icon :icon="mdiMenuDown" size="16" /></v-btn>
       </template>
       <v-list :aria-label="folder ? 'More acts of this folder' : 'More acts of the plan'">
         <v-list-item v-if="folder" title="Rename" @click="emit('rename')">

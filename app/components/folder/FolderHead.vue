@@ -40,7 +40,7 @@ const facts = computed(() =>
           v-if="renaming"
           :value="folder.name"
           :label="`New name of ${folder.name}`"
-          :keep="rename('folder', folder.id)"
+          :keep="rename({ kind: 'folder', id: folder.id })"
           @kept="emit('renamed')"
           @cancel="emit('renamed')" />
         <h1 v-else :title="'F2 renames it'" @dblclick="emit('rename')">

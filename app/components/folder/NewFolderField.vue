@@ -17,7 +17,7 @@ const emit = defineEmits<{ done: []; made: [id: FolderId] }>()
 
 const acts = useActs()
 const step = ref<'naming' | 'kept'>('naming')
-const next = ref<HTMLButtonElement | null>(null)
+const next = ref<{ $el: HTMLElement } | null>(null)
 const begun = ref('')
 let id = newId<FolderId>()
 
@@ -45,7 +45,7 @@ async function kept(): Promise<void> {
   id = newId<FolderId>()
   step.value = 'kept'
   await nextTick()
-  next.value?.focus()
+  next.value?.$el.focus()
 }
 </script>
 
@@ -66,17 +66,16 @@ async function kept(): Promise<void> {
         ></span
       >
     </template>
-    <button
+    <v-btn
       v-else
       ref="next"
-      type="button"
       class="again"
       @click="beginAgain"
       @keydown="typeOn"
       @keydown.esc.stop.prevent="emit('done')"
       @blur="step === 'kept' && emit('done')">
       <span class="key">Enter</span> begins the next folder, <span class="key">Esc</span> ends
-    </button>
+    </v-btn>
   </div>
 </template>
 

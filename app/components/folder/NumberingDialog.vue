@@ -203,11 +203,11 @@ async function keep(): Promise<void> {
       <p v-if="refused" class="wide warn" role="alert">
         {{ refused }}
       </p>
-      <button type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+      <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
     </form>
     <template #acts>
-      <button type="button" class="act full" @click="keep">Number them</button>
-      <button type="button" class="act" @click="emit('close')">Leave as it is <span class="key">Esc</span></button>
+      <v-btn class="act full" @click="keep">Number them</v-btn>
+      <v-btn class="act" @click="emit('close')">Leave as it is <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>

@@ -32,9 +32,9 @@ const label = (id: FolderId) => codedName(placeNames.codeOf(id), plan.tree.byId.
           @go="emit('go', folder.id)" />
         <v-menu :model-value="openFor === folder.id" @update:model-value="openFor = $event ? folder.id : null">
           <template #activator="{ props: menu }">
-            <button v-bind="menu" type="button" class="siblings" :aria-label="`Folders beside ${folder.name}`">
+            <v-btn v-bind="menu" class="siblings" :aria-label="`Folders beside ${folder.name}`">
               <v-icon :icon="mdiMenuDown" size="15" />
-            </button>
+            </v-btn>
           </template>
           <v-list class="sibling-list">
             <v-list-item

@@ -100,14 +100,13 @@ function sort(): void {
       @pointerdown="beginResize"
       @keydown="pressEdge"
       @click.stop />
-    <button
-      type="button"
+    <v-btn
       :title="sortable ? `Sort by ${name}; drag to move the column` : 'Drag to move the column'"
       @pointerdown="beginMove"
       @keydown="press"
       @click="sort">
       {{ name }} <span aria-hidden="true">{{ direction === null ? '' : direction === 'down' ? '↓' : '↑' }}</span>
-    </button>
+    </v-btn>
   </span>
 </template>
 

@@ -10,6 +10,7 @@ import ColumnHead from './ColumnHead.vue'
 import { columnOf, columnsWithNotes, tracksOf } from '../../stores/columns'
 import ListHeading from './ListHeading.vue'
 import DocumentRow from './DocumentRow.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -99,20 +100,19 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
     aria-multiselectable="true">
     <div class="head" role="row" :style="{ gridTemplateColumns: tracks }">
       <span role="columnheader"
-        ><input
-          type="checkbox"
+        ><TickBox
           aria-label="Select all"
-          :checked="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
+          :model-value="rows.length > 0 && rows.every(row => selected.has(`d:${row.id}`))"
           :indeterminate="
             rows.some(row => selected.has(`d:${row.id}`)) && !rows.every(row => selected.has(`d:${row.id}`))
           "
-          @click.prevent="emit('all')"
+          @update:model-value="emit('all')"
       /></span>
       <span role="columnheader">No.</span>
       <span role="columnheader" :aria-sort="ariaSort('name')">
-        <button v-if="sort" type="button" @click="emit('sort', 'name')">
+        <v-btn v-if="sort" @click="emit('sort', 'name')">
           Name <span aria-hidden="true">{{ sort === 'name' ? (descending ? '↓' : '↑') : '' }}</span>
-        </button>
+        </v-btn>
         <template v-else>Name</template>
       </span>
       <span v-if="showPlaces" role="columnheader">Filed in</span>
@@ -174,11 +174,6 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
   top: 0;
   background: var(--paper);
   z-index: 2;
-}
-.head input {
-  accent-color: var(--act);
-  width: 14px;
-  height: 14px;
 }
 .head :deep(button) {
   font-weight: 600;

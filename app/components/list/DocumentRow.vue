@@ -18,6 +18,7 @@ import { originName } from '../../stores/origin'
 import type { ColumnId, ShownColumn } from '../../stores/columns'
 import { columnOf } from '../../stores/columns'
 import PlaceLinks from '../common/PlaceLinks.vue'
+import TickBox from '../base/TickBox.vue'
 
 const hand = useHand()
 const props = defineProps<{
@@ -100,12 +101,12 @@ const READING = {
     @dblclick="emit('open')"
     @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="cell check"
-      ><input
-        type="checkbox"
-        :checked="selected"
+      ><TickBox
+        :model-value="selected"
         tabindex="-1"
         :aria-label="`Select ${row.name}`"
-        @click.stop="emit('toggle')"
+        @click.stop
+        @update:model-value="emit('toggle')"
     /></span>
     <span role="gridcell" class="cell number">{{ String(number).padStart(2, '0') }}</span>
     <span role="gridcell" class="cell name">
@@ -113,7 +114,7 @@ const READING = {
         v-if="renaming"
         :value="row.name"
         :label="`New name of ${row.name}`"
-        :keep="rename('document', row.id)"
+        :keep="rename({ kind: 'document', id: row.id })"
         @kept="emit('renamed')"
         @cancel="emit('renamed')" />
       <template v-else>
@@ -178,11 +179,6 @@ const READING = {
   display: flex;
   align-items: center;
   gap: 7px;
-}
-.check input {
-  accent-color: var(--act);
-  width: 14px;
-  height: 14px;
 }
 .number {
   color: var(--ink-3);

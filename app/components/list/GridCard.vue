@@ -15,6 +15,7 @@ import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{
   row: ListedDocument
@@ -73,13 +74,13 @@ const meaning = computed(() =>
           >being drawn</span
         ></span
       >
-      <input
-        type="checkbox"
+      <TickBox
         class="check"
-        :checked="selected"
+        :model-value="selected"
         tabindex="-1"
         :aria-label="`Select ${row.name}`"
-        @click.stop="emit('toggle')" />
+        @click.stop
+        @update:model-value="emit('toggle')" />
       <span class="star"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
     </span>
     <span role="gridcell" class="below">
@@ -87,7 +88,7 @@ const meaning = computed(() =>
         v-if="renaming"
         :value="row.name"
         :label="`New name of ${row.name}`"
-        :keep="rename('document', row.id)"
+        :keep="rename({ kind: 'document', id: row.id })"
         @kept="emit('renamed')"
         @cancel="emit('renamed')" />
       <span v-else class="name" :title="fileNameOf(row.name, row.extension)"

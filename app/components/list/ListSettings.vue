@@ -8,6 +8,8 @@ import type { ViewSettings } from '../../stores/view'
 import { useView } from '../../stores/view'
 import type { ColumnId } from '../../stores/columns'
 import { COLUMN_IDS, columnOf, FIRST_COLUMNS, moveColumn, toggleColumn } from '../../stores/columns'
+import ChoiceField from '../base/ChoiceField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const props = defineProps<{ settings: ViewSettings }>()
 const emit = defineEmits<{ change: [settings: Partial<ViewSettings>] }>()
@@ -34,83 +36,71 @@ const ordered = computed<readonly ColumnId[]>(() => {
   return [...shown, ...COLUMN_IDS.filter(id => !shown.includes(id))]
 })
 const isShown = (id: ColumnId) => view.saved.columns.some(column => column.id === id)
-const valueOf = (event: Event) => (event.target as HTMLSelectElement).value
 </script>
 
 <template>
   <div class="list-settings" role="toolbar" aria-label="How the documents are shown">
     <div class="pair" role="group" aria-label="As">
-      <button
+      <v-btn
         v-for="{ value, text } in [
           { value: 'list', text: 'Rows' },
           { value: 'grid', text: 'Sheets' },
         ] as const"
         :key="value"
-        type="button"
         class="act"
         :aria-pressed="settings.view === value"
         @click="emit('change', { view: value })">
         {{ text }}
-      </button>
+      </v-btn>
     </div>
-    <select
+    <ChoiceField
       class="choice"
-      aria-label="Headings"
-      :value="settings.group"
-      @change="emit('change', { group: valueOf($event) as FoundGroup })">
-      <option v-for="{ value, text } in GROUPS" :key="value" :value="value">
-        {{ text }}
-      </option>
-    </select>
+      label="Headings"
+      :model-value="settings.group"
+      :choices="GROUPS.map(({ value, text }) => ({ value: value, text: text }))"
+      @update:model-value="emit('change', { group: $event })" />
     <template v-if="settings.view === 'grid'">
-      <select
+      <ChoiceField
         class="choice"
-        aria-label="Order"
-        :value="settings.sort"
-        @change="emit('change', { sort: valueOf($event) as Sort })">
-        <option v-for="{ value, text } in sorts" :key="value" :value="value">
-          {{ text }}
-        </option>
-      </select>
-      <button
-        type="button"
+        label="Order"
+        :model-value="settings.sort"
+        :choices="sorts.map(({ value, text }) => ({ value: value, text: text }))"
+        @update:model-value="emit('change', { sort: $event })" />
+      <v-btn
         class="act"
         :aria-label="settings.descending ? 'From the last to the first' : 'From the first to the last'"
         @click="emit('change', { descending: !settings.descending })">
         <v-icon :icon="settings.descending ? mdiArrowDown : mdiArrowUp" size="15" />
-      </button>
+      </v-btn>
     </template>
     <v-menu v-else :close-on-content-click="false">
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="act">Columns<v-icon :icon="mdiMenuDown" size="16" /></button>
+        <v-btn v-bind="menu" class="act">Columns<v-icon :icon="mdiMenuDown" size="16" /></v-btn>
       </template>
       <div class="columns" role="group" aria-label="Columns">
         <div v-for="id in ordered" :key="id" class="column">
-          <label class="check"
-            ><input
-              type="checkbox"
-              :checked="isShown(id)"
-              @change="view.saved.columns = toggleColumn(view.saved.columns, id)" />
-            {{ columnOf(id).name }}</label
+          <TickBox
+            class="check"
+            :model-value="isShown(id)"
+            @update:model-value="view.saved.columns = toggleColumn(view.saved.columns, id)"
+            >{{ columnOf(id).name }}</TickBox
           >
           <template v-if="isShown(id)">
-            <button
-              type="button"
+            <v-btn
               class="act"
               :aria-label="`${columnOf(id).name}: further to the left`"
               @click="view.saved.columns = moveColumn(view.saved.columns, id, -1)">
               <v-icon :icon="mdiArrowUp" size="14" />
-            </button>
-            <button
-              type="button"
+            </v-btn>
+            <v-btn
               class="act"
               :aria-label="`${columnOf(id).name}: further to the right`"
               @click="view.saved.columns = moveColumn(view.saved.columns, id, 1)">
               <v-icon :icon="mdiArrowDown" size="14" />
-            </button>
+            </v-btn>
           </template>
         </div>
-        <button type="button" class="act" @click="view.saved.columns = FIRST_COLUMNS">As at the start</button>
+        <v-btn class="act" @click="view.saved.columns = FIRST_COLUMNS">As at the start</v-btn>
       </div>
     </v-menu>
   </div>

@@ -88,7 +88,7 @@ watch([list.targetItems, things.acts], () => emit('targetItems', list.targetItem
 })
 
 function open(item: ThingItem): void {
-  if (item.kind === 'folder') return emit('openFolder', item.id as FolderId)
+  if (item.kind === 'folder') return emit('openFolder', item.id)
   const row = props.documents.find(document => document.id === item.id)
   if (row) emit('openDocument', row)
 }

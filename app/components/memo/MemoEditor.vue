@@ -3,6 +3,7 @@ import { EditorState } from '@codemirror/state'
 import { EditorView } from '@codemirror/view'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import { insert, memoExtensions, prefix, wrap } from './memoEditor'
+import FileChooser from '../base/FileChooser.vue'
 
 const props = defineProps<{
   /** As it begins; later changes come from here only. */
@@ -58,7 +59,7 @@ const TOOLS: readonly { readonly name: string; readonly sign: string; readonly r
     },
     { name: 'Tag: type @@', sign: '@@', run: target => insert(target, '@@') },
   ]
-const picker = ref<HTMLInputElement | null>(null)
+const picker = ref<InstanceType<typeof FileChooser> | null>(null)
 
 /** Pictures become documents beside the memo, and are shown in it. */
 async function put(files: readonly File[]): Promise<void> {
@@ -68,12 +69,6 @@ async function put(files: readonly File[]): Promise<void> {
       insert(view, `![${file.name.replace(/\.[^.]*$/, '').replace(/[[\]]/g, '')}](${address})`)
   }
   view?.focus()
-}
-
-function picked(): void {
-  const files = [...(picker.value?.files ?? [])]
-  if (picker.value) picker.value.value = ''
-  void put(files)
 }
 
 function pasted(event: ClipboardEvent): void {
@@ -94,27 +89,17 @@ function use(run: (view: EditorView) => boolean): void {
 <template>
   <div class="memo">
     <div class="tools" role="toolbar" aria-label="Forms of text">
-      <button
+      <v-btn
         v-for="tool in TOOLS"
         :key="tool.name"
-        type="button"
         class="tool"
         :title="tool.name"
         :aria-label="tool.name"
         @click="use(tool.run)">
         {{ tool.sign }}
-      </button>
-      <button type="button" class="tool" title="Picture, or paste one" aria-label="Picture" @click="picker?.click()">
-        Picture
-      </button>
-      <input
-        ref="picker"
-        type="file"
-        multiple
-        hidden
-        accept="image/*"
-        aria-label="Pictures for the memo"
-        @change="picked" />
+      </v-btn>
+      <v-btn class="tool" title="Picture, or paste one" aria-label="Picture" @click="picker?.open()"> Picture </v-btn>
+      <FileChooser ref="picker" label="Pictures for the memo" several accept="image/*" @picked="put" />
     </div>
     <div ref="host" class="host" @paste.capture="pasted" />
   </div>

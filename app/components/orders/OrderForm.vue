@@ -16,6 +16,8 @@ import PlaceLinks from '../common/PlaceLinks.vue'
 import RuleEditor from '../find/RuleEditor.vue'
 import type { PickedTag } from '../common/TagPicker.vue'
 import TagPicker from '../common/TagPicker.vue'
+import LineField from '../base/LineField.vue'
+import TickBox from '../base/TickBox.vue'
 
 const orders = useOrders()
 const placeNames = usePlaceNames()
@@ -69,29 +71,42 @@ const wouldBe = computed(
 
 <template>
   <form v-if="order" class="form" aria-label="Standing order" @submit.prevent="orders.keep(true)">
-    <label>Name <input v-model="order.name" class="line-field" autofocus placeholder="Invoices" /></label>
+    <label>Name <LineField v-model="order.name" class="line-field" autofocus placeholder="Invoices" /></label>
     <h2 class="part-head">When something arrives</h2>
     <fieldset>
       <legend>by</legend>
-      <label v-for="origin in WAYS" :key="origin" class="check"
-        ><input type="checkbox" :checked="order.when.origins.includes(origin)" @change="toggleOrigin(origin)" />
-        {{ originName(origin) }}</label
+      <TickBox
+        class="check"
+        v-for="origin in WAYS"
+        :key="origin"
+        :model-value="order.when.origins.includes(origin)"
+        @update:model-value="toggleOrigin(origin)"
+        >{{ originName(origin) }}</TickBox
       >
     </fieldset>
     <fieldset>
       <legend>of the kind</legend>
-      <label v-for="type in TYPE_GROUP_NAMES" :key="type" class="check"
-        ><input type="checkbox" :checked="order.when.types.includes(type)" @change="toggleType(type)" />
-        {{ TYPE_GROUPS[type].name }}</label
+      <TickBox
+        class="check"
+        v-for="type in TYPE_GROUP_NAMES"
+        :key="type"
+        :model-value="order.when.types.includes(type)"
+        @update:model-value="toggleType(type)"
+        >{{ TYPE_GROUPS[type].name }}</TickBox
       >
     </fieldset>
-    <label>from whom <input v-model="order.when.sender" class="line-field" placeholder="a name or an address" /></label>
+    <label
+      >from whom <LineField v-model="order.when.sender" class="line-field" placeholder="a name or an address"
+    /></label>
     <label
       >with the words
-      <input v-model="order.when.words" class="line-field" placeholder="in its name or at the beginning of its text"
+      <LineField
+        v-model="order.when.words"
+        class="line-field"
+        placeholder="in its name or at the beginning of its text"
     /></label>
     <div class="rules">
-      <button v-if="!rule" type="button" class="place" @click="setRule(FIRST_RULE)">and these rules hold…</button>
+      <v-btn v-if="!rule" class="place" @click="setRule(FIRST_RULE)">and these rules hold…</v-btn>
       <template v-else>
         <span class="legend">and these rules hold</span>
         <RuleEditor :whole="rule" :rule-counts="null" @change="setRule" />
@@ -100,24 +115,24 @@ const wouldBe = computed(
     <h2 class="part-head">do this</h2>
     <p class="place-line">
       File it in
-      <button type="button" class="place" @click="choosePlace">
+      <v-btn class="place" @click="choosePlace">
         {{
           order.then.folderId
             ? (placeNames.placeOf(order.then.folderId)?.text ?? 'a folder that is gone')
             : 'choose a folder…'
         }}
-      </button>
-      <button v-if="order.then.folderId" type="button" class="quiet" @click="order.then.folderId = null">
+      </v-btn>
+      <v-btn v-if="order.then.folderId" class="quiet" @click="order.then.folderId = null">
         leave it in the In-tray
-      </button>
+      </v-btn>
     </p>
     <label
       >call it
-      <input
-        :value="order.then.pattern ?? ''"
+      <LineField
+        :model-value="order.then.pattern ?? ''"
         class="line-field"
         placeholder="{date} {title}; empty: as it is"
-        @input="order.then.pattern = ($event.target as HTMLInputElement).value || null"
+        @update:model-value="order.then.pattern = $event || null"
     /></label>
     <div class="tag-line">
       <span>tag it</span
@@ -130,7 +145,7 @@ const wouldBe = computed(
           }
         " />
     </div>
-    <label class="check"><input v-model="order.then.star" type="checkbox" /> star it</label>
+    <TickBox class="check" v-model="order.then.star">star it</TickBox>
     <p v-if="orders.refused" class="warn" role="alert">
       {{ orders.refused }}
     </p>
@@ -149,9 +164,9 @@ const wouldBe = computed(
       </ul>
     </div>
     <p class="acts">
-      <button type="submit" class="act full">Keep and switch on</button>
-      <button type="button" class="act" @click="orders.keep(false)">Keep, switched off</button>
-      <button type="button" class="act" @click="orders.edited = null">Leave it</button>
+      <v-btn type="submit" class="act full">Keep and switch on</v-btn>
+      <v-btn class="act" @click="orders.keep(false)">Keep, switched off</v-btn>
+      <v-btn class="act" @click="orders.edited = null">Leave it</v-btn>
     </p>
   </form>
 </template>
@@ -169,7 +184,6 @@ label {
 }
 .check {
   display: inline-flex;
-  gap: 6px;
   align-items: center;
   color: var(--ink);
   font-size: 13px;

@@ -66,8 +66,7 @@ const { isOver, zone } = useDropPlace(
         :class="{ own: index === stripes.length - 1 }"
         :style="{ background: ink ?? 'var(--no-colour)' }" />
     </span>
-    <button
-      type="button"
+    <v-btn
       class="twisty"
       tabindex="-1"
       :class="{ none: !hasChildren }"
@@ -75,13 +74,13 @@ const { isOver, zone } = useDropPlace(
       :aria-label="isOpen ? `Close ${name}` : `Open ${name}`"
       @click.stop="emit('twist')">
       <v-icon v-if="hasChildren" :icon="isOpen ? mdiMenuDown : mdiMenuRight" size="16" />
-    </button>
+    </v-btn>
     <span v-if="code" class="code">{{ code }}</span>
     <NameField
       v-if="renaming"
       :value="name"
       :label="`New name of ${name}`"
-      :keep="rename('folder', id)"
+      :keep="rename({ kind: 'folder', id })"
       @kept="emit('renamed')"
       @cancel="emit('renamed')" />
     <template v-else>

@@ -13,6 +13,7 @@ import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useView } from '../../stores/view'
 import OutlineRow from './OutlineRow.vue'
+import LineField from '../base/LineField.vue'
 
 const props = defineProps<{
   /** The folder whose page is open; null on other pages. */
@@ -32,7 +33,7 @@ const ROW = 28
 const MET = 200
 const [plan, placeNames, view] = [usePlan(), usePlaceNames(), useView()]
 const scroller = ref<HTMLElement | null>(null)
-const top = ref<HTMLElement | null>(null)
+const top = ref<{ $el: HTMLElement } | null>(null)
 const focused = ref<FolderId | null>(null)
 // Letters and Delete act on a folder here only while the keys walk through it: after a click they belong to its page.
 let hasKeyFocus = false
@@ -178,10 +179,10 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
 
 <template>
   <nav class="outline" aria-label="Outline of the plan">
-    <button ref="top" type="button" class="whole" :class="{ current: false, over: isOver }" @click="emit('go', null)">
+    <v-btn ref="top" class="whole" :class="{ current: false, over: isOver }" @click="emit('go', null)">
       {{ plan.reply?.plan.name ?? 'Plan' }}
-    </button>
-    <input
+    </v-btn>
+    <LineField
       v-model="narrow"
       data-narrow
       class="line-field narrow"

@@ -31,14 +31,13 @@ onPlanEvent(() => void soon())
     <div class="rows">
       <div v-for="folder in plan.pinned" :key="folder.id" class="line">
         <ShortListRow :id="folder.id" :is-current="folder.id === current" @go="emit('go', folder.id)" />
-        <button
-          type="button"
+        <v-btn
           class="off"
           :aria-label="`Unpin ${folder.name}`"
           title="Unpin"
           @click="acts.act({ kind: 'folder.pin', id: folder.id, on: false })">
           <v-icon :icon="mdiPinOff" size="14" />
-        </button>
+        </v-btn>
       </div>
       <div v-for="search in searches.pinned" :key="search.id" class="line">
         <NuxtLink
@@ -49,14 +48,13 @@ onPlanEvent(() => void soon())
             searches.countText(search.id)
           }}</span>
         </NuxtLink>
-        <button
-          type="button"
+        <v-btn
           class="off"
           :aria-label="`Take ${search.name} off the short list`"
           title="Take off the short list"
           @click="searches.keep({ ...search, pinned: false }, search.id)">
           <v-icon :icon="mdiPinOff" size="14" />
-        </button>
+        </v-btn>
       </div>
     </div>
   </nav>

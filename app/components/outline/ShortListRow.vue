@@ -10,18 +10,18 @@ const emit = defineEmits<{ go: [] }>()
 
 const plan = usePlan()
 const placeNames = usePlaceNames()
-const row = ref<HTMLElement | null>(null)
+const row = ref<{ $el: HTMLElement } | null>(null)
 const { isOver } = useDropPlace(row, () => props.id)
 const place = computed(() => placeNames.placeOf(props.id))
 </script>
 
 <template>
-  <button ref="row" type="button" class="row" :class="{ current: isCurrent, over: isOver }" @click="emit('go')">
+  <v-btn ref="row" class="row" :class="{ current: isCurrent, over: isOver }" @click="emit('go')">
     <span v-if="place?.code" class="code">{{ place.code }}</span><span class="cut">{{ place?.name }}</span>
     <span class="leader" aria-hidden="true" /><span class="count">{{
       (plan.totals.get(id) ?? 0).toLocaleString('en-GB')
     }}</span>
-  </button>
+  </v-btn>
 </template>
 
 <style scoped>

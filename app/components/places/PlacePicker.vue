@@ -11,6 +11,7 @@ import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useView } from '../../stores/view'
+import LineField from '../base/LineField.vue'
 
 const props = defineProps<{
   /** What null stands for in the list; null: it is no place here. */
@@ -224,10 +225,9 @@ defineExpose({
 
 <template>
   <div class="body">
-    <input
+    <LineField
       v-model="typed"
       class="line-field"
-      type="text"
       autofocus
       placeholder="Type a number or part of a name"
       aria-label="Narrow the folders"
@@ -254,15 +254,14 @@ defineExpose({
         @dblclick="goTo(index)">
         <span class="cut">{{ folder.label }}</span>
         <span v-if="folder.not || folder.note" class="quiet">{{ folder.not || folder.note }}</span>
-        <button
+        <v-btn
           v-if="several && !folder.not && !folder.makes"
-          type="button"
           class="as-well"
           tabindex="-1"
           :aria-label="`${folder.label} as well`"
           @click.stop="add(folder)">
           {{ chosen.includes(folder.id) ? (chosen[0] === folder.id ? 'home' : 'as well') : '+' }}
-        </button>
+        </v-btn>
       </div>
       <p v-if="targets.length === 0" class="quiet none">No folder is called so.</p>
     </div>

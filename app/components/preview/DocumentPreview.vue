@@ -160,7 +160,7 @@ watch(
 }
 .paper {
   background: #fff;
-  color: #1d272b;
+  color: var(--on-page);
   border: 1px solid var(--rule-strong);
   padding: 16px 18px;
   font-size: 10px;
@@ -172,11 +172,11 @@ watch(
   min-height: 60vh;
 }
 .paper .quiet {
-  color: #656d6b;
+  color: var(--on-page-3);
   font-size: 13px;
 }
 .paper .warn {
-  color: #8a3b12;
+  color: var(--on-page-warn);
   font-size: 13px;
 }
 .preview:not(.large) :deep(.picture img) {

@@ -51,7 +51,7 @@ watch(
   font-size: 15px;
 }
 a {
-  color: #0b4f5a;
+  color: var(--on-page-act);
   text-decoration: underline;
 }
 .remark {

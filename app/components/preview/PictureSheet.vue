@@ -92,6 +92,6 @@ img {
   min-width: 0;
   min-height: 0;
   padding: 18px;
-  color: #8a3b12;
+  color: var(--on-page-warn);
 }
 </style>

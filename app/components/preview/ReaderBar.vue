@@ -1,6 +1,9 @@
 <script setup lang="ts">
 // Over the open document: find inside, from hit to hit; larger and smaller; turned; to a page; the next of the list.
 import { mdiArrowDown, mdiArrowUp, mdiMinus, mdiPlus, mdiRotateRight } from '@mdi/js'
+import { ref } from 'vue'
+import ChoiceField from '../base/ChoiceField.vue'
+import LineField from '../base/LineField.vue'
 
 const words = defineModel<string>('words', { required: true })
 const zoom = defineModel<number>('zoom', { required: true })
@@ -18,6 +21,9 @@ defineProps<{
 const emit = defineEmits<{ next: [by: 1 | -1]; page: [page: number]; beside: [by: 1 | -1]; leave: [] }>()
 
 const STEP = 1.25
+/** The page that was last gone to by its number. */
+const to = ref(1)
+const field = ref<InstanceType<typeof LineField> | null>(null)
 const [LEAST, MOST] = [0.4, 4]
 const scale = (by: number) => {
   zoom.value = Math.min(MOST, Math.max(LEAST, zoom.value * by))
@@ -26,7 +32,7 @@ const scale = (by: number) => {
 function press(event: KeyboardEvent): void {
   if (event.key === 'Enter') emit('next', event.shiftKey ? -1 : 1)
   else if (event.key === 'Escape' && words.value !== '') words.value = ''
-  else if (event.key === 'Escape') (event.target as HTMLElement).blur()
+  else if (event.key === 'Escape') field.value?.blur()
   else return
   event.preventDefault()
   event.stopPropagation()
@@ -36,11 +42,11 @@ defineExpose({ scale })
 
 <template>
   <div class="reader-bar" role="toolbar" aria-label="Reader">
-    <input
+    <LineField
+      ref="field"
       v-model="words"
       class="line-field"
       data-find
-      type="text"
       aria-label="Find inside"
       placeholder="Find inside…"
       autocomplete="off"
@@ -49,48 +55,41 @@ defineExpose({ scale })
       <span class="quiet count" role="status">{{
         hits === 0 ? 'not here' : at === 0 ? (hits === 1 ? '1 hit' : `${hits} hits`) : `${at} of ${hits}`
       }}</span>
-      <button
-        type="button"
-        aria-label="Hit before"
-        title="Shift+Enter"
-        :disabled="hits === 0"
-        @click="emit('next', -1)">
+      <v-btn aria-label="Hit before" title="Shift+Enter" :disabled="hits === 0" @click="emit('next', -1)">
         <v-icon :icon="mdiArrowUp" size="16" />
-      </button>
-      <button type="button" aria-label="Next hit" title="Enter" :disabled="hits === 0" @click="emit('next', 1)">
+      </v-btn>
+      <v-btn aria-label="Next hit" title="Enter" :disabled="hits === 0" @click="emit('next', 1)">
         <v-icon :icon="mdiArrowDown" size="16" />
-      </button>
+      </v-btn>
     </template>
     <span class="apart" />
     <label v-if="pages > 1" class="pages"
       >page
-      <select aria-label="To a page" @change="emit('page', Number(($event.target as HTMLSelectElement).value))">
-        <option v-for="page in pages" :key="page" :value="page">
-          {{ page
-          }}{{ hitPages.has(page) ? ` · ${hitPages.get(page)} ${hitPages.get(page) === 1 ? 'hit' : 'hits'}` : '' }}
-        </option>
-      </select>
+      <ChoiceField
+        v-model="to"
+        label="To a page"
+        :choices="
+          Array.from({ length: pages }, (_, index) => index + 1).map(page => ({
+            value: page,
+            text: `${page}${hitPages.has(page) ? ` · ${hitPages.get(page)} ${hitPages.get(page) === 1 ? 'hit' : 'hits'}` : ''}`,
+          }))
+        "
+        @update:model-value="emit('page', $event)" />
       of {{ pages }}
     </label>
-    <button type="button" aria-label="Smaller" title="−" @click="scale(1 / STEP)">
+    <v-btn aria-label="Smaller" title="−" @click="scale(1 / STEP)">
       <v-icon :icon="mdiMinus" size="16" />
-    </button>
-    <button type="button" class="percent" title="As wide as the page" @click="zoom = 1">
-      {{ Math.round(zoom * 100) }} %
-    </button>
-    <button type="button" aria-label="Larger" title="+" @click="scale(STEP)">
+    </v-btn>
+    <v-btn class="percent" title="As wide as the page" @click="zoom = 1"> {{ Math.round(zoom * 100) }} % </v-btn>
+    <v-btn aria-label="Larger" title="+" @click="scale(STEP)">
       <v-icon :icon="mdiPlus" size="16" />
-    </button>
-    <button v-if="canTurn" type="button" aria-label="Turn by a quarter" title="T" @click="turn = (turn + 90) % 360">
+    </v-btn>
+    <v-btn v-if="canTurn" aria-label="Turn by a quarter" title="T" @click="turn = (turn + 90) % 360">
       <v-icon :icon="mdiRotateRight" size="16" />
-    </button>
+    </v-btn>
     <template v-if="before || after">
-      <button type="button" class="place" :disabled="!before" @click="emit('beside', -1)">
-        Before <span class="key">P</span>
-      </button>
-      <button type="button" class="place" :disabled="!after" @click="emit('beside', 1)">
-        Next <span class="key">N</span>
-      </button>
+      <v-btn class="place" :disabled="!before" @click="emit('beside', -1)"> Before <span class="key">P</span> </v-btn>
+      <v-btn class="place" :disabled="!after" @click="emit('beside', 1)"> Next <span class="key">N</span> </v-btn>
     </template>
   </div>
 </template>
@@ -116,13 +115,6 @@ defineExpose({ scale })
 }
 .apart {
   flex: 1;
-}
-.pages select {
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--rule-strong);
-  font: inherit;
-  color: inherit;
 }
 .percent {
   min-width: 44px;

@@ -101,7 +101,7 @@ async function go(page: number): Promise<void> {
   <div ref="root" class="text">
     <p v-if="isEmpty && !but" class="quiet">There are no words in it.</p>
     <PartIndex v-if="only === null && !but" :parts="parts" :at="at" @go="go" />
-    <v-btn v-if="isBefore" variant="text" size="small" @click="go(1)">Back to the beginning</v-btn>
+    <v-btn v-if="isBefore" class="act" @click="go(1)">Back to the beginning</v-btn>
     <div v-if="isTable" data-page="1" :data-to="shown.length" data-drawn>
       <SheetTable :rows="rows" :whole="hitPages.size > 0" :only="only === null ? undefined : 14" />
     </div>

@@ -36,13 +36,13 @@ const hits = computed(() =>
 }
 .box {
   position: absolute;
-  background: #f0c75e;
+  background: var(--page-hit);
   mix-blend-mode: multiply;
   opacity: 0.7;
 }
 .box.on {
-  background: #e8912d;
+  background: var(--page-hit-on);
   opacity: 0.85;
-  outline: 2px solid #8a3b12;
+  outline: 2px solid var(--on-page-warn);
 }
 </style>

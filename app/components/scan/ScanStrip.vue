@@ -24,35 +24,30 @@ function press(event: KeyboardEvent, page: ScannedPage, index: number): void {
 <template>
   <ol class="strip" aria-label="Pages">
     <li v-for="(page, index) in pages" :key="page.id" :class="{ at: page.id === at }">
-      <button
-        type="button"
+      <v-btn
         class="thumb"
         :aria-current="page.id === at"
         :aria-label="`Page ${index + 1}`"
         @click="emit('choose', page.id)"
         @keydown="press($event, page, index)">
         <img :src="picture(page.id, page.edits)" alt="" loading="lazy" />
-      </button>
+      </v-btn>
       <span class="number">{{ index + 1 }}</span>
-      <button
-        type="button"
+      <v-btn
         class="place"
         :disabled="index === 0"
         :aria-label="`Page ${index + 1} earlier`"
         @click="emit('shift', page.id, -1)">
         up
-      </button>
-      <button
-        type="button"
+      </v-btn>
+      <v-btn
         class="place"
         :disabled="index === pages.length - 1"
         :aria-label="`Page ${index + 1} later`"
         @click="emit('shift', page.id, 1)">
         down
-      </button>
-      <button type="button" class="place" :aria-label="`Drop page ${index + 1}`" @click="emit('drop', page.id)">
-        drop
-      </button>
+      </v-btn>
+      <v-btn class="place" :aria-label="`Drop page ${index + 1}`" @click="emit('drop', page.id)"> drop </v-btn>
     </li>
   </ol>
 </template>

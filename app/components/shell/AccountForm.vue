@@ -37,9 +37,9 @@ const send = handleSubmit(form => {
       :error-messages="errors.password"
       :hint="mode === 'new' ? RULE : undefined"
       :persistent-hint="mode === 'new'" />
-    <button type="submit" class="act full" :disabled="busy">
+    <v-btn type="submit" class="act full" :disabled="busy">
       {{ mode === 'in' ? 'Sign in' : 'Make the account' }}
-    </button>
+    </v-btn>
   </form>
 </template>
 

@@ -53,8 +53,7 @@ function brighten(id: MeaningId): void {
   <footer class="line">
     <ul class="key-list" aria-label="Colour key">
       <li v-for="meaning in used" :key="meaning.id">
-        <button
-          type="button"
+        <v-btn
           :aria-pressed="view.highlighted === meaning.id"
           :class="{
             on: view.highlighted === meaning.id,
@@ -63,12 +62,12 @@ function brighten(id: MeaningId): void {
           :title="`Show only “${meaning.name}” bright in the outline`"
           @click="brighten(meaning.id)">
           <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" /><span class="name">{{ meaning.name }}</span>
-        </button>
+        </v-btn>
       </li>
       <li>
-        <button type="button" title="Edit the colour key" @click="dialogs.colours = true">
+        <v-btn title="Edit the colour key" @click="dialogs.colours = true">
           {{ used.length > 0 ? 'Edit…' : 'Colour key…' }}
-        </button>
+        </v-btn>
       </li>
     </ul>
     <div v-if="carrying" class="carrying" role="region" :aria-label="`What carries ${carrying.name}`">
@@ -90,7 +89,7 @@ function brighten(id: MeaningId): void {
         {{ longActs.running.total.toLocaleString('en-GB') }}
         <progress :value="longActs.running.done" :max="longActs.running.total"
       /></label>
-      <button type="button" class="do" title="Stop; nothing of it is kept" @click="longActs.stop()">Stop</button>
+      <v-btn class="do" title="Stop; nothing of it is kept" @click="longActs.stop()">Stop</v-btn>
     </template>
     <p
       v-else
@@ -101,9 +100,9 @@ function brighten(id: MeaningId): void {
       :title="said">
       {{ said }}
     </p>
-    <button v-if="notices.present" type="button" class="do" @click="notices.present = null">Close</button>
-    <button v-if="acts.undoable" type="button" class="do" :title="undoTitle" @click="acts.undo()">Undo</button>
-    <button v-if="acts.last.redo" type="button" class="do" :title="redoTitle" @click="acts.redo()">Redo</button>
+    <v-btn v-if="notices.present" class="do" @click="notices.present = null">Close</v-btn>
+    <v-btn v-if="acts.undoable" class="do" :title="undoTitle" @click="acts.undo()">Undo</v-btn>
+    <v-btn v-if="acts.last.redo" class="do" :title="redoTitle" @click="acts.redo()">Redo</v-btn>
   </footer>
 </template>
 

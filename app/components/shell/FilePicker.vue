@@ -4,32 +4,21 @@ import { ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { pickedWithPaths } from '../../composables/droppedFiles'
 import { useUploads } from '../../stores/uploads'
+import FileChooser from '../base/FileChooser.vue'
 
 const props = defineProps<{ /** Where they go; null: the In-tray. */ to: FolderId | null }>()
 const uploads = useUploads()
-const files = ref<HTMLInputElement | null>(null)
-const folder = ref<HTMLInputElement | null>(null)
+const files = ref<InstanceType<typeof FileChooser> | null>(null)
+const folder = ref<InstanceType<typeof FileChooser> | null>(null)
 
-function picked(event: Event): void {
-  const input = event.target as HTMLInputElement
-  const chosen = pickedWithPaths([...(input.files ?? [])])
-  input.value = ''
-  void uploads.bring(chosen, props.to)
-}
+const bring = (picked: readonly File[]) => void uploads.bring(pickedWithPaths(picked), props.to)
 
-defineExpose({ files: () => files.value?.click(), folder: () => folder.value?.click() })
+defineExpose({ files: () => files.value?.open(), folder: () => folder.value?.open() })
 </script>
 
 <template>
   <span>
-    <input ref="files" type="file" multiple hidden aria-label="Files to bring in" @change="picked" />
-    <input
-      ref="folder"
-      type="file"
-      multiple
-      webkitdirectory
-      hidden
-      aria-label="A folder of the desktop to bring in"
-      @change="picked" />
+    <FileChooser ref="files" label="Files to bring in" several @picked="bring" />
+    <FileChooser ref="folder" label="A folder of the desktop to bring in" folder @picked="bring" />
   </span>
 </template>

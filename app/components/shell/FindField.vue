@@ -18,6 +18,7 @@ import { useTagList } from '../../stores/tagList'
 import { useSearches } from '../../stores/searches'
 import ColourStripe from '../common/ColourStripe.vue'
 import TypeMark from '../common/TypeMark.vue'
+import LineField from '../base/LineField.vue'
 
 const plan = usePlan()
 const placeNames = usePlaceNames()
@@ -37,7 +38,7 @@ const router = useRouter()
 const typed = ref('')
 const at = ref(0)
 const isOpen = ref(false)
-const field = ref<HTMLInputElement | null>(null)
+const field = ref<InstanceType<typeof LineField> | null>(null)
 
 defineExpose({
   focus: () => {
@@ -159,12 +160,11 @@ function input(): void {
 
 <template>
   <div class="find-field" role="search">
-    <input
+    <LineField
       ref="field"
       v-model="typed"
       class="line-field"
       data-find
-      type="text"
       placeholder="Go to a number, or find a name…"
       aria-label="Find"
       role="combobox"

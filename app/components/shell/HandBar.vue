@@ -5,7 +5,6 @@ import { mdiClose, mdiMenuUp } from '@mdi/js'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { nameThings } from '../../../core/change/index'
-import type { FolderId } from '../../../core/ids'
 import { isInside } from '../../../core/tree/index'
 import { isDragged } from '../../composables/useDrag'
 import { useOpenPlace } from '../../composables/useOpenPlace'
@@ -40,7 +39,7 @@ const from = computed(
   () =>
     new Set(
       hand.items.map(item =>
-        item.kind === 'folder' ? (plan.tree.byId.get(item.id as FolderId)?.parentId ?? null) : item.fromFolderId,
+        item.kind === 'folder' ? (plan.tree.byId.get(item.id)?.parentId ?? null) : item.fromFolderId,
       ),
     ).size,
 )
@@ -110,7 +109,7 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
     <span v-if="from > 1" class="from">from {{ from }} places</span>
     <v-menu location="top">
       <template #activator="{ props: menu }">
-        <button v-bind="menu" type="button" class="look">Look<v-icon :icon="mdiMenuUp" size="16" /></button>
+        <v-btn v-bind="menu" class="look">Look<v-icon :icon="mdiMenuUp" size="16" /></v-btn>
       </template>
       <v-list aria-label="What is in hand" class="held">
         <v-list-item
@@ -120,37 +119,31 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
           :subtitle="item.kind === 'folder' ? 'folder' : placeNames.placeOf(item.fromFolderId)?.text"
           @click.stop>
           <template #append>
-            <button
-              type="button"
-              class="place one"
-              :aria-label="`Let go of ${item.name}`"
-              @click.stop="hand.drop(item.id)">
+            <v-btn class="place one" :aria-label="`Let go of ${item.name}`" @click.stop="hand.drop(item.id)">
               let go
-            </button>
+            </v-btn>
           </template>
         </v-list-item>
       </v-list>
     </v-menu>
     <span class="cut why" role="status">{{ hand.refused }}</span>
-    <button
+    <v-btn
       v-for="{ how, name } in WAYS"
       :key="how"
-      type="button"
       class="way"
       :class="{ first: how === hand.way }"
       :aria-disabled="not(how) !== ''"
       :title="not(how) || (how === hand.way ? 'Ctrl+V' : '')"
       @click="down(how)">
       {{ name(where) }}
-    </button>
-    <button
-      type="button"
+    </v-btn>
+    <v-btn
       class="all"
       aria-label="Let go of everything"
       title="Let go of everything; it stays where it is"
       @click="hand.empty()">
       <v-icon :icon="mdiClose" size="17" />
-    </button>
+    </v-btn>
   </section>
 </template>
 

@@ -30,9 +30,7 @@ const parts = computed(() => [
       </dl>
     </template>
     <template #acts>
-      <button type="button" class="act main" autofocus @click="emit('close')">
-        Close <span class="key">Esc</span>
-      </button>
+      <v-btn class="act main" autofocus @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
     </template>
   </PaperDialog>
 </template>

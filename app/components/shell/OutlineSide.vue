@@ -36,9 +36,9 @@ const targetItems = computed<readonly ThingItem[]>(() => {
     : []
 })
 const things = useThings(targetItems, {
-  open: item => go(item.id as FolderId),
+  open: item => item.kind === 'folder' && go(item.id),
   rename: item => {
-    renaming.value = item.id as FolderId
+    if (item.kind === 'folder') renaming.value = item.id
   },
   fromFolderId: () => null,
 })

@@ -6,6 +6,7 @@ import { RECOGNISED_LANGUAGES } from '../../../contract/reading'
 import { counted } from '../../../core/change/index'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useRecognising } from '../../stores/recognising'
+import TickBox from '../base/TickBox.vue'
 
 const NAMES = { eng: 'English', deu: 'German', fra: 'French', spa: 'Spanish' } as const
 const recognising = useRecognising()
@@ -34,37 +35,29 @@ function setLanguage(code: string, on: boolean): void {
 
 <template>
   <span v-if="title !== '' && now" class="queue">
-    <button
-      type="button"
-      :aria-expanded="isOpen"
-      title="Scans and pictures whose text is being recognised"
-      @click="isOpen = !isOpen">
+    <v-btn :aria-expanded="isOpen" title="Scans and pictures whose text is being recognised" @click="isOpen = !isOpen">
       {{ title }}
-    </button>
+    </v-btn>
     <div v-if="isOpen" class="about" role="region" aria-label="Reading of scans" @keydown.esc.stop="isOpen = false">
       <p>
         <b>{{ counted(now.pages, 'page') }}</b> of {{ counted(now.documents, 'document') }}, two at a time and behind
         everything else.
       </p>
       <p>In {{ used }}{{ now.languages === null ? ', as the plan mostly holds' : '' }}:</p>
-      <label v-for="code in RECOGNISED_LANGUAGES" :key="code"
-        ><input
-          type="checkbox"
-          :checked="now.used.includes(code)"
-          @change="setLanguage(code, ($event.target as HTMLInputElement).checked)" />
-        {{ NAMES[code] }}</label
+      <TickBox
+        v-for="code in RECOGNISED_LANGUAGES"
+        :key="code"
+        :model-value="now.used.includes(code)"
+        @update:model-value="setLanguage(code, $event)"
+        >{{ NAMES[code] }}</TickBox
       >
       <p>
-        <button type="button" class="place" @click="recognising.set(!now.recognising, now.languages)">
+        <v-btn class="place" @click="recognising.set(!now.recognising, now.languages)">
           {{ now.recognising ? 'Pause' : 'Go on' }}
-        </button>
-        <button
-          v-if="now.languages !== null"
-          type="button"
-          class="place"
-          @click="recognising.set(now.recognising, null)">
+        </v-btn>
+        <v-btn v-if="now.languages !== null" class="place" @click="recognising.set(now.recognising, null)">
           Languages of the plan
-        </button>
+        </v-btn>
       </p>
     </div>
   </span>
@@ -90,12 +83,6 @@ function setLanguage(code: string, on: boolean): void {
 }
 .about p {
   margin: 4px 0;
-}
-label {
-  display: block;
-}
-input {
-  accent-color: var(--act);
 }
 .place + .place {
   margin-left: 12px;

@@ -60,9 +60,9 @@ function toggle(panel: 'outline' | 'card'): void {
       class="outline-side"
       :class="{ drawer: drawer === 'outline' && !outlineIn }"
       :style="{ width: `${view.saved.outlineWidth}px` }">
-      <button v-if="drawer === 'outline' && !outlineIn" type="button" class="toggle close" @click="drawer = null">
+      <v-btn v-if="drawer === 'outline' && !outlineIn" class="toggle close" @click="drawer = null">
         Hide outline
-      </button>
+      </v-btn>
       <slot name="outline" />
     </aside>
     <div
@@ -82,22 +82,20 @@ function toggle(panel: 'outline' | 'card'): void {
       <div class="strip">
         <slot name="strip" />
         <div class="toggles">
-          <button
+          <v-btn
             v-if="outlineIn || drawer !== 'outline'"
-            type="button"
             class="toggle"
             :aria-expanded="outlineIn"
             @click="toggle('outline')">
             {{ outlineIn ? 'Hide outline' : 'Outline' }}
-          </button>
-          <button
+          </v-btn>
+          <v-btn
             v-if="hasCard && (cardIn || drawer !== 'card')"
-            type="button"
             class="toggle"
             :aria-expanded="cardIn"
             @click="toggle('card')">
             {{ cardIn ? 'Hide card' : 'Card' }}
-          </button>
+          </v-btn>
         </div>
       </div>
       <slot />
@@ -120,9 +118,7 @@ function toggle(panel: 'outline' | 'card'): void {
       :class="{ drawer: drawer === 'card' && !cardIn }"
       :style="{ width: `${view.saved.cardWidth}px` }"
       aria-label="Card">
-      <button v-if="drawer === 'card' && !cardIn" type="button" class="toggle close" @click="drawer = null">
-        Hide card
-      </button>
+      <v-btn v-if="drawer === 'card' && !cardIn" class="toggle close" @click="drawer = null"> Hide card </v-btn>
       <slot name="card" />
     </aside>
   </div>

@@ -41,9 +41,9 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
       <span aria-hidden="true">·</span>
       <v-menu>
         <template #activator="{ props: menu }">
-          <button v-bind="menu" type="button" class="account">
+          <v-btn v-bind="menu" class="account">
             {{ plan.reply?.plan.name ?? 'Account' }}<v-icon :icon="mdiMenuDown" size="16" />
-          </button>
+          </v-btn>
         </template>
         <v-list aria-label="Account">
           <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />

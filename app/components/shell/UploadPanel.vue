@@ -7,11 +7,12 @@ import { sizeText } from '../../../core/formats/index'
 import { computed, onMounted, ref } from 'vue'
 import { meantFor, useEarlierUploads } from '../../stores/earlierUploads'
 import { useUploads } from '../../stores/uploads'
+import FileChooser from '../base/FileChooser.vue'
 
 const SHOWN_AT_MOST = 60
 const uploads = useUploads()
 const earlierUploads = useEarlierUploads()
-const picker = ref<HTMLInputElement | null>(null)
+const picker = ref<InstanceType<typeof FileChooser> | null>(null)
 const count = (state: string) => uploads.items.filter(item => item.state === state).length
 const STATES = {
   waiting: 'waits',
@@ -46,9 +47,7 @@ const whole = computed(() => earlierUploads.earlier.filter(upload => upload.rece
 const parts = computed(() => earlierUploads.earlier.filter(upload => upload.received < upload.size))
 
 /** The same files chosen again go on where they stopped; each goes where it was meant to go. */
-async function goOn(): Promise<void> {
-  const chosen = [...(picker.value?.files ?? [])]
-  if (picker.value) picker.value.value = ''
+async function goOn(chosen: readonly File[]): Promise<void> {
   const folderOf = new Map(parts.value.map(upload => [upload.name, meantFor(upload)]))
   for (const folder of new Set(folderOf.values())) {
     const here = chosen.filter(file => folderOf.get(file.name) === folder)
@@ -74,9 +73,7 @@ onMounted(() => void earlierUploads.look())
             .map(upload => upload.name)
             .join(', ')
         }}{{ whole.length > 3 ? ' …' : '' }}
-        <button type="button" class="place" @click="earlierUploads.take()">
-          Take {{ whole.length === 1 ? 'it' : 'them' }} in
-        </button>
+        <v-btn class="place" @click="earlierUploads.take()"> Take {{ whole.length === 1 ? 'it' : 'them' }} in </v-btn>
       </p>
       <p v-for="upload in parts.slice(0, 8)" :key="upload.id">
         <span class="cut">{{ upload.name }}</span>
@@ -84,27 +81,25 @@ onMounted(() => void earlierUploads.look())
         <span class="quiet">stopped at {{ Math.floor((upload.received / upload.size) * 100) }} %</span>
       </p>
       <p v-if="parts.length > 0">
-        <button type="button" class="place" @click="picker?.click()">
+        <v-btn class="place" @click="picker?.open()">
           Choose {{ parts.length === 1 ? 'it' : 'them' }} again to go on
-        </button>
+        </v-btn>
       </p>
       <p>
-        <button type="button" class="place" @click="earlierUploads.forget()">
+        <v-btn class="place" @click="earlierUploads.forget()">
           Forget {{ earlierUploads.earlier.length === 1 ? 'it' : 'them' }}
-        </button>
+        </v-btn>
         <span class="quiet">otherwise kept for a day</span>
       </p>
-      <input ref="picker" type="file" multiple hidden aria-label="Files to go on with" @change="goOn" />
+      <FileChooser ref="picker" label="Files to go on with" several @picked="goOn" />
     </template>
     <template v-if="uploads.items.length > 0">
       <header>
         <h2 role="status">
           {{ title }}
         </h2>
-        <button v-if="isMoving && uploads.open.length > 1" type="button" class="place" @click="uploads.stopAll()">
-          Stop all
-        </button>
-        <button v-if="!isMoving" type="button" class="place" @click="uploads.clear()">Close</button>
+        <v-btn v-if="isMoving && uploads.open.length > 1" class="place" @click="uploads.stopAll()"> Stop all </v-btn>
+        <v-btn v-if="!isMoving" class="place" @click="uploads.clear()">Close</v-btn>
       </header>
       <v-progress-linear
         v-if="isMoving && uploads.items.length > 1"
@@ -117,22 +112,20 @@ onMounted(() => void earlierUploads.look())
           <span class="state" :class="{ warn: item.state === 'failed' }">{{
             item.state === 'running' ? `${Math.floor(item.share * 100)} %` : STATES[item.state]
           }}</span>
-          <button
+          <v-btn
             v-if="item.state === 'waiting' || item.state === 'running' || item.state === 'here'"
-            type="button"
             class="place"
             :aria-label="`Stop ${item.name}`"
             @click="uploads.stop(item)">
             Stop
-          </button>
-          <button
+          </v-btn>
+          <v-btn
             v-else-if="item.state !== 'done'"
-            type="button"
             class="place"
             :aria-label="`Try ${item.name} again`"
             @click="uploads.retry(item)">
             Again
-          </button>
+          </v-btn>
           <span v-else />
           <v-progress-linear
             v-if="item.state === 'running'"

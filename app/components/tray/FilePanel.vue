@@ -8,12 +8,13 @@ import { useFiling } from '../../stores/filing'
 import { usePlaceNames } from '../../stores/placeNames'
 import TagPicker from '../common/TagPicker.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
+import LineField from '../base/LineField.vue'
 
 const emit = defineEmits<{ file: []; skip: []; trash: []; another: [] }>()
 
 const filing = useFiling()
 const placeNames = usePlaceNames()
-const nameField = ref<HTMLInputElement | null>(null)
+const nameField = ref<InstanceType<typeof LineField> | null>(null)
 const tagPicker = ref<InstanceType<typeof TagPicker> | null>(null)
 
 const suggested = computed(() => filing.suggested.places)
@@ -56,7 +57,7 @@ defineExpose({
   <form class="panel" aria-label="File it" @submit.prevent="emit('file')">
     <template v-if="filing.only">
       <h2 class="part-head"><label for="tray-name">Name it</label> <span class="key">N</span></h2>
-      <input
+      <LineField
         id="tray-name"
         ref="nameField"
         v-model="filing.name"
@@ -64,14 +65,13 @@ defineExpose({
         autocomplete="off"
         @keydown="press" />
       <p v-if="filing.name !== filing.only.name" class="note">was {{ quoted(filing.only.name) }}</p>
-      <button
+      <v-btn
         v-for="suggestion in filing.suggested.names.filter(({ name }) => name !== filing.name)"
         :key="suggestion.name"
-        type="button"
         class="offer"
         @click="takeName(suggestion.name)">
         <span>{{ suggestion.name }}</span><span class="quiet">{{ suggestion.from }}</span>
-      </button>
+      </v-btn>
     </template>
     <h2 v-else class="part-head">{{ filing.documents.length }} documents together</h2>
 
@@ -85,10 +85,9 @@ defineExpose({
       }}
     </p>
     <div class="places" role="radiogroup" aria-label="Place">
-      <button
+      <v-btn
         v-for="(place, index) in suggested"
         :key="place.folderId"
-        type="button"
         role="radio"
         class="place-card"
         :class="{ on: filing.places.includes(place.folderId) }"
@@ -110,11 +109,10 @@ defineExpose({
           ></span
         >
         <span class="share">{{ percent(place.share) }}</span>
-      </button>
-      <button
+      </v-btn>
+      <v-btn
         v-for="id in others"
         :key="id"
-        type="button"
         role="radio"
         aria-checked="true"
         class="place-card on"
@@ -125,10 +123,10 @@ defineExpose({
           ><b>{{ placeNames.placeOf(id)?.text }}</b
           ><span class="quiet">chosen by you</span></span
         ><span />
-      </button>
+      </v-btn>
     </div>
     <p>
-      <button type="button" class="act" @click="emit('another')">Another folder… <span class="key">M</span></button>
+      <v-btn class="act" @click="emit('another')">Another folder… <span class="key">M</span></v-btn>
     </p>
 
     <h2 class="part-head">Tag {{ filing.only ? 'it' : 'them' }} <span class="key">T</span></h2>
@@ -140,13 +138,11 @@ defineExpose({
       @take="(id: TagId) => (filing.tags = filing.tags.filter(tag => tag.id !== id))" />
 
     <p class="acts">
-      <button type="submit" class="act full">
+      <v-btn type="submit" class="act full">
         {{ filing.only ? 'File and next' : 'File them' }} <span class="key">Enter</span>
-      </button>
-      <button v-if="filing.only" type="button" class="act" @click="emit('skip')">
-        Skip <span class="key">→</span>
-      </button>
-      <button type="button" class="act" @click="emit('trash')">Trash <span class="key">Delete</span></button>
+      </v-btn>
+      <v-btn v-if="filing.only" class="act" @click="emit('skip')"> Skip <span class="key">→</span> </v-btn>
+      <v-btn class="act" @click="emit('trash')">Trash <span class="key">Delete</span></v-btn>
     </p>
     <p v-if="filing.refused" class="warn" role="alert">
       {{ filing.refused }}

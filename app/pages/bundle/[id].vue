@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
 import { dateText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
-import type { BundleId, DocumentId } from '../../../core/ids'
+import type { BundleId } from '../../../core/ids'
 import LoosePage from '../../components/common/LoosePage.vue'
 import NameField from '../../components/common/NameField.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
@@ -13,11 +13,13 @@ import { onPlanEvent } from '../../composables/usePlanEvents'
 import { usePageTitle } from '../../composables/usePageTitle'
 import { useShortcuts } from '../../composables/useShortcuts'
 import type { ThingItem } from '../../composables/useThings'
+import { thingsOf } from '../../composables/useThings'
 import type { Outcome } from '../../stores/acts'
 import { useActs } from '../../stores/acts'
 import { useBundles } from '../../stores/bundles'
 import { useHand } from '../../stores/hand'
 import { usePlaceNames } from '../../stores/placeNames'
+import TickBox from '../../components/base/TickBox.vue'
 
 const [bundles, acts, hand] = [useBundles(), useActs(), useHand()]
 const placeNames = usePlaceNames()
@@ -32,7 +34,7 @@ const contents = computed(() => (bundles.opened.state === 'ready' ? bundles.open
 const documents = computed(() => contents.value?.documents ?? [])
 const renaming = ref(false)
 const targetItems = ref<readonly ThingItem[]>([])
-const targetIds = computed(() => targetItems.value.map(item => item.id as DocumentId))
+const targetIds = computed(() => thingsOf(targetItems.value).documentIds)
 
 async function set(some: { note?: string; done?: boolean }): Promise<void> {
   const { value: present } = contents
@@ -48,7 +50,7 @@ function keepName(name: string): Promise<Outcome> {
 
 /** The selected ones by one place up or down. */
 async function lay(by: -1 | 1): Promise<void> {
-  const order = documents.value.map(row => row.id as DocumentId)
+  const order = documents.value.map(row => row.id)
   const moving = new Set<string>(targetIds.value)
   const walk = by === 1 ? [...order.keys()].reverse() : [...order.keys()]
   for (const at of walk) {
@@ -104,22 +106,21 @@ const print = () => window.print()
         </p>
         <TextEdit :value="contents.bundle.note" label="Note" empty="write a note…" @keep="note => set({ note })" />
         <div class="bundle-acts">
-          <label
-            ><input type="checkbox" :checked="contents.bundle.done" @change="set({ done: !contents.bundle.done })" />
-            done</label
+          <TickBox :model-value="contents.bundle.done" @update:model-value="set({ done: !contents.bundle.done })"
+            >done</TickBox
           >
-          <button type="button" class="act" @click="renaming = true">Rename</button>
+          <v-btn class="act" @click="renaming = true">Rename</v-btn>
           <a v-if="documents.length > 0" class="act" :href="bundles.archiveAddress(id)" download>Download as one ZIP</a>
-          <button type="button" class="act" @click="print">Print the list</button>
-          <button v-if="hand.documentIds.length > 0" type="button" class="act" @click="putHere">
+          <v-btn class="act" @click="print">Print the list</v-btn>
+          <v-btn v-if="hand.documentIds.length > 0" class="act" @click="putHere">
             Put {{ counted(hand.documentIds.length, 'document') }} from the hand here
-          </button>
+          </v-btn>
           <template v-if="targetItems.length > 0">
-            <button type="button" class="act" @click="lay(-1)">Up <span class="key">Alt+↑</span></button>
-            <button type="button" class="act" @click="lay(1)">Down <span class="key">Alt+↓</span></button>
-            <button type="button" class="act" @click="takeOut">Take out of the bundle</button>
+            <v-btn class="act" @click="lay(-1)">Up <span class="key">Alt+↑</span></v-btn>
+            <v-btn class="act" @click="lay(1)">Down <span class="key">Alt+↓</span></v-btn>
+            <v-btn class="act" @click="takeOut">Take out of the bundle</v-btn>
           </template>
-          <button type="button" class="act" @click="drop">Dissolve</button>
+          <v-btn class="act" @click="drop">Dissolve</v-btn>
         </div>
         <ol class="on-paper" aria-hidden="true">
           <li v-for="row in documents" :key="row.id">
@@ -158,15 +159,6 @@ h1.done {
   gap: 2px 6px;
   align-items: center;
   margin: 8px 0 14px;
-}
-.bundle-acts label {
-  display: flex;
-  gap: 7px;
-  align-items: center;
-  padding-right: 8px;
-}
-.bundle-acts input {
-  accent-color: var(--act);
 }
 .on-paper {
   display: none;

@@ -42,7 +42,7 @@ const today = dateText(new Date().toISOString())
 <template>
   <div class="contents">
     <p class="bar">
-      <button type="button" class="act main" @click="print">Print <span class="key">Ctrl+P</span></button>
+      <v-btn class="act main" @click="print">Print <span class="key">Ctrl+P</span></v-btn>
       <NuxtLink class="act" :to="rootId ? `/plan/${rootId}` : '/plan'"> Back to the plan </NuxtLink>
     </p>
     <h1>{{ rootId ? placeNames.placeOf(rootId)?.text : plan.reply?.plan.name }}</h1>

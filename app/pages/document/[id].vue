@@ -161,7 +161,7 @@ useShortcuts(event => {
             v-if="renaming"
             :value="value.name"
             :label="`New name of ${value.name}`"
-            :keep="rename('document', value.id)"
+            :keep="rename({ kind: 'document', id: value.id })"
             @kept="renaming = false"
             @cancel="renaming = false" />
           <h1 v-else>
@@ -170,7 +170,7 @@ useShortcuts(event => {
           <p class="second facts">
             <TypeMark :extension="value.extension" /> {{ sizeText(value.size) }} · changed
             {{ timeText(value.changedAt) }}
-            <button type="button" class="place" @click="show">Show in plan <span class="key">G</span></button>
+            <v-btn class="place" @click="show">Show in plan <span class="key">G</span></v-btn>
           </p>
           <p v-if="value.trashedAt" class="warn">
             This document is in the Trash. <NuxtLink to="/trash" class="place"> Restore it there </NuxtLink>

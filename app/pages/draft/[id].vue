@@ -24,6 +24,7 @@ import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
 import { useUploads } from '../../stores/uploads'
+import LineField from '../../components/base/LineField.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -168,12 +169,10 @@ const KEEPING = {
           </p>
           <p class="bar">
             <label
-              >Name <input v-model="draft.name" class="line-field" placeholder="for when it is continued later"
+              >Name <LineField v-model="draft.name" class="line-field" placeholder="for when it is continued later"
             /></label>
             <span class="quiet" role="status">{{ KEEPING[draft.keeping] }}</span>
-            <button type="button" class="act" @click="editor?.search()">
-              Find and replace <span class="key">Ctrl+F</span>
-            </button>
+            <v-btn class="act" @click="editor?.search()"> Find and replace <span class="key">Ctrl+F</span> </v-btn>
           </p>
         </div>
         <p v-if="draft.isRootGone" class="meanwhile" role="alert">
@@ -187,7 +186,7 @@ const KEEPING = {
           <p v-for="collision in meanwhile.collisions" :key="collision">
             {{ collision }}
           </p>
-          <button type="button" class="act" @click="meanwhile.dismiss">Close</button>
+          <v-btn class="act" @click="meanwhile.dismiss">Close</v-btn>
         </div>
         <LineFields
           :text="at.text"
@@ -216,18 +215,19 @@ const KEEPING = {
             {{ counted(compared.hints.length, 'hint') }}
             <label
               >levels that are fine
-              <input
-                v-model.number="comparison.settings.levels"
+              <LineField
+                :model-value="String(comparison.settings.levels)"
                 class="line-field"
                 type="number"
                 min="1"
                 max="12"
                 @click.stop
+                @update:model-value="comparison.settings = { ...comparison.settings, levels: Number($event) }"
             /></label>
           </summary>
           <ul>
             <li v-for="hint in compared.hints.slice(0, 80)" :key="`${hint.line}${hint.text}`">
-              <button type="button" class="place" @click="editor?.goTo(hint.line)">Line {{ hint.line + 1 }}</button>
+              <v-btn class="place" @click="editor?.goTo(hint.line)">Line {{ hint.line + 1 }}</v-btn>
               {{ hint.text }}
             </li>
           </ul>
@@ -252,15 +252,14 @@ const KEEPING = {
           {{ refused }}
         </p>
         <p class="acts">
-          <button
-            type="button"
+          <v-btn
             class="act full"
             :disabled="!compared || (comparison.changes === 0 && !blocked) || draft.isRootGone || applying"
             @click="apply">
             Apply {{ counted(comparison.changes, 'change') }} <span class="key">Ctrl+Enter</span>
-          </button>
+          </v-btn>
           <NuxtLink to="/draft" class="act"> Keep as draft </NuxtLink>
-          <button type="button" class="act" @click="discard">Discard</button>
+          <v-btn class="act" @click="discard">Discard</v-btn>
         </p>
       </section>
     </div>
@@ -335,7 +334,7 @@ h1 {
   margin-left: 12px;
   color: var(--ink-2);
 }
-.hints input {
+.hints .v-input {
   width: 52px;
   padding: 1px 5px;
 }

@@ -16,6 +16,9 @@ import { useDrafts } from '../../stores/drafts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
+import ChoiceField from '../../components/base/ChoiceField.vue'
+import FileChooser from '../../components/base/FileChooser.vue'
+import TickBox from '../../components/base/TickBox.vue'
 
 const route = useRoute()
 const [drafts, plan] = [useDrafts(), usePlan()]
@@ -50,14 +53,8 @@ async function dropped(event: DragEvent): Promise<void> {
   if (files.length > 0) await start.desktop(files, rootId.value, withDocuments.value)
 }
 
-const filePicker = ref<HTMLInputElement | null>(null)
-const folderPicker = ref<HTMLInputElement | null>(null)
-
-function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown): void {
-  const files = [...(input?.files ?? [])]
-  if (input) input.value = ''
-  if (files.length > 0) void take(files)
-}
+const filePicker = ref<InstanceType<typeof FileChooser> | null>(null)
+const folderPicker = ref<InstanceType<typeof FileChooser> | null>(null)
 </script>
 
 <template>
@@ -72,50 +69,47 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
       <p class="second">A draft is written like a list, and shows what would happen before anything happens.</p>
       <label class="where"
         >Where
-        <select v-model="root" class="line-field" aria-label="Where the folders go">
-          <option value="">the top of the plan</option>
-          <option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option>
-        </select></label
-      >
+        <ChoiceField
+          v-model="root"
+          class="line-field"
+          label="Where the folders go"
+          :choices="[
+            { value: '', text: 'the top of the plan' },
+            ...folders.map(folder => ({ value: folder.id, text: folder.text })),
+          ]"
+      /></label>
       <p v-if="start.refused.value" class="warn" role="alert">
         {{ start.refused.value }}
       </p>
       <h2 class="part-head">Begin</h2>
       <p class="row">
-        <button type="button" class="act main" @click="start.empty(rootId)">An empty draft</button
+        <v-btn class="act main" @click="start.empty(rootId)">An empty draft</v-btn
         ><span class="second">write or paste an outline; what is there stays</span>
       </p>
       <p class="row">
-        <button type="button" class="act main" @click="start.present(rootId)">
-          {{ rootId ? 'This branch as it is' : 'The plan as it is' }}</button><span class="second"
+        <v-btn class="act main" @click="start.present(rootId)">
+          {{ rootId ? 'This branch as it is' : 'The plan as it is' }}</v-btn><span class="second"
           >rename, move and number what is there; documents go with their folders</span
         >
       </p>
       <p class="row">
-        <button type="button" class="act main" @click="filePicker?.click()">A file…</button
+        <v-btn class="act main" @click="filePicker?.open()">A file…</v-btn
         ><span class="second">OPML, CSV or TSV, Markdown, plain text</span>
       </p>
       <p class="row">
-        <button type="button" class="act main" @click="folderPicker?.click()">A folder of the desktop…</button
-        ><label class="second"
-          ><input v-model="withDocuments" type="checkbox" /> with its documents; it can be dropped here as well</label
-        >
+        <v-btn class="act main" @click="folderPicker?.open()">A folder of the desktop…</v-btn
+        ><TickBox v-model="withDocuments" class="second">with its documents; it can be dropped here as well</TickBox>
       </p>
-      <input
+      <FileChooser
         ref="filePicker"
-        type="file"
-        hidden
+        label="A file with an outline"
         accept=".opml,.xml,.csv,.tsv,.md,.txt"
-        aria-label="A file with an outline"
-        @change="picked(filePicker, ([one]) => one && start.file(one, rootId))" />
-      <input
+        @picked="([one]) => one && start.file(one, rootId)" />
+      <FileChooser
         ref="folderPicker"
-        type="file"
-        hidden
-        multiple
-        webkitdirectory
-        aria-label="A folder of the desktop"
-        @change="picked(folderPicker, files => start.desktop(pickedWithPaths(files), rootId, withDocuments))" />
+        label="A folder of the desktop"
+        folder
+        @picked="files => start.desktop(pickedWithPaths(files), rootId, withDocuments)" />
       <h2 class="part-head">Next period</h2>
       <PeriodForm :folders="folders" :meanings="colourKey.meanings" :branch="rootId" @begin="start.period" />
     </div>
@@ -132,32 +126,30 @@ function picked(input: HTMLInputElement | null, take: (files: File[]) => unknown
                 >{{ draft.rootId ? (placeNames.placeOf(draft.rootId)?.text ?? 'a folder that is gone') : 'the plan' }} ·
                 {{ draft.lines.toLocaleString('en-GB') }} lines · {{ agoText(draft.changedAt, now) }}</span
               >
-              <button
-                type="button"
+              <v-btn
                 class="act"
                 :aria-label="`Discard ${draft.name || 'the draft without a name'}`"
                 @click="drafts.discard(draft.id)">
                 Discard
-              </button>
+              </v-btn>
             </li>
           </ul>
         </template>
         <h2 class="part-head">Skeletons</h2>
         <ul class="list">
           <li v-for="skeleton in skeletons" :key="skeleton.id" class="skeleton">
-            <button type="button" class="place cut" @click="start.skeleton(skeleton.name, skeleton.outline, rootId)">
+            <v-btn class="place cut" @click="start.skeleton(skeleton.name, skeleton.outline, rootId)">
               {{ skeleton.name }}
-            </button>
+            </v-btn>
             <span class="second cut" :title="skeleton.outline">{{ skeleton.about }}</span>
             <span class="quiet right">{{ counted(foldersIn(skeleton.outline), 'folder') }}</span>
-            <button
+            <v-btn
               v-if="skeleton.own"
-              type="button"
               class="act"
               :aria-label="`Drop the skeleton ${skeleton.name}`"
               @click="drafts.dropSkeleton(skeleton.id)">
               Drop
-            </button>
+            </v-btn>
           </li>
         </ul>
         <p class="quiet">Keep any branch as a skeleton from its page, under More.</p>
@@ -195,7 +187,7 @@ h1 {
   padding-top: 14px;
   color: var(--ink-2);
 }
-.where select {
+.where .choice-field {
   max-width: 320px;
 }
 .row {

@@ -16,6 +16,7 @@ import { useKeeping } from '../../stores/keeping'
 import { useMemo } from '../../stores/memo'
 import { beginningOf } from '../../stores/memoPatterns'
 import { useTagList } from '../../stores/tagList'
+import LineField from '../../components/base/LineField.vue'
 
 const [memo, dialogs, keeping] = [useMemo(), useDialogs(), useKeeping()]
 const tagList = useTagList()
@@ -100,15 +101,15 @@ const said = computed(() =>
         <PlaceLinks :folder-ids="places" />
       </p>
       <div class="head">
-        <input
+        <LineField
           v-model="memo.name"
           class="line-field name"
           aria-label="Name of the memo"
           placeholder="Name"
           @keydown.stop />
         <span class="second" role="status" :class="{ warn: memo.refused !== '' }">{{ said }}</span>
-        <button type="button" class="act" @click="memo.keep()">Keep <span class="key">Ctrl+S</span></button>
-        <button type="button" class="act main" @click="close">Done</button>
+        <v-btn class="act" @click="memo.keep()">Keep <span class="key">Ctrl+S</span></v-btn>
+        <v-btn class="act main" @click="close">Done</v-btn>
       </div>
       <MemoEditor
         v-if="memo.id && (memo.state === 'ready' || memo.state === 'keeping')"

@@ -218,7 +218,7 @@ useShortcuts(event => {
   if (event.ctrlKey || event.metaKey || event.altKey || naming.value) return false
   const key = event.key.toLowerCase()
   if (key === 'n') naming.value = true
-  else if (key === 'o') document.querySelector<HTMLInputElement>('[data-narrow]')?.focus()
+  else if (key === 'o') document.querySelector<HTMLInputElement>('[data-narrow] input')?.focus()
   else if (key === 'u') void chooseFiles()
   else if (key === 'w' && folder.value && !targetItems.value.some(item => item.kind === 'folder')) writeMemo('')
   else if (key === 'l' && folder.value) dialogs.link = { folderId: folderId.value, address: '' }

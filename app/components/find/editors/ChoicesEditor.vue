@@ -5,6 +5,7 @@ import type { LeafRule } from '../../../../core/find/index'
 import { fieldOf } from '../../../../core/find/index'
 import { useColourKey } from '../../../stores/colourKey'
 import { useTagList } from '../../../stores/tagList'
+import TickBox from '../../base/TickBox.vue'
 
 const props = defineProps<{ rule: LeafRule }>()
 const emit = defineEmits<{ change: [rule: LeafRule] }>()
@@ -41,13 +42,13 @@ function flip(value: string): void {
 <template>
   <v-menu :close-on-content-click="false">
     <template #activator="{ props: menu }">
-      <button v-bind="menu" type="button" class="line-field wide chosen cut" :title="chosenText">
+      <v-btn v-bind="menu" class="line-field wide chosen cut" :title="chosenText">
         {{ chosenText }}
-      </button>
+      </v-btn>
     </template>
     <ul class="choices" aria-label="Any of these">
       <li v-for="{ value, text } in all" :key="value">
-        <label><input type="checkbox" :checked="chosen.includes(value)" @change="flip(value)" /> {{ text }}</label>
+        <TickBox :model-value="chosen.includes(value)" @update:model-value="flip(value)">{{ text }}</TickBox>
       </li>
       <li v-if="all.length === 0" class="quiet">There is none yet.</li>
     </ul>
@@ -65,14 +66,5 @@ function flip(value: string): void {
   border: 1px solid var(--rule-strong);
   max-height: 320px;
   overflow-y: auto;
-}
-.choices label {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: 25px;
-}
-input[type='checkbox'] {
-  accent-color: var(--act);
 }
 </style>

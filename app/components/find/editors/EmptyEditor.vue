@@ -3,6 +3,7 @@
 import { computed } from 'vue'
 import type { LeafRule } from '../../../../core/find/index'
 import { fieldOf } from '../../../../core/find/index'
+import ChoiceField from '../../base/ChoiceField.vue'
 
 const props = defineProps<{ rule: LeafRule }>()
 const emit = defineEmits<{ change: [rule: LeafRule] }>()
@@ -16,11 +17,10 @@ function set(value: string): void {
 </script>
 
 <template>
-  <select
+  <ChoiceField
     class="line-field"
-    aria-label="What is empty"
-    :value="choices?.chosen(rule)[0]"
-    @change="set(($event.target as HTMLSelectElement).value)">
-    <option v-for="{ value, text } in all" :key="value" :value="value">{{ text }}</option>
-  </select>
+    label="What is empty"
+    :model-value="choices?.chosen(rule)[0]"
+    :choices="all.map(({ value, text }) => ({ value: value, text: text }))"
+    @update:model-value="set($event)" />
 </template>

@@ -3,13 +3,14 @@
 import { computed } from 'vue'
 import type { LeafRule } from '../../../../core/find/index'
 import type { FolderId } from '../../../../core/ids'
-import { tryParseId } from '../../../../core/ids'
 import { outlineOf } from '../../../../core/tree/index'
 import { usePlan } from '../../../stores/plan'
 import { usePlaceNames } from '../../../stores/placeNames'
+import ChoiceField from '../../base/ChoiceField.vue'
+import TickBox from '../../base/TickBox.vue'
 
 type PlaceRule = Extract<LeafRule, { kind: 'place' }>
-const props = defineProps<{ rule: PlaceRule }>()
+defineProps<{ rule: PlaceRule }>()
 const emit = defineEmits<{ change: [rule: PlaceRule] }>()
 
 const plan = usePlan()
@@ -21,23 +22,23 @@ const folders = computed(() =>
   })),
 )
 
-function setFolder(value: string): void {
-  const folderId: FolderId | null = tryParseId<'folder'>(value)
-  emit('change', { ...props.rule, folderId })
-}
+const choices = computed<readonly { value: FolderId | ''; text: string }[]>(() => [
+  { value: '', text: 'the In-tray' },
+  ...folders.value.map(({ id, text }) => ({ value: id, text })),
+])
 </script>
 
 <template>
-  <select
+  <ChoiceField
     class="line-field wide"
-    aria-label="Place"
-    :value="rule.folderId ?? ''"
-    @change="setFolder(($event.target as HTMLSelectElement).value)">
-    <option value="">the In-tray</option>
-    <option v-for="folder in folders" :key="folder.id" :value="folder.id">{{ folder.text }}</option>
-  </select>
-  <label v-if="rule.folderId !== null"
-    ><input type="checkbox" :checked="rule.below" @change="emit('change', { ...rule, below: !rule.below })" /> and
-    below</label
+    label="Place"
+    :model-value="rule.folderId ?? ''"
+    :choices="choices"
+    @update:model-value="folderId => emit('change', { ...rule, folderId: folderId || null })" />
+  <TickBox
+    v-if="rule.folderId !== null"
+    :model-value="rule.below"
+    @update:model-value="emit('change', { ...rule, below: !rule.below })"
+    >and below</TickBox
   >
 </template>

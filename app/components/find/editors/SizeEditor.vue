@@ -3,9 +3,15 @@
 import { computed } from 'vue'
 import type { LeafRule } from '../../../../core/find/index'
 import { SIZE_UNITS } from '../../../../core/find/index'
+import ChoiceField from '../../base/ChoiceField.vue'
+import LineField from '../../base/LineField.vue'
 
 type SizeRule = Extract<LeafRule, { kind: 'size' }>
 type Unit = keyof typeof SIZE_UNITS
+const UNITS: readonly { value: Unit; text: string }[] = (['KB', 'MB', 'GB'] as const).map(value => ({
+  value,
+  text: value,
+}))
 const props = defineProps<{ rule: SizeRule }>()
 const emit = defineEmits<{ change: [rule: SizeRule] }>()
 
@@ -13,7 +19,7 @@ const unit = computed<Unit>(() => {
   const most = Math.max(props.rule.from ?? 0, props.rule.before ?? 0)
   return most >= SIZE_UNITS.GB ? 'GB' : most >= SIZE_UNITS.MB ? 'MB' : 'KB'
 })
-const shown = (bytes: number | null) => (bytes === null ? '' : bytes / SIZE_UNITS[unit.value])
+const shown = (bytes: number | null) => (bytes === null ? '' : String(bytes / SIZE_UNITS[unit.value]))
 
 function set(side: 'from' | 'before', text: string): void {
   const bytes = text === '' ? null : Math.max(0, Math.round(Number(text) * SIZE_UNITS[unit.value]))
@@ -30,26 +36,20 @@ function setUnit(picked: Unit): void {
 
 <template>
   <span>at least</span>
-  <input
+  <LineField
     class="line-field short"
     type="number"
     min="0"
-    :value="shown(rule.from)"
+    :model-value="shown(rule.from)"
     aria-label="At least"
-    @change="set('from', ($event.target as HTMLInputElement).value)" />
+    @change="set('from', $event)" />
   <span>and less than</span>
-  <input
+  <LineField
     class="line-field short"
     type="number"
     min="0"
-    :value="shown(rule.before)"
+    :model-value="shown(rule.before)"
     aria-label="Less than"
-    @change="set('before', ($event.target as HTMLInputElement).value)" />
-  <select
-    class="line-field"
-    aria-label="Unit"
-    :value="unit"
-    @change="setUnit(($event.target as HTMLSelectElement).value as Unit)">
-    <option v-for="(_, name) in SIZE_UNITS" :key="name">{{ name }}</option>
-  </select>
+    @change="set('before', $event)" />
+  <ChoiceField class="line-field" label="Unit" :model-value="unit" :choices="UNITS" @update:model-value="setUnit" />
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // With a star, or without.
 import type { LeafRule } from '../../../../core/find/index'
+import ChoiceField from '../../base/ChoiceField.vue'
 
 type StarRule = Extract<LeafRule, { kind: 'star' }>
 defineProps<{ rule: StarRule }>()
@@ -8,12 +9,13 @@ const emit = defineEmits<{ change: [rule: StarRule] }>()
 </script>
 
 <template>
-  <select
+  <ChoiceField
     class="line-field"
-    aria-label="Star"
-    :value="rule.on ? 'on' : 'off'"
-    @change="emit('change', { kind: 'star', on: ($event.target as HTMLSelectElement).value === 'on' })">
-    <option value="on">is given</option>
-    <option value="off">is not given</option>
-  </select>
+    label="Star"
+    :model-value="rule.on ? 'on' : 'off'"
+    :choices="[
+      { value: 'on', text: 'is given' },
+      { value: 'off', text: 'is not given' },
+    ]"
+    @update:model-value="emit('change', { kind: 'star', on: $event === 'on' })" />
 </template>

@@ -2,6 +2,8 @@
 // A short text: how it compares, and with what.
 import type { LeafRule } from '../../../../core/find/index'
 import { TEXT_OP_NAMES, TEXT_OPS } from '../../../../core/find/index'
+import ChoiceField from '../../base/ChoiceField.vue'
+import LineField from '../../base/LineField.vue'
 
 type TextRule = Extract<LeafRule, { kind: 'text' }>
 const props = defineProps<{ rule: TextRule }>()
@@ -14,17 +16,16 @@ function setOp(value: string): void {
 </script>
 
 <template>
-  <select
+  <ChoiceField
     class="line-field"
-    aria-label="How it compares"
-    :value="rule.op"
-    @change="setOp(($event.target as HTMLSelectElement).value)">
-    <option v-for="op in TEXT_OPS" :key="op" :value="op">{{ TEXT_OP_NAMES[op] }}</option>
-  </select>
-  <input
+    label="How it compares"
+    :model-value="rule.op"
+    :choices="TEXT_OPS.map(op => ({ value: op, text: TEXT_OP_NAMES[op] }))"
+    @update:model-value="setOp($event)" />
+  <LineField
     class="line-field wide"
-    :value="rule.value"
+    :model-value="rule.value"
     aria-label="Text"
     placeholder="text"
-    @change="emit('change', { ...rule, value: ($event.target as HTMLInputElement).value })" />
+    @change="emit('change', { ...rule, value: $event })" />
 </template>

@@ -2,8 +2,11 @@
 // A time: in the last so many days, weeks or months, or between two days.
 import { addDays, format, parseISO } from 'date-fns'
 import { computed } from 'vue'
-import type { LeafRule } from '../../../../core/find/index'
+import type { LeafRule, TimeUnit } from '../../../../core/find/index'
 import { TIME_UNITS } from '../../../../core/find/index'
+import ChoiceField from '../../base/ChoiceField.vue'
+import DayField from '../../base/DayField.vue'
+import LineField from '../../base/LineField.vue'
 
 type TimeRule = Extract<LeafRule, { kind: 'time' | 'recent' }>
 const props = defineProps<{ rule: TimeRule }>()
@@ -19,7 +22,9 @@ const dayOf = (iso: string | null, less = 0) =>
   iso === null ? '' : format(addDays(parseISO(iso), -less), 'yyyy-MM-dd')
 const isoOf = (day: string, more = 0) => (day === '' ? null : addDays(new Date(`${day}T00:00:00`), more).toISOString())
 
-function pickOp(picked: string): void {
+const isOne = computed(() => props.rule.kind === 'recent' && props.rule.count === 1)
+
+function pickOp(picked: 'recent' | 'since' | 'before' | 'between'): void {
   const { field } = props.rule
   if (picked === 'recent') {
     emit('change', { kind: 'recent', field, count: 7, unit: 'day' })
@@ -40,9 +45,8 @@ function setCount(text: string): void {
   if (props.rule.kind === 'recent') emit('change', { ...props.rule, count })
 }
 
-function setUnit(text: string): void {
-  const unit = TIME_UNITS.find(name => name === text)
-  if (unit && props.rule.kind === 'recent') emit('change', { ...props.rule, unit })
+function setUnit(unit: TimeUnit): void {
+  if (props.rule.kind === 'recent') emit('change', { ...props.rule, unit })
 }
 
 function setDay(side: 'from' | 'before', day: string): void {
@@ -54,50 +58,44 @@ function setDay(side: 'from' | 'before', day: string): void {
 </script>
 
 <template>
-  <select
+  <ChoiceField
     class="line-field"
-    aria-label="How it compares"
-    :value="op"
-    @change="pickOp(($event.target as HTMLSelectElement).value)">
-    <option value="recent">in the last</option>
-    <option value="since">on or after</option>
-    <option value="before">before</option>
-    <option value="between">between</option>
-  </select>
+    label="How it compares"
+    :model-value="op"
+    :choices="[
+      { value: 'recent', text: 'in the last' },
+      { value: 'since', text: 'on or after' },
+      { value: 'before', text: 'before' },
+      { value: 'between', text: 'between' },
+    ]"
+    @update:model-value="pickOp" />
   <template v-if="rule.kind === 'recent'">
-    <input
+    <LineField
       class="line-field short"
       type="number"
       min="1"
       :max="MOST"
-      :value="rule.count"
+      :model-value="String(rule.count)"
       aria-label="How many"
-      @change="setCount(($event.target as HTMLInputElement).value)" />
-    <select
+      @change="setCount" />
+    <ChoiceField
       class="line-field"
-      aria-label="Unit"
-      :value="rule.unit"
-      @change="setUnit(($event.target as HTMLSelectElement).value)">
-      <option v-for="unit in TIME_UNITS" :key="unit" :value="unit">
-        {{ rule.count === 1 ? unit : `${unit}s` }}
-      </option>
-    </select>
+      label="Unit"
+      :model-value="rule.unit"
+      :choices="TIME_UNITS.map(unit => ({ value: unit, text: isOne ? unit : `${unit}s` }))"
+      @update:model-value="setUnit" />
   </template>
   <template v-else>
-    <input
+    <DayField
       v-if="rule.from !== null"
-      class="line-field"
-      type="date"
-      :value="dayOf(rule.from)"
-      aria-label="From this day"
-      @change="setDay('from', ($event.target as HTMLInputElement).value)" />
+      label="From this day"
+      :day="dayOf(rule.from)"
+      @change="setDay('from', $event)" />
     <span v-if="rule.from !== null && rule.before !== null">and</span>
-    <input
+    <DayField
       v-if="rule.before !== null"
-      class="line-field"
-      type="date"
-      :value="dayOf(rule.before, rule.from === null ? 0 : 1)"
-      aria-label="Up to this day"
-      @change="setDay('before', ($event.target as HTMLInputElement).value)" />
+      label="Up to this day"
+      :day="dayOf(rule.before, rule.from === null ? 0 : 1)"
+      @change="setDay('before', $event)" />
   </template>
 </template>

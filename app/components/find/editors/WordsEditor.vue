@@ -2,6 +2,8 @@
 // Words: next to each other, or one word in any form. Of words inside only, how they compare is given.
 import type { LeafRule } from '../../../../core/find/index'
 import { wordsOf } from '../../../../core/text/index'
+import ChoiceField from '../../base/ChoiceField.vue'
+import LineField from '../../base/LineField.vue'
 
 type WordsRule = Extract<LeafRule, { kind: 'word' | 'phrase' | 'inside' }>
 const props = defineProps<{ rule: WordsRule }>()
@@ -25,20 +27,21 @@ function set(kind: WordsRule['kind'], words: readonly string[]): void {
 </script>
 
 <template>
-  <select
+  <ChoiceField
     v-if="rule.kind !== 'inside'"
     class="line-field"
-    aria-label="How it compares"
-    :value="rule.kind"
-    @change="set(($event.target as HTMLSelectElement).value === 'word' ? 'word' : 'phrase', wordsIn(rule))">
-    <option value="phrase">stand next to each other</option>
-    <option value="word">one word, any form of it</option>
-  </select>
+    label="How it compares"
+    :model-value="rule.kind"
+    :choices="[
+      { value: 'phrase', text: 'stand next to each other' },
+      { value: 'word', text: 'one word, any form of it' },
+    ]"
+    @update:model-value="set($event === 'word' ? 'word' : 'phrase', wordsIn(rule))" />
   <span v-else class="second">stand next to each other in the text</span>
-  <input
+  <LineField
     class="line-field wide"
-    :value="wordsIn(rule).join(' ')"
+    :model-value="wordsIn(rule).join(' ')"
     aria-label="Words"
     placeholder="words"
-    @change="setWords(($event.target as HTMLInputElement).value)" />
+    @change="setWords($event)" />
 </template>

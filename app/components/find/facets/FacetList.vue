@@ -2,6 +2,7 @@
 // The values of one group to narrow by, each with how many it would find: one click chooses it (any of those
 // chosen), "without" leaves it out.
 import type { Chosen } from '../../../../core/find/index'
+import TickBox from '../../base/TickBox.vue'
 
 const props = defineProps<{
   /** Stands above; the list and it are not there where there are no values. */
@@ -41,27 +42,24 @@ function put(value: T, into: 'any' | 'without' | null): void {
       :key="value"
       :class="state(value)"
       :style="{ paddingLeft: `${(depth ?? 0) * 12}px` }">
-      <label>
-        <input
-          type="checkbox"
-          :checked="state(value) === 'any'"
-          :indeterminate="state(value) === 'without'"
-          @change="put(value, state(value) === null ? 'any' : null)" />
-        <span
+      <TickBox
+        :model-value="state(value) === 'any'"
+        :indeterminate="state(value) === 'without'"
+        @update:model-value="put(value, state(value) === null ? 'any' : null)"
+        ><span
           v-if="laid !== undefined"
           class="ink"
           :style="{ background: laid ?? 'var(--no-colour)' }"
           aria-hidden="true" />
-        <span class="cut text">{{ text }}</span>
-      </label>
-      <button
-        type="button"
+        <span class="cut text">{{ text }}</span></TickBox
+      >
+      <v-btn
         class="without"
         :aria-pressed="state(value) === 'without'"
         :aria-label="`Without: ${text}`"
         @click="put(value, state(value) === 'without' ? null : 'without')">
         without
-      </button>
+      </v-btn>
       <span class="quiet">{{ count }}</span>
     </li>
   </ul>
@@ -81,18 +79,14 @@ li {
   gap: 6px;
   min-height: 25px;
 }
-label {
-  display: flex;
-  align-items: center;
-  gap: 8px;
+.tick {
   flex: 1;
   min-width: 0;
 }
-input {
-  accent-color: var(--act);
-  width: 14px;
-  height: 14px;
-  flex: none;
+.tick :deep(.v-label) {
+  display: flex;
+  gap: 8px;
+  min-width: 0;
 }
 .ink {
   width: 4px;

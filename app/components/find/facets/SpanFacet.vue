@@ -6,6 +6,9 @@ import type { Span, TimeKey, TimeUnit } from '../../../../core/find/index'
 import { TIMES } from '../../../../core/find/index'
 import type { FacetProps } from './facetProps'
 import TimeBars from './TimeBars.vue'
+import ChoiceField from '../../base/ChoiceField.vue'
+import DayField from '../../base/DayField.vue'
+import RadioField from '../../base/RadioField.vue'
 
 const props = defineProps<FacetProps<Span | null>>()
 const emit = defineEmits<{ choose: [span: Span | null] }>()
@@ -16,8 +19,13 @@ const LAST: readonly { text: string; last: { count: number; unit: TimeUnit } }[]
   { text: 'last 12 months', last: { count: 12, unit: 'month' } },
 ]
 const field = computed(() => props.selection?.field ?? 'changed')
-const isLast = ({ count, unit }: { count: number; unit: TimeUnit }) =>
-  props.selection?.last?.count === count && props.selection.last.unit === unit
+const SPANS = [{ value: 'any time', text: 'any time' }, ...LAST.map(({ text }) => ({ value: text, text }))]
+/** Which of them is chosen; two days are none of them. */
+const span = computed(() => {
+  const { last = null, from: first = null, before = null } = props.selection ?? {}
+  if (last === null) return first === null && before === null ? 'any time' : ''
+  return LAST.find(one => one.last.count === last.count && one.last.unit === last.unit)?.text ?? ''
+})
 const day = (iso: string | null, less: number) =>
   iso === null ? '' : format(addDays(parseISO(iso), -less), 'yyyy-MM-dd')
 const from = computed(() => (props.selection?.last ? '' : day(props.selection?.from ?? null, 0)))
@@ -38,6 +46,12 @@ function none(): void {
   emit('choose', field.value === 'changed' ? null : { field: field.value, last: null, from: null, before: null })
 }
 
+function pick(text: string): void {
+  const last = LAST.find(one => one.text === text)?.last
+  if (last) emit('choose', { field: field.value, last, from: null, before: null })
+  else none()
+}
+
 function ask(wanted: TimeKey): void {
   const { last, from: first, before } = props.selection ?? { last: null, from: null, before: null }
   emit(
@@ -51,45 +65,17 @@ function ask(wanted: TimeKey): void {
 
 <template>
   <div class="span">
-    <select
+    <ChoiceField
       class="part-head"
-      aria-label="Which time"
-      :value="field"
-      @change="ask(($event.target as HTMLSelectElement).value as TimeKey)">
-      <option v-for="{ key, name, note } in TIMES" :key="key" :value="key">
-        {{ note === '' ? name : `${name} (${note})` }}
-      </option>
-    </select>
+      label="Which time"
+      :model-value="field"
+      :choices="TIMES.map(({ key, name, note }) => ({ value: key, text: note === '' ? name : `${name} (${note})` }))"
+      @update:model-value="ask" />
     <TimeBars :counts="counts?.span ?? {}" :from="from" :to="to" @span="between" />
-    <label
-      ><input
-        type="radio"
-        name="span"
-        :checked="!selection || (!selection.last && !selection.from && !selection.before)"
-        @change="none" />
-      any time</label
-    >
-    <label v-for="{ text, last } in LAST" :key="text"
-      ><input
-        type="radio"
-        name="span"
-        :checked="isLast(last)"
-        @change="emit('choose', { field, last, from: null, before: null })" />
-      {{ text }}</label
-    >
+    <RadioField label="Span" :choices="SPANS" :model-value="span" @update:model-value="pick" />
     <div class="between">
-      <input
-        class="line-field"
-        type="date"
-        aria-label="From this day"
-        :value="from"
-        @change="between(($event.target as HTMLInputElement).value, to)" />
-      <input
-        class="line-field"
-        type="date"
-        aria-label="Up to this day"
-        :value="to"
-        @change="between(from, ($event.target as HTMLInputElement).value)" />
+      <DayField label="From this day" :day="from" @change="between($event, to)" />
+      <DayField label="Up to this day" :day="to" @change="between(from, $event)" />
     </div>
   </div>
 </template>
@@ -97,25 +83,6 @@ function ask(wanted: TimeKey): void {
 <style scoped>
 .span {
   margin-top: 14px;
-}
-select {
-  width: 100%;
-  background: none;
-  border: 0;
-  border-bottom: 1px solid var(--rule);
-  color: var(--ink-2);
-  cursor: pointer;
-}
-label {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  height: 25px;
-}
-input[type='radio'] {
-  accent-color: var(--act);
-  width: 14px;
-  height: 14px;
 }
 .between {
   display: grid;

@@ -2,6 +2,7 @@
 // With a star, without, or either.
 import type { FacetProps } from './facetProps'
 import { countText } from './counted'
+import TickBox from '../../base/TickBox.vue'
 
 const props = defineProps<FacetProps<boolean | null>>()
 const emit = defineEmits<{ choose: [starred: boolean | null] }>()
@@ -15,11 +16,11 @@ function flip(starred: boolean): void {
   <h2 class="part-head">{{ facet.name }}</h2>
   <ul class="star">
     <li>
-      <label><input type="checkbox" :checked="selection === true" @change="flip(true)" /> with a star</label
+      <TickBox :model-value="selection === true" @update:model-value="flip(true)">with a star</TickBox
       ><span class="quiet">{{ countText(counts, 'starred', 'yes') }}</span>
     </li>
     <li>
-      <label><input type="checkbox" :checked="selection === false" @change="flip(false)" /> without a star</label>
+      <TickBox :model-value="selection === false" @update:model-value="flip(false)">without a star</TickBox>
     </li>
   </ul>
 </template>
@@ -37,15 +38,5 @@ function flip(starred: boolean): void {
   justify-content: space-between;
   align-items: center;
   height: 25px;
-}
-.star label {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-}
-.star input {
-  accent-color: var(--act);
-  width: 14px;
-  height: 14px;
 }
 </style>

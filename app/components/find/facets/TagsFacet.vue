@@ -37,7 +37,7 @@ const tags = computed(() => {
   <template v-if="tagList.tags.length > 0">
     <h2 class="part-head">{{ facet.name }}</h2>
     <FacetList label="Tags, all of them" :values="tags.rows" :chosen="selection" @choose="emit('choose', $event)" />
-    <button v-if="tags.more > 0" type="button" class="place" @click="isWhole = true">{{ tags.more }} more tags</button>
+    <v-btn v-if="tags.more > 0" class="place" @click="isWhole = true">{{ tags.more }} more tags</v-btn>
     <NuxtLink class="place" to="/tags"> Put tags right… </NuxtLink>
   </template>
 </template>

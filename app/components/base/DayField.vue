@@ -1,0 +1,32 @@
+<script setup lang="ts">
+// A day, typed as year-month-day or picked; empty is none. The value is written the same way.
+import { format, parseISO } from 'date-fns'
+import { computed } from 'vue'
+
+const props = defineProps<{ label: string; day: string }>()
+const emit = defineEmits<{ change: [day: string] }>()
+
+/** The menu tells its state on the box of the field, which has no role. */
+const NOTHING_SAID = { 'aria-haspopup': undefined, 'aria-expanded': undefined, 'aria-controls': undefined }
+
+const shown = computed(() => (props.day === '' ? null : parseISO(props.day)))
+
+function tell(day: unknown): void {
+  const text = day instanceof Date ? format(day, 'yyyy-MM-dd') : ''
+  if (text !== props.day) emit('change', text)
+}
+</script>
+
+<template>
+  <v-date-input
+    class="plain-field line-field"
+    variant="plain"
+    single-line
+    hide-details
+    prepend-icon=""
+    input-format="yyyy-mm-dd"
+    :menu-props="{ activatorProps: NOTHING_SAID }"
+    :aria-label="label"
+    :model-value="shown"
+    @update:model-value="tell" />
+</template>
