@@ -21,7 +21,7 @@ export const vuetifyConfig = {
     VBtn: { ...flat, variant: 'text' },
     VTextField: field,
     VTextarea: field,
-    VSelect: { ...field, menuProps: { contentClass: 'flat-menu' } },
+    VSelect: field,
     VCheckbox: { density: 'compact', hideDetails: true, color: 'primary', ripple: false },
     VRadioGroup: { density: 'compact', hideDetails: true, color: 'primary' },
     VDialog: { scrim: '#1D272B', opacity: 0.35, transition: 'fade-transition' },

@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="T extends string | number">
 // One of some values. `label` is what is read aloud, and what stands beside it where something does.
 import { ref } from 'vue'
-import { leaveRoleToInput } from './roleOfInput'
+import { BOX_SAYS_NOTHING, leaveRoleToInput } from './roleOfInput'
 
 defineProps<{ label: string; choices: readonly { readonly value: T; readonly text: string }[] }>()
 const chosen = defineModel<T>({ required: true })
@@ -18,6 +18,7 @@ leaveRoleToInput(field)
     variant="plain"
     single-line
     hide-details
+    :menu-props="BOX_SAYS_NOTHING"
     :items="[...choices]"
     item-title="text"
     item-value="value"

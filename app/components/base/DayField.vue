@@ -2,12 +2,10 @@
 // A day, typed as year-month-day or picked; empty is none. The value is written the same way.
 import { format, parseISO } from 'date-fns'
 import { computed } from 'vue'
+import { BOX_SAYS_NOTHING } from './roleOfInput'
 
 const props = defineProps<{ label: string; day: string }>()
 const emit = defineEmits<{ change: [day: string] }>()
-
-/** The menu tells its state on the box of the field, which has no role. */
-const NOTHING_SAID = { 'aria-haspopup': undefined, 'aria-expanded': undefined, 'aria-controls': undefined }
 
 const shown = computed(() => (props.day === '' ? null : parseISO(props.day)))
 
@@ -25,7 +23,7 @@ function tell(day: unknown): void {
     hide-details
     prepend-icon=""
     input-format="yyyy-mm-dd"
-    :menu-props="{ activatorProps: NOTHING_SAID }"
+    :menu-props="BOX_SAYS_NOTHING"
     :aria-label="label"
     :model-value="shown"
     @update:model-value="tell" />

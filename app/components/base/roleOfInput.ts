@@ -8,3 +8,13 @@ import { onMounted } from 'vue'
 export function leaveRoleToInput(field: Readonly<Ref<{ readonly $el: HTMLElement } | null>>): void {
   onMounted(() => field.value?.$el.querySelector('.v-field')?.removeAttribute('role'))
 }
+
+/** For the menu of a field: its state is told by the input, not once more by the box, which has no role. */
+export const BOX_SAYS_NOTHING = {
+  activatorProps: {
+    'aria-haspopup': undefined,
+    'aria-expanded': undefined,
+    'aria-controls': undefined,
+    'aria-owns': undefined,
+  },
+}

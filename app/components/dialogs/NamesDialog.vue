@@ -77,7 +77,7 @@ async function keep(): Promise<void> {
     <form class="form" @submit.prevent="keep">
       <label>Find <LineField v-model="rules.find" class="line-field" autofocus /></label>
       <label>and write <LineField v-model="rules.replace" class="line-field" /></label>
-      <TickBox class="check" v-model="rules.expression">regular expression</TickBox>
+      <TickBox v-model="rules.expression" class="check">regular expression</TickBox>
       <label
         >By parts
         <LineField
@@ -124,7 +124,7 @@ async function keep(): Promise<void> {
             { value: 'changed', text: 'of the last change' },
           ]"
       /></label>
-      <TickBox class="check" v-model="rules.tidy">take out “copy of”, “(final)”, “(2)”</TickBox>
+      <TickBox v-model="rules.tidy" class="check">take out “copy of”, “(final)”, “(2)”</TickBox>
       <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
     </form>
     <p v-if="refused" class="warn" role="alert">

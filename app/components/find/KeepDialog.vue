@@ -97,8 +97,8 @@ async function drop(): Promise<void> {
           { value: '', text: 'nowhere' },
           ...folders.map(folder => ({ value: folder.id, text: `in ${folder.text}` })),
         ]" />
-      <TickBox class="check" v-model="pinned">in the short list under the outline</TickBox>
-      <TickBox class="check" v-model="desk">on the Desk</TickBox>
+      <TickBox v-model="pinned" class="check">in the short list under the outline</TickBox>
+      <TickBox v-model="desk" class="check">on the Desk</TickBox>
       <p class="quiet">
         It holds no documents: they stay where they are. It is always current, and “in the last 7 days” stays the last 7
         days.

@@ -76,9 +76,9 @@ const wouldBe = computed(
     <fieldset>
       <legend>by</legend>
       <TickBox
-        class="check"
         v-for="origin in WAYS"
         :key="origin"
+        class="check"
         :model-value="order.when.origins.includes(origin)"
         @update:model-value="toggleOrigin(origin)"
         >{{ originName(origin) }}</TickBox
@@ -87,9 +87,9 @@ const wouldBe = computed(
     <fieldset>
       <legend>of the kind</legend>
       <TickBox
-        class="check"
         v-for="type in TYPE_GROUP_NAMES"
         :key="type"
+        class="check"
         :model-value="order.when.types.includes(type)"
         @update:model-value="toggleType(type)"
         >{{ TYPE_GROUPS[type].name }}</TickBox
@@ -145,7 +145,7 @@ const wouldBe = computed(
           }
         " />
     </div>
-    <TickBox class="check" v-model="order.then.star">star it</TickBox>
+    <TickBox v-model="order.then.star" class="check">star it</TickBox>
     <p v-if="orders.refused" class="warn" role="alert">
       {{ orders.refused }}
     </p>
