@@ -1,3 +1,4 @@
+import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
 export default defineConfig({
@@ -7,9 +8,20 @@ export default defineConfig({
         test: {
           name: 'unit',
           include: ['{core,contract,server,app,demo,scripts,tests/support}/**/*.test.ts'],
+          exclude: ['**/*.dom.test.ts'],
           environment: 'node',
           // Other checks run beside these tests, on machines that are busy with others.
           testTimeout: 120_000,
+        },
+      },
+      {
+        plugins: [vue()],
+        test: {
+          name: 'components',
+          include: ['app/**/*.dom.test.ts'],
+          environment: 'happy-dom',
+          testTimeout: 60_000,
+          server: { deps: { inline: ['vuetify'] } },
         },
       },
       { test: { name: 'layers', include: ['tests/layers/**/*.test.ts'], environment: 'node', testTimeout: 300_000 } },

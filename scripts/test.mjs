@@ -137,7 +137,9 @@ await script(async () => {
 
   // Two lanes, a core for each; what measures patience (journeys) has the machine for itself.
   const typed = step('build', () => buildApp({ log }).then(() => undefined)).then(checksOfTypes)
-  const tested = checksOfText().then(() => step('unit tests', () => vitest('unit')))
+  const tested = checksOfText()
+    .then(() => step('unit tests', () => vitest('unit')))
+    .then(() => step('component tests', () => vitest('components')))
   await Promise.all([typed, tested])
   // Plants files that break the layer rule: nothing else may read the sources meanwhile.
   await step('planted violations', () => vitest('layers'))

@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { mdiStar, mdiStarOutline } from '@mdi/js'
+import RowAct from '../base/RowAct.vue'
 
 defineProps<{ starred: boolean; name: string }>()
 defineEmits<{ toggle: [] }>()
 </script>
 
 <template>
-  <v-btn
+  <RowAct
     class="star"
     :class="{ on: starred }"
     :aria-pressed="starred"
@@ -15,7 +16,7 @@ defineEmits<{ toggle: [] }>()
     @click.stop="$emit('toggle')"
     @dblclick.stop>
     <v-icon :icon="starred ? mdiStar : mdiStarOutline" size="16" />
-  </v-btn>
+  </RowAct>
 </template>
 
 <style scoped>

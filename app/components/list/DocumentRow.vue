@@ -18,7 +18,7 @@ import { originName } from '../../stores/origin'
 import type { ColumnId, ShownColumn } from '../../stores/columns'
 import { columnOf } from '../../stores/columns'
 import PlaceLinks from '../common/PlaceLinks.vue'
-import TickBox from '../base/TickBox.vue'
+import RowTick from '../base/RowTick.vue'
 
 const hand = useHand()
 const props = defineProps<{
@@ -101,7 +101,7 @@ const READING = {
     @dblclick="emit('open')"
     @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="cell check"
-      ><TickBox
+      ><RowTick
         :model-value="selected"
         tabindex="-1"
         :aria-label="`Select ${row.name}`"

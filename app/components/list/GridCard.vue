@@ -15,7 +15,7 @@ import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
-import TickBox from '../base/TickBox.vue'
+import RowTick from '../base/RowTick.vue'
 
 const props = defineProps<{
   row: ListedDocument
@@ -74,7 +74,7 @@ const meaning = computed(() =>
           >being drawn</span
         ></span
       >
-      <TickBox
+      <RowTick
         class="check"
         :model-value="selected"
         tabindex="-1"

@@ -5,6 +5,7 @@ import type { FolderId } from '../../../core/ids'
 import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import NameField from '../common/NameField.vue'
+import RowAct from '../base/RowAct.vue'
 
 const props = defineProps<{
   id: FolderId
@@ -66,7 +67,7 @@ const { isOver, zone } = useDropPlace(
         :class="{ own: index === stripes.length - 1 }"
         :style="{ background: ink ?? 'var(--no-colour)' }" />
     </span>
-    <v-btn
+    <RowAct
       class="twisty"
       tabindex="-1"
       :class="{ none: !hasChildren }"
@@ -74,7 +75,7 @@ const { isOver, zone } = useDropPlace(
       :aria-label="isOpen ? `Close ${name}` : `Open ${name}`"
       @click.stop="emit('twist')">
       <v-icon v-if="hasChildren" :icon="isOpen ? mdiMenuDown : mdiMenuRight" size="16" />
-    </v-btn>
+    </RowAct>
     <span v-if="code" class="code">{{ code }}</span>
     <NameField
       v-if="renaming"
