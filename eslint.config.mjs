@@ -55,13 +55,10 @@ const LONG_FILES = [
 ]
 
 const LONG_BLOCKS = [
-  'app/components/card/DocumentCard.vue',
   'app/components/draft/DraftPreview.vue',
-  'app/components/find/FindHead.vue',
   'app/components/outline/OutlineRow.vue',
   'app/components/places/PlacePicker.vue',
   'app/components/list/GridCard.vue',
-  'app/components/list/DocumentRow.vue',
   'app/components/shell/BottomLine.vue',
   'app/components/shell/SidePanels.vue',
   'app/components/tray/FilePanel.vue',
@@ -69,9 +66,7 @@ const LONG_BLOCKS = [
   'app/pages/find.vue',
   'app/pages/in-tray.vue',
   'app/pages/plan/*.vue',
-  'app/pages/scan.vue',
   'app/pages/tags.vue',
-  'app/pages/trash.vue',
 ]
 
 const LONG_FUNCTIONS = [

@@ -72,9 +72,16 @@ function odt(paper: Paper): Buffer {
       text => `<text:p>${escapeXml(text)}</text:p>`,
     ),
   ].join('')
-  const content = `<?xml version="1.0" encoding="UTF-8"?><office:document-content ${names} office:version="1.3"><office:body><office:text>${body}</office:text></office:body></office:document-content>`
+  const content =
+    `<?xml version="1.0" encoding="UTF-8"?><office:document-content ${names} ` +
+    `office:version="1.3"><office:body><office:text>${body}</office:text></office:body></office:document-content>`
   const type = 'application/vnd.oasis.opendocument.text'
-  const manifest = `<?xml version="1.0" encoding="UTF-8"?><manifest:manifest xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" manifest:version="1.3"><manifest:file-entry manifest:full-path="/" manifest:media-type="${type}"/><manifest:file-entry manifest:full-path="content.xml" manifest:media-type="text/xml"/></manifest:manifest>`
+  const manifest =
+    '<?xml version="1.0" encoding="UTF-8"?><manifest:manifest ' +
+    'xmlns:manifest="urn:oasis:names:tc:opendocument:xmlns:manifest:1.0" ' +
+    'manifest:version="1.3"><manifest:file-entry manifest:full-path="/" ' +
+    `manifest:media-type="${type}"/><manifest:file-entry manifest:full-path="content.xml" ` +
+    'manifest:media-type="text/xml"/></manifest:manifest>'
   return Buffer.from(
     zipSync(
       {

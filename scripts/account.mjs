@@ -11,7 +11,8 @@ await script(async () => {
     fail('Say what to do: npm run account -- list, or reset, lock, unlock or delete with an e-mail address.')
   if (act === 'delete' && !more.includes('--yes'))
     fail(
-      `This deletes the account ${email} with its whole plan, documents and History, for good. If that is meant: npm run account -- delete ${email} --yes`,
+      `This deletes the account ${email} with its whole plan, documents and History, for good. If that is ` +
+        `meant: npm run account -- delete ${email} --yes`,
     )
   await withDatabase(
     () => {},

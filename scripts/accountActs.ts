@@ -11,11 +11,14 @@ try {
   if (act === 'list') {
     for (const account of await listAccounts())
       console.log(
-        `${account.email}  made ${account.createdAt.slice(0, 10)}  ${account.documents} documents, ${sizeText(account.bytes)}  ${account.sessions} sessions${account.lockedAt ? '  locked' : ''}${account.isDemo ? '  (demo)' : ''}`,
+        `${account.email}  made ${account.createdAt.slice(0, 10)}  ${account.documents} documents, ` +
+          `${sizeText(account.bytes)}  ${account.sessions} ` +
+          `sessions${account.lockedAt ? '  locked' : ''}${account.isDemo ? '  (demo)' : ''}`,
       )
   } else if (act === 'reset')
     console.log(
-      `The new password of ${email}: ${await resetPassword(email)}\nAll its sessions were ended. Give it to the person and ask them to change it.`,
+      `The new password of ${email}: ${await resetPassword(email)}\nAll its sessions were ended. Give it to ` +
+        'the person and ask them to change it.',
     )
   else if (act === 'lock' || act === 'unlock') {
     await lockAccount(email, act === 'lock' ? new Date() : null)

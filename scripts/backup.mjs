@@ -31,7 +31,8 @@ async function write() {
       throw error.code ? error : fail(`The backup was not written: ${error.message}`)
     })
     console.log(
-      `Backed up to ${file} (${megabytes(bytes)}, checked, SHA-256 ${sha256}). Restore it with: npm run restore -- ${file}`,
+      `Backed up to ${file} (${megabytes(bytes)}, checked, SHA-256 ${sha256}). Restore it with: npm run ` +
+        `restore -- ${file}`,
     )
   })
 }

@@ -136,7 +136,8 @@ function portFrom(text) {
 function checkNames(host) {
   if (['127.0.0.1', 'localhost', '::1'].includes(host) || process.env.HEMBIX_NAMES) return
   fail(
-    `HOST is ${host}, so others can reach Hembix. Say under which names, separated by commas: HEMBIX_NAMES=plans.example.org npm start. How to put TLS in front stands in docs/operating.md.`,
+    `HOST is ${host}, so others can reach Hembix. Say under which names, separated by commas: ` +
+      'HEMBIX_NAMES=plans.example.org npm start. How to put TLS in front stands in docs/operating.md.',
   )
 }
 
@@ -149,7 +150,8 @@ function checkPort(host, port) {
           ? `Port ${port} is taken. Stop what uses it, or choose another one: PORT=${port + 1} npm start`
           : error.code === 'EACCES'
             ? `Port ${port} may not be opened by this user. Choose one above 1023: PORT=3000 npm start`
-            : `The address ${host} cannot be used here (${error.code}). Leave HOST unset, or name an address of this machine.`
+            : `The address ${host} cannot be used here (${error.code}). Leave HOST unset, or name an address ` +
+              'of this machine.'
       try {
         fail(why)
       } catch (plain) {

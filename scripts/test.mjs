@@ -20,7 +20,8 @@ async function step(name, work) {
     counts.passed += counted?.passed ?? 1
     counts.failed += counted?.failed ?? 0
     console.log(
-      `${counted?.failed ? '✗' : '✓'} ${name} (${Math.round((Date.now() - began) / 1000)} s)${counted ? `: ${counted.passed} passed, ${counted.failed} failed` : ''}`,
+      `${counted?.failed ? '✗' : '✓'} ${name} (${Math.round((Date.now() - began) / 1000)} ` +
+        `s)${counted ? `: ${counted.passed} passed, ${counted.failed} failed` : ''}`,
     )
     if (counted?.failed) console.log(counted.output)
   } catch (error) {

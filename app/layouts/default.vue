@@ -59,17 +59,11 @@ onMounted(() => {
 usePasting(() => openPlace.value)
 
 useShortcuts(event => {
-  const isZ = event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)
-  if (isZ) void (event.shiftKey ? acts.redo() : acts.undo())
-  else if (event.key.toLowerCase() === 'v' && (event.ctrlKey || event.metaKey) && hand.items.length > 0)
-    hand.wantsDown = true
-  else if (
-    event.key.toLowerCase() === 'v' &&
-    (event.ctrlKey || event.metaKey) &&
-    lastCopy.items.length > 0 &&
-    !lastCopy.wasAway &&
-    openPlace.value !== undefined
-  )
+  const key = event.ctrlKey || event.metaKey ? `Ctrl+${event.key.toLowerCase()}` : event.key
+  if (key === 'Ctrl+y' || (key === 'Ctrl+z' && event.shiftKey)) void acts.redo()
+  else if (key === 'Ctrl+z') void acts.undo()
+  else if (key === 'Ctrl+v' && hand.items.length > 0) hand.wantsDown = true
+  else if (key === 'Ctrl+v' && lastCopy.items.length > 0 && !lastCopy.wasAway && openPlace.value !== undefined)
     void hand.putDownAgain()
   else if (event.key === '?') dialogs.keys = true
   else if (event.key === '/') return focusFind()

@@ -19,7 +19,8 @@ export async function fetchFrom(device: Device): Promise<void> {
         ? `${changes.length === 1 ? '1 message' : `${changes.length} messages`} came, with what was attached`
         : how.folder
           ? 'The colleague handed a folder over: it stands at the top of the plan'
-          : `The colleague handed documents over: ${how.as === 'pointers' ? 'pointers to' : 'copies of'} them wait here`,
+          : `The colleague handed documents over: ${how.as === 'pointers' ? 'pointers to' : 'copies of'} them ` +
+            'wait here',
     )
   } catch (error) {
     notices.refuse(refusalOf(error))

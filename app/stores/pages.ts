@@ -61,7 +61,7 @@ export const COMMON_KEYS: readonly KeyText[] = [
   ['/', 'to the find field, from anywhere'],
   ['Ctrl+V', 'with an empty hand: what is pasted becomes a document in the open place'],
   ['Ctrl+Z', 'undo'],
-  ['Ctrl+Shift+Z', 'redo'],
+  ['Ctrl+Shift+Z, Ctrl+Y', 'redo'],
   ['Esc', 'take back the last state: selection, field, dialog'],
   ['?', 'this list'],
 ]

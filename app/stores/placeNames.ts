@@ -52,5 +52,11 @@ export const usePlaceNames = defineStore('placeNames', () => {
     return stripesOf(plan.tree, id).map(colourKey.laidOf)
   }
 
-  return { findable, codeOf, placeOf, stripes }
+  /** The folder with this code, as an address or a person writes it; null where there is none. */
+  function withCode(code: string): FolderId | null {
+    const wanted = code.trim().toLowerCase()
+    return wanted === '' ? null : (findable.value.find(folder => folder.code.toLowerCase() === wanted)?.id ?? null)
+  }
+
+  return { findable, codeOf, withCode, placeOf, stripes }
 })

@@ -106,7 +106,8 @@ export const useScans = defineStore('scans', () => {
       await useActs().refresh()
       if (words === 0)
         useNotice().say(
-          `“${name}” is in the In-tray. No text was recognised on ${ids.length === 1 ? 'its page' : 'its pages'}; it is found by its name.`,
+          `“${name}” is in the In-tray. No text was recognised on ` +
+            `${ids.length === 1 ? 'its page' : 'its pages'}; it is found by its name.`,
         )
     })
     return done && !isStopped() ? documentId : null

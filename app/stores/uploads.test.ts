@@ -117,20 +117,24 @@ describe('the queue', () => {
     expect([uploads.items[0]?.state, commits.length]).toEqual(['done', 2])
   })
 
-  it('keeps what has arrived when it cannot be taken in, and takes it in under the same key without sending it again', async () => {
-    commitStatus = 409
-    const uploads = useUploads()
-    await uploads.add([file('a')], F)
-    await settle()
-    sent.all[0]?.options.onSuccess()
-    await settle()
-    const [item] = uploads.items
-    expect([item?.state, item?.reason]).toEqual(['failed', refusal('folder.inTrash', { name: 'Leases' }).message])
-    commitStatus = 200
-    if (item) uploads.retry(item)
-    await settle()
-    expect([item?.state, sent.all.length, commits[1]?.change === commits[0]?.change]).toEqual(['done', 1, true])
-  })
+  it(
+    'keeps what has arrived when it cannot be taken in, and takes it in under the same key without sending ' +
+      'it again',
+    async () => {
+      commitStatus = 409
+      const uploads = useUploads()
+      await uploads.add([file('a')], F)
+      await settle()
+      sent.all[0]?.options.onSuccess()
+      await settle()
+      const [item] = uploads.items
+      expect([item?.state, item?.reason]).toEqual(['failed', refusal('folder.inTrash', { name: 'Leases' }).message])
+      commitStatus = 200
+      if (item) uploads.retry(item)
+      await settle()
+      expect([item?.state, sent.all.length, commits[1]?.change === commits[0]?.change]).toEqual(['done', 1, true])
+    },
+  )
 
   it('stops what runs and what waits, and clears what is over', async () => {
     const uploads = useUploads()

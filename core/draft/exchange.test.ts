@@ -194,34 +194,42 @@ describe(nextPeriod, () => {
   const shown = (result: readonly DraftLine[]) =>
     result.map(line => `${'>'.repeat(line.depth)}${line.text}${line.folderId ? ` (${line.folderId})` : ''}`)
 
-  it('makes the new one in place with its number and lays the old one into the archive, closed, with the number that it shows', () => {
-    expect(
-      shown(nextPeriod(lines, id('y'), { grades: false, archiveId: id('z'), closed: 'Closed', number: 5 })),
-    ).toEqual([
-      '#5 Year 2027 [Teaching] -- all of 2027',
-      '>Autumn 2027',
-      'Other (o)',
-      'Archive (z)',
-      '>Year 2025 (q)',
-      '>#5 Year 2026 [Closed] -- all of 2026 (y)',
-      '>>Autumn 2026 (w)',
-    ])
-  })
+  it(
+    'makes the new one in place with its number and lays the old one into the archive, closed, with the ' +
+      'number that it shows',
+    () => {
+      expect(
+        shown(nextPeriod(lines, id('y'), { grades: false, archiveId: id('z'), closed: 'Closed', number: 5 })),
+      ).toEqual([
+        '#5 Year 2027 [Teaching] -- all of 2027',
+        '>Autumn 2027',
+        'Other (o)',
+        'Archive (z)',
+        '>Year 2025 (q)',
+        '>#5 Year 2026 [Closed] -- all of 2026 (y)',
+        '>>Autumn 2026 (w)',
+      ])
+    },
+  )
 
-  it('leaves the old one as it is where no archive is wanted, and the new one continues behind its siblings, called as one likes', () => {
-    const result = shown(
-      nextPeriod(lines, id('y'), { grades: true, archiveId: null, closed: null, name: 'Next year', number: 5 }),
-    )
-    expect(result).toEqual([
-      '#5 Year 2026 [Teaching] -- all of 2026 (y)',
-      '>Autumn 2026 (w)',
-      'Other (o)',
-      'Archive (z)',
-      '>Year 2025 (q)',
-      'Next year [Teaching] -- all of 2027',
-      '>Autumn 2027',
-    ])
-  })
+  it(
+    'leaves the old one as it is where no archive is wanted, and the new one continues behind its siblings, ' +
+      'called as one likes',
+    () => {
+      const result = shown(
+        nextPeriod(lines, id('y'), { grades: true, archiveId: null, closed: null, name: 'Next year', number: 5 }),
+      )
+      expect(result).toEqual([
+        '#5 Year 2026 [Teaching] -- all of 2026 (y)',
+        '>Autumn 2026 (w)',
+        'Other (o)',
+        'Archive (z)',
+        '>Year 2025 (q)',
+        'Next year [Teaching] -- all of 2027',
+        '>Autumn 2027',
+      ])
+    },
+  )
 })
 
 describe(rebaseDraft, () => {

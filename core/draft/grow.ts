@@ -85,7 +85,9 @@ export function growDraft(lines: readonly DraftLine[]): GrownDraft {
     if (count > PATTERN_LIMIT)
       faults.push({
         line,
-        why: `This line would make ${count.toLocaleString('en-GB')} folders; at most ${PATTERN_LIMIT.toLocaleString('en-GB')} can be made by one line.`,
+        why:
+          `This line would make ${count.toLocaleString('en-GB')} folders; at most ` +
+          `${PATTERN_LIMIT.toLocaleString('en-GB')} can be made by one line.`,
       })
   }
   if (folders.length > FOLDER_LIMIT)

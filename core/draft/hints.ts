@@ -154,7 +154,9 @@ function numberHints({ rows, drafted }: Difference): DraftHint[] {
       {
         kind: 'number',
         line: row.line,
-        text: `${own.label ?? String(own.number)} is given twice among these folders; “${row.name}” takes the next free number.`,
+        text:
+          `${own.label ?? String(own.number)} is given twice among these folders; “${row.name}” takes the ` +
+          'next free number.',
       },
     ]
   })

@@ -76,7 +76,10 @@ function countedRange(from: string, to: string, step: number): readonly string[]
   const width = /^0\d/.test(from) || /^0\d/.test(to) ? Math.max(from.length, to.length) : 0
   const count = Math.floor(Math.abs(high - low) / step) + 1
   if (count > PATTERN_LIMIT)
-    return `This range counts ${count.toLocaleString('en-GB')} folders; at most ${PATTERN_LIMIT.toLocaleString('en-GB')} can be made by one line.`
+    return (
+      `This range counts ${count.toLocaleString('en-GB')} folders; at most ` +
+      `${PATTERN_LIMIT.toLocaleString('en-GB')} can be made by one line.`
+    )
   return Array.from({ length: count }, (_, index) =>
     String(low + index * step * (high < low ? -1 : 1)).padStart(width, '0'),
   )

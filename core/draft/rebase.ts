@@ -90,7 +90,8 @@ function mergeFacts(
     if (sameFact(fact, mine, is[fact])) continue
     if (!sameFact(fact, mine, was[fact])) {
       collisions.push(
-        `The ${fact} of “${is.name}” was changed in the plan (${said(is[fact])}) and in the draft (${said(mine)}); the draft’s stays.`,
+        `The ${fact} of “${is.name}” was changed in the plan (${said(is[fact])}) and in the draft ` +
+          `(${said(mine)}); the draft’s stays.`,
       )
       continue
     }

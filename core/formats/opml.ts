@@ -15,7 +15,8 @@ const escape = (text: string) =>
 /** Nodes come in the order of the outline, with their depth from 0. */
 export function writeOpml(title: string, nodes: readonly OutlineNode[]): string {
   const parts = [
-    `<?xml version="1.0" encoding="UTF-8"?>\n<opml version="2.0">\n<head><title>${escape(title)}</title></head>\n<body>\n`,
+    `<?xml version="1.0" encoding="UTF-8"?>\n<opml ` +
+      `version="2.0">\n<head><title>${escape(title)}</title></head>\n<body>\n`,
   ]
   nodes.forEach((node, index) => {
     const next = nodes[index + 1]?.depth ?? 0

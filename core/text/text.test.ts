@@ -89,7 +89,9 @@ describe(passageOf, () => {
   ]
 
   it('shows the words around the densest spot and marks the hits', () => {
-    const text = `Shore first. ${'Some other words stand here. '.repeat(20)}The shore   power is metered. ${'And more words follow. '.repeat(20)}`
+    const text =
+      `Shore first. ${'Some other words stand here. '.repeat(20)}The shore   power is metered. ` +
+      `${'And more words follow. '.repeat(20)}`
     const passage = passageOf(text, terms)
     expect(passage?.marks.map(([from, to]) => passage.text.slice(from, to))).toEqual(['shore', 'power'])
     expect(passage?.text.startsWith('… ') && passage.text.endsWith(' …')).toBe(true)

@@ -16,7 +16,8 @@ export function needFolder(folder) {
     rmSync(join(folder, '.reachable'))
   } catch (error) {
     fail(
-      `The data folder ${folder} cannot be used (${error.code}). Free that path, or name another folder with HEMBIX_DATA.`,
+      `The data folder ${folder} cannot be used (${error.code}). Free that path, or name another folder with ` +
+        'HEMBIX_DATA.',
     )
   }
 }
@@ -38,7 +39,8 @@ export async function holdFolder(folder, log) {
     }
     if (!holder.isEnding || Date.now() > until)
       fail(
-        `Hembix runs with the data folder ${folder} already (process ${holder.pid}). Stop it first, or name another folder with HEMBIX_DATA.`,
+        `Hembix runs with the data folder ${folder} already (process ${holder.pid}). Stop it first, or name ` +
+          'another folder with HEMBIX_DATA.',
       )
     if (!isWaiting) log('waiting until the Hembix that was stopped has ended')
     isWaiting = true

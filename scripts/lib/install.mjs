@@ -9,7 +9,8 @@ export function checkNode() {
   const [major, minor] = process.versions.node.split('.').map(Number)
   if (major < NEEDED[0] || (major === NEEDED[0] && minor < NEEDED[1])) {
     fail(
-      `Hembix needs Node.js ${NEEDED.join('.')} or newer, and this is ${process.versions.node}. Install a newer one, then start again.`,
+      `Hembix needs Node.js ${NEEDED.join('.')} or newer, and this is ${process.versions.node}. Install a ` +
+        'newer one, then start again.',
     )
   }
 }

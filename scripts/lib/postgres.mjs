@@ -128,7 +128,8 @@ function canReach(folder) {
 async function initialise(bin, home, data, secretFile, log) {
   if (existsSync(data) && readdirSync(data).length > 0) {
     fail(
-      `The folder ${data} holds something that is not a database. Move it away, or name another folder with HEMBIX_DATA.`,
+      `The folder ${data} holds something that is not a database. Move it away, or name another folder with ` +
+        'HEMBIX_DATA.',
     )
   }
   log('making the database')
@@ -161,7 +162,8 @@ function checkVersion(bin, data) {
     /(\d+)/.exec(execFileSync(join(bin, 'postgres'), ['--version'], { encoding: 'utf8' }).replace(/^\D+/, '')) ?? []
   if (made !== here)
     fail(
-      `The data in ${data} were made by PostgreSQL ${made}, and this machine has ${here}. Install PostgreSQL ${made}, or restore a backup into a new folder (HEMBIX_DATA).`,
+      `The data in ${data} were made by PostgreSQL ${made}, and this machine has ${here}. Install PostgreSQL ` +
+        `${made}, or restore a backup into a new folder (HEMBIX_DATA).`,
     )
 }
 

@@ -11,7 +11,8 @@ const hasProc = existsSync('/proc/self/stat')
 export function checkProcesses() {
   if (!hasProc && !hasProgram('ps'))
     fail(
-      "This system has neither /proc nor the program ps. Install ps with the system's own packages (procps), and start again.",
+      "This system has neither /proc nor the program ps. Install ps with the system's own packages (procps), " +
+        'and start again.',
     )
 }
 

@@ -50,7 +50,9 @@ function forPeople(text) {
     try {
       const { message, requestId, level, ...more } = JSON.parse(line)
       delete more.time
-      return `${level === 'info' ? '' : `${level}: `}${message}${requestId ? ` (request ${requestId})` : ''}${Object.keys(more).length > 0 ? ` ${JSON.stringify(more)}` : ''}`
+      return `${level === 'info' ? '' : `${level}: `}${message}${
+        requestId ? ' (request ' + `${requestId})` : ''
+      }${Object.keys(more).length > 0 ? ` ${JSON.stringify(more)}` : ''}`
     } catch {
       return line // no line of the log
     }

@@ -34,7 +34,8 @@ export async function supervise({
     restarts = restarts.filter(at => now() - at < WINDOW_MS)
     if (restarts.length >= MOST_RESTARTS)
       fail(
-        `${name} ended ${MOST_RESTARTS + 1} times in ten minutes. Its last words stand above; start Hembix again with "npm start" when the cause is mended.`,
+        `${name} ended ${MOST_RESTARTS + 1} times in ten minutes. Its last words stand above; start Hembix ` +
+          'again with "npm start" when the cause is mended.',
       )
     const pauseMs = FIRST_PAUSE_MS * 2 ** restarts.length
     restarts.push(now())

@@ -17,7 +17,10 @@ export function hasProgram(name, args = ['--version']) {
 /** What a person has to do to have a package: `title` in sentences, `name` as apt knows it, `sign` how it is found. */
 export function howToInstall({ title, name, sign }, { root = isRoot, apt = hasProgram('apt-get') } = {}) {
   if (!apt)
-    return `${title} is not installed, and this system has no apt-get to install it with. Install it with the system's own packages, so that ${sign}, and start again.`
+    return (
+      `${title} is not installed, and this system has no apt-get to install it with. Install it with the ` +
+      `system's own packages, so that ${sign}, and start again.`
+    )
   return `${title} is not installed. Install it once with: ${root ? '' : 'sudo '}apt-get install ${name}`
 }
 

@@ -9,7 +9,8 @@ describe(howToInstall, () => {
     [{ root: false, apt: true }, 'PostgreSQL is not installed. Install it once with: sudo apt-get install postgresql'],
     [
       { root: false, apt: false },
-      'PostgreSQL is not installed, and this system has no apt-get to install it with. Install it with the system\'s own packages, so that "pg_config" is found, and start again.',
+      'PostgreSQL is not installed, and this system has no apt-get to install it with. Install it with the ' +
+        'system\'s own packages, so that "pg_config" is found, and start again.',
     ],
   ])('%o: says it in a sentence', (system, sentence) => {
     expect(howToInstall(WANTED, system)).toBe(sentence)

@@ -97,6 +97,7 @@ export async function migrate(): Promise<string[]> {
 async function priceMatching(): Promise<void> {
   await execute(
     null,
-    `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege THEN NULL; END'`,
+    `DO 'BEGIN ALTER FUNCTION ts_match_vq(tsvector, tsquery) COST 200; EXCEPTION WHEN insufficient_privilege ` +
+      `THEN NULL; END'`,
   )
 }

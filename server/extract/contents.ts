@@ -16,7 +16,8 @@ export async function filesIn(extension: string, bytes: Uint8Array): Promise<Hel
   if (!found) throw new Unreadable('What is in it cannot be taken out.')
   if (found.length > COUNT_LIMIT)
     throw new Unreadable(
-      `It holds more than ${COUNT_LIMIT.toLocaleString('en-GB')} documents. Take it apart on your own machine and bring in its parts.`,
+      `It holds more than ${COUNT_LIMIT.toLocaleString('en-GB')} documents. Take it apart on your own machine ` +
+        'and bring in its parts.',
     )
   return found
 }

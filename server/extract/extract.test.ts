@@ -80,7 +80,10 @@ describe(readHtml, () => {
 describe(readOdt, () => {
   it('keeps paragraphs apart and reads entities, tabs and runs of blanks', async () => {
     const names = 'xmlns:office="o" xmlns:text="t"'
-    const content = `<office:document-content ${names}><office:body><office:text><text:p>One &amp; two<text:tab/>three<text:s/>four</text:p><text:p><text:span>Five</text:span> six</text:p></office:text></office:body></office:document-content>`
+    const content =
+      `<office:document-content ${names}><office:body><office:text><text:p>One &amp; ` +
+      'two<text:tab/>three<text:s/>four</text:p><text:p><text:span>Five</text:span> ' +
+      'six</text:p></office:text></office:body></office:document-content>'
     expect(namedTexts(await readOdt(zipSync({ 'content.xml': strToU8(content) })))).toEqual([
       'One & two\tthree four\nFive six',
     ])
@@ -112,7 +115,9 @@ describe('formats of an office', () => {
 
   it('reads the sheets of an ODS and the slides of an ODP', async () => {
     const names = 'xmlns:office="o" xmlns:text="t" xmlns:table="b" xmlns:draw="d"'
-    const ods = `<office:document-content ${names}><office:body><office:spreadsheet><table:table table:name="Dues"><table:table-row><table:table-cell><text:p>Berth</text:p></table:table-cell><table:table-cell><text:p>412</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>`
+    const ods =
+      `<office:document-content ${names}><office:body><office:spreadsheet><table:table ` +
+      'table:name="Dues"><table:table-row><table:table-cell><text:p>Berth</text:p></table:table-cell><table:table-cell><text:p>412</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>'
     const odp = `<office:document-content ${names}><office:body><office:presentation><draw:page><text:p>One</text:p></draw:page><draw:page><text:p>Two</text:p></draw:page></office:presentation></office:body></office:document-content>`
     expect(namedTexts(await readOds(zipSync({ 'content.xml': strToU8(ods) })))).toEqual([
       'sheet Dues: Dues\nBerth\t412',

@@ -21,39 +21,42 @@ const relations = (...all: readonly (readonly [id: string, type: string, target:
     .join('')}</Relationships>`
 
 describe(readDocx, () => {
-  it('reads text boxes, alternative texts, charts, notes, comments and headers, and nothing that was struck', async () => {
-    const parts = await readDocx(
-      zip({
-        '_rels/.rels': relations(['r1', 'officeDocument', 'word/document.xml']),
-        'word/_rels/document.xml.rels': relations(
-          ['r1', 'footnotes', 'footnotes.xml'],
-          ['r2', 'comments', 'comments.xml'],
-          ['r3', 'header', 'header1.xml'],
-          ['r4', 'chart', 'charts/chart1.xml'],
-        ),
-        'word/document.xml': `<w:document xmlns:w="w" xmlns:wp="wp" xmlns:mc="mc" xmlns:m="m"><w:body>
+  it(
+    'reads text boxes, alternative texts, charts, notes, comments and headers, and nothing that was ' + 'struck',
+    async () => {
+      const parts = await readDocx(
+        zip({
+          '_rels/.rels': relations(['r1', 'officeDocument', 'word/document.xml']),
+          'word/_rels/document.xml.rels': relations(
+            ['r1', 'footnotes', 'footnotes.xml'],
+            ['r2', 'comments', 'comments.xml'],
+            ['r3', 'header', 'header1.xml'],
+            ['r4', 'chart', 'charts/chart1.xml'],
+          ),
+          'word/document.xml': `<w:document xmlns:w="w" xmlns:wp="wp" xmlns:mc="mc" xmlns:m="m"><w:body>
           <w:p><w:pPr><w:tabs><w:tab/></w:tabs></w:pPr><w:r><w:t>Berth</w:t><w:tab/><w:t xml:space="preserve">B7 </w:t></w:r>
           <w:del><w:r><w:delText>struck</w:delText></w:r></w:del><w:ins><w:r><w:t>added</w:t></w:r></w:ins></w:p>
           <mc:AlternateContent><mc:Choice><w:txbxContent><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></w:txbxContent></mc:Choice>
           <mc:Fallback><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></mc:Fallback></mc:AlternateContent>
           <w:p><w:r><wp:docPr descr="A plan of the quay"/></w:r><m:oMath><m:r><m:t>x+1</m:t></m:r></m:oMath></w:p>
           <w:p><w:r><w:instrText>DATE</w:instrText></w:r></w:p></w:body></w:document>`,
-        'word/footnotes.xml': '<w:footnotes xmlns:w="w"><w:p><w:r><w:t>See the lease</w:t></w:r></w:p></w:footnotes>',
-        'word/comments.xml': '<w:comments xmlns:w="w"><w:p><w:r><w:t>Too dear</w:t></w:r></w:p></w:comments>',
-        'word/header1.xml': '<w:hdr xmlns:w="w"><w:p><w:r><w:t>Harbour office</w:t></w:r></w:p></w:hdr>',
-        'word/charts/chart1.xml':
-          '<c:chart xmlns:c="c" xmlns:a="a"><c:title><a:p><a:r><a:t>Dues by year</a:t></a:r></a:p></c:title>' +
-          '<c:cat><c:pt><c:v>Spring</c:v></c:pt></c:cat><c:val><c:pt><c:v>17</c:v></c:pt></c:val></c:chart>',
-      }),
-    )
-    const text = wholeText(parts)
-    expect(namedTexts(parts).slice(1, 3)).toEqual(['footnotes: See the lease', 'comments: Too dear'])
-    for (const words of ['Berth\tB7 added', 'Boxed', 'A plan of the quay', 'x+1', 'See the lease', 'Too dear'])
-      expect(text).toContain(words)
-    expect(text).toMatch(/Harbour office[\s\S]*Dues by year[\s\S]*Spring/)
-    expect(text).not.toMatch(/struck|DATE|17/)
-    expect(text.match(/Boxed/g)).toHaveLength(1)
-  })
+          'word/footnotes.xml': '<w:footnotes xmlns:w="w"><w:p><w:r><w:t>See the lease</w:t></w:r></w:p></w:footnotes>',
+          'word/comments.xml': '<w:comments xmlns:w="w"><w:p><w:r><w:t>Too dear</w:t></w:r></w:p></w:comments>',
+          'word/header1.xml': '<w:hdr xmlns:w="w"><w:p><w:r><w:t>Harbour office</w:t></w:r></w:p></w:hdr>',
+          'word/charts/chart1.xml':
+            '<c:chart xmlns:c="c" xmlns:a="a"><c:title><a:p><a:r><a:t>Dues by year</a:t></a:r></a:p></c:title>' +
+            '<c:cat><c:pt><c:v>Spring</c:v></c:pt></c:cat><c:val><c:pt><c:v>17</c:v></c:pt></c:val></c:chart>',
+        }),
+      )
+      const text = wholeText(parts)
+      expect(namedTexts(parts).slice(1, 3)).toEqual(['footnotes: See the lease', 'comments: Too dear'])
+      for (const words of ['Berth\tB7 added', 'Boxed', 'A plan of the quay', 'x+1', 'See the lease', 'Too dear'])
+        expect(text).toContain(words)
+      expect(text).toMatch(/Harbour office[\s\S]*Dues by year[\s\S]*Spring/)
+      expect(text).not.toMatch(/struck|DATE|17/)
+      expect(text.match(/Boxed/g)).toHaveLength(1)
+    },
+  )
 
   it('reads as far as a damaged part goes', async () => {
     const text = await readDocx(
@@ -75,17 +78,20 @@ describe(readXlsx, () => {
           ['f', 'styles', 'styles.xml'],
         ),
         'xl/workbook.xml':
-          '<workbook xmlns:r="r"><sheets><sheet name="Budget" r:id="s1"/><sheet name="Hidden" state="hidden" r:id="s2"/></sheets></workbook>',
+          '<workbook xmlns:r="r"><sheets><sheet name="Budget" r:id="s1"/><sheet name="Hidden" state="hidden" ' +
+          'r:id="s2"/></sheets></workbook>',
         'xl/sharedStrings.xml':
           '<sst><si><t>Quay</t></si><si><r><t>Nor</t></r><r><t>th</t></r><rPh><t>ノース</t></rPh></si></sst>',
         'xl/styles.xml':
-          '<styleSheet><numFmts><numFmt numFmtId="170" formatCode="yyyy\\-mm\\-dd"/></numFmts><cellStyleXfs><xf/></cellStyleXfs>' +
+          '<styleSheet><numFmts><numFmt numFmtId="170" ' +
+          'formatCode="yyyy\\-mm\\-dd"/></numFmts><cellStyleXfs><xf/></cellStyleXfs>' +
           '<cellXfs><xf numFmtId="0"/><xf numFmtId="170"/><xf numFmtId="10"/></cellXfs></styleSheet>',
         'xl/worksheets/sheet1.xml':
           '<worksheet><sheetData><row><c t="inlineStr"><is><t>In place</t></is></c></row></sheetData></worksheet>',
         'xl/worksheets/sheet2.xml':
           '<worksheet><sheetData><row><c t="s"><v>0</v></c><c t="s"><v>1</v></c></row>' +
-          '<row><c s="1"><v>45000</v></c><c s="2"><f>1/4</f><v>0.25</v></c><c t="b"><v>1</v></c><c t="str"><f>A</f><v>Sum</v></c></row></sheetData></worksheet>',
+          '<row><c s="1"><v>45000</v></c><c s="2"><f>1/4</f><v>0.25</v></c><c t="b"><v>1</v></c><c ' +
+          't="str"><f>A</f><v>Sum</v></c></row></sheetData></worksheet>',
         'xl/worksheets/_rels/sheet2.xml.rels': relations(['c', 'comments', '../comments1.xml']),
         'xl/comments1.xml': '<comments><text><r><t>Ask Łucja</t></r></text></comments>',
       }),
@@ -98,36 +104,42 @@ describe(readXlsx, () => {
 })
 
 describe(readPptx, () => {
-  it('gives slides in the order in which they are shown, with their notes and what their layout says itself', async () => {
-    const slide = (text: string) => `<p:sld xmlns:p="p" xmlns:a="a"><a:p><a:r><a:t>${text}</a:t></a:r></a:p></p:sld>`
-    const slides = await readPptx(
-      zip({
-        '_rels/.rels': relations(['r1', 'officeDocument', 'ppt/presentation.xml']),
-        'ppt/presentation.xml':
-          '<p:presentation xmlns:p="p" xmlns:r="r"><p:sldIdLst><p:sldId id="257" r:id="b"/><p:sldId id="256" r:id="a"/></p:sldIdLst></p:presentation>',
-        'ppt/_rels/presentation.xml.rels': relations(
-          ['a', 'slide', 'slides/slide1.xml'],
-          ['b', 'slide', 'slides/slide2.xml'],
-        ),
-        'ppt/slides/slide1.xml': slide('Shown second'),
-        'ppt/slides/slide2.xml': slide('Shown first'),
-        'ppt/slides/_rels/slide2.xml.rels': relations(['n', 'notesSlide', '../notesSlides/notesSlide1.xml']),
-        'ppt/notesSlides/notesSlide1.xml': slide('Say hello'),
-        'ppt/slides/_rels/slide1.xml.rels': relations(['l', 'slideLayout', '../slideLayouts/slideLayout1.xml']),
-        'ppt/slideLayouts/slideLayout1.xml':
-          '<p:sldLayout xmlns:p="p" xmlns:a="a"><p:sp><p:nvPr><p:ph/></p:nvPr><a:p><a:t>Click to edit</a:t></a:p></p:sp><p:sp><a:p><a:t>Harbour</a:t><a:t> board</a:t></a:p></p:sp></p:sldLayout>',
-      }),
-    )
-    expect(namedTexts(slides)).toEqual([
-      'slide 1: Shown first',
-      'notes 1: Say hello',
-      'slide 2: Shown second\nHarbour board',
-    ])
-  })
+  it(
+    'gives slides in the order in which they are shown, with their notes and what their layout says ' + 'itself',
+    async () => {
+      const slide = (text: string) => `<p:sld xmlns:p="p" xmlns:a="a"><a:p><a:r><a:t>${text}</a:t></a:r></a:p></p:sld>`
+      const slides = await readPptx(
+        zip({
+          '_rels/.rels': relations(['r1', 'officeDocument', 'ppt/presentation.xml']),
+          'ppt/presentation.xml':
+            '<p:presentation xmlns:p="p" xmlns:r="r"><p:sldIdLst><p:sldId id="257" r:id="b"/><p:sldId id="256" ' +
+            'r:id="a"/></p:sldIdLst></p:presentation>',
+          'ppt/_rels/presentation.xml.rels': relations(
+            ['a', 'slide', 'slides/slide1.xml'],
+            ['b', 'slide', 'slides/slide2.xml'],
+          ),
+          'ppt/slides/slide1.xml': slide('Shown second'),
+          'ppt/slides/slide2.xml': slide('Shown first'),
+          'ppt/slides/_rels/slide2.xml.rels': relations(['n', 'notesSlide', '../notesSlides/notesSlide1.xml']),
+          'ppt/notesSlides/notesSlide1.xml': slide('Say hello'),
+          'ppt/slides/_rels/slide1.xml.rels': relations(['l', 'slideLayout', '../slideLayouts/slideLayout1.xml']),
+          'ppt/slideLayouts/slideLayout1.xml':
+            '<p:sldLayout xmlns:p="p" xmlns:a="a"><p:sp><p:nvPr><p:ph/></p:nvPr><a:p><a:t>Click to ' +
+            'edit</a:t></a:p></p:sp><p:sp><a:p><a:t>Harbour</a:t><a:t> board</a:t></a:p></p:sp></p:sldLayout>',
+        }),
+      )
+      expect(namedTexts(slides)).toEqual([
+        'slide 1: Shown first',
+        'notes 1: Say hello',
+        'slide 2: Shown second\nHarbour board',
+      ])
+    },
+  )
 })
 
 const office = (body: string, more = '') =>
-  `<office:document-content xmlns:office="o" xmlns:text="t" xmlns:draw="d" xmlns:svg="s" xmlns:table="b" xmlns:style="y" xmlns:form="f" xmlns:presentation="p">${more}<office:body>${body}</office:body></office:document-content>`
+  '<office:document-content xmlns:office="o" xmlns:text="t" xmlns:draw="d" xmlns:svg="s" xmlns:table="b" ' +
+  `xmlns:style="y" xmlns:form="f" xmlns:presentation="p">${more}<office:body>${body}</office:body></office:document-content>`
 
 describe(readOdt, () => {
   it('reads frames, notes, headers, charts beside it, however deep, and nothing that was struck', async () => {
@@ -189,7 +201,8 @@ describe(readOdp, () => {
       zip({
         'content.xml': office(
           '<draw:page><text:p>One</text:p></draw:page>' +
-            '<draw:page><text:p>Two</text:p><presentation:notes><text:p>Ask the board</text:p></presentation:notes></draw:page>',
+            '<draw:page><text:p>Two</text:p><presentation:notes><text:p>Ask the ' +
+            'board</text:p></presentation:notes></draw:page>',
         ),
       }),
     )
@@ -227,7 +240,9 @@ describe(readRtf, () => {
 
 describe(readMbox, () => {
   it('gives each message, and takes a line that only looks like a beginning for none', async () => {
-    const mbox = `From a@b Mon Mar  2 10:00:00 2026\nSubject: First\nFrom: Ada <a@b.example>\n\nHello\n>From the quay\n\nFrom c@d Tue Mar  3 10:00:00 2026\nSubject: =?utf-8?q?Gr=C3=BC=C3=9Fe?=\n\nRope\n`
+    const mbox =
+      `From a@b Mon Mar  2 10:00:00 2026\nSubject: First\nFrom: Ada <a@b.example>\n\nHello\n>From ` +
+      `the quay\n\nFrom c@d Tue Mar  3 10:00:00 2026\nSubject: =?utf-8?q?Gr=C3=BC=C3=9Fe?=\n\nRope\n`
     const messages = await readMbox(Buffer.from(mbox))
     expect(messages.map(({ kind, name, body }) => [kind, name, body.split('\n')[0]])).toEqual([
       ['message', 'First', 'First'],
@@ -243,7 +258,8 @@ describe(readOpml, () => {
     expect(
       readOpml(
         Buffer.from(
-          '<opml version="2.0"><head><title>Plan</title></head><body><outline text="Office" _note="Paper"><outline text="Leases" url="https://a.example"/></outline></body></opml>',
+          '<opml version="2.0"><head><title>Plan</title></head><body><outline text="Office" ' +
+            '_note="Paper"><outline text="Leases" url="https://a.example"/></outline></body></opml>',
         ),
       ),
     ).toBe('Plan\nOffice Paper\n\tLeases https://a.example')

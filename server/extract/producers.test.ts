@@ -47,7 +47,8 @@ function byPdfkit(): Promise<Buffer> {
 }
 
 const page = () =>
-  `<html><body style="margin:0"><div style="width:400px;height:400px;overflow:hidden;border-radius:10px"><img width="400" src="data:image/png;base64,${picture.toString('base64')}"></div></body></html>`
+  '<html><body style="margin:0"><div style="width:400px;height:400px;overflow:hidden;border-radius:10px"><img ' +
+  `width="400" src="data:image/png;base64,${picture.toString('base64')}"></div></body></html>`
 
 function byBrowser(): Buffer {
   writeFileSync(join(folder, 'page.html'), page())
@@ -105,7 +106,8 @@ async function byHand(): Promise<Buffer> {
     Buffer.from(`<< /Length ${drawing.length} >>\nstream\n${drawing}\nendstream`),
     Buffer.concat([
       Buffer.from(
-        `<< /Type /XObject /Subtype /Image /Width ${info.width} /Height ${info.height} /ColorSpace /DeviceGray /BitsPerComponent 8 /Length ${data.length} >>\nstream\n`,
+        `<< /Type /XObject /Subtype /Image /Width ${info.width} /Height ${info.height} /ColorSpace ` +
+          `/DeviceGray /BitsPerComponent 8 /Length ${data.length} >>\nstream\n`,
       ),
       data,
       Buffer.from('\nendstream'),
@@ -120,7 +122,9 @@ async function byHand(): Promise<Buffer> {
   const table = parts.reduce((sum, { length }) => sum + length, 0)
   parts.push(
     Buffer.from(
-      `xref\n0 ${objects.length + 1}\n0000000000 65535 f \n${offsets.map(offset => `${String(offset).padStart(10, '0')} 00000 n \n`).join('')}trailer\n<< /Size ${objects.length + 1} /Root 1 0 R >>\nstartxref\n${table}\n%%EOF\n`,
+      `xref\n0 ${objects.length + 1}\n0000000000 65535 f ` +
+        `\n${offsets.map(offset => `${String(offset).padStart(10, '0')} 00000 n \n`).join('')}trailer\n<< ` +
+        `/Size ${objects.length + 1} /Root 1 0 R >>\nstartxref\n${table}\n%%EOF\n`,
     ),
   )
   return Buffer.concat(parts)

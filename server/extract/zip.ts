@@ -73,7 +73,8 @@ export async function namesIn(bytes: Uint8Array): Promise<string> {
 
 function tooMuch(limitBytes: number): Unreadable {
   return new Unreadable(
-    `It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this kind does; it was not opened.`,
+    `It unpacks to more than ${Math.round(limitBytes / 1024 / 1024)} MB, which no honest document of this ` +
+      'kind does; it was not opened.',
   )
 }
 

@@ -24,7 +24,9 @@ export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean):
   setResponseHeaders(event, {
     'content-type': shown && bytes.mediaType.startsWith('text/') ? 'text/plain; charset=utf-8' : bytes.mediaType,
     'content-length': end - start + 1,
-    'content-disposition': `${shown ? 'inline' : 'attachment'}; filename*=UTF-8''${encodeName(fileNameOf(bytes.name, bytes.extension))}`,
+    'content-disposition':
+      `${shown ? 'inline' : 'attachment'}; ` +
+      `filename*=UTF-8''${encodeName(fileNameOf(bytes.name, bytes.extension))}`,
     'accept-ranges': 'bytes',
     etag: `"${bytes.sha256}"`,
     'cache-control': 'private, max-age=0, must-revalidate',

@@ -66,9 +66,13 @@ function growth(): string {
   const times = (a: number, b: number) => `${(b / a).toFixed(1)} x`
   const lines = first.figures.map(
     (figure, index) =>
-      `| ${figure.name} | ${times(figure.p50, last.figures[index]?.p50 ?? 0)} | ${times(figure.p95, last.figures[index]?.p95 ?? 0)} |`,
+      `| ${figure.name} | ${times(figure.p50, last.figures[index]?.p50 ?? 0)} | ` +
+      `${times(figure.p95, last.figures[index]?.p95 ?? 0)} |`,
   )
-  return `\n## From ${first.size.toLocaleString('en-GB')} to ${last.size.toLocaleString('en-GB')} documents\n\n| what | p50 | p95 |\n|---|---|---|\n${lines.join('\n')}\n`
+  return (
+    `\n## From ${first.size.toLocaleString('en-GB')} to ${last.size.toLocaleString('en-GB')} ` +
+    `documents\n\n| what | p50 | p95 |\n|---|---|---|\n${lines.join('\n')}\n`
+  )
 }
 
 const report = `# Figures of finding

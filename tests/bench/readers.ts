@@ -107,9 +107,17 @@ async function pdfFigures(): Promise<string> {
       theirsMs += performance.now() - between
     }
     if (!compares)
-      return `PDF: ${(((FILES * PAGES) / oursMs) * 1000).toFixed(0)} pages/s on one core; Debian's pdftotext is not on this machine (package poppler-utils), so nothing is compared.`
+      return (
+        `PDF: ${(((FILES * PAGES) / oursMs) * 1000).toFixed(0)} pages/s on one core; Debian's pdftotext ` +
+        'is not on this machine (package poppler-utils), so nothing is compared.'
+      )
     const shares = paths.map((path, index) => recall(readFileSync(`${path}.txt`, 'utf8'), ours[index] ?? ''))
-    return `PDF, ${FILES} files of ${PAGES} pages and more, one core: ${((FILES / oursMs) * 1000).toFixed(1)} files/s; Debian's pdftotext over the same files, in turns with ours (a process each): ${((FILES / theirsMs) * 1000).toFixed(1)} files/s, so ${(theirsMs / oursMs).toFixed(2)} of its speed. Of its words we have ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % (least in one file ${(100 * Math.min(...shares)).toFixed(2)} %).`
+    return (
+      `PDF, ${FILES} files of ${PAGES} pages and more, one core: ${((FILES / oursMs) * 1000).toFixed(1)} ` +
+      `files/s; Debian's pdftotext over the same files, in turns with ours (a process each): ` +
+      `${((FILES / theirsMs) * 1000).toFixed(1)} files/s, so ${(theirsMs / oursMs).toFixed(2)} of its ` +
+      `speed. Of its words we have ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % (least in one file ${(100 * Math.min(...shares)).toFixed(2)} %).`
+    )
   } finally {
     rmSync(folder, { recursive: true, force: true })
   }
@@ -155,7 +163,9 @@ async function formatRows(): Promise<string[]> {
     )
     const share = texts.reduce((sum, text, index) => sum + recall(known[index] ?? '', text), 0) / texts.length
     rows.push(
-      `| ${format.toUpperCase()} | ${((EACH / ms) * 1000).toFixed(0)} | ${(files.reduce((sum, bytes) => sum + bytes.length, 0) / EACH / 1024).toFixed(1)} | ${(100 * share).toFixed(1)} % |`,
+      `| ${format.toUpperCase()} | ${((EACH / ms) * 1000).toFixed(0)} | ` +
+        `${(files.reduce((sum, bytes) => sum + bytes.length, 0) / EACH / 1024).toFixed(1)} | ` +
+        `${(100 * share).toFixed(1)} % |`,
     )
   }
   return rows
@@ -250,7 +260,9 @@ async function ocrRows(): Promise<string[]> {
       }
       const ms = performance.now() - began
       rows.push(
-        `| ${name} | ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % | ${(100 * Math.min(...shares)).toFixed(2)} % | ${(ms / shares.length / 1000).toFixed(1)} | ${shares.length} |`,
+        `| ${name} | ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % | ` +
+          `${(100 * Math.min(...shares)).toFixed(2)} % | ${(ms / shares.length / 1000).toFixed(1)} | ` +
+          `${shares.length} |`,
       )
       log(`recognised, ${name}: ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} %`)
     }

@@ -163,7 +163,9 @@ export async function movedOnServer(client: Client, count: number, documents: nu
   const found = await rows<{ count: number }>(null, 'SELECT count(*)::int AS count FROM placement WHERE plan_id = $1', [
     plan.id,
   ])
-  const label = `${Math.round(count / 4).toLocaleString('en-GB')} folders with ${(found[0]?.count ?? 0).toLocaleString('en-GB')} documents, in a plan of ${count.toLocaleString('en-GB')} folders`
+  const label =
+    `${Math.round(count / 4).toLocaleString('en-GB')} folders with ` +
+    `${(found[0]?.count ?? 0).toLocaleString('en-GB')} documents, in a plan of ${count.toLocaleString('en-GB')} folders`
   let inside = false
   return [
     await timings(`moving a branch of ${label}`, Array.from({ length: 22 }), async () => {

@@ -84,6 +84,20 @@ test('Esc leaves no folder behind, a twin is hinted at, and F2 renames', async (
   await expect(treeRow(page, 'Quay office')).toBeVisible()
 })
 
+test('an address may say a number, one that leads nowhere says so, and Ctrl+Y does again', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office', 'School'])
+  await page.goto('/plan/2')
+  await expect(page.getByRole('heading', { name: /School/ }).first()).toBeVisible()
+  await expect(page).toHaveURL(/\/plan\/[0-9a-f-]{36}$/)
+  await page.goto('/plan/7.7')
+  await expect(page.getByRole('heading', { name: 'This folder is not here' })).toBeVisible()
+  await page.keyboard.press('Control+z')
+  await expect(treeRow(page, 'School')).toHaveCount(0)
+  await page.keyboard.press('Control+y')
+  await expect(treeRow(page, 'School')).toBeVisible()
+})
+
 test('a drag says what it will do before the drop, and does it', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['From', 'Into'])

@@ -120,7 +120,9 @@ describe('a body', () => {
 
 describe('an upload as one request', () => {
   const address = (document: string, change: string, more = '') =>
-    `/api/uploads?change=${change}&document=${document}&folder=in-tray&name=${encodeURIComponent('long way.bin')}&changed=2026-05-06T07:08:09.000Z${more}`
+    `/api/uploads?change=${change}&document=${document}&folder=in-tray&name=${encodeURIComponent(
+      'long ' + 'way.bin',
+    )}&changed=2026-05-06T07:08:09.000Z${more}`
 
   async function breakOff(client: Client, path: string, bytes: Buffer, announced: number): Promise<void> {
     await new Promise<void>(resolve => {
@@ -129,7 +131,8 @@ describe('an upload as one request', () => {
         resolve()
       })
       socket.write(
-        `POST ${path} HTTP/1.1\r\nHost: ${hostname}:${port}\r\nCookie: ${client.cookie}\r\nContent-Length: ${announced}\r\n\r\n`,
+        `POST ${path} HTTP/1.1\r\nHost: ${hostname}:${port}\r\nCookie: ${client.cookie}\r\nContent-Length: ` +
+          `${announced}\r\n\r\n`,
       )
       socket.write(bytes, () =>
         setTimeout(() => {

@@ -81,7 +81,8 @@ describe('an upload', () => {
     await new Promise<void>(resolve => {
       const socket = connect(Number(port), name, () => {
         socket.write(
-          `POST /api/uploads?${query.toString()} HTTP/1.1\r\nHost: ${host}\r\nCookie: ${client.cookie}\r\nContent-Type: application/octet-stream\r\nContent-Length: 5000000\r\n\r\n`,
+          `POST /api/uploads?${query.toString()} HTTP/1.1\r\nHost: ${host}\r\nCookie: ` +
+            `${client.cookie}\r\nContent-Type: application/octet-stream\r\nContent-Length: 5000000\r\n\r\n`,
         )
         socket.write(randomBytes(2_000_000), () =>
           setTimeout(() => {

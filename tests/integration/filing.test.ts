@@ -72,35 +72,39 @@ describe('suggestions', () => {
 })
 
 describe('suggestions of tags', () => {
-  it('come from documents of similar names, and from the folder it is to go to; not from one alone, and of nobody else', async () => {
-    const [client, stranger] = [await newClient(), await newClient()]
-    const [dues, lessons] = [await client.folder('Dues'), await client.folder('Lessons')]
-    const tag = { id: v7() as TagId, name: 'quarterly' }
-    const suggested = async (id: string, folder = '') =>
-      (await client.get<TagSuggestions>(`/api/documents/${id}/tag-suggestions?folder=${folder}`)).body.tags
-    const ids = await Promise.all(
-      ['Invoice berth 4.txt', 'Invoice berth 9.txt', 'Invoices berths.txt'].map(
-        async name => (await client.upload(name, name, dues)).id,
-      ),
-    )
-    for (const name of ['Knots.txt', 'Ropes.txt']) await client.upload(name, name, lessons)
-    const { id: arrived } = await client.upload('Invoice berth 12.txt', 'new')
-    const { id: scan } = await client.upload('IMG_0042.txt', 'scan')
-    await client.act({ kind: 'tag.put', folderIds: [], documentIds: ids.slice(0, 1), tags: [tag] })
-    expect(await suggested(arrived)).toEqual([])
-    await client.act({ kind: 'tag.put', folderIds: [], documentIds: ids, tags: [tag] })
-    expect((await suggested(arrived)).map(({ tagId, reason }) => [tagId, reason.endsWith('2 more like it')])).toEqual([
-      [tag.id, true],
-    ])
-    expect([
-      await suggested(scan),
-      (await suggested(scan, dues)).map(({ tagId }) => tagId),
-      await suggested(scan, lessons),
-    ]).toEqual([[], [tag.id], []])
-    await client.act({ kind: 'tag.put', folderIds: [], documentIds: [arrived], tags: [tag] })
-    expect(await suggested(arrived)).toEqual([])
-    expect((await stranger.get(`/api/documents/${arrived}/tag-suggestions`)).status).toBe(404)
-  })
+  it(
+    'come from documents of similar names, and from the folder it is to go to; not from one alone, and of ' +
+      'nobody else',
+    async () => {
+      const [client, stranger] = [await newClient(), await newClient()]
+      const [dues, lessons] = [await client.folder('Dues'), await client.folder('Lessons')]
+      const tag = { id: v7() as TagId, name: 'quarterly' }
+      const suggested = async (id: string, folder = '') =>
+        (await client.get<TagSuggestions>(`/api/documents/${id}/tag-suggestions?folder=${folder}`)).body.tags
+      const ids = await Promise.all(
+        ['Invoice berth 4.txt', 'Invoice berth 9.txt', 'Invoices berths.txt'].map(
+          async name => (await client.upload(name, name, dues)).id,
+        ),
+      )
+      for (const name of ['Knots.txt', 'Ropes.txt']) await client.upload(name, name, lessons)
+      const { id: arrived } = await client.upload('Invoice berth 12.txt', 'new')
+      const { id: scan } = await client.upload('IMG_0042.txt', 'scan')
+      await client.act({ kind: 'tag.put', folderIds: [], documentIds: ids.slice(0, 1), tags: [tag] })
+      expect(await suggested(arrived)).toEqual([])
+      await client.act({ kind: 'tag.put', folderIds: [], documentIds: ids, tags: [tag] })
+      expect((await suggested(arrived)).map(({ tagId, reason }) => [tagId, reason.endsWith('2 more like it')])).toEqual(
+        [[tag.id, true]],
+      )
+      expect([
+        await suggested(scan),
+        (await suggested(scan, dues)).map(({ tagId }) => tagId),
+        await suggested(scan, lessons),
+      ]).toEqual([[], [tag.id], []])
+      await client.act({ kind: 'tag.put', folderIds: [], documentIds: [arrived], tags: [tag] })
+      expect(await suggested(arrived)).toEqual([])
+      expect((await stranger.get(`/api/documents/${arrived}/tag-suggestions`)).status).toBe(404)
+    },
+  )
 })
 
 describe('filing', () => {

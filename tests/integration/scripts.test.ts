@@ -129,63 +129,69 @@ describe('npm start', () => {
     expect([code, output.includes('The database does not answer')]).toEqual([1, true])
   })
 
-  it('starts, serves, and stops all that it started on Ctrl+C; then starts again in seconds, and everything is there', async () => {
-    const data = join(folder, 'data')
-    const env = { PORT: String(await freePort()), HEMBIX_DATA: data }
-    const address = `http://127.0.0.1:${env.PORT}`
-    let cookie = ''
-    let bytes: Buffer = Buffer.alloc(0)
-    let documentId = ''
-    let beside: Run | null = null
-    let again: Promise<Run> | null = null
-    const first = await run(['scripts/start.mjs', '--empty'], env, (output, stop) => {
-      if (!output.includes(address) || cookie !== '') return
-      cookie = 'asked'
-      void (async () => {
-        const client = await newClient(address)
-        const office = await client.folder('Office')
-        bytes = Buffer.from('the very same bytes')
-        documentId = (await client.upload('kept.bin', bytes, office)).id
-        cookie = client.cookie
-        beside = await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: data })
-        stop()
-        // Started again at once, it waits until the first has ended.
-        again = run(['scripts/start.mjs'], env, (said, end) => {
-          if (said.includes(address)) end()
-        })
-      })()
-    })
-    expect([first.code, first.output.includes('stopping')]).toEqual([0, true])
-    expect((beside as Run | null)?.output).toMatch(
-      /^Hembix runs with the data folder .* already \(process \d+\)\. Stop it first/,
-    )
-    const waited = await (again as Promise<Run> | null)
-    expect([waited?.code, waited?.output.includes('until the Hembix that was stopped has ended')]).toEqual([0, true])
-    expect(() => readFileSync(join(data, 'postgres', 'postmaster.pid'))).toThrow()
+  it(
+    'starts, serves, and stops all that it started on Ctrl+C; then starts again in seconds, and everything ' +
+      'is there',
+    async () => {
+      const data = join(folder, 'data')
+      const env = { PORT: String(await freePort()), HEMBIX_DATA: data }
+      const address = `http://127.0.0.1:${env.PORT}`
+      let cookie = ''
+      let bytes: Buffer = Buffer.alloc(0)
+      let documentId = ''
+      let beside: Run | null = null
+      let again: Promise<Run> | null = null
+      const first = await run(['scripts/start.mjs', '--empty'], env, (output, stop) => {
+        if (!output.includes(address) || cookie !== '') return
+        cookie = 'asked'
+        void (async () => {
+          const client = await newClient(address)
+          const office = await client.folder('Office')
+          bytes = Buffer.from('the very same bytes')
+          documentId = (await client.upload('kept.bin', bytes, office)).id
+          cookie = client.cookie
+          beside = await run(['scripts/start.mjs'], { PORT: String(await freePort()), HEMBIX_DATA: data })
+          stop()
+          // Started again at once, it waits until the first has ended.
+          again = run(['scripts/start.mjs'], env, (said, end) => {
+            if (said.includes(address)) end()
+          })
+        })()
+      })
+      expect([first.code, first.output.includes('stopping')]).toEqual([0, true])
+      expect((beside as Run | null)?.output).toMatch(
+        /^Hembix runs with the data folder .* already \(process \d+\)\. Stop it first/,
+      )
+      const waited = await (again as Promise<Run> | null)
+      expect([waited?.code, waited?.output.includes('until the Hembix that was stopped has ended')]).toEqual([0, true])
+      expect(() => readFileSync(join(data, 'postgres', 'postmaster.pid'))).toThrow()
 
-    const file = join(folder, 'all.backup')
-    expect((await run(['scripts/backup.mjs', file], { HEMBIX_DATA: data })).output).toContain('Backed up to')
-    expect((await run(['scripts/backup.mjs', file], { HEMBIX_DATA: data })).output).toContain('is there already')
-    expect((await run(['scripts/restore.mjs', file], { HEMBIX_DATA: data })).output).toContain('holds accounts already')
-    const fresh = join(folder, 'fresh')
-    expect((await run(['scripts/restore.mjs', file], { HEMBIX_DATA: fresh })).output).toContain('Restored.')
+      const file = join(folder, 'all.backup')
+      expect((await run(['scripts/backup.mjs', file], { HEMBIX_DATA: data })).output).toContain('Backed up to')
+      expect((await run(['scripts/backup.mjs', file], { HEMBIX_DATA: data })).output).toContain('is there already')
+      expect((await run(['scripts/restore.mjs', file], { HEMBIX_DATA: data })).output).toContain(
+        'holds accounts already',
+      )
+      const fresh = join(folder, 'fresh')
+      expect((await run(['scripts/restore.mjs', file], { HEMBIX_DATA: fresh })).output).toContain('Restored.')
 
-    let seen: OutlineReply | null = null
-    let back: Buffer = Buffer.alloc(0)
-    let answered = false
-    const second = await run(['scripts/start.mjs'], { ...env, HEMBIX_DATA: fresh }, (output, stop) => {
-      if (!output.includes(address) || answered) return
-      answered = true
-      void (async () => {
-        const client = new Client(address)
-        client.cookie = cookie
-        seen = await client.outline()
-        back = (await client.content(documentId)).bytes
-        stop()
-      })()
-    })
-    expect(second.code).toBe(0)
-    expect((seen as OutlineReply | null)?.folders.map(row => row.name)).toEqual(['Office'])
-    expect(sha256(back)).toBe(sha256(bytes))
-  })
+      let seen: OutlineReply | null = null
+      let back: Buffer = Buffer.alloc(0)
+      let answered = false
+      const second = await run(['scripts/start.mjs'], { ...env, HEMBIX_DATA: fresh }, (output, stop) => {
+        if (!output.includes(address) || answered) return
+        answered = true
+        void (async () => {
+          const client = new Client(address)
+          client.cookie = cookie
+          seen = await client.outline()
+          back = (await client.content(documentId)).bytes
+          stop()
+        })()
+      })
+      expect(second.code).toBe(0)
+      expect((seen as OutlineReply | null)?.folders.map(row => row.name)).toEqual(['Office'])
+      expect(sha256(back)).toBe(sha256(bytes))
+    },
+  )
 })

@@ -164,11 +164,16 @@ log(
     .join(', ')}`,
 )
 log(
-  `${tally.acts} acts acknowledged (${tally.uploads} uploads, ${tally.undone} undone), ${tally.searches} looks, ${tally.retries} asked again; ${left?.count} documents`,
+  `${tally.acts} acts acknowledged (${tally.uploads} uploads, ${tally.undone} undone), ${tally.searches} ` +
+    `looks, ${tally.retries} asked again; ${left?.count} documents`,
 )
 log(`answers: ${statuses}`)
 log(
-  `memory in MB, second quarter and last: ${memory.map(({ role, second, last, ratio }) => `${role} ${second.toFixed(0)} ${last.toFixed(0)} (${ratio.toFixed(2)})`).join(', ')}`,
+  `memory in MB, second quarter and last: ${memory
+    .map(
+      ({ role, second, last, ratio }) => `${role} ` + `${second.toFixed(0)} ${last.toFixed(0)} (${ratio.toFixed(2)})`,
+    )
+    .join(', ')}`,
 )
 log(
   `readers ended: ${

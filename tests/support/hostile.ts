@@ -137,7 +137,12 @@ function swollen(): HostileFile[] {
   const zeros = new Uint8Array(110 * 1024 * 1024)
   const zip = (path: string, content: Uint8Array) =>
     Buffer.from(zipSync({ [path]: content, '[Content_Types].xml': strToU8('<Types/>') }, { level: 9 }))
-  const laughs = `<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a "ha">${Array.from({ length: 12 }, (_, index) => `<!ENTITY ${'bcdefghijklm'[index]} "${`&${'abcdefghijkl'[index]};`.repeat(10)}">`).join('')}]><l>&m;</l>`
+  const laughs =
+    '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a ' +
+    `"ha">${Array.from(
+      { length: 12 },
+      (_, index) => `<!ENTITY ${'bcdefghijklm'[index]} ` + `"${`&${'abcdefghijkl'[index]};`.repeat(10)}">`,
+    ).join('')}]><l>&m;</l>`
   const letters = strToU8(
     `<w:document><w:body>${'<w:p><w:r><w:t>word after word </w:t></w:r></w:p>'.repeat(900_000)}</w:body></w:document>`,
   )
@@ -197,7 +202,8 @@ function pictures(): HostileFile[] {
   tiff.writeUInt32LE(8, 22) // its next page is itself
   const svg = (inside: string) =>
     Buffer.from(
-      `<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="400" height="400">${inside}</svg>`,
+      '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="400" ' +
+        `height="400">${inside}</svg>`,
     )
   return [
     ...[
@@ -214,7 +220,8 @@ function pictures(): HostileFile[] {
     {
       name: 'blurs.svg',
       bytes: svg(
-        `<filter id="f">${'<feGaussianBlur stdDeviation="400"/>'.repeat(60)}</filter><rect width="400" height="400" filter="url(#f)"/>`,
+        `<filter id="f">${'<feGaussianBlur stdDeviation="400"/>'.repeat(60)}</filter><rect width="400" ` +
+          'height="400" filter="url(#f)"/>',
       ),
     },
     { name: 'broken.gif', bytes: Buffer.from('474946383961ffffffff800000', 'hex') },
@@ -250,7 +257,9 @@ function handmade(
   })
   const table = text.length
   return Buffer.from(
-    `${text}xref\n0 ${all.length + 1}\n0000000000 65535 f \n${offsets.map(at => `${String(at).padStart(10, '0')} 00000 n \n`).join('')}trailer\n<< /Size ${all.length + 1} /Root 1 0 R >>\nstartxref\n${table}\n%%EOF\n`,
+    `${text}xref\n0 ${all.length + 1}\n0000000000 65535 f ` +
+      `\n${offsets.map(at => `${String(at).padStart(10, '0')} 00000 n \n`).join('')}trailer\n<< /Size ` +
+      `${all.length + 1} /Root 1 0 R >>\nstartxref\n${table}\n%%EOF\n`,
     'latin1',
   )
 }
@@ -259,7 +268,8 @@ function pdfs(): HostileFile[] {
   const image = (more: string, data = 'x') =>
     `<< /Type /XObject /Subtype /Image ${more} /Length ${data.length} >>\nstream\n${data}\nendstream`
   const form = (inside: string, resources: string) =>
-    `<< /Type /XObject /Subtype /Form /BBox [0 0 100 100] /Resources << ${resources} >> /Length ${inside.length} >>\nstream\n${inside}\nendstream`
+    `<< /Type /XObject /Subtype /Form /BBox [0 0 100 100] /Resources << ${resources} >> /Length ` +
+    `${inside.length} >>\nstream\n${inside}\nendstream`
   const pattern =
     '<< /Type /Pattern /PatternType 1 /PaintType 1 /TilingType 1 /BBox [0 0 1 1] /XStep 0.0001 /YStep 0.0001 ' +
     '/Resources << >> /Length 12 >>\nstream\n0 0 1 1 re f\nendstream'
@@ -294,7 +304,9 @@ function pdfs(): HostileFile[] {
       bytes: handmade('BT /F 12 Tf (words) Tj ET', {
         resources: '/Font << /F 5 0 R >>',
         objects: [
-          `<< /Type /Font /Subtype /${type} /BaseFont /Nowhere /FirstChar 0 /LastChar 255 /Widths [] /FontDescriptor 6 0 R /CharProcs << /a 5 0 R >> /DescendantFonts [5 0 R] /Encoding << /Differences [0 /a] >> /FontMatrix [0 0 0 0 0 0] >>`,
+          `<< /Type /Font /Subtype /${type} /BaseFont /Nowhere /FirstChar 0 /LastChar 255 /Widths [] ` +
+            '/FontDescriptor 6 0 R /CharProcs << /a 5 0 R >> /DescendantFonts [5 0 R] /Encoding << ' +
+            '/Differences [0 /a] >> /FontMatrix [0 0 0 0 0 0] >>',
           '<< /Type /FontDescriptor /FontFile2 4 0 R /Flags 4 >>',
         ],
       }),

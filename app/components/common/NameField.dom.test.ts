@@ -26,6 +26,15 @@ describe('a name that is typed in its place', () => {
     expect(name.emitted('kept')).toHaveLength(1)
   })
 
+  it('is kept once, also when the field is left as it goes', async () => {
+    const { name, keep, enter } = await field({ ok: true }, { ok: true })
+    await name.get('input').setValue('Berth leases')
+    await enter()
+    await name.get('input').trigger('blur')
+    await enter()
+    expect(keep).toHaveBeenCalledTimes(1)
+  })
+
   it('names a sibling of the same name, and keeps both with a second Enter', async () => {
     const { name, keep, enter } = await field(refused('name.twin', { twin: 'Leases' }), { ok: true })
     await name.get('input').setValue('leases')
@@ -51,8 +60,10 @@ describe('a name that is typed in its place', () => {
   it('is given up with Esc, and when nothing was changed', async () => {
     const { name, keep } = await field()
     await name.get('input').trigger('keydown', { key: 'Escape' })
-    await name.get('input').trigger('blur')
-    expect(name.emitted('cancel')).toHaveLength(2)
+    expect(name.emitted('cancel')).toHaveLength(1)
+    const left = await field()
+    await left.name.get('input').trigger('blur')
+    expect(left.name.emitted('cancel')).toHaveLength(1)
     expect(keep).not.toHaveBeenCalled()
   })
 })

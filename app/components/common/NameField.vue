@@ -20,6 +20,8 @@ const name = ref(props.begun || props.value)
 const hint = ref('')
 const seenTwin = ref('')
 const busy = ref(false)
+/** Kept or given up: the field goes, and leaving it then is no second act. */
+let isOver = false
 const field = ref<InstanceType<typeof LineField> | null>(null)
 
 onMounted(() =>
@@ -30,12 +32,13 @@ onMounted(() =>
 )
 
 async function enter(): Promise<void> {
-  if (busy.value) return
+  if (busy.value || isOver) return
   busy.value = true
   const outcome = await props.keep(name.value, seenTwin.value === name.value)
   busy.value = false
+  isOver = outcome.ok || outcome.reason.code === 'act.nothing'
   if (outcome.ok) return emit('kept')
-  if (outcome.reason.code === 'act.nothing') return emit('cancel')
+  if (isOver) return emit('cancel')
   const isTwin = outcome.reason.code === 'name.twin'
   if (isTwin) seenTwin.value = name.value
   hint.value = isTwin
@@ -43,9 +46,14 @@ async function enter(): Promise<void> {
     : outcome.reason.message
 }
 
+function cancel(): void {
+  isOver = true
+  emit('cancel')
+}
+
 function leave(): void {
-  if (busy.value) return
-  if (name.value.trim() === props.value || name.value.trim() === '' || hint.value !== '') emit('cancel')
+  if (busy.value || isOver) return
+  if (name.value.trim() === props.value || name.value.trim() === '' || hint.value !== '') cancel()
   else void enter()
 }
 </script>
@@ -60,7 +68,7 @@ function leave(): void {
       autocomplete="off"
       spellcheck="true"
       @keydown.enter.stop.prevent="enter"
-      @keydown.esc.stop.prevent="emit('cancel')"
+      @keydown.esc.stop.prevent="cancel"
       @keydown.stop
       @blur="leave"
       @input="hint = ''" />

@@ -148,6 +148,7 @@ const why = computed(() => {
   max-width: 620px;
   margin-top: 1px;
   overflow-wrap: anywhere;
+  unicode-bidi: plaintext;
 }
 .where {
   display: flex;

@@ -51,6 +51,11 @@ async function htmlOf(bytes: ArrayBuffer): Promise<string> {
   overflow-wrap: anywhere;
   line-height: 1.5;
 }
+/* Each paragraph runs the way of its own script. */
+.sheet-html :deep(:is(p, li, td, th, h1, h2, h3, h4, pre)) {
+  unicode-bidi: plaintext;
+  text-align: start;
+}
 .sheet-html :deep(h1) {
   font-size: 1.5em;
   margin: 0.2em 0 0.4em;
@@ -79,7 +84,6 @@ async function htmlOf(bytes: ArrayBuffer): Promise<string> {
 .sheet-html :deep(th) {
   border: 1px solid var(--rule-strong);
   padding: 3px 8px;
-  text-align: left;
 }
 .sheet-html :deep(img) {
   max-width: 100%;

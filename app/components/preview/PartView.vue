@@ -55,11 +55,19 @@ const drawn = computed(() => props.part.kind !== 'sheet' || table.value?.isDrawn
       </dl>
       <pre>{{ message.text }}</pre>
     </template>
-    <pre v-else dir="auto">{{ part.body }}</pre>
+    <pre v-else>{{ part.body }}</pre>
   </section>
 </template>
 
 <style scoped>
+/* Each line runs the way of its own script. */
+pre,
+dd,
+h3,
+.part :deep(td) {
+  unicode-bidi: plaintext;
+  text-align: start;
+}
 .part {
   scroll-margin-top: 84px; /* the bar of the reader and the tabs of the sheets */
 }

@@ -104,7 +104,12 @@ const print = () => window.print()
           {{ counted(documents.length, 'document') }} · {{ sizeText(contents.bundle.size) }}. They stay where they are
           filed.
         </p>
-        <TextEdit :value="contents.bundle.note" label="Note" empty="write a note…" @keep="note => set({ note })" />
+        <TextEdit
+          :class="{ unwritten: contents.bundle.note === '' }"
+          :value="contents.bundle.note"
+          label="Note"
+          empty="write a note…"
+          @keep="note => set({ note })" />
         <div class="bundle-acts">
           <TickBox :model-value="contents.bundle.done" @update:model-value="set({ done: !contents.bundle.done })"
             >done</TickBox
@@ -168,32 +173,33 @@ h1.done {
 <style>
 @media print {
   html,
-  body,
-  .v-application__wrap,
-  .shell,
-  .page,
-  .loose {
-    overflow: visible !important;
-    height: auto !important;
-    display: block !important;
+  html body,
+  html .v-application__wrap.v-application__wrap,
+  html .shell.shell,
+  html .page.page,
+  html .loose.loose {
+    overflow: visible;
+    height: auto;
+    display: block;
   }
-  .bundle .on-paper {
-    display: block !important;
+  html .bundle.bundle .on-paper {
+    display: block;
     padding-left: 2em;
     line-height: 1.7;
   }
-  .bundle-acts,
-  .bundle .crumb,
-  .loose .document-list,
-  .shell > :not(.page),
-  .panels > aside,
-  .panels > .seam,
-  .panels .strip {
-    display: none !important;
+  html .bundle-acts.bundle-acts,
+  html .bundle.bundle .crumb,
+  html .bundle.bundle .unwritten,
+  html .loose.loose .document-list,
+  html .shell.shell > :not(.page),
+  html .panels.panels > aside,
+  html .panels.panels > .seam,
+  html .panels.panels .strip {
+    display: none;
   }
-  .panels,
-  .page-side {
-    display: block !important;
+  html .panels.panels,
+  html .page-side.page-side {
+    display: block;
   }
 }
 </style>

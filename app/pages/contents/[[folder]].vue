@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { meaningOf } from '../../../core/colour/index'
 import { dateText } from '../../../core/dates/index'
 import { tryParseId } from '../../../core/ids'
+import type { FolderRow } from '../../../core/rows/index'
 import { branchOf, outlineOf, pathOf } from '../../../core/tree/index'
 import { usePageTitle } from '../../composables/usePageTitle'
 import { usePlan } from '../../stores/plan'
@@ -28,13 +29,15 @@ const rows = computed(() => {
     depth: pathOf(plan.tree, folder.id).length - less,
     code: placeNames.codeOf(folder.id),
     ink: placeNames.placeOf(folder.id)?.ink ?? null,
-    // The word of the colour stands where it begins.
-    meaning:
-      folder.meaningId === null
-        ? ''
-        : (colourKey.meaningById.get(meaningOf(plan.tree, folder.id) ?? folder.meaningId)?.name ?? ''),
+    meaning: meaningText(folder),
   }))
 })
+/** The word of a colour where it begins; nothing where the folder is called the same. */
+function meaningText({ id, name, meaningId }: FolderRow): string {
+  if (meaningId === null) return ''
+  const word = colourKey.meaningById.get(meaningOf(plan.tree, id) ?? meaningId)?.name ?? ''
+  return word === name ? '' : word
+}
 const print = () => window.print()
 const today = dateText(new Date().toISOString())
 </script>
@@ -124,21 +127,21 @@ small {
 }
 @media print {
   html,
-  body,
-  .bare {
-    height: auto !important;
-    overflow: visible !important;
+  html body,
+  html .bare.bare {
+    height: auto;
+    overflow: visible;
   }
-  .v-application,
-  .v-application__wrap {
-    background: #fff !important;
-    color: #000 !important;
-    height: auto !important;
-    display: block !important;
+  html .v-application.v-application,
+  html .v-application__wrap.v-application__wrap {
+    background: #fff;
+    color: #000;
+    height: auto;
+    display: block;
   }
-  .contents {
-    max-width: none !important;
-    padding: 0 !important;
+  html .contents.contents {
+    max-width: none;
+    padding: 0;
   }
   .contents .bar {
     display: none;

@@ -58,10 +58,19 @@ const searches = useSearches()
 const route = useRoute()
 const router = useRouter()
 
-const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.params.folder ?? '')))
+const address = computed(() => String(route.params.folder ?? ''))
+const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(address.value))
 const folder = computed(() => (folderId.value === null ? undefined : plan.tree.byId.get(folderId.value)))
 const children = computed(() => childrenOf(plan.tree, folderId.value))
-const isGone = computed(() => folderId.value !== null && plan.outline.state === 'ready' && !folder.value)
+const isGone = computed(() => address.value !== '' && plan.outline.state === 'ready' && !folder.value)
+// An address may say a code, as a person writes it: /plan/1.5.
+watch(
+  () => (folderId.value === null && plan.outline.state === 'ready' ? placeNames.withCode(address.value) : null),
+  id => {
+    if (id !== null) void router.replace({ path: `/plan/${id}`, query: route.query })
+  },
+  { immediate: true },
+)
 const ink = computed(() => (folderId.value === null ? null : (placeNames.placeOf(folderId.value)?.laid ?? null)))
 const where = computed(() =>
   folderId.value === null ? 'the top of the plan' : (placeNames.placeOf(folderId.value)?.text ?? ''),

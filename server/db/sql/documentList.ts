@@ -72,7 +72,9 @@ export function documentListPage(query: DocumentListQuery): Promise<(ListedDocum
   const { column, cast, text } = KEY[query.sort]
   const [direction, compare] = query.descending ? ['DESC', '<'] : ['ASC', '>']
   const cursor = query.after
-    ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${query.sort === 'name' ? ' COLLATE natural_order' : ''}, $5::uuid)`
+    ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${
+        query.sort === 'name' ? ' COLLATE ' + 'natural_order' : ''
+      }, $5::uuid)`
     : ''
   const bind: unknown[] = [query.planId, query.folderId ?? query.planId, query.limit]
   if (query.after) bind.push(query.after.key, query.after.id)

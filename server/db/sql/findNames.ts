@@ -102,17 +102,22 @@ export async function namesByWords(
       : [BEGUN, `CASE WHEN (SELECT so FROM are_few) THEN ${FITS_BY_LISTS} ELSE ${FITS_BY_NAME} END`]
   const [found] = await rows<{ ids: string[] | null; looked: number }>(
     null,
-    `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND ${prefixRange('word', '$5')} LIMIT ${FEW_BEGUN + 1}),
+    `WITH w AS MATERIALIZED (SELECT word FROM name_word WHERE plan_id = $1 AND ${prefixRange('word', '$5')}
+      LIMIT ${FEW_BEGUN + 1}),
       rare AS MATERIALIZED (SELECT tokens FROM (
         SELECT ARRAY[w.word] AS tokens, k.n FROM unnest($2::text[]) AS w(word) ${count(2000)}
-        UNION ALL SELECT array_agg(w.word), sum(k.n) FROM w ${count(RARE)} HAVING count(*) <= ${FEW_BEGUN} AND max(k.n) < ${RARE}) x ORDER BY n LIMIT 1),
-      looked AS MATERIALIZED (SELECT DISTINCT ON (t.changed_at, t.document_id) t.document_id, t.changed_at FROM rare, unnest(rare.tokens) AS token(word) CROSS JOIN LATERAL (
-        SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = token.word ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $6) t
+        UNION ALL SELECT array_agg(w.word), sum(k.n) FROM w ${count(RARE)} HAVING count(*) <= ${FEW_BEGUN}
+          AND max(k.n) < ${RARE}) x ORDER BY n LIMIT 1),
+      looked AS MATERIALIZED (SELECT DISTINCT ON (t.changed_at, t.document_id) t.document_id, t.changed_at
+        FROM rare, unnest(rare.tokens) AS token(word) CROSS JOIN LATERAL (
+        SELECT n.document_id, n.changed_at FROM name_token n WHERE n.plan_id = $1 AND n.token = token.word
+          ORDER BY n.changed_at DESC, n.document_id DESC LIMIT $6) t
         ORDER BY t.changed_at DESC, t.document_id DESC LIMIT $6),
       ${begun}
       -- They are looked at in the order in which they were put, and no further than is wanted.
       fitting AS (SELECT t.document_id AS id, t.changed_at FROM looked t WHERE ${fits} LIMIT $4)
-    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids, (SELECT count(*)::int FROM looked) AS looked`,
+    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids, (SELECT
+      count(*)::int FROM looked) AS looked`,
     [planId, words, patterns, limit, last, LOOK[look]],
   )
   return { ids: found?.ids ?? [], all: (found?.looked ?? 0) < LOOK[look] }

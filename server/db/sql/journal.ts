@@ -23,7 +23,9 @@ export interface JournalEntry {
   readonly undoneBy: string | null
 }
 
-const ENTRY = `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.message, c.places, a.email AS actor, c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"`
+const ENTRY =
+  `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.message, ` +
+  'c.places, a.email AS actor, c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"'
 const FROM = 'FROM change c JOIN account a ON a.id = c.account_id'
 
 /** Entries with the words that the catalogue has for them now. */
@@ -56,7 +58,8 @@ export async function writeEntry(transaction: Transaction, entry: NewEntry): Pro
     `WITH p AS (UPDATE plan SET revision = revision + 1 WHERE id = $1 RETURNING revision),
     c AS (INSERT INTO change (id, plan_id, revision, account_id, at, kind, label, message, places, rows, undoes,
       things, made_by)
-      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $12::jsonb, $7::uuid[], $8::json,
+      SELECT $2::uuid, $1::uuid, p.revision, $3::uuid, $4::timestamptz, $5::text, $6::text, $12::jsonb,
+        $7::uuid[], $8::json,
         $9::uuid, $10::uuid[], $11::text FROM p)
     SELECT revision::float8 AS revision FROM p`,
     [

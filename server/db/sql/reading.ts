@@ -117,8 +117,10 @@ export async function awaitReading(transaction: Transaction, blobId: string): Pr
 export async function readingOf(blobId: string): Promise<Reading | undefined> {
   const found = await rows<Reading>(
     null,
-    `SELECT state, reason, pages, paged, title, author, language, (SELECT coalesce(json_agg(json_build_object('kind', kind,
-      'count', count)), '[]') FROM (SELECT kind, count(*)::int FROM page_text WHERE blob_id = $1 GROUP BY kind) p) AS parts
+    `SELECT state, reason, pages, paged, title, author, language, (SELECT
+      coalesce(json_agg(json_build_object('kind', kind,
+      'count', count)), '[]') FROM (SELECT kind, count(*)::int FROM page_text WHERE blob_id = $1 GROUP BY
+        kind) p) AS parts
     FROM reading WHERE blob_id = $1`,
     [blobId],
   )
@@ -223,7 +225,8 @@ export function pagesOf(blobId: string, from: number, limit: number): Promise<Na
 export function pagesLike(blobId: string, patterns: readonly string[], limit: number): Promise<NamedPage[]> {
   return rows(
     null,
-    'SELECT page, kind, name, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY page LIMIT $3',
+    'SELECT page, kind, name, body FROM page_text WHERE blob_id = $1 AND folded LIKE ANY($2::text[]) ORDER BY ' +
+      'page LIMIT $3',
     [blobId, patterns, limit],
   )
 }

@@ -15,7 +15,9 @@ export interface UploadRow {
   readonly createdAt: string
 }
 
-const UPLOAD = `u.id, u.blob_id AS "blobId", u.name, u.size::float8 AS size, u.received::float8 AS received, u.metadata, ${isoText('u.created_at')} AS "createdAt"`
+const UPLOAD =
+  'u.id, u.blob_id AS "blobId", u.name, u.size::float8 AS size, u.received::float8 AS received, ' +
+  `u.metadata, ${isoText('u.created_at')} AS "createdAt"`
 
 export async function beginUpload(planId: string, upload: Omit<UploadRow, 'received' | 'createdAt'>): Promise<void> {
   await execute(
