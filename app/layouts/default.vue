@@ -173,6 +173,11 @@ async function leave(query: Record<string, string>): Promise<void> {
   flex-direction: column;
   overflow: hidden;
 }
+@media (max-width: 620px) {
+  .shell {
+    padding-bottom: var(--foot);
+  }
+}
 .page {
   flex: 1;
   min-height: 0;

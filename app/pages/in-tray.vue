@@ -346,4 +346,23 @@ h1 {
     position: relative;
   }
 }
+/* On a phone the list lies over what is decided about the one that is chosen. */
+@media (max-width: 620px) {
+  .tray {
+    flex-direction: column;
+  }
+  .left {
+    flex: 0 0 46%;
+    border-right: 0;
+    border-bottom: 1px solid var(--rule-strong);
+  }
+  .right {
+    width: auto;
+    flex: 1;
+    border-left: 0;
+  }
+  .middle {
+    inset: 0 0 54%;
+  }
+}
 </style>

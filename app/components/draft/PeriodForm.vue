@@ -129,7 +129,7 @@ function begin(): void {
 }
 label {
   display: grid;
-  grid-template-columns: 150px 300px;
+  grid-template-columns: 150px minmax(0, 300px);
   gap: 8px;
   align-items: center;
   color: var(--ink-2);

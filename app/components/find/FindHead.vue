@@ -210,12 +210,10 @@ const isFocused = ref(false)
 }
 .whole {
   display: flex;
-  gap: 16px;
+  flex-wrap: wrap;
+  gap: 2px 16px;
   margin-top: 5px;
   align-items: baseline;
-}
-.whole .place {
-  flex: none;
 }
 .notation {
   margin-left: auto;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // Documents under a heavy rule. Only rows in view are drawn; more are fetched while scrolling.
 import { useVirtualizer } from '@tanstack/vue-virtual'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { ListedDocument as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
@@ -83,10 +84,16 @@ function reveal(id: string): void {
 defineExpose({ reveal })
 
 const view = useView()
-const shownColumns = computed(() => (props.notes ? columnsWithNotes(view.saved.columns) : view.saved.columns))
+// A phone has room for the name; the facts are on the card.
+const isPhone = useMediaQuery('(max-width: 620px)')
+const placesShown = computed(() => props.showPlaces && !isPhone.value)
+const shownColumns = computed(() => {
+  const chosen = isPhone.value ? [] : view.saved.columns
+  return props.notes ? columnsWithNotes(chosen) : chosen
+})
 const columns = computed(() => shownColumns.value.map(({ id }) => ({ id, ...columnOf(id) })))
 const tracks = computed(() =>
-  tracksOf(shownColumns.value, { places: props.showPlaces, noted: props.notes !== undefined }),
+  tracksOf(shownColumns.value, { places: placesShown.value, noted: props.notes !== undefined }),
 )
 const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 'descending' : 'ascending') : undefined)
 </script>
@@ -115,7 +122,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         </v-btn>
         <template v-else>Name</template>
       </span>
-      <span v-if="showPlaces" role="columnheader">Filed in</span>
+      <span v-if="placesShown" role="columnheader">Filed in</span>
       <ColumnHead
         v-for="{ id, name, sort: by, right } in columns"
         :id="id"
@@ -142,7 +149,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
           :renaming="renaming === `d:${row.id}`"
           :tracks="tracks"
           :columns="shownColumns"
-          :show-places="showPlaces ?? false"
+          :show-places="placesShown"
           :dragged="() => dragged(row)"
           :note="notes?.get(row.id) ?? ''"
           :aria-rowindex="index + 1"

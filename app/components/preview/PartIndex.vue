@@ -58,6 +58,11 @@ function go(page: number | null): void {
 </template>
 
 <style scoped>
+.tab.v-tab--selected {
+  color: var(--ink);
+  font-weight: 600;
+  box-shadow: inset 0 -2px 0 var(--act);
+}
 .sheets {
   position: sticky;
   top: 38px; /* under the bar of the reader */

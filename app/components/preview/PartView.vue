@@ -66,7 +66,6 @@ dd,
 h3,
 .part :deep(td) {
   unicode-bidi: plaintext;
-  text-align: start;
 }
 .part {
   scroll-margin-top: 84px; /* the bar of the reader and the tabs of the sheets */

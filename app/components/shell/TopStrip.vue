@@ -1,51 +1,48 @@
 <script setup lang="ts">
-// The divider tabs: the places, and at the right end what stands beside them.
+// The strip at the top: the places, and at the right end what stands beside them.
 import { mdiMenuDown } from '@mdi/js'
-import { computed } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
 import { useRoute } from 'vue-router'
-import { pageOf, TABS } from '../../stores/pages'
 import { usePlan } from '../../stores/plan'
 import type { ThemeChoice } from '../../stores/view'
 import { THEMES } from '../../stores/view'
+import PlaceTabs from './PlaceTabs.vue'
 
 defineProps<{ email: string | null; theme: ThemeChoice }>()
 const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: [] }>()
 
 const plan = usePlan()
 const route = useRoute()
-const tabs = computed(() => {
-  const open = pageOf(route.name)?.tab
-  return TABS.map(tab => ({ ...tab, count: tab.name === 'In-tray' ? plan.inTray : 0, active: tab.name === open }))
-})
+/** On a phone what stands beside the places is in the menu, and the places at the foot. */
+const isPhone = useMediaQuery('(max-width: 620px)')
+const BESIDE = [
+  { to: '/history', name: 'History' },
+  { to: '/trash', name: 'Trash' },
+] as const
 const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', light: 'light', dark: 'dark' }
 </script>
 
 <template>
   <header class="strip">
     <NuxtLink to="/plan" class="wordmark"> Hembix </NuxtLink>
-    <nav class="tabs" aria-label="Places">
-      <NuxtLink
-        v-for="tab in tabs"
-        :key="tab.to"
-        :to="tab.to"
-        class="tab"
-        :class="{ active: tab.active }"
-        :aria-current="tab.active ? 'page' : undefined">
-        {{ tab.name }}<span v-if="tab.count > 0" class="count">{{ tab.count.toLocaleString('en-GB') }}</span>
-      </NuxtLink>
-    </nav>
+    <PlaceTabs />
     <nav class="beside" aria-label="Beside the plan">
-      <NuxtLink to="/history" :class="{ here: route.path === '/history' }"> History </NuxtLink>
-      <span aria-hidden="true">·</span>
-      <NuxtLink to="/trash" :class="{ here: route.path === '/trash' }"> Trash </NuxtLink>
-      <span aria-hidden="true">·</span>
+      <template v-if="!isPhone">
+        <template v-for="{ to, name } in BESIDE" :key="to">
+          <NuxtLink :to="to" :class="{ here: route.path === to }">{{ name }}</NuxtLink>
+          <span aria-hidden="true">·</span>
+        </template>
+      </template>
       <v-menu>
         <template #activator="{ props: menu }">
           <v-btn v-bind="menu" class="account">
-            {{ plan.reply?.plan.name ?? 'Account' }}<v-icon :icon="mdiMenuDown" size="16" />
+            <span class="cut">{{ plan.reply?.plan.name ?? 'Account' }}</span><v-icon :icon="mdiMenuDown" size="16" />
           </v-btn>
         </template>
         <v-list aria-label="Account">
+          <template v-if="isPhone">
+            <v-list-item v-for="{ to, name } in BESIDE" :key="to" :title="name" :to="to" />
+          </template>
           <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item
@@ -78,38 +75,6 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
   align-self: center;
   margin-right: 22px;
 }
-.tabs {
-  display: flex;
-  gap: 2px;
-  align-items: flex-end;
-}
-.tab {
-  border: 1px solid var(--rule-strong);
-  border-bottom: 0;
-  border-radius: 7px 7px 0 0;
-  padding: 0 15px;
-  height: 35px;
-  display: flex;
-  align-items: center;
-  gap: 7px;
-  color: var(--ink-2);
-  background: color-mix(in srgb, var(--paper) 45%, var(--strip));
-}
-.tab:hover {
-  color: var(--ink);
-}
-.tab.active {
-  background: var(--paper);
-  color: var(--ink);
-  font-weight: 600;
-  height: 37px;
-  margin-bottom: -1px;
-}
-.count {
-  font-size: 12px;
-  font-weight: 600;
-  color: var(--warn);
-}
 .beside {
   margin-left: auto;
   align-self: center;
@@ -134,11 +99,13 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
   max-width: 200px;
 }
 @media (max-width: 760px) {
-  .tab {
-    padding: 0 9px;
-  }
   .wordmark {
     margin-right: 10px;
+  }
+}
+@media (max-width: 620px) {
+  .strip {
+    align-items: center;
   }
 }
 </style>

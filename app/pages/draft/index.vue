@@ -192,7 +192,8 @@ h1 {
 }
 .row {
   display: flex;
-  gap: 12px;
+  flex-wrap: wrap;
+  gap: 4px 12px;
   align-items: center;
   padding: 4px 0;
 }
