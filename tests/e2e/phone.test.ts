@@ -1,11 +1,16 @@
 import { expect, test } from '@playwright/test'
-import { bringIn, makeFolders, newPerson } from './person'
+import { bottomLine, bringIn, makeFolders, newPerson } from './person'
 
 test('on a phone everything is reached, and nothing lies beside the screen', async ({ page }) => {
   await newPerson(page)
   await makeFolders(page, ['Office'])
-  await page.getByRole('link', { name: /In-tray/ }).first().click()
+  await page
+    .getByRole('link', { name: /In-tray/ })
+    .first()
+    .click()
+  await expect(page.getByRole('heading', { name: 'In-tray', exact: true })).toBeVisible()
   await bringIn(page, [{ name: 'Minutes of the harbour board.txt', text: 'The board met on Friday.' }])
+  await expect(bottomLine(page)).toContainText('Minutes of the harbour board')
   await page.setViewportSize({ width: 390, height: 844 })
 
   const menu = page.getByRole('navigation', { name: 'Beside the plan' }).getByRole('button')
