@@ -16,8 +16,26 @@ function tell(event: Event): void {
 
 <style scoped>
 .row-tick {
-  accent-color: var(--act);
-  width: 14px;
-  height: 14px;
+  appearance: none;
+  flex: none;
+  width: 13px;
+  height: 13px;
+  border: 1.5px solid var(--ink-3);
+  background: var(--sheet);
+  cursor: pointer;
+}
+.row-tick:checked {
+  border-color: var(--act);
+  background: var(--act);
+}
+.row-tick:checked::after {
+  content: '';
+  display: block;
+  width: 4px;
+  height: 8px;
+  margin: -0.5px auto 0;
+  border: solid var(--on-act);
+  border-width: 0 1.5px 1.5px 0;
+  transform: rotate(45deg);
 }
 </style>

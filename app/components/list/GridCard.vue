@@ -153,7 +153,6 @@ const meaning = computed(() =>
   top: 0;
   width: 14px;
   height: 14px;
-  accent-color: var(--act);
   opacity: 0;
 }
 .star {

@@ -129,7 +129,7 @@ const isShown = (id: ColumnId) => view.saved.columns.some(column => column.id ==
   border: 1px solid transparent;
   background: transparent;
   height: 26px;
-  padding: 0 4px;
+  padding: 4px 4px 0;
 }
 .choice:hover {
   border-color: var(--rule-strong);
