@@ -49,6 +49,21 @@ describe('namesakes', () => {
     }
   })
 
+  it('of many names at once are those of each, and none of another folder', async () => {
+    const [here, elsewhere] = [await client.folder('Many'), await client.folder('Beside')]
+    for (const name of NAMES) await client.upload(`${name}.txt`, name, here)
+    await client.upload('Minutes (7).txt', 'x', elsewhere)
+    const asked = ['Minutes', 'grosse', ...Array.from({ length: 40 }, (_, index) => `Other paper ${index}`)]
+    const found = await namesakesOf(
+      null,
+      planId,
+      asked.map(name => ({ folderId: here, ...foldedStem(name) })),
+    )
+    expect(found.map(({ name }) => name).sort()).toEqual(
+      [...new Set(asked.flatMap(name => modelOf(NAMES, name)))].sort(),
+    )
+  })
+
   it('make a new document be counted up behind all of them', async () => {
     const folder = await client.folder('Counted')
     for (const name of ['Minutes', 'minutes (2)', 'MINUTES (3)']) await client.upload(`${name}.txt`, name, folder)

@@ -3,12 +3,23 @@ import type { Transaction } from '../client'
 import { rows } from '../client'
 import { DOCUMENT } from './planRows'
 
+interface Wanted {
+  readonly folderId: string
+  readonly name: string
+  readonly stem: string
+}
+
+// Of more names the folders are read once: looked up one by one without statistics, as right after a large import,
+// each name may cost a walk through the plan (five thousand of them took over twelve minutes).
+const LOOKED_UP_AT_MOST = 20
+
 /** Documents of each folder with the folded name itself, or its stem and a number. */
-export function namesakesOf(
+export async function namesakesOf(
   transaction: Transaction | null,
   planId: string,
-  wanted: readonly { readonly folderId: string; readonly name: string; readonly stem: string }[],
+  wanted: readonly Wanted[],
 ): Promise<DocumentRow[]> {
+  if (wanted.length > LOOKED_UP_AT_MOST) return readFolders(transaction, planId, wanted)
   return rows<DocumentRow>(
     transaction,
     // In the order of bytes: behind "9" comes ":".
@@ -20,5 +31,23 @@ export function namesakesOf(
       JOIN placement p ON p.document_id = n.id AND p.folder_id = a.folder_id AND p.plan_id = $1)
     SELECT ${DOCUMENT} FROM found JOIN document d ON d.id = found.id AND d.plan_id = $1`,
     [planId, wanted.map(({ folderId }) => folderId), wanted.map(({ name }) => name), wanted.map(({ stem }) => stem)],
+  )
+}
+
+async function readFolders(
+  transaction: Transaction | null,
+  planId: string,
+  wanted: readonly Wanted[],
+): Promise<DocumentRow[]> {
+  const [names, stems] = [new Set(wanted.map(({ name }) => name)), new Set(wanted.map(({ stem }) => stem))]
+  const there = await rows<DocumentRow>(
+    transaction,
+    `SELECT ${DOCUMENT} FROM document d WHERE d.plan_id = $1 AND d.trashed_at IS NULL AND d.id IN
+      (SELECT p.document_id FROM placement p WHERE p.plan_id = $1 AND p.folder_id = ANY($2::uuid[]))`,
+    [planId, [...new Set(wanted.map(({ folderId }) => folderId))]],
+  )
+  return there.filter(
+    ({ folded }) =>
+      names.has(folded) || [...folded.matchAll(/ \d/g)].some(({ index }) => stems.has(folded.slice(0, index))),
   )
 }
