@@ -8,7 +8,6 @@ import type { MadeBy } from '../../core/change/index'
 import { counted, MADE_BY } from '../../core/change/index'
 import { clockText, dayText, timeText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
-import { outlineOf } from '../../core/tree/index'
 import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { onPlanEvent } from '../composables/usePlanEvents'
@@ -20,19 +19,20 @@ import { usePlaceNames } from '../stores/placeNames'
 import DayField from '../components/base/DayField.vue'
 import ChoiceField from '../components/base/ChoiceField.vue'
 import LineField from '../components/base/LineField.vue'
+import FolderField from '../components/places/FolderField.vue'
 
 const WHO: Record<MadeBy, string> = { person: 'by hand', order: 'standing orders', arrival: 'came in by itself' }
 const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
 const placeNames = usePlaceNames()
-const filter = ref({ text: '', day: '', folder: '', madeBy: '' })
+const NO_FILTER: { text: string; day: string; folder: FolderId | ''; madeBy: string } = {
+  text: '',
+  day: '',
+  folder: '',
+  madeBy: '',
+}
+const filter = ref(NO_FILTER)
 void history.ask({})
-const folders = computed(() =>
-  outlineOf(plan.tree).map(({ folder, depth }) => ({
-    id: folder.id,
-    text: `${'\u2003'.repeat(depth)}${placeNames.placeOf(folder.id)?.text ?? ''}`,
-  })),
-)
 watchDebounced(
   filter,
   ({ text, day, folder, madeBy }) => {
@@ -118,22 +118,16 @@ async function undo(change: ChangeEntry): Promise<void> {
         aria-label="Words of what was done"
         placeholder="what was done, to what…" />
       <DayField label="On this day" :day="filter.day" @change="filter.day = $event" />
-      <ChoiceField
+      <FolderField
         v-model="filter.folder"
-        class="line-field"
         label="In this folder and below"
-        :choices="[
-          { value: '', text: 'anywhere' },
-          ...folders.map(folder => ({ value: folder.id, text: folder.text })),
-        ]" />
+        :others="[{ value: '', text: 'anywhere' }]" />
       <ChoiceField
         v-model="filter.madeBy"
         class="line-field"
         label="Who did it"
         :choices="[{ value: '', text: 'by anyone' }, ...MADE_BY.map(by => ({ value: by, text: WHO[by] }))]" />
-      <v-btn v-if="isFiltered" class="place" @click="filter = { text: '', day: '', folder: '', madeBy: '' }">
-        Show all
-      </v-btn>
+      <v-btn v-if="isFiltered" class="place" @click="filter = NO_FILTER"> Show all </v-btn>
     </form>
     <RemoteState :remote="history.loaded" @again="history.load()">
       <div v-if="history.changes.length === 0" class="empty">

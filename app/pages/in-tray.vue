@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
 import { mdiMenuDown } from '@mdi/js'
-import { useDebounceFn, useMediaQuery } from '@vueuse/core'
+import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, ListedDocument } from '../../contract/document'
 import { counted } from '../../core/change/index'
@@ -32,6 +32,7 @@ import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
 import { refusalOf } from '../stores/remote'
+import { useNoCardRoom } from '../composables/useRoom'
 
 const [plan, documentList, acts, filing, dialogs] = [usePlan(), useDocumentList(), useActs(), useFiling(), useDialogs()]
 const longActs = useLongActs()
@@ -43,7 +44,7 @@ const tray = ref<InstanceType<typeof TrayList> | null>(null)
 const panel = ref<InstanceType<typeof FilePanel> | null>(null)
 const menuAt = ref<{ x: number; y: number } | null>(null)
 const document = ref<DocumentFacts | null>(null)
-const isNarrow = useMediaQuery('(max-width: 1099px)')
+const isNarrow = useNoCardRoom()
 const showsPreview = ref(false)
 const isDragging = useDragging()
 const isReady = computed(() => documentList.place === 'in-tray' && documentList.loaded.state === 'ready')

@@ -64,24 +64,21 @@ afterEach(() => {
 const empty = () => Promise.resolve({ name: '', text: '' })
 const asks = (what: string) => server.request.filter(one => one.startsWith(what)).length
 
-test(
-  'an empty new memo is nothing yet; what is written is kept in the browser at once and in the plan after ' + 'a pause',
-  async () => {
-    const memo = useMemo()
-    await memo.open(MEMO, 'f1' as FolderId, empty)
-    expect([await memo.keep(), asks('POST')]).toEqual([true, 0])
-    memo.write('# Winch\n\nGrease it.')
-    expect([server.stored.get('hembix.memo.m1'), asks('POST')]).toEqual(['# Winch\n\nGrease it.', 0])
-    await vi.advanceTimersByTimeAsync(13_000)
-    expect([held.get(MEMO), memo.name, memo.isDirty, server.stored.size]).toEqual([
-      { name: 'Winch', text: '# Winch\n\nGrease it.', version: 1 },
-      'Winch',
-      false,
-      0,
-    ])
-    expect(server.request.find(one => one.startsWith('POST'))).toContain('folder=f1')
-  },
-)
+test('an empty new memo is nothing; what is written is kept here at once, in the plan after a pause', async () => {
+  const memo = useMemo()
+  await memo.open(MEMO, 'f1' as FolderId, empty)
+  expect([await memo.keep(), asks('POST')]).toEqual([true, 0])
+  memo.write('# Winch\n\nGrease it.')
+  expect([server.stored.get('hembix.memo.m1'), asks('POST')]).toEqual(['# Winch\n\nGrease it.', 0])
+  await vi.advanceTimersByTimeAsync(13_000)
+  expect([held.get(MEMO), memo.name, memo.isDirty, server.stored.size]).toEqual([
+    { name: 'Winch', text: '# Winch\n\nGrease it.', version: 1 },
+    'Winch',
+    false,
+    0,
+  ])
+  expect(server.request.find(one => one.startsWith('POST'))).toContain('folder=f1')
+})
 
 test('what is typed while it is being kept is kept right after, and whoever waits, waits for both', async () => {
   held.set(MEMO, { name: 'Winch', text: 'one', version: 1 })
@@ -146,15 +143,12 @@ test('without the server it says so, and what was typed goes on where it ended',
   expect([memo.state, memo.refused === '']).toEqual(['gone', false])
 })
 
-test(
-  'a name that is typed renames it; one that is refused stays to be changed, and is not asked for again ' + 'and again',
-  async () => {
-    held.set(MEMO, { name: 'Winch', text: 'one', version: 1 })
-    server.answers['POST /api/changes'] = { status: 422, body: refusal('notFound') }
-    const memo = useMemo()
-    await memo.open(MEMO, null, empty)
-    memo.name = 'Winch, greased'
-    await memo.keep()
-    expect([asks('POST /api/changes'), memo.name, memo.isDirty]).toEqual([1, 'Winch, greased', true])
-  },
-)
+test('a typed name renames it; a refused one stays to be changed, and is not asked for again', async () => {
+  held.set(MEMO, { name: 'Winch', text: 'one', version: 1 })
+  server.answers['POST /api/changes'] = { status: 422, body: refusal('notFound') }
+  const memo = useMemo()
+  await memo.open(MEMO, null, empty)
+  memo.name = 'Winch, greased'
+  await memo.keep()
+  expect([asks('POST /api/changes'), memo.name, memo.isDirty]).toEqual([1, 'Winch, greased', true])
+})

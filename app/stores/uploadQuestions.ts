@@ -200,7 +200,7 @@ function namesPart(
       { value: 'skip', title: 'leave out' },
     ],
     note: `A new version takes the place of “${[...clashes.values()][0]}”${
-      clashes.size > 1 ? ' and so ' + 'on' : ''
+      clashes.size > 1 ? ' and so on' : ''
     }; the earlier one stays on its card. Both are kept under a counted name.`,
   }
 }

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 // Merging a folder into another: what meets what is seen before anything happens.
-import { computed, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
 import { fileNameOf } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { MergeChoice } from '../../../core/plan/index'
-import { isInside, outlineOf } from '../../../core/tree/index'
+import { isInside } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { useMerging } from '../../stores/merging'
 import { usePlan } from '../../stores/plan'
@@ -13,6 +13,7 @@ import { usePlaceNames } from '../../stores/placeNames'
 import RemoteState from '../common/RemoteState.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 import ChoiceField from '../base/ChoiceField.vue'
+import FolderField from '../places/FolderField.vue'
 
 const props = defineProps<{ fromId: FolderId | null }>()
 const emit = defineEmits<{ close: []; merged: [into: FolderId] }>()
@@ -39,13 +40,7 @@ watch(into, id => {
 })
 
 const text = (id: FolderId) => placeNames.placeOf(id)?.text ?? ''
-const targets = computed(() =>
-  props.fromId === null
-    ? []
-    : outlineOf(plan.tree)
-        .map(({ folder }) => folder.id)
-        .filter(id => props.fromId !== null && !isInside(plan.tree, id, props.fromId)),
-)
+const isInMerged = (id: FolderId) => props.fromId === null || isInside(plan.tree, id, props.fromId)
 
 function choose(id: DocumentId, choice: MergeChoice): void {
   choices.value = new Map([...choices.value, [id, choice]])
@@ -79,12 +74,12 @@ async function merge(): Promise<void> {
     label="Merge"
     :title="`Merge ${fromId ? text(fromId) : ''} into`"
     @leave="emit('close')">
-    <ChoiceField
+    <FolderField
       v-model="into"
-      class="line-field"
       label="Merge into"
       autofocus
-      :choices="[{ value: '', text: 'choose a folder' }, ...targets.map(id => ({ value: id, text: text(id) }))]" />
+      :others="[{ value: '', text: 'choose a folder' }]"
+      :without="isInMerged" />
     <RemoteState
       v-if="into"
       v-slot="{ value: meeting }"

@@ -43,7 +43,7 @@ function setNumber(typed: string): void {
         :model-value="number"
         placeholder="in order"
         title="A number, own text (Q1), or - to leave it out of the numbers"
-        @change="setNumber($event)"
+        @change="setNumber"
     /></label>
     <label
       >Colour

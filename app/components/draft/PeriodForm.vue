@@ -7,12 +7,12 @@ import type { PeriodSettings } from '../../../core/draft/index'
 import type { FolderId } from '../../../core/ids'
 import ChoiceField from '../base/ChoiceField.vue'
 import TickBox from '../base/TickBox.vue'
+import FolderField from '../places/FolderField.vue'
+import LineField from '../base/LineField.vue'
+import { usePlan } from '../../stores/plan'
 
-const props = defineProps<{
-  folders: readonly { readonly id: FolderId; readonly name: string; readonly text: string }[]
-  meanings: readonly Meaning[]
-  branch: FolderId | null
-}>()
+const props = defineProps<{ meanings: readonly Meaning[]; branch: FolderId | null }>()
+const plan = usePlan()
 const emit = defineEmits<{ begin: [id: FolderId, settings: PeriodSettings & { readonly name: string }] }>()
 
 const branch = ref<FolderId | ''>(props.branch ?? '')
@@ -20,9 +20,9 @@ const grades = ref(false)
 const archive = ref<FolderId | ''>('')
 const closed = ref('')
 watch(
-  () => props.folders,
-  folders => {
-    archive.value ||= folders.find(folder => /^(archive|archiv|archives)$/i.test(folder.name))?.id ?? ''
+  () => plan.tree,
+  ({ byId }) => {
+    archive.value ||= [...byId.values()].find(({ name }) => /^(archive|archiv|archives)$/i.test(name))?.id ?? ''
   },
   { immediate: true },
 )
@@ -34,7 +34,7 @@ watch(
   { immediate: true },
 )
 
-const old = computed(() => props.folders.find(folder => folder.id === branch.value)?.name ?? '')
+const old = computed(() => (branch.value && plan.tree.byId.get(branch.value)?.name) ?? '')
 const proposed = computed(() => countUp(old.value, { grades: grades.value }))
 /** Proposed until the person writes their own. */
 const name = ref('')
@@ -60,39 +60,18 @@ function begin(): void {
 
 <template>
   <form class="period" @submit.prevent="begin">
-    <label
-      >Branch
-      <ChoiceField
-        v-model="branch"
-        label="Branch"
-        class="line-field"
-        :choices="[
-          { value: '', text: 'choose one' },
-          ...folders.map(folder => ({ value: folder.id, text: folder.text })),
-        ]"
-    /></label>
+    <label>Branch <FolderField v-model="branch" label="Branch" :others="[{ value: '', text: 'choose one' }]" /></label>
     <label
       >The new one is called
-      <v-text-field
-        v-model="name"
-        class="plain-field line-field"
-        variant="plain"
-        aria-label="The new one is called"
-        single-line
-        :disabled="!branch"
-        :hint="isSame ? 'No year is in its name to be counted up: type how the new one is called.' : ''"
-        :persistent-hint="isSame"
+      <LineField v-model="name" class="line-field" aria-label="The new one is called" :disabled="!branch"
     /></label>
     <label
       >The old one goes under
-      <ChoiceField
+      <FolderField
         v-model="archive"
-        label="The old one goes into"
-        class="line-field"
-        :choices="[
-          { value: '', text: 'nothing: it stays beside the new one' },
-          ...folders.filter(one => one.id !== branch).map(folder => ({ value: folder.id, text: folder.text })),
-        ]"
+        label="The old one goes under"
+        :others="[{ value: '', text: 'nothing: it stays beside the new one' }]"
+        :without="id => id === branch"
     /></label>
     <label
       >and gets the colour
@@ -105,6 +84,9 @@ function begin(): void {
           ...meanings.map(meaning => ({ value: meaning.name, text: meaning.name })),
         ]"
     /></label>
+    <p v-if="isSame" class="warn" role="status">
+      No year is in its name to be counted up: type how the new one is called.
+    </p>
     <TickBox v-model="grades">count “Year 10” and “Class 9” up as well</TickBox>
     <p class="second">
       Years in names are counted up; no documents are copied.

@@ -6,23 +6,13 @@ import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import type { WhereTo } from '../../../core/plan/index'
-import ChoiceField from '../base/ChoiceField.vue'
+import FolderField from '../places/FolderField.vue'
 
-const props = defineProps<{
-  removed: readonly RemovedRow[]
-  choices: ReadonlyMap<FolderId, WhereTo>
-  places: readonly { readonly id: FolderId; readonly text: string }[]
-}>()
+const props = defineProps<{ removed: readonly RemovedRow[]; choices: ReadonlyMap<FolderId, WhereTo> }>()
 const emit = defineEmits<{ choose: [ids: readonly FolderId[], where: WhereTo] }>()
 
-// Thousands of folders are offered in a row only once it is entered.
-const MANY = 400
-const entered = ref<FolderId | null>(null)
-const offered = (id: FolderId) =>
-  props.places.filter(
-    place => props.places.length <= MANY || entered.value === id || keyOf(props.choices.get(id)) === place.id,
-  )
-
+const going = computed(() => new Set(props.removed.map(({ id }) => id)))
+const isGoing = (id: FolderId) => going.value.has(id)
 const full = computed(() => props.removed.filter(row => row.documents > 0))
 const documents = computed(() => full.value.reduce((sum, row) => sum + row.documents, 0))
 
@@ -31,10 +21,6 @@ const OTHERS: readonly { value: Exclude<WhereTo['to'], 'folder'>; text: string }
   { value: 'parent', text: 'the folder above' },
   { value: 'in-tray', text: 'the In-tray' },
   { value: 'trash', text: 'the Trash' },
-]
-const offers = (places: readonly { id: FolderId; text: string }[]): readonly { value: Key; text: string }[] => [
-  ...OTHERS,
-  ...places.map(({ id, text }) => ({ value: id, text })),
 ]
 /** What was last chosen for all. */
 const forAll = ref<Key>('parent')
@@ -61,11 +47,11 @@ function chosen(key: Key): WhereTo {
     </h2>
     <label v-if="full.length > 1" class="all"
       >All their documents go to
-      <ChoiceField
+      <FolderField
         v-model="forAll"
-        class="line-field"
         label="Where the documents of all of them go"
-        :choices="offers(places)"
+        :others="OTHERS"
+        :without="isGoing"
         @update:model-value="
           emit(
             'choose',
@@ -79,12 +65,11 @@ function chosen(key: Key): WhereTo {
         <span class="cut">{{ row.text }}</span>
         <label v-if="row.documents > 0"
           >{{ counted(row.documents, 'document') }} to
-          <ChoiceField
-            class="line-field"
+          <FolderField
             :model-value="keyOf(choices.get(row.id))"
             :label="`Where the documents of ${row.text} go`"
-            :choices="offers(offered(row.id))"
-            @focus="entered = row.id"
+            :others="OTHERS"
+            :without="isGoing"
             @update:model-value="emit('choose', [row.id], chosen($event))" />
         </label>
         <span v-else class="quiet">empty</span>
@@ -120,7 +105,7 @@ label {
   color: var(--ink-2);
   font-size: 12.5px;
 }
-.choice-field {
+.folder-field {
   width: 168px;
   padding: 2px 6px;
 }

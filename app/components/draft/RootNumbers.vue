@@ -60,7 +60,7 @@ const setGap = (step: number) => want({ step, start: step > 1 ? step : 1 })
             text: gap === 1 ? 'no gaps' : `in steps of ${gap}`,
           }))
         "
-        @update:model-value="setGap($event)" />
+        @update:model-value="setGap" />
     </template>
   </p>
 </template>

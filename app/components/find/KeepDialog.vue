@@ -3,14 +3,11 @@
 import { computed, ref, watch } from 'vue'
 import type { KeptSearch } from '../../../contract/plan'
 import type { FolderId } from '../../../core/ids'
-import { outlineOf } from '../../../core/tree/index'
 import { useSearches } from '../../stores/searches'
-import { usePlan } from '../../stores/plan'
-import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
-import ChoiceField from '../base/ChoiceField.vue'
 import LineField from '../base/LineField.vue'
 import TickBox from '../base/TickBox.vue'
+import FolderField from '../places/FolderField.vue'
 
 const props = defineProps<{
   open: boolean
@@ -22,18 +19,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ leave: []; kept: [search: KeptSearch['id']]; dropped: [] }>()
 
-const [plan, searches] = [usePlan(), useSearches()]
-const placeNames = usePlaceNames()
+const searches = useSearches()
 const name = ref('')
 const folderId = ref<FolderId | ''>('')
 const pinned = ref(true)
 const desk = ref(false)
-const folders = computed(() =>
-  outlineOf(plan.tree).map(({ folder, depth }) => ({
-    id: folder.id as string,
-    text: `${'\u2003'.repeat(depth)}${placeNames.placeOf(folder.id)?.text ?? ''}`,
-  })),
-)
 
 watch(
   () => props.open,
@@ -88,15 +78,11 @@ async function drop(): Promise<void> {
         <v-btn class="place" @click="name = otherName">call it “{{ otherName }}”</v-btn>
       </p>
       <label for="search-place">Shown in the plan</label>
-      <ChoiceField
+      <FolderField
         id="search-place"
         v-model="folderId"
         label="Shown in the plan"
-        class="line-field"
-        :choices="[
-          { value: '', text: 'nowhere' },
-          ...folders.map(folder => ({ value: folder.id, text: `in ${folder.text}` })),
-        ]" />
+        :others="[{ value: '', text: 'nowhere' }]" />
       <TickBox v-model="pinned" class="check">in the short list under the outline</TickBox>
       <TickBox v-model="desk" class="check">on the Desk</TickBox>
       <p class="quiet">

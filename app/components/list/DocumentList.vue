@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // Documents under a heavy rule. Only rows in view are drawn; more are fetched while scrolling.
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { ListedDocument as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
@@ -12,6 +11,7 @@ import { columnOf, columnsWithNotes, tracksOf } from '../../stores/columns'
 import ListHeading from './ListHeading.vue'
 import DocumentRow from './DocumentRow.vue'
 import TickBox from '../base/TickBox.vue'
+import { useIsPhone } from '../../composables/useRoom'
 
 const props = defineProps<{
   rows: readonly Row[]
@@ -85,7 +85,7 @@ defineExpose({ reveal })
 
 const view = useView()
 // A phone has room for the name; the facts are on the card.
-const isPhone = useMediaQuery('(max-width: 620px)')
+const isPhone = useIsPhone()
 const placesShown = computed(() => props.showPlaces && !isPhone.value)
 const shownColumns = computed(() => {
   const chosen = isPhone.value ? [] : view.saved.columns

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 // Outline, page and card side by side; the seams can be dragged, and on narrow screens the card and
 // then the outline become drawers over the page.
-import { useEventListener, useMediaQuery } from '@vueuse/core'
+import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useView } from '../../stores/view'
+import { useNoCardRoom, useNoOutlineRoom } from '../../composables/useRoom'
 
 defineProps<{ hasCard: boolean }>()
 /** `band` and `strip` stay where they are while the page below them scrolls. */
@@ -16,8 +17,8 @@ defineSlots<{
 }>()
 
 const view = useView()
-const noCardRoom = useMediaQuery('(max-width: 1099px)')
-const noOutlineRoom = useMediaQuery('(max-width: 899px)')
+const noCardRoom = useNoCardRoom()
+const noOutlineRoom = useNoOutlineRoom()
 const drawer = ref<'outline' | 'card' | null>(null)
 const dragging = ref<'outline' | 'card' | null>(null)
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 // The strip at the top: the places, and at the right end what stands beside them.
 import { mdiMenuDown } from '@mdi/js'
-import { useMediaQuery } from '@vueuse/core'
 import { useRoute } from 'vue-router'
 import { usePlan } from '../../stores/plan'
 import type { ThemeChoice } from '../../stores/view'
 import { THEMES } from '../../stores/view'
 import PlaceTabs from './PlaceTabs.vue'
+import { useIsPhone } from '../../composables/useRoom'
 
 defineProps<{ email: string | null; theme: ThemeChoice }>()
 const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: [] }>()
@@ -14,7 +14,7 @@ const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: [] }
 const plan = usePlan()
 const route = useRoute()
 /** On a phone what stands beside the places is in the menu, and the places at the foot. */
-const isPhone = useMediaQuery('(max-width: 620px)')
+const isPhone = useIsPhone()
 const BESIDE = [
   { to: '/history', name: 'History' },
   { to: '/trash', name: 'Trash' },

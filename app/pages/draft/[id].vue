@@ -4,7 +4,6 @@ import { usePageTitle } from '../../composables/usePageTitle'
 import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
-import { outlineOf } from '../../../core/tree/index'
 import { PLAIN_NUMBERING } from '../../../core/numbering/index'
 import type { FolderId } from '../../../core/ids'
 import RemoteState from '../../components/common/RemoteState.vue'
@@ -62,12 +61,6 @@ const present = computed(
     (draft.rootId === null ? plan.reply?.plan.numbering : plan.numbered.codes.get(draft.rootId)?.childNumbering) ??
     PLAIN_NUMBERING,
 )
-const places = computed(() => {
-  const gone = new Set(compared.value?.removed.map(row => row.id) ?? [])
-  return outlineOf(plan.tree)
-    .filter(({ folder }) => !gone.has(folder.id))
-    .map(({ folder }) => ({ id: folder.id, text: placeNames.placeOf(folder.id)?.text ?? '' }))
-})
 const inkOf = (meaning: string) =>
   colourKey.meanings.find(known => known.name.toLowerCase() === meaning.toLowerCase())?.ink ?? null
 
@@ -232,12 +225,7 @@ const KEEPING = {
             </li>
           </ul>
         </details>
-        <RemovedFolders
-          v-if="compared"
-          :removed="compared.removed"
-          :choices="comparison.choices"
-          :places="places"
-          @choose="choose" />
+        <RemovedFolders v-if="compared" :removed="compared.removed" :choices="comparison.choices" @choose="choose" />
         <DraftPreview
           v-if="compared"
           :compared="compared"

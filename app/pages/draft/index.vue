@@ -6,22 +6,20 @@ import { agoText } from '../../../core/dates/index'
 import { growDraft, linesOf, SKELETONS } from '../../../core/draft/index'
 import type { FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
-import { outlineOf } from '../../../core/tree/index'
 import RemoteState from '../../components/common/RemoteState.vue'
 import PeriodForm from '../../components/draft/PeriodForm.vue'
 import { filesWithPaths, pickedWithPaths } from '../../composables/droppedFiles'
 import { useDraftStart } from '../../composables/useDraftStart'
 import { useNow } from '../../composables/useNow'
 import { useDrafts } from '../../stores/drafts'
-import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
-import ChoiceField from '../../components/base/ChoiceField.vue'
 import FileChooser from '../../components/base/FileChooser.vue'
 import TickBox from '../../components/base/TickBox.vue'
+import FolderField from '../../components/places/FolderField.vue'
 
 const route = useRoute()
-const [drafts, plan] = [useDrafts(), usePlan()]
+const drafts = useDrafts()
 const placeNames = usePlaceNames()
 const colourKey = useColourKey()
 const start = useDraftStart()
@@ -30,13 +28,6 @@ void drafts.load()
 
 const root = ref<FolderId | ''>(tryParseId<'folder'>(String(route.query.root ?? '')) ?? '')
 const rootId = computed(() => root.value || null)
-const folders = computed(() =>
-  outlineOf(plan.tree).map(({ folder }) => ({
-    id: folder.id,
-    name: folder.name,
-    text: placeNames.placeOf(folder.id)?.text ?? '',
-  })),
-)
 const skeletons = computed(() => [
   ...(drafts.loaded.state === 'ready'
     ? drafts.loaded.value.skeletons.map(skeleton => ({ ...skeleton, about: 'kept by you', own: true }))
@@ -69,14 +60,7 @@ const folderPicker = ref<InstanceType<typeof FileChooser> | null>(null)
       <p class="second">A draft is written like a list, and shows what would happen before anything happens.</p>
       <label class="where"
         >Where
-        <ChoiceField
-          v-model="root"
-          class="line-field"
-          label="Where the folders go"
-          :choices="[
-            { value: '', text: 'the top of the plan' },
-            ...folders.map(folder => ({ value: folder.id, text: folder.text })),
-          ]"
+        <FolderField v-model="root" label="Where the folders go" :others="[{ value: '', text: 'the top of the plan' }]"
       /></label>
       <p v-if="start.refused.value" class="warn" role="alert">
         {{ start.refused.value }}
@@ -111,7 +95,7 @@ const folderPicker = ref<InstanceType<typeof FileChooser> | null>(null)
         folder
         @picked="files => start.desktop(pickedWithPaths(files), rootId, withDocuments)" />
       <h2 class="part-head">Next period</h2>
-      <PeriodForm :folders="folders" :meanings="colourKey.meanings" :branch="rootId" @begin="start.period" />
+      <PeriodForm :meanings="colourKey.meanings" :branch="rootId" @begin="start.period" />
     </div>
     <div class="column">
       <RemoteState :remote="drafts.loaded" @again="drafts.load()">
@@ -187,7 +171,7 @@ h1 {
   padding-top: 14px;
   color: var(--ink-2);
 }
-.where .choice-field {
+.where .folder-field {
   max-width: 320px;
 }
 .row {
@@ -199,6 +183,9 @@ h1 {
 }
 .row .act {
   min-width: 178px;
+}
+.row > :last-child {
+  flex: 1 1 200px;
 }
 .list {
   list-style: none;

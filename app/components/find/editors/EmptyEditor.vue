@@ -9,7 +9,9 @@ const props = defineProps<{ rule: LeafRule }>()
 const emit = defineEmits<{ change: [rule: LeafRule] }>()
 
 const choices = computed(() => fieldOf(props.rule)?.choices)
-const all = computed(() => (Array.isArray(choices.value?.all) ? choices.value.all : []))
+const all = computed<readonly { value: string; text: string }[]>(() =>
+  Array.isArray(choices.value?.all) ? choices.value.all : [],
+)
 
 function set(value: string): void {
   if (choices.value) emit('change', choices.value.make([value]))
@@ -20,7 +22,7 @@ function set(value: string): void {
   <ChoiceField
     class="line-field"
     label="What is empty"
-    :model-value="choices?.chosen(rule)[0]"
-    :choices="all.map(({ value, text }) => ({ value: value, text: text }))"
-    @update:model-value="set($event)" />
+    :model-value="choices?.chosen(rule)[0] ?? ''"
+    :choices="all"
+    @update:model-value="set" />
 </template>

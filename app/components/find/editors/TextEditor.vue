@@ -6,13 +6,8 @@ import ChoiceField from '../../base/ChoiceField.vue'
 import LineField from '../../base/LineField.vue'
 
 type TextRule = Extract<LeafRule, { kind: 'text' }>
-const props = defineProps<{ rule: TextRule }>()
+defineProps<{ rule: TextRule }>()
 const emit = defineEmits<{ change: [rule: TextRule] }>()
-
-function setOp(value: string): void {
-  const op = TEXT_OPS.find(name => name === value)
-  if (op) emit('change', { ...props.rule, op })
-}
 </script>
 
 <template>
@@ -21,7 +16,7 @@ function setOp(value: string): void {
     label="How it compares"
     :model-value="rule.op"
     :choices="TEXT_OPS.map(op => ({ value: op, text: TEXT_OP_NAMES[op] }))"
-    @update:model-value="setOp($event)" />
+    @update:model-value="op => emit('change', { ...rule, op })" />
   <LineField
     class="line-field wide"
     :model-value="rule.value"

@@ -36,12 +36,12 @@ function set(kind: WordsRule['kind'], words: readonly string[]): void {
       { value: 'phrase', text: 'stand next to each other' },
       { value: 'word', text: 'one word, any form of it' },
     ]"
-    @update:model-value="set($event === 'word' ? 'word' : 'phrase', wordsIn(rule))" />
+    @update:model-value="set($event, wordsIn(rule))" />
   <span v-else class="second">stand next to each other in the text</span>
   <LineField
     class="line-field wide"
     :model-value="wordsIn(rule).join(' ')"
     aria-label="Words"
     placeholder="words"
-    @change="setWords($event)" />
+    @change="setWords" />
 </template>
