@@ -67,7 +67,7 @@ await script(async () => {
     stops.push(() => serverNow.stop())
     console.log(
       `\nHembix: ${server.address}\n${
-        empty ? 'Make an account there' : 'Open the demo plan there with one ' + 'button, or make an account'
+        empty ? 'Make an account there' : 'Open the demo plan there with one button, or make an account'
       }. Ctrl+C stops everything.\n`,
     )
     if (process.env.HEMBIX_BACKUP_DIR) await planned(databaseUrl)

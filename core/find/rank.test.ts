@@ -98,18 +98,15 @@ describe(mostWithoutName, () => {
     near: random.next() < 0.5,
   })
 
-  it(
-    'is the most that a document gets that has the words elsewhere only, and less than a name that says just ' + 'that',
-    () => {
-      for (const terms of [words('lease'), words('berth', 'lease'), words('berth', 'lease', 'power')]) {
-        const scores = Array.from({ length: 500 }, () => scoreOf(paper(some()), terms, NOW))
-        expect(Math.max(...scores)).toBeLessThanOrEqual(mostWithoutName(terms))
-        expect(scoreOf(paper({ folded: terms.map(({ text }) => text).join(' ') }), terms, NOW)).toBeGreaterThan(
-          mostWithoutName(terms),
-        )
-      }
-    },
-  )
+  it('is the most for a document with the words elsewhere only, and less than a name that says just that', () => {
+    for (const terms of [words('lease'), words('berth', 'lease'), words('berth', 'lease', 'power')]) {
+      const scores = Array.from({ length: 500 }, () => scoreOf(paper(some()), terms, NOW))
+      expect(Math.max(...scores)).toBeLessThanOrEqual(mostWithoutName(terms))
+      expect(scoreOf(paper({ folded: terms.map(({ text }) => text).join(' ') }), terms, NOW)).toBeGreaterThan(
+        mostWithoutName(terms),
+      )
+    }
+  })
 })
 
 describe(spotsOf, () => {

@@ -99,18 +99,15 @@ describe('running numbers', () => {
     expect(plan.numbers).toEqual({ d2: '1-001', d1: '1-002', d3: '1-003', d4: '1-004', d5: null })
   })
 
-  it(
-    'stay when the document moves on, also into another folder that gives numbers, and when they are ' + 'switched off',
-    () => {
-      const plan = new Plan()
-      plan.do(giveNumbers('a'))
-      plan.do(giveNumbers('b'))
-      plan.do(move('d1', 'b'))
-      plan.do(giveNumbers('a', false))
-      plan.do(move('d3', 'a'))
-      expect(plan.numbers).toEqual({ d2: '1-001', d1: '1-002', d3: null })
-    },
-  )
+  it('stay when the document moves on, also into a folder that gives numbers, and when they are switched off', () => {
+    const plan = new Plan()
+    plan.do(giveNumbers('a'))
+    plan.do(giveNumbers('b'))
+    plan.do(move('d1', 'b'))
+    plan.do(giveNumbers('a', false))
+    plan.do(move('d3', 'a'))
+    expect(plan.numbers).toEqual({ d2: '1-001', d1: '1-002', d3: null })
+  })
 
   it('are never used twice: not after undo, not by another folder that has the code later', () => {
     const plan = new Plan()

@@ -51,7 +51,7 @@ function forPeople(text) {
       const { message, requestId, level, ...more } = JSON.parse(line)
       delete more.time
       return `${level === 'info' ? '' : `${level}: `}${message}${
-        requestId ? ' (request ' + `${requestId})` : ''
+        requestId ? ` (request ${requestId})` : ''
       }${Object.keys(more).length > 0 ? ` ${JSON.stringify(more)}` : ''}`
     } catch {
       return line // no line of the log

@@ -21,42 +21,39 @@ const relations = (...all: readonly (readonly [id: string, type: string, target:
     .join('')}</Relationships>`
 
 describe(readDocx, () => {
-  it(
-    'reads text boxes, alternative texts, charts, notes, comments and headers, and nothing that was ' + 'struck',
-    async () => {
-      const parts = await readDocx(
-        zip({
-          '_rels/.rels': relations(['r1', 'officeDocument', 'word/document.xml']),
-          'word/_rels/document.xml.rels': relations(
-            ['r1', 'footnotes', 'footnotes.xml'],
-            ['r2', 'comments', 'comments.xml'],
-            ['r3', 'header', 'header1.xml'],
-            ['r4', 'chart', 'charts/chart1.xml'],
-          ),
-          'word/document.xml': `<w:document xmlns:w="w" xmlns:wp="wp" xmlns:mc="mc" xmlns:m="m"><w:body>
+  it('reads text boxes, alternative texts, charts, notes, comments and headers, and nothing that was struck', async () => {
+    const parts = await readDocx(
+      zip({
+        '_rels/.rels': relations(['r1', 'officeDocument', 'word/document.xml']),
+        'word/_rels/document.xml.rels': relations(
+          ['r1', 'footnotes', 'footnotes.xml'],
+          ['r2', 'comments', 'comments.xml'],
+          ['r3', 'header', 'header1.xml'],
+          ['r4', 'chart', 'charts/chart1.xml'],
+        ),
+        'word/document.xml': `<w:document xmlns:w="w" xmlns:wp="wp" xmlns:mc="mc" xmlns:m="m"><w:body>
           <w:p><w:pPr><w:tabs><w:tab/></w:tabs></w:pPr><w:r><w:t>Berth</w:t><w:tab/><w:t xml:space="preserve">B7 </w:t></w:r>
           <w:del><w:r><w:delText>struck</w:delText></w:r></w:del><w:ins><w:r><w:t>added</w:t></w:r></w:ins></w:p>
           <mc:AlternateContent><mc:Choice><w:txbxContent><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></w:txbxContent></mc:Choice>
           <mc:Fallback><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></mc:Fallback></mc:AlternateContent>
           <w:p><w:r><wp:docPr descr="A plan of the quay"/></w:r><m:oMath><m:r><m:t>x+1</m:t></m:r></m:oMath></w:p>
           <w:p><w:r><w:instrText>DATE</w:instrText></w:r></w:p></w:body></w:document>`,
-          'word/footnotes.xml': '<w:footnotes xmlns:w="w"><w:p><w:r><w:t>See the lease</w:t></w:r></w:p></w:footnotes>',
-          'word/comments.xml': '<w:comments xmlns:w="w"><w:p><w:r><w:t>Too dear</w:t></w:r></w:p></w:comments>',
-          'word/header1.xml': '<w:hdr xmlns:w="w"><w:p><w:r><w:t>Harbour office</w:t></w:r></w:p></w:hdr>',
-          'word/charts/chart1.xml':
-            '<c:chart xmlns:c="c" xmlns:a="a"><c:title><a:p><a:r><a:t>Dues by year</a:t></a:r></a:p></c:title>' +
-            '<c:cat><c:pt><c:v>Spring</c:v></c:pt></c:cat><c:val><c:pt><c:v>17</c:v></c:pt></c:val></c:chart>',
-        }),
-      )
-      const text = wholeText(parts)
-      expect(namedTexts(parts).slice(1, 3)).toEqual(['footnotes: See the lease', 'comments: Too dear'])
-      for (const words of ['Berth\tB7 added', 'Boxed', 'A plan of the quay', 'x+1', 'See the lease', 'Too dear'])
-        expect(text).toContain(words)
-      expect(text).toMatch(/Harbour office[\s\S]*Dues by year[\s\S]*Spring/)
-      expect(text).not.toMatch(/struck|DATE|17/)
-      expect(text.match(/Boxed/g)).toHaveLength(1)
-    },
-  )
+        'word/footnotes.xml': '<w:footnotes xmlns:w="w"><w:p><w:r><w:t>See the lease</w:t></w:r></w:p></w:footnotes>',
+        'word/comments.xml': '<w:comments xmlns:w="w"><w:p><w:r><w:t>Too dear</w:t></w:r></w:p></w:comments>',
+        'word/header1.xml': '<w:hdr xmlns:w="w"><w:p><w:r><w:t>Harbour office</w:t></w:r></w:p></w:hdr>',
+        'word/charts/chart1.xml':
+          '<c:chart xmlns:c="c" xmlns:a="a"><c:title><a:p><a:r><a:t>Dues by year</a:t></a:r></a:p></c:title>' +
+          '<c:cat><c:pt><c:v>Spring</c:v></c:pt></c:cat><c:val><c:pt><c:v>17</c:v></c:pt></c:val></c:chart>',
+      }),
+    )
+    const text = wholeText(parts)
+    expect(namedTexts(parts).slice(1, 3)).toEqual(['footnotes: See the lease', 'comments: Too dear'])
+    for (const words of ['Berth\tB7 added', 'Boxed', 'A plan of the quay', 'x+1', 'See the lease', 'Too dear'])
+      expect(text).toContain(words)
+    expect(text).toMatch(/Harbour office[\s\S]*Dues by year[\s\S]*Spring/)
+    expect(text).not.toMatch(/struck|DATE|17/)
+    expect(text.match(/Boxed/g)).toHaveLength(1)
+  })
 
   it('reads as far as a damaged part goes', async () => {
     const text = await readDocx(
@@ -104,37 +101,34 @@ describe(readXlsx, () => {
 })
 
 describe(readPptx, () => {
-  it(
-    'gives slides in the order in which they are shown, with their notes and what their layout says ' + 'itself',
-    async () => {
-      const slide = (text: string) => `<p:sld xmlns:p="p" xmlns:a="a"><a:p><a:r><a:t>${text}</a:t></a:r></a:p></p:sld>`
-      const slides = await readPptx(
-        zip({
-          '_rels/.rels': relations(['r1', 'officeDocument', 'ppt/presentation.xml']),
-          'ppt/presentation.xml':
-            '<p:presentation xmlns:p="p" xmlns:r="r"><p:sldIdLst><p:sldId id="257" r:id="b"/><p:sldId id="256" ' +
-            'r:id="a"/></p:sldIdLst></p:presentation>',
-          'ppt/_rels/presentation.xml.rels': relations(
-            ['a', 'slide', 'slides/slide1.xml'],
-            ['b', 'slide', 'slides/slide2.xml'],
-          ),
-          'ppt/slides/slide1.xml': slide('Shown second'),
-          'ppt/slides/slide2.xml': slide('Shown first'),
-          'ppt/slides/_rels/slide2.xml.rels': relations(['n', 'notesSlide', '../notesSlides/notesSlide1.xml']),
-          'ppt/notesSlides/notesSlide1.xml': slide('Say hello'),
-          'ppt/slides/_rels/slide1.xml.rels': relations(['l', 'slideLayout', '../slideLayouts/slideLayout1.xml']),
-          'ppt/slideLayouts/slideLayout1.xml':
-            '<p:sldLayout xmlns:p="p" xmlns:a="a"><p:sp><p:nvPr><p:ph/></p:nvPr><a:p><a:t>Click to ' +
-            'edit</a:t></a:p></p:sp><p:sp><a:p><a:t>Harbour</a:t><a:t> board</a:t></a:p></p:sp></p:sldLayout>',
-        }),
-      )
-      expect(namedTexts(slides)).toEqual([
-        'slide 1: Shown first',
-        'notes 1: Say hello',
-        'slide 2: Shown second\nHarbour board',
-      ])
-    },
-  )
+  it('gives slides in the order in which they are shown, with their notes and what their layout says itself', async () => {
+    const slide = (text: string) => `<p:sld xmlns:p="p" xmlns:a="a"><a:p><a:r><a:t>${text}</a:t></a:r></a:p></p:sld>`
+    const slides = await readPptx(
+      zip({
+        '_rels/.rels': relations(['r1', 'officeDocument', 'ppt/presentation.xml']),
+        'ppt/presentation.xml':
+          '<p:presentation xmlns:p="p" xmlns:r="r"><p:sldIdLst><p:sldId id="257" r:id="b"/><p:sldId id="256" ' +
+          'r:id="a"/></p:sldIdLst></p:presentation>',
+        'ppt/_rels/presentation.xml.rels': relations(
+          ['a', 'slide', 'slides/slide1.xml'],
+          ['b', 'slide', 'slides/slide2.xml'],
+        ),
+        'ppt/slides/slide1.xml': slide('Shown second'),
+        'ppt/slides/slide2.xml': slide('Shown first'),
+        'ppt/slides/_rels/slide2.xml.rels': relations(['n', 'notesSlide', '../notesSlides/notesSlide1.xml']),
+        'ppt/notesSlides/notesSlide1.xml': slide('Say hello'),
+        'ppt/slides/_rels/slide1.xml.rels': relations(['l', 'slideLayout', '../slideLayouts/slideLayout1.xml']),
+        'ppt/slideLayouts/slideLayout1.xml':
+          '<p:sldLayout xmlns:p="p" xmlns:a="a"><p:sp><p:nvPr><p:ph/></p:nvPr><a:p><a:t>Click to ' +
+          'edit</a:t></a:p></p:sp><p:sp><a:p><a:t>Harbour</a:t><a:t> board</a:t></a:p></p:sp></p:sldLayout>',
+      }),
+    )
+    expect(namedTexts(slides)).toEqual([
+      'slide 1: Shown first',
+      'notes 1: Say hello',
+      'slide 2: Shown second\nHarbour board',
+    ])
+  })
 })
 
 const office = (body: string, more = '') =>

@@ -70,39 +70,38 @@ test('arrivals are named, placed and tagged from the keyboard; undo goes one bac
   await expect(page.getByText('Nothing waits for a place.')).toBeVisible()
 })
 
-test(
-  'a missing folder is made while filing, in several places at once, and each place is told apart on the ' + 'card',
-  async ({ page }) => {
-    await filedPlan(page)
-    await openTray(page)
-    await bringIn(page, [{ name: 'policy.txt', text: 'Insurance of the boathouse' }])
-    await expect(waiting(page, 'policy')).toBeVisible()
-    await page.keyboard.press('m')
-    const field = page.getByLabel('Narrow the folders')
-    await field.fill('Insurance')
-    await page.getByRole('option', { name: /New folder “Insurance” at the top/ }).click()
-    await field.press('Shift+Enter')
-    await expect(page.getByRole('dialog')).toContainText('3 Insurance')
-    await field.fill('leases')
-    await field.press('Enter')
-    await expect(page.getByRole('radio', { name: /3 Insurance.*home|home.*3 Insurance|3 Insurance/ })).toHaveAttribute(
-      'aria-checked',
-      'true',
-    )
-    await page.keyboard.press('Enter')
-    await expect(bottomLine(page)).toHaveText('Filed “policy” in 3 Insurance and 1 Leases')
-    await page.getByRole('link', { name: 'Plan', exact: true }).click()
-    await openFolder(page, 'Leases')
-    await documentRow(page, 'policy').click()
-    await page.getByRole('button', { name: 'Take it out of 1 Leases' }).click()
-    await expect(bottomLine(page)).toHaveText('Took “policy” out of 1 Leases; still in 3 Insurance')
-    await expect(documentRow(page, 'policy')).toHaveCount(0)
-    await openFolder(page, 'Insurance')
-    await documentRow(page, 'policy').click()
-    await page.getByRole('button', { name: 'Take it out of 3 Insurance' }).click()
-    await expect(bottomLine(page)).toHaveText('Took “policy” out of 3 Insurance; it is in the In-tray now')
-  },
-)
+test('a missing folder is made while filing, in several places at once, each told apart on the card', async ({
+  page,
+}) => {
+  await filedPlan(page)
+  await openTray(page)
+  await bringIn(page, [{ name: 'policy.txt', text: 'Insurance of the boathouse' }])
+  await expect(waiting(page, 'policy')).toBeVisible()
+  await page.keyboard.press('m')
+  const field = page.getByLabel('Narrow the folders')
+  await field.fill('Insurance')
+  await page.getByRole('option', { name: /New folder “Insurance” at the top/ }).click()
+  await field.press('Shift+Enter')
+  await expect(page.getByRole('dialog')).toContainText('3 Insurance')
+  await field.fill('leases')
+  await field.press('Enter')
+  await expect(page.getByRole('radio', { name: /3 Insurance.*home|home.*3 Insurance|3 Insurance/ })).toHaveAttribute(
+    'aria-checked',
+    'true',
+  )
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Filed “policy” in 3 Insurance and 1 Leases')
+  await page.getByRole('link', { name: 'Plan', exact: true }).click()
+  await openFolder(page, 'Leases')
+  await documentRow(page, 'policy').click()
+  await page.getByRole('button', { name: 'Take it out of 1 Leases' }).click()
+  await expect(bottomLine(page)).toHaveText('Took “policy” out of 1 Leases; still in 3 Insurance')
+  await expect(documentRow(page, 'policy')).toHaveCount(0)
+  await openFolder(page, 'Insurance')
+  await documentRow(page, 'policy').click()
+  await page.getByRole('button', { name: 'Take it out of 3 Insurance' }).click()
+  await expect(bottomLine(page)).toHaveText('Took “policy” out of 3 Insurance; it is in the In-tray now')
+})
 
 test('moving suggests where else a document could lie', async ({ page }) => {
   await filedPlan(page)

@@ -44,30 +44,27 @@ describe('the arrivals folder', () => {
     expect((await client.content(row?.id ?? '')).bytes.toString()).toBe('Survey of the slipway')
   })
 
-  it(
-    'waits while a file is still being written, and takes what is moved in under a hidden name only ' + 'then',
-    async () => {
-      const { client, folder } = await folderOf()
-      const path = join(folder, 'slow.txt')
-      for (let part = 0; part < 12; part++) {
-        writeFileSync(path, 'x'.repeat(part + 1))
-        await new Promise(resolve => setTimeout(resolve, 300))
-      }
-      writeFileSync(join(folder, '.later.txt'), 'later')
-      const [row] = await until(
+  it('waits while a file is still being written, and takes what is moved in under a hidden name only then', async () => {
+    const { client, folder } = await folderOf()
+    const path = join(folder, 'slow.txt')
+    for (let part = 0; part < 12; part++) {
+      writeFileSync(path, 'x'.repeat(part + 1))
+      await new Promise(resolve => setTimeout(resolve, 300))
+    }
+    writeFileSync(join(folder, '.later.txt'), 'later')
+    const [row] = await until(
+      () => tray(client),
+      rows => rows.length > 0,
+    )
+    expect(row?.size).toBe(12)
+    renameSync(join(folder, '.later.txt'), join(folder, 'later.txt'))
+    expect(
+      await until(
         () => tray(client),
-        rows => rows.length > 0,
-      )
-      expect(row?.size).toBe(12)
-      renameSync(join(folder, '.later.txt'), join(folder, 'later.txt'))
-      expect(
-        await until(
-          () => tray(client),
-          rows => rows.length > 1,
-        ),
-      ).toHaveLength(2)
-    },
-  )
+        rows => rows.length > 1,
+      ),
+    ).toHaveLength(2)
+  })
 
   it('takes messages with their attachments, which know each other, also a broken one', async () => {
     const { client, folder } = await folderOf()

@@ -105,34 +105,31 @@ describe('a backup', () => {
     ).toContain('is no backup of Hembix')
   })
 
-  it(
-    'is not restored over accounts, and is restored whole into an empty database, also one of an earlier ' + 'version',
-    () => {
-      expect(script('restore', [file]).output).toContain('holds accounts already')
-      const older = join(folder, 'older.backup')
-      execFileSync(
-        join(programs, 'pg_dump'),
-        ['--format=custom', '--no-owner', '--exclude-schema=pgboss', `--file=${older}`],
-        { env: { ...process.env, ...connectionEnv(url) } },
+  it('is not restored over accounts, but whole into an empty database, also one of an earlier version', () => {
+    expect(script('restore', [file]).output).toContain('holds accounts already')
+    const older = join(folder, 'older.backup')
+    execFileSync(
+      join(programs, 'pg_dump'),
+      ['--format=custom', '--no-owner', '--exclude-schema=pgboss', `--file=${older}`],
+      { env: { ...process.env, ...connectionEnv(url) } },
+    )
+    for (const [database, backup] of [
+      ['restored', file],
+      ['restored_older', older],
+    ] as const) {
+      sql('postgres', `CREATE DATABASE ${database}`)
+      const target = new URL(url)
+      target.pathname = `/${database}`
+      expect(script('restore', [backup], { DATABASE_URL: target.href })).toEqual({
+        code: 0,
+        output: 'Restored. Start Hembix with: npm start\n',
+      })
+      expect(sql(database, `SELECT count(*) FROM document WHERE name = 'kept'`)).toBe(
+        sql(connectionEnv(url).PGDATABASE, `SELECT count(*) FROM document WHERE name = 'kept'`),
       )
-      for (const [database, backup] of [
-        ['restored', file],
-        ['restored_older', older],
-      ] as const) {
-        sql('postgres', `CREATE DATABASE ${database}`)
-        const target = new URL(url)
-        target.pathname = `/${database}`
-        expect(script('restore', [backup], { DATABASE_URL: target.href })).toEqual({
-          code: 0,
-          output: 'Restored. Start Hembix with: npm start\n',
-        })
-        expect(sql(database, `SELECT count(*) FROM document WHERE name = 'kept'`)).toBe(
-          sql(connectionEnv(url).PGDATABASE, `SELECT count(*) FROM document WHERE name = 'kept'`),
-        )
-        sql('postgres', `DROP DATABASE ${database}`)
-      }
-    },
-  )
+      sql('postgres', `DROP DATABASE ${database}`)
+    }
+  })
 
   it("is planned once a day, seven are kept, and others' files are left alone", async () => {
     const planned = join(folder, 'planned')

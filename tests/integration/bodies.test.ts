@@ -121,7 +121,7 @@ describe('a body', () => {
 describe('an upload as one request', () => {
   const address = (document: string, change: string, more = '') =>
     `/api/uploads?change=${change}&document=${document}&folder=in-tray&name=${encodeURIComponent(
-      'long ' + 'way.bin',
+      'long way.bin',
     )}&changed=2026-05-06T07:08:09.000Z${more}`
 
   async function breakOff(client: Client, path: string, bytes: Buffer, announced: number): Promise<void> {

@@ -34,9 +34,9 @@ const slow = () =>
   Buffer.from(
     zipSync({
       'content.xml': strToU8(
-        `<office:document-content xmlns:office="o" xmlns:text="t"><office:body>${
-          '<text:p>Rope and chain of the ' + 'outer mooring</text:p>'.repeat(500_000)
-        }</office:body></office:document-content>`,
+        `<office:document-content xmlns:office="o" xmlns:text="t"><office:body>${'<text:p>Rope and chain of the outer mooring</text:p>'.repeat(
+          500_000,
+        )}</office:body></office:document-content>`,
       ),
     }),
   )

@@ -150,29 +150,26 @@ describe('a document that cannot be read', () => {
     expect((await client.whenRead(id)).reading.state).toBe('read')
   })
 
-  it(
-    'is asked for in the act that brings a document, and after a start for those that were never asked ' + 'for',
-    async () => {
-      await rows(
-        null,
-        `CREATE FUNCTION unread() RETURNS trigger LANGUAGE plpgsql AS
+  it('is asked for in the act that brings a document, and after a start for those that were never asked for', async () => {
+    await rows(
+      null,
+      `CREATE FUNCTION unread() RETURNS trigger LANGUAGE plpgsql AS
         'BEGIN IF NOT EXISTS (SELECT FROM reading WHERE blob_id = NEW.blob_id) THEN RAISE EXCEPTION ''nobody reads it''; END IF; RETURN NULL; END'`,
-      )
-      await rows(
-        null,
-        'CREATE CONSTRAINT TRIGGER unread AFTER INSERT ON document DEFERRABLE INITIALLY DEFERRED FOR EACH ROW ' +
-          `WHEN (NEW.extension = 'txt') EXECUTE FUNCTION unread()`,
-      )
-      const { id, status } = await client.upload('at once.txt', 'asked for at once')
-      await rows(null, 'DROP FUNCTION unread() CASCADE')
-      expect(status).toBe(200)
-      await client.whenRead(id)
-      await execute(null, 'DELETE FROM reading WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)', [id])
-      await resumeReadings()
-      await notifyWork(null)
-      expect((await client.whenRead(id)).reading.state).toBe('read')
-    },
-  )
+    )
+    await rows(
+      null,
+      'CREATE CONSTRAINT TRIGGER unread AFTER INSERT ON document DEFERRABLE INITIALLY DEFERRED FOR EACH ROW ' +
+        `WHEN (NEW.extension = 'txt') EXECUTE FUNCTION unread()`,
+    )
+    const { id, status } = await client.upload('at once.txt', 'asked for at once')
+    await rows(null, 'DROP FUNCTION unread() CASCADE')
+    expect(status).toBe(200)
+    await client.whenRead(id)
+    await execute(null, 'DELETE FROM reading WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1)', [id])
+    await resumeReadings()
+    await notifyWork(null)
+    expect((await client.whenRead(id)).reading.state).toBe('read')
+  })
 
   it('that ends while the same bytes come again is of use to those as well', async () => {
     const bytes = 'the same bytes at the same moment'

@@ -126,52 +126,46 @@ describe('a picture of a text', () => {
     )
   })
 
-  it(
-    'keeps its words when it is read again by newer readers, and is recognised anew when somebody asks for ' + 'it',
-    async () => {
-      const client = await newClient()
-      const { id } = await client.upload(
-        'board.png',
-        picture(['Tide board beside the slipway', 'painted again in spring']),
-      )
-      await client.whenRead(id)
-      await whenScanned(client, id)
-      const state = async () =>
-        (
-          await rows<{ reader: number; waiting: number; seen: number }>(
-            null,
-            `SELECT r.reader, (SELECT count(*)::int FROM scan_page s
+  it('keeps its words when newer readers read it again, and is recognised anew when somebody asks', async () => {
+    const client = await newClient()
+    const { id } = await client.upload(
+      'board.png',
+      picture(['Tide board beside the slipway', 'painted again in spring']),
+    )
+    await client.whenRead(id)
+    await whenScanned(client, id)
+    const state = async () =>
+      (
+        await rows<{ reader: number; waiting: number; seen: number }>(
+          null,
+          `SELECT r.reader, (SELECT count(*)::int FROM scan_page s
             WHERE s.blob_id = r.blob_id) AS waiting, (SELECT count(*)::int FROM page_words w
               WHERE w.blob_id = r.blob_id) AS seen
       FROM reading r JOIN document d ON d.blob_id = r.blob_id WHERE d.id = $1`,
-            [id],
-          )
-        )[0]
-      const now = await state()
-      await rows(
-        null,
-        `UPDATE reading SET reader = 0 WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1) RETURNING 1`,
-        [id],
-      )
-      expect(await requeueOlderReadings()).toBeGreaterThan(0)
-      await client.whenRead(id)
-      expect([now?.seen, await state(), await found(client, 'slipway')]).toEqual([
-        1,
-        { reader: now?.reader, waiting: 0, seen: 1 },
-        [id],
-      ])
-      await client.send('PUT', '/api/reading', { recognising: false, languages: null })
-      await client.send('POST', `/api/documents/${id}/reading`, {})
-      await client.whenRead(id)
-      expect([await state(), await found(client, 'slipway')]).toEqual([
-        { reader: now?.reader, waiting: 1, seen: 0 },
-        [],
-      ])
-      await client.send('PUT', '/api/reading', { recognising: true, languages: null })
-      await whenScanned(client, id)
-      expect(await found(client, 'slipway')).toEqual([id])
-    },
-  )
+          [id],
+        )
+      )[0]
+    const now = await state()
+    await rows(
+      null,
+      `UPDATE reading SET reader = 0 WHERE blob_id = (SELECT blob_id FROM document WHERE id = $1) RETURNING 1`,
+      [id],
+    )
+    expect(await requeueOlderReadings()).toBeGreaterThan(0)
+    await client.whenRead(id)
+    expect([now?.seen, await state(), await found(client, 'slipway')]).toEqual([
+      1,
+      { reader: now?.reader, waiting: 0, seen: 1 },
+      [id],
+    ])
+    await client.send('PUT', '/api/reading', { recognising: false, languages: null })
+    await client.send('POST', `/api/documents/${id}/reading`, {})
+    await client.whenRead(id)
+    expect([await state(), await found(client, 'slipway')]).toEqual([{ reader: now?.reader, waiting: 1, seen: 0 }, []])
+    await client.send('PUT', '/api/reading', { recognising: true, languages: null })
+    await whenScanned(client, id)
+    expect(await found(client, 'slipway')).toEqual([id])
+  })
 
   it('without any text is read all the same, as one that holds none', async () => {
     const client = await newClient()

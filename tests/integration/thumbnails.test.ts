@@ -27,46 +27,43 @@ const picture = (client: Client, id: string) =>
   fetch(`${client.base}/api/documents/${id}/thumbnail`, { headers: { cookie: client.cookie } })
 
 describe('small pictures of documents', () => {
-  it(
-    'are made when somebody wants to see them, of what can be shown, and of the new contents after a ' + 'replacement',
-    async () => {
-      const client = await newClient()
-      const { id: pdf } = await client.upload(
-        'paper.pdf',
-        await renderFile({
-          name: 'paper',
-          format: 'pdf',
-          title: 'A paper',
-          date: new Date(0),
-          paragraphs: ['Shore power is metered.'],
-          table: [],
-        }),
-      )
-      const { id: text } = await client.upload('notes.txt', 'Shore power\nis metered')
-      const { id: empty } = await client.upload('empty.txt', '')
-      const { id: other } = await client.upload('drawing.xyz', 'no words')
-      for (const id of [pdf, text]) await client.whenRead(id)
-      expect((await picture(client, pdf)).status).toBe(404)
-      const states = await settled(client, [pdf, text, empty, other])
-      expect([pdf, text, empty, other].map(id => states.get(id))).toEqual(['made', 'made', 'none', 'none'])
-      const first = await picture(client, text)
-      expect([first.status, first.headers.get('content-type')]).toEqual([200, 'image/webp'])
-      const bytes = Buffer.from(await first.arrayBuffer())
-      expect(bytes.subarray(8, 12).toString()).toBe('WEBP')
-      expect((await picture(client, other)).status).toBe(404)
-      await fetch(
-        `${client.base}/api/documents/${text}/content?change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`,
-        {
-          method: 'POST',
-          headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
-          body: 'Quite another text\nof three\nlines',
-        },
-      )
-      await client.whenRead(text)
-      expect((await settled(client, [text])).get(text)).toBe('made')
-      expect(Buffer.from(await (await picture(client, text)).arrayBuffer()).equals(bytes)).toBe(false)
-    },
-  )
+  it('are made when somebody wants to see them, of what can be shown, and anew after a replacement', async () => {
+    const client = await newClient()
+    const { id: pdf } = await client.upload(
+      'paper.pdf',
+      await renderFile({
+        name: 'paper',
+        format: 'pdf',
+        title: 'A paper',
+        date: new Date(0),
+        paragraphs: ['Shore power is metered.'],
+        table: [],
+      }),
+    )
+    const { id: text } = await client.upload('notes.txt', 'Shore power\nis metered')
+    const { id: empty } = await client.upload('empty.txt', '')
+    const { id: other } = await client.upload('drawing.xyz', 'no words')
+    for (const id of [pdf, text]) await client.whenRead(id)
+    expect((await picture(client, pdf)).status).toBe(404)
+    const states = await settled(client, [pdf, text, empty, other])
+    expect([pdf, text, empty, other].map(id => states.get(id))).toEqual(['made', 'made', 'none', 'none'])
+    const first = await picture(client, text)
+    expect([first.status, first.headers.get('content-type')]).toEqual([200, 'image/webp'])
+    const bytes = Buffer.from(await first.arrayBuffer())
+    expect(bytes.subarray(8, 12).toString()).toBe('WEBP')
+    expect((await picture(client, other)).status).toBe(404)
+    await fetch(
+      `${client.base}/api/documents/${text}/content?change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`,
+      {
+        method: 'POST',
+        headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
+        body: 'Quite another text\nof three\nlines',
+      },
+    )
+    await client.whenRead(text)
+    expect((await settled(client, [text])).get(text)).toBe('made')
+    expect(Buffer.from(await (await picture(client, text)).arrayBuffer()).equals(bytes)).toBe(false)
+  })
 
   it('are shown to nobody else', async () => {
     const [client, stranger] = [await newClient(), await newClient()]

@@ -67,26 +67,23 @@ const land = (client: Client, files: readonly object[], more: object = {}) =>
 const bytesOf = (length: number) => Buffer.from(Array.from({ length }, (_, index) => (index * 7 + (index % 251)) % 256))
 
 describe('an upload that breaks off', () => {
-  it(
-    'goes on from the last byte that arrived, also in the middle of a chunk, and is the same file in the ' + 'end',
-    async () => {
-      const client = await newClient()
-      const bytes = bytesOf(3_000_000)
-      const { id, status } = await begin(client, 'long.bin', bytes.length)
-      expect(status).toBe(201)
-      await goOn(client, id, 0, bytes.subarray(0, 1_300_000))
-      expect(await offsetOf(client, id)).toBe(1_300_000)
-      await goOn(client, id, 1_300_000, bytes.subarray(1_300_000, 1_300_007))
-      expect((await goOn(client, id, 5, bytes.subarray(5))).status).toBe(409)
-      const documentId = v7()
-      const early = await land(client, [{ uploadId: id, documentId }])
-      expect([early.status, early.body.code]).toEqual([400, 'upload.short'])
-      await goOn(client, id, 1_300_007, bytes.subarray(1_300_007))
-      const landed = await land(client, [{ uploadId: id, documentId }])
-      expect([landed.status, landed.body.label]).toEqual([200, 'Added “long” to the In-tray'])
-      expect(sha256((await client.content(documentId)).bytes)).toBe(sha256(bytes))
-    },
-  )
+  it('goes on from the last byte that arrived, also amid a chunk, and is the same file in the end', async () => {
+    const client = await newClient()
+    const bytes = bytesOf(3_000_000)
+    const { id, status } = await begin(client, 'long.bin', bytes.length)
+    expect(status).toBe(201)
+    await goOn(client, id, 0, bytes.subarray(0, 1_300_000))
+    expect(await offsetOf(client, id)).toBe(1_300_000)
+    await goOn(client, id, 1_300_000, bytes.subarray(1_300_000, 1_300_007))
+    expect((await goOn(client, id, 5, bytes.subarray(5))).status).toBe(409)
+    const documentId = v7()
+    const early = await land(client, [{ uploadId: id, documentId }])
+    expect([early.status, early.body.code]).toEqual([400, 'upload.short'])
+    await goOn(client, id, 1_300_007, bytes.subarray(1_300_007))
+    const landed = await land(client, [{ uploadId: id, documentId }])
+    expect([landed.status, landed.body.label]).toEqual([200, 'Added “long” to the In-tray'])
+    expect(sha256((await client.content(documentId)).bytes)).toBe(sha256(bytes))
+  })
 
   it("is listed as on its way until it is taken in, forgotten on demand, and nobody else's", async () => {
     const [client, stranger] = [await newClient(), await newClient()]
@@ -117,34 +114,31 @@ describe('an upload that breaks off', () => {
 })
 
 describe('the protocol', () => {
-  it(
-    'answers an unknown version with 412, another content type with 415, and takes the usual name of the ' + 'file',
-    async () => {
-      const client = await newClient()
-      const send = (method: string, path: string, headers: Record<string, string>, body?: string) =>
-        fetch(client.base + path, { method, headers: { cookie: client.cookie, ...headers }, body })
-      const create = {
-        'tus-resumable': '1.0.0',
-        'upload-length': '3',
-        'upload-metadata': `filename ${Buffer.from('usual.txt').toString('base64')}`,
-      }
-      expect([
-        (await send('POST', '/api/uploads/resumable', { ...create, 'tus-resumable': '0.2.0' })).status,
-        (await send('POST', '/api/uploads/resumable', { 'upload-length': '3' })).status,
-      ]).toEqual([412, 412])
-      const begun = await send('POST', '/api/uploads/resumable', create)
-      expect(begun.status).toBe(201)
-      const path = new URL(begun.headers.get('location') ?? '', client.base).pathname
-      const part = { 'tus-resumable': '1.0.0', 'upload-offset': '0' }
-      expect((await send('PATCH', path, { ...part, 'content-type': 'text/plain' }, 'abc')).status).toBe(415)
-      expect(
-        (await send('PATCH', path, { ...part, 'content-type': 'application/offset+octet-stream' }, 'abc')).status,
-      ).toBe(204)
-      expect(
-        (await client.get<{ uploads: { name: string }[] }>('/api/uploads')).body.uploads.map(({ name }) => name),
-      ).toEqual(['usual.txt'])
-    },
-  )
+  it('answers an unknown version with 412, another content type with 415, and takes the usual file name', async () => {
+    const client = await newClient()
+    const send = (method: string, path: string, headers: Record<string, string>, body?: string) =>
+      fetch(client.base + path, { method, headers: { cookie: client.cookie, ...headers }, body })
+    const create = {
+      'tus-resumable': '1.0.0',
+      'upload-length': '3',
+      'upload-metadata': `filename ${Buffer.from('usual.txt').toString('base64')}`,
+    }
+    expect([
+      (await send('POST', '/api/uploads/resumable', { ...create, 'tus-resumable': '0.2.0' })).status,
+      (await send('POST', '/api/uploads/resumable', { 'upload-length': '3' })).status,
+    ]).toEqual([412, 412])
+    const begun = await send('POST', '/api/uploads/resumable', create)
+    expect(begun.status).toBe(201)
+    const path = new URL(begun.headers.get('location') ?? '', client.base).pathname
+    const part = { 'tus-resumable': '1.0.0', 'upload-offset': '0' }
+    expect((await send('PATCH', path, { ...part, 'content-type': 'text/plain' }, 'abc')).status).toBe(415)
+    expect(
+      (await send('PATCH', path, { ...part, 'content-type': 'application/offset+octet-stream' }, 'abc')).status,
+    ).toBe(204)
+    expect(
+      (await client.get<{ uploads: { name: string }[] }>('/api/uploads')).body.uploads.map(({ name }) => name),
+    ).toEqual(['usual.txt'])
+  })
 })
 
 describe('files that come together', () => {

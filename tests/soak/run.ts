@@ -170,9 +170,7 @@ log(
 log(`answers: ${statuses}`)
 log(
   `memory in MB, second quarter and last: ${memory
-    .map(
-      ({ role, second, last, ratio }) => `${role} ` + `${second.toFixed(0)} ${last.toFixed(0)} (${ratio.toFixed(2)})`,
-    )
+    .map(({ role, second, last, ratio }) => `${role} ${second.toFixed(0)} ${last.toFixed(0)} (${ratio.toFixed(2)})`)
     .join(', ')}`,
 )
 log(

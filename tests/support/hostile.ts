@@ -141,7 +141,7 @@ function swollen(): HostileFile[] {
     '<?xml version="1.0"?><!DOCTYPE l [<!ENTITY a ' +
     `"ha">${Array.from(
       { length: 12 },
-      (_, index) => `<!ENTITY ${'bcdefghijklm'[index]} ` + `"${`&${'abcdefghijkl'[index]};`.repeat(10)}">`,
+      (_, index) => `<!ENTITY ${'bcdefghijklm'[index]} "${`&${'abcdefghijkl'[index]};`.repeat(10)}">`,
     ).join('')}]><l>&m;</l>`
   const letters = strToU8(
     `<w:document><w:body>${'<w:p><w:r><w:t>word after word </w:t></w:r></w:p>'.repeat(900_000)}</w:body></w:document>`,

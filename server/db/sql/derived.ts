@@ -134,8 +134,8 @@ async function refreshWords(transaction: Transaction, planId: string, documentId
     SELECT d.id, d.plan_id, d.changed_at,
       array_to_tsvector(ARRAY(SELECT jsonb_array_elements_text(x.words))) || coalesce(r.words, ''), d.extension,
         d.origin, d.size, r.language, d.meaning_id, d.created_at, d.dated_at, x.author, x."authorFolded"
-    FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb, author text, "authorFolded" text) JOIN
-      document d ON d.id = x.id LEFT JOIN reading r
+    FROM jsonb_to_recordset($2::jsonb) AS x(id uuid, words jsonb, author text, "authorFolded" text)
+      JOIN document d ON d.id = x.id LEFT JOIN reading r
       ON r.blob_id = d.blob_id WHERE d.plan_id = $1
     ON CONFLICT (document_id, plan_id) DO UPDATE SET (changed_at, words, ${FACETS}) = (${EXCLUDED})
     WHERE (search_row.changed_at, search_row.words, ${of('search_row')}) IS DISTINCT FROM (${EXCLUDED})`,

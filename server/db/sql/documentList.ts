@@ -73,7 +73,7 @@ export function documentListPage(query: DocumentListQuery): Promise<(ListedDocum
   const [direction, compare] = query.descending ? ['DESC', '<'] : ['ASC', '>']
   const cursor = query.after
     ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${
-        query.sort === 'name' ? ' COLLATE ' + 'natural_order' : ''
+        query.sort === 'name' ? ' COLLATE natural_order' : ''
       }, $5::uuid)`
     : ''
   const bind: unknown[] = [query.planId, query.folderId ?? query.planId, query.limit]

@@ -116,8 +116,8 @@ export async function namesByWords(
       ${begun}
       -- They are looked at in the order in which they were put, and no further than is wanted.
       fitting AS (SELECT t.document_id AS id, t.changed_at FROM looked t WHERE ${fits} LIMIT $4)
-    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids, (SELECT
-      count(*)::int FROM looked) AS looked`,
+    SELECT (SELECT array_agg(id ORDER BY changed_at DESC, id DESC) FROM fitting) AS ids,
+      (SELECT count(*)::int FROM looked) AS looked`,
     [planId, words, patterns, limit, last, LOOK[look]],
   )
   return { ids: found?.ids ?? [], all: (found?.looked ?? 0) < LOOK[look] }
