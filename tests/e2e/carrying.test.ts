@@ -131,6 +131,7 @@ test('a rectangle selects, with Ctrl it adds, and what is selected is dragged ou
 test('a rectangle selects in the In-tray and among what is found', async ({ page }) => {
   await newPerson(page)
   await page.getByRole('link', { name: /In-tray/ }).click()
+  await expect(page.getByRole('heading', { name: 'In-tray', exact: true })).toBeVisible()
   await bringIn(
     page,
     ['a', 'b', 'c'].map(name => ({ name: `${name} paper.txt`, text: name })),

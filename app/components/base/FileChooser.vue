@@ -2,22 +2,23 @@
 // The browser's own chooser of files, opened by an act elsewhere.
 import { ref } from 'vue'
 
-defineProps<{
+const props = defineProps<{
   label: string
   accept?: string
   /** More than one. */
   several?: boolean
   /** A whole folder of the desktop. */
   folder?: boolean
+  /** Not an emitted event: those are dropped once the page has changed, and the files would be lost with them. */
+  onPicked: (files: File[]) => void
 }>()
-const emit = defineEmits<{ picked: [files: File[]] }>()
 const input = ref<HTMLInputElement | null>(null)
 
-function tell(): void {
-  if (!input.value) return
-  const files = [...(input.value.files ?? [])]
-  input.value.value = ''
-  if (files.length > 0) emit('picked', files)
+function tell(event: Event): void {
+  const field = event.target as HTMLInputElement
+  const files = [...(field.files ?? [])]
+  field.value = ''
+  if (files.length > 0) props.onPicked(files)
 }
 
 defineExpose({ open: () => input.value?.click() })
