@@ -6,5 +6,5 @@ import { scanPages } from '../../workers/documents'
 
 /** What lies in the simulated scanner. */
 export default route(scansRoutes.take, async ({ actor }) => ({
-  pages: await takePages(actor, await simulatedScanner(Math.floor(Date.now() / 1000)).pages(), scanPages),
+  pages: await takePages(actor, await simulatedScanner(actor.accountId).pages(), scanPages),
 }))

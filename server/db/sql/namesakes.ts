@@ -13,7 +13,7 @@ interface Wanted {
 // each name may cost a walk through the plan (five thousand of them took over twelve minutes).
 const LOOKED_UP_AT_MOST = 20
 
-/** Documents of each folder with the folded name itself, or its stem and a number; of many, also those of the others. */
+/** Documents of each folder with the folded name itself, or its stem and a number; of many, those of the others too. */
 export async function namesakesOf(
   transaction: Transaction | null,
   planId: string,
