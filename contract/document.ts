@@ -51,6 +51,22 @@ export const documentListQueryShape = yup.object({
   limit: yup.number().integer().min(1).max(1000).default(100),
 })
 
+/** So many fit into an address. */
+export const ARCHIVE_LIMIT = 300
+const ID_LENGTH = 37
+
+/** Ids with commas between them; without any: the whole plan. */
+export const archiveQueryShape = yup.object({
+  folders: yup
+    .string()
+    .max(ARCHIVE_LIMIT * ID_LENGTH)
+    .default(''),
+  documents: yup
+    .string()
+    .max(ARCHIVE_LIMIT * ID_LENGTH)
+    .default(''),
+})
+
 const versionShape = yup.object({
   number: yup.number().required(),
   size: yup.number().required(),

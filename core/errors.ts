@@ -120,6 +120,7 @@ export const ERRORS = {
   'scan.picture': { status: 422, message: 'This is no picture that can be opened. Choose a PNG, JPEG, WebP or TIFF.' },
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'bundle.empty': { status: 422, message: 'There is no document in “{name}”. Put some into it first.' },
+  'archive.empty': { status: 422, message: 'There is no document in “{name}” to download. Add some first.' },
   'rule.wrong': { status: 422, message: 'This search is not understood: {why}. Make it anew.' },
   'query.onlyWithout': {
     status: 422,

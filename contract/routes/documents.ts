@@ -1,5 +1,6 @@
 import { changeShape } from '../change'
 import {
+  archiveQueryShape,
   contentQueryShape,
   documentIdsShape,
   documentShape,
@@ -34,6 +35,14 @@ export const documentsRoutes = {
     signedIn: true,
     query: documentListQueryShape,
     reply: documentIdsShape,
+  }),
+  archive: endpoint({
+    method: 'GET',
+    path: '/api/documents/archive',
+    summary: 'Folders with all below and documents as one ZIP; without any, the whole plan',
+    signedIn: true,
+    query: archiveQueryShape,
+    reply: 'bytes',
   }),
   read: endpoint({
     method: 'GET',

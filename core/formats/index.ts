@@ -18,6 +18,7 @@ export {
   readableFormat,
 } from './formats'
 export { archiveNames } from './archiveNames'
+export { archivePaths } from './archivePaths'
 export { sizeText } from './size'
 export { readCsv, writeCsv } from './csv'
 export { messageOf, rowsOfSheet } from './partText'

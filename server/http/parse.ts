@@ -23,6 +23,11 @@ export function placeOf<Kind extends string>(text: string): Id<Kind> | null {
   return text === 'in-tray' ? null : (tryParseId<Kind>(text) ?? fail('notFound'))
 }
 
+/** Ids with commas between them. One that is no id cannot exist: throws notFound. */
+export function idsOf<Kind extends string>(text: string): Id<Kind>[] {
+  return text === '' ? [] : text.split(',').map(id => tryParseId<Kind>(id) ?? fail('notFound'))
+}
+
 export function wholeNumberOf(value: unknown): number | null {
   const number = Number(value)
   return value !== undefined && value !== '' && Number.isInteger(number) && number >= 0 ? number : null

@@ -61,6 +61,7 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'GET /api/plan/facts': { stranger: 200 },
   'GET /api/plan/meeting': { stranger: 404, path: '?from={folder}&into={folder}' },
   'GET /api/documents': { stranger: 200, path: '?folder={folder}' },
+  'GET /api/documents/archive': { stranger: 404, path: '?folders={folder}' },
   'GET /api/documents/ids': { stranger: 200, path: '?folder={folder}' },
   'GET /api/documents/lately': { stranger: 200 },
   'GET /api/documents/{id}': { stranger: 404, thing: 'document' },
