@@ -11,6 +11,7 @@ import type {
 } from '../../contract/document'
 import type { Suggestions, TagSuggestions } from '../../contract/filing'
 import { HembixError, refusal } from '../../core/errors'
+import type { Things } from '../../core/plan/index'
 import { addressOf, call, refusalIn } from './http'
 
 export interface ListRequest {
@@ -39,6 +40,10 @@ export const findClashes = (folder: string, names: string[]) =>
 export const readInsideTrash = (id: string) => call<{ items: InsideTrash[] }>('GET', `/api/trash/${id}`)
 export const readTrash = () => call<{ items: TrashItem[] }>('GET', '/api/trash')
 
+/** Folders with all below and documents as one ZIP; without any, the whole plan. */
+export const archiveAddress = ({ folderIds, documentIds }: Things): string =>
+  `/api/documents/archive?folders=${folderIds.join()}&documents=${documentIds.join()}`
+
 /** Where the bytes are: to show in place, or to download. */
 export function contentAddress(
   id: string,
@@ -57,7 +62,8 @@ export function pageAddress(id: string, page: number, version: number): string {
   return addressOf(`/api/documents/${id}/pages/${page}`, { version })
 }
 
-export async function readBytes(id: string, version: number): Promise<ArrayBuffer> {
+/** Without a version: the current one. */
+export async function readBytes(id: string, version?: number): Promise<ArrayBuffer> {
   const response = await fetch(contentAddress(id, { inline: true, version })).catch(() => {
     throw new HembixError(refusal('connection.lost'))
   })

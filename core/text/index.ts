@@ -6,6 +6,7 @@ export type { Passage, Term } from './passage'
 export { marksIn, passageOf } from './passage'
 
 export { suggest } from './suggest'
+export { ticksIn, withTick } from './checklist'
 
 export type { IndexedText, PageText, ReadFacts } from './indexedText'
 export type { PartKind, PartName } from './partNames'

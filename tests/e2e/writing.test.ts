@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, makeFolders, newPerson, openFolder, documentRow } from './person'
+import { bottomLine, bringIn, documentRow, makeFolders, newPerson, openFolder } from './person'
 
 test('a memo is written, tagged without leaving the text, has versions, and survives a closed window', async ({
   page,
@@ -141,7 +141,8 @@ test('a bad afternoon is taken back in one go, after looking at what that is', a
   await page.getByLabel('New name of Dues').fill('Rubbish')
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toContainText('to “Rubbish”')
-  await page.getByRole('button', { name: 'Put into Trash' }).click()
+  await page.getByRole('button', { name: 'More acts' }).click()
+  await page.getByText('Put into Trash').click()
   await expect(bottomLine(page)).toContainText('into the Trash')
   await page.getByRole('link', { name: 'History' }).click()
   await page
@@ -177,4 +178,24 @@ test('a picture is put into a memo by a button, kept beside it, and shown; lette
   const shown = page.getByLabel('Card').locator('img')
   await expect(shown).toBeVisible()
   expect(await shown.evaluate((image: HTMLImageElement) => image.naturalWidth)).toBe(1)
+})
+
+test('a check list is ticked where the memo is read, with the mouse and with keys', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Meetings'])
+  await openFolder(page, 'Meetings')
+  await bringIn(page, [{ name: 'To do.md', text: '# To do\n\n- [ ] Order cleats\n- [x] Lift the anchor\n' }])
+  await documentRow(page, 'To do').dblclick()
+  const ticks = page.locator('.reader').getByRole('checkbox', { name: 'done' })
+  await expect(ticks).toHaveCount(2)
+  await expect(ticks.nth(0)).not.toBeChecked()
+  await ticks.nth(0).click()
+  await expect(bottomLine(page)).toContainText('Wrote “To do” in 1 Meetings')
+  await expect(ticks.nth(0)).toBeChecked()
+  await ticks.nth(1).focus()
+  await page.keyboard.press('Space')
+  await expect(ticks.nth(1)).not.toBeChecked()
+  await page.reload()
+  await expect(ticks.nth(0)).toBeChecked()
+  await expect(ticks.nth(1)).not.toBeChecked()
 })
