@@ -8,19 +8,18 @@ import { agoText, timeText } from '../../core/dates/index'
 import { fileNameOf, sizeText } from '../../core/formats/index'
 import type { DocumentId, FolderId } from '../../core/ids'
 import PaperDialog from '../components/common/PaperDialog.vue'
+import { usePageActs } from '../acts/usePageActs'
 import RemoteState from '../components/common/RemoteState.vue'
 import TypeMark from '../components/common/TypeMark.vue'
 import { useList } from '../composables/useList'
 import { onPlanEvent } from '../composables/usePlanEvents'
-import { useShortcuts } from '../composables/useShortcuts'
 import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
-import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
 import { useTrash } from '../stores/trash'
-import ChoiceField from '../components/base/ChoiceField.vue'
+import TrashDays from '../components/settings/TrashDays.vue'
 
-const [trash, acts, plan] = [useTrash(), useActs(), usePlan()]
+const [trash, acts] = [useTrash(), useActs()]
 const placeNames = usePlaceNames()
 void trash.load()
 onPlanEvent(event => {
@@ -58,30 +57,15 @@ async function purge(): Promise<void> {
   await acts.purge(what)
 }
 
-const KEEPS = [
-  { days: 30, text: 'for 30 days' },
-  { days: 60, text: 'for 60 days' },
-  { days: 180, text: 'for half a year' },
-  { days: 365, text: 'for a year' },
-  { days: null, text: 'until it is deleted by hand' },
-]
-const keeps = computed(() => plan.reply?.plan.trashDays ?? null)
-const keepChoices = computed(() =>
-  KEEPS.some(({ days }) => days === keeps.value)
-    ? KEEPS
-    : [...KEEPS, { days: keeps.value, text: `for ${keeps.value} days` }],
+const isAnyMeant = () => list.targetItems.value.length > 0
+usePageActs(
+  'trash',
+  {
+    restore: { when: isAnyMeant, run: () => restore(list.targetItems.value) },
+    purge: { when: isAnyMeant, run: () => (asking.value = list.targetItems.value) },
+  },
+  list.press,
 )
-
-useShortcuts(event => {
-  if (event.key === 'Delete' && list.targetItems.value.length > 0) {
-    asking.value = list.targetItems.value
-    return true
-  }
-
-  const isRestore = event.key.toLowerCase() === 'r' && !event.ctrlKey && !event.metaKey && !event.altKey
-  if (isRestore) void restore(list.targetItems.value)
-  return isRestore || list.press(event)
-})
 
 function inside(item: TrashItem): string {
   if (item.target === 'document') return sizeText(item.size)
@@ -99,15 +83,7 @@ function inside(item: TrashItem): string {
     <p class="second lead">
       What was put away comes back to where it was. If its folder is gone, it says where it goes instead.
     </p>
-    <p class="second">
-      Things are kept
-      <ChoiceField
-        class="line-field keep"
-        label="How long the Trash keeps things"
-        :model-value="String(keeps)"
-        :choices="keepChoices.map(({ days, text }) => ({ value: String(days), text: text }))"
-        @update:model-value="acts.act({ kind: 'plan.trash', days: $event === 'null' ? null : Number($event) })" />
-    </p>
+    <p class="second">Things are kept <TrashDays /></p>
     <RemoteState :remote="trash.loaded" @again="trash.load()">
       <div v-if="items.length === 0" class="empty">
         <h2>The Trash is empty</h2>
@@ -219,11 +195,6 @@ h1 {
 }
 .holds {
   margin-left: auto;
-}
-.keep {
-  width: auto;
-  display: inline-block;
-  padding: 2px 6px;
 }
 .item {
   display: grid;

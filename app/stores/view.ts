@@ -36,10 +36,13 @@ interface Saved {
   recent: string[]
   /** By folder, those chosen last at the end. */
   looks: Record<string, ViewSettings>
+  /** Of folders that were given no look of their own. */
+  first: ViewSettings
   columns: readonly ShownColumn[]
 }
 const FIRST: Saved = {
   looks: {},
+  first: FIRST_SETTINGS,
   columns: FIRST_COLUMNS,
   open: [],
   outlineWidth: 288,
@@ -76,11 +79,11 @@ export const useView = defineStore('view', () => {
   }
 
   function settingsOf(place: string): ViewSettings {
-    return saved.value.looks[place] ?? FIRST_SETTINGS
+    return saved.value.looks[place] ?? saved.value.first
   }
 
   function setSettings(place: string, settings: Partial<ViewSettings>): void {
-    const { [place]: present = FIRST_SETTINGS, ...others } = saved.value.looks
+    const { [place]: present = saved.value.first, ...others } = saved.value.looks
     saved.value.looks = Object.fromEntries([
       ...Object.entries(others).slice(1 - SETTINGS_LIMIT),
       [place, { ...present, ...settings }],
@@ -98,7 +101,13 @@ export const useView = defineStore('view', () => {
 function readSaved(text: string): Saved {
   try {
     const stored = JSON.parse(text) as Partial<Saved>
-    return { ...FIRST, ...stored, looks: knownSettings(stored.looks), columns: readColumns(stored.columns) }
+    return {
+      ...FIRST,
+      ...stored,
+      looks: knownSettings(stored.looks),
+      first: knownSetting(stored.first),
+      columns: readColumns(stored.columns),
+    }
   } catch (error) {
     if (error instanceof SyntaxError) return FIRST
     throw error
@@ -108,15 +117,12 @@ function readSaved(text: string): Saved {
 function knownSettings(
   settings: Partial<Record<string, Partial<ViewSettings>>> | undefined,
 ): Record<string, ViewSettings> {
-  return Object.fromEntries(
-    Object.entries(settings ?? {}).map(([place, one]) => [
-      place,
-      {
-        view: one?.view === 'grid' ? ('grid' as const) : ('list' as const),
-        group: FOUND_GROUPS.find(group => group === one?.group) ?? 'none',
-        sort: SORTS.find(sort => sort === one?.sort) ?? 'name',
-        descending: one?.descending === true,
-      },
-    ]),
-  )
+  return Object.fromEntries(Object.entries(settings ?? {}).map(([place, one]) => [place, knownSetting(one)]))
 }
+
+const knownSetting = (one: Partial<ViewSettings> | undefined): ViewSettings => ({
+  view: one?.view === 'grid' ? 'grid' : 'list',
+  group: FOUND_GROUPS.find(group => group === one?.group) ?? 'none',
+  sort: SORTS.find(sort => sort === one?.sort) ?? 'name',
+  descending: one?.descending === true,
+})

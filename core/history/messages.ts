@@ -78,6 +78,7 @@ export const MESSAGES = {
     'Restored {things} to {place}{homeless, plural, =0 {} one {; the folder of # document is gone, so they are in the In-tray} other {; the folder of # documents is gone, so they are in the In-tray}}',
   purge: 'Deleted {things} for good ({size} freed)',
   purgeWith: 'Deleted {things} for good ({documents}, {size} freed)',
+  'plan.rename': 'Renamed the plan “{before}” to “{name}”',
   'trash.days': 'The Trash keeps things for {days} days',
   'trash.forEver': 'The Trash keeps everything until it is deleted by hand',
   star: 'Starred {things}',

@@ -5,3 +5,14 @@ export interface Things {
   readonly folderIds: readonly FolderId[]
   readonly documentIds: readonly DocumentId[]
 }
+
+/** One thing of a list, by what it is. */
+export type OneThing =
+  { readonly kind: 'folder'; readonly id: FolderId } | { readonly kind: 'document'; readonly id: DocumentId }
+
+export function thingsOf(items: readonly OneThing[]): Things {
+  return {
+    folderIds: items.flatMap(item => (item.kind === 'folder' ? [item.id] : [])),
+    documentIds: items.flatMap(item => (item.kind === 'document' ? [item.id] : [])),
+  }
+}

@@ -23,6 +23,7 @@ import { searchFolder } from './folderOfSearch'
 import { folderFirst } from './keepFolderFirst'
 import { searchKeep } from './keepSearch'
 import { planTrash } from './keepTrash'
+import { planRename } from './renamePlan'
 import { versionCurrent } from './makeCurrent'
 import { placeHome } from './makeHome'
 import { folderMerge } from './mergeFolders'
@@ -87,6 +88,7 @@ export const COMMANDS = [
   versionCurrent,
   versionRemark,
   planTrash,
+  planRename,
   orderSet,
   orderDrop,
   placeRemove,
