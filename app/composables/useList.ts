@@ -29,6 +29,25 @@ export interface ListBehaviour<I extends ListItem> {
   focus: (key: string) => void
 }
 
+/** The keys of every list, and what they do: they are heard by this table and listed from it. */
+export const LIST_KEYS = {
+  ArrowDown: 'The next one; with Shift, select on the way',
+  ArrowUp: 'The one before; with Shift, select on the way',
+  ArrowRight: 'Among sheets, the one beside it',
+  ArrowLeft: 'Among sheets, the one before it',
+  PageDown: 'Ten further down',
+  PageUp: 'Ten further up',
+  Home: 'The first one',
+  End: 'The last one',
+  ' ': 'Select it, or not',
+  Escape: 'Select nothing',
+  'Ctrl+A': 'Select all',
+  'Ctrl+Shift+A': 'Select what is not selected',
+} as const
+
+/** What is said of letters, where they are not commands. */
+export const TYPING_JUMPS = 'Jump to a name, by typing how it begins'
+
 const TYPING_MS = 900
 
 export interface ListOptions<I> {
@@ -138,41 +157,45 @@ export function useList<I extends ListItem>({
     return true
   }
 
+  type ListKey = keyof typeof LIST_KEYS
+  const keys: Record<ListKey, (event: KeyboardEvent, at: number) => boolean> = {
+    ArrowDown: (event, at) => go(at < 0 ? 0 : at + across(at), event),
+    ArrowUp: (event, at) => go(at < 0 ? 0 : at - across(at), event),
+    ArrowRight: (event, at) => at >= 0 && across(at) > 1 && go(at + 1, event),
+    ArrowLeft: (event, at) => at > 0 && across(at) > 1 && go(at - 1, event),
+    PageDown: (event, at) => go(at + 10, event),
+    PageUp: (event, at) => go(Math.max(0, at - 10), event),
+    Home: event => go(0, event),
+    End: event => {
+      void loadAll().then(() => go(items.value.length - 1, event))
+      return true
+    },
+    ' ': () => {
+      if (focused.value === null) return false
+      toggle(focused.value)
+      return true
+    },
+    Escape: () => {
+      if (selected.value.size === 0) return false
+      clear()
+      return true
+    },
+    'Ctrl+A': () => {
+      selectAll()
+      return true
+    },
+    'Ctrl+Shift+A': () => {
+      invert()
+      return true
+    },
+  }
+
   function press(event: KeyboardEvent): boolean {
     if (event.altKey) return false // with Alt, keys are the page's
     const at = focused.value === null ? -1 : (indexByKey.value.get(focused.value) ?? -1)
-    switch (event.key) {
-      case 'ArrowDown':
-        return go(at < 0 ? 0 : at + across(at), event)
-      case 'ArrowUp':
-        return go(at < 0 ? 0 : at - across(at), event)
-      case 'ArrowRight':
-        return at >= 0 && across(at) > 1 && go(at + 1, event)
-      case 'ArrowLeft':
-        return at > 0 && across(at) > 1 && go(at - 1, event)
-      case 'PageDown':
-        return go(at + 10, event)
-      case 'PageUp':
-        return go(Math.max(0, at - 10), event)
-      case 'Home':
-        return go(0, event)
-      case 'End':
-        void loadAll().then(() => go(items.value.length - 1, event))
-        return true
-      case ' ':
-        if (focused.value === null) return false
-        toggle(focused.value)
-        return true
-      case 'Escape':
-        if (selected.value.size === 0) return false
-        clear()
-        return true
-    }
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a') {
-      if (event.shiftKey) invert()
-      else selectAll()
-      return true
-    }
+    const isAll = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'a'
+    const name = isAll ? (event.shiftKey ? 'Ctrl+Shift+A' : 'Ctrl+A') : event.key
+    if (name in keys) return keys[name as ListKey](event, at)
     return typing && jump(event, at)
   }
 

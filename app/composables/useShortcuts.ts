@@ -14,6 +14,12 @@ export function useShortcuts(press: (event: KeyboardEvent) => boolean): void {
   onBeforeUnmount(() => document.removeEventListener('keydown', onEvent))
 }
 
+/** The key was meant for who calls this, and for nobody else. */
+export function takeKey(event: KeyboardEvent): void {
+  event.preventDefault()
+  event.stopPropagation()
+}
+
 export function isTyping(target: EventTarget | null): boolean {
   return (
     target instanceof HTMLElement &&

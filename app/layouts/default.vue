@@ -4,6 +4,9 @@ import { computed, onMounted } from 'vue'
 import { useRoute } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
+import { offer, runPressed } from '../acts/offer'
+import { useOffered } from '../acts/offered'
+import { PLAIN_ACTS } from '../acts/registry'
 import QuestionsDialog from '../components/dialogs/QuestionsDialog.vue'
 import BundleDialog from '../components/dialogs/BundleDialog.vue'
 import CompareDialog from '../components/dialogs/CompareDialog.vue'
@@ -15,7 +18,12 @@ import MoveDialog from '../components/dialogs/MoveDialog.vue'
 import PlaceDialog from '../components/dialogs/PlaceDialog.vue'
 import NumberingDialog from '../components/folder/NumberingDialog.vue'
 import AwayNotice from '../components/shell/AwayNotice.vue'
+import ColourDialog from '../components/dialogs/ColourDialog.vue'
+import StoryDialog from '../components/dialogs/StoryDialog.vue'
+import TagDialog from '../components/dialogs/TagDialog.vue'
 import BottomLine from '../components/shell/BottomLine.vue'
+import FilePicker from '../components/shell/FilePicker.vue'
+import GoToField from '../components/shell/GoToField.vue'
 import HandBar from '../components/shell/HandBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
@@ -58,27 +66,16 @@ onMounted(() => {
 
 usePasting(() => openPlace.value)
 
+const plainActs = computed(() => offer(PLAIN_ACTS, null))
+useOffered(() => '', plainActs)
 useShortcuts(event => {
-  const key = event.ctrlKey || event.metaKey ? `Ctrl+${event.key.toLowerCase()}` : event.key
-  if (key === 'Ctrl+y' || (key === 'Ctrl+z' && event.shiftKey)) void acts.redo()
-  else if (key === 'Ctrl+z') void acts.undo()
-  else if (key === 'Ctrl+v' && hand.items.length > 0) hand.wantsDown = true
-  else if (key === 'Ctrl+v' && lastCopy.items.length > 0 && !lastCopy.wasAway && openPlace.value !== undefined)
+  const isPaste = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'v'
+  if (isPaste && hand.items.length > 0) hand.wantsDown = true
+  else if (isPaste && lastCopy.items.length > 0 && !lastCopy.wasAway && openPlace.value !== undefined)
     void hand.putDownAgain()
-  else if (event.key === '?') dialogs.keys = true
-  else if (event.key === '/') return focusFind()
-  else return false
+  else return runPressed(plainActs.value, event)
   return true
 })
-
-function focusFind(): boolean {
-  const field = document.querySelector<HTMLInputElement>('[data-find] input')
-  if (field) {
-    field.focus()
-    field.select()
-  } else void navigateTo('/find')
-  return true
-}
 
 /** What is dragged onto the hand is picked up. */
 function pickUp({ folderIds, documentIds, fromFolderId, name }: Dragged): void {
@@ -140,7 +137,8 @@ async function leave(query: Record<string, string>): Promise<void> {
       :theme="view.saved.theme"
       @sign-out="signOut"
       @theme="view.saved.theme = $event"
-      @keys="dialogs.keys = true" />
+      @keys="dialogs.keys = true"
+      @do="dialogs.goTo = true" />
     <AwayNotice :away="away" />
     <main class="page">
       <slot />
@@ -155,6 +153,11 @@ async function leave(query: Record<string, string>): Promise<void> {
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
     <BundleDialog :ids="dialogs.bundle" @close="dialogs.bundle = null" />
     <LinkDialog />
+    <TagDialog :things="dialogs.tag" @close="dialogs.tag = []" />
+    <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
+    <StoryDialog :thing="dialogs.story" @close="dialogs.story = null" />
+    <FilePicker :to="openPlace ?? null" />
+    <GoToField :open="dialogs.goTo" @close="dialogs.goTo = false" />
     <NumberingDialog
       :folder-id="dialogs.numbering?.folderId"
       :renumber="dialogs.numbering?.renumber ?? null"

@@ -9,6 +9,9 @@ import { counted } from '../../core/change/index'
 import { findFolders, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
 import type { SearchId } from '../../core/ids'
+import type { ThingItem } from '../acts/act'
+import { documentItem } from '../acts/act'
+import { useThingList } from '../acts/useThingList'
 import SearchList from '../components/desk/SearchList.vue'
 import ThingCard from '../components/card/ThingCard.vue'
 import ActMenu from '../components/common/ActMenu.vue'
@@ -22,13 +25,9 @@ import NothingFound from '../components/find/NothingFound.vue'
 import RuleEditor from '../components/find/RuleEditor.vue'
 import SelectionRectangle from '../components/list/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
-import type { Dragged } from '../composables/useDrag'
 import { useSearchQuery } from '../composables/useSearchQuery'
-import { useList } from '../composables/useList'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useWholeSearch } from '../composables/useWholeSearch'
-import type { ThingItem } from '../composables/useThings'
-import { documentItem, thingsOf, useThings } from '../composables/useThings'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { documentsFound } from '../stores/foundNumber'
@@ -47,8 +46,6 @@ const router = useRouter()
 const { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useSearchQuery()
 const head = ref<InstanceType<typeof FindHead> | null>(null)
 const scroller = ref<HTMLElement | null>(null)
-const renaming = ref<string | null>(null)
-const menuAt = ref<{ x: number; y: number } | null>(null)
 const ALL_LIMIT = 10_000
 
 const answer = computed(() => (find.results.state === 'ready' ? find.results.value : null))
@@ -120,20 +117,22 @@ watch(shown, rows => {
   if ((rows.at(-1)?.index ?? 0) > items.value.length - 8) void find.more()
 })
 
-const list = useList<ThingItem>({
+const {
+  list,
+  acts: offered,
+  renaming,
+  menuAt,
+  openMenu,
+  dragged,
+  press,
+} = useThingList<ThingItem>({
   items,
   reveal: key => virtualizer.value.scrollToIndex(items.value.findIndex(item => item.key === key)),
   loadAll: () => find.all(ALL_LIMIT),
-})
-const things = useThings(list.targetItems, {
   open: item => open(item.id),
-  rename: item => {
-    renaming.value = item.key
-  },
   show: item => show(find.documents.find(row => row.id === item.id)),
-  fromFolderId: () => null,
 })
-useShortcuts(event => renaming.value === null && (things.press(event) || list.press(event)))
+useShortcuts(press)
 
 /** What is opened from a search says that it led somewhere: it is remembered, and the words are marked in it. */
 function open(id: string): void {
@@ -146,16 +145,6 @@ function show(row: Pick<FoundDocument, 'id' | 'folderIds'> | undefined): void {
   const home = row?.folderIds[0]
   void recentSearches.note(notation.value || request.value.q, query.value)
   if (row) void router.push(home ? { path: `/plan/${home}`, query: { doc: row.id } } : '/in-tray')
-}
-
-function draggedBy(key: string): Dragged {
-  const mine = list.selected.value.has(key) ? list.selectedItems.value : items.value.filter(item => item.key === key)
-  return { ...thingsOf(mine), fromFolderId: null, name: mine.length === 1 ? (mine[0]?.name ?? '') : '' }
-}
-
-function menu(key: string, event: MouseEvent): void {
-  if (!list.selected.value.has(key)) list.click(key, event)
-  menuAt.value = { x: event.clientX, y: event.clientY }
 }
 
 function pressInField(event: KeyboardEvent): void {
@@ -289,10 +278,10 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
               :selected="list.selected.value.has(`d:${row.id}`)"
               :focused="list.focused.value === `d:${row.id}`"
               :renaming="renaming === `d:${row.id}`"
-              :dragged="() => draggedBy(`d:${row.id}`)"
+              :dragged="() => dragged(`d:${row.id}`)"
               @pick="list.click(`d:${row.id}`, $event)"
               @open="open(row.id)"
-              @menu="menu(`d:${row.id}`, $event)"
+              @menu="openMenu(`d:${row.id}`, $event)"
               @renamed="renaming = null"
               @only="addRule"
               @without="leaveOut"
@@ -301,7 +290,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         </div>
       </RemoteState>
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
-      <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+      <ActMenu :acts="offered" :at="menuAt" @close="menuAt = null" />
     </div>
     <KeepDialog
       :open="whole.keeping.value"
@@ -312,14 +301,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       @kept="whole.wasKept"
       @dropped="whole.wasDropped" />
     <template #card>
-      <ThingCard
-        :items="list.targetItems.value"
-        :acts="things.acts.value"
-        :documents="find.documents"
-        :from-folder-id="null"
-        :terms="request.q"
-        can-show
-        @show="show($event)" />
+      <ThingCard :items="list.targetItems.value" :acts="offered" :documents="find.documents" :terms="request.q" />
     </template>
   </SidePanels>
 </template>

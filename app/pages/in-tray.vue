@@ -7,20 +7,21 @@ import type { DocumentFacts, ListedDocument } from '../../contract/document'
 import { counted } from '../../core/change/index'
 import { agoText } from '../../core/dates/index'
 import { fileNameOf } from '../../core/formats/index'
+import { thingsOf } from '../../core/plan/index'
+import type { DocumentItem } from '../acts/act'
+import { documentItem } from '../acts/act'
+import { PAGE_ACTS } from '../acts/onPages'
+import { usePageActs } from '../acts/usePageActs'
+import { usePlaceActs } from '../acts/usePlaceActs'
+import { useThingList } from '../acts/useThingList'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
-import FilePicker from '../components/shell/FilePicker.vue'
 import OutlineSide from '../components/shell/OutlineSide.vue'
 import DocumentPreview from '../components/preview/DocumentPreview.vue'
 import FilePanel from '../components/tray/FilePanel.vue'
 import TrayList from '../components/tray/TrayList.vue'
-import type { Dragged } from '../composables/useDrag'
 import { useDragging, useDropPlace } from '../composables/useDrag'
-import { useList } from '../composables/useList'
 import { onPlanEvent } from '../composables/usePlanEvents'
-import { useShortcuts } from '../composables/useShortcuts'
-import type { DocumentItem } from '../composables/useThings'
-import { documentItem, thingsOf, useThings } from '../composables/useThings'
 import { useNow } from '../composables/useNow'
 import { contentAddress, readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
@@ -29,6 +30,7 @@ import { useNotice } from '../stores/notice'
 import { fetchFrom } from '../stores/arrivals'
 import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
+import { usePlaceWork } from '../stores/placeWork'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
 import { refusalOf } from '../stores/remote'
@@ -38,11 +40,10 @@ const [plan, documentList, acts, filing, dialogs] = [usePlan(), useDocumentList(
 const longActs = useLongActs()
 const notices = useNotice()
 const router = useRouter()
-const picker = ref<InstanceType<typeof FilePicker> | null>(null)
+const placeWork = usePlaceWork()
 const page = ref<HTMLElement | null>(null)
 const tray = ref<InstanceType<typeof TrayList> | null>(null)
 const panel = ref<InstanceType<typeof FilePanel> | null>(null)
-const menuAt = ref<{ x: number; y: number } | null>(null)
 const document = ref<DocumentFacts | null>(null)
 const isNarrow = useNoCardRoom()
 const showsPreview = ref(false)
@@ -53,17 +54,25 @@ useDropPlace(page, () => null)
 void documentList.open('in-tray')
 
 const items = computed(() => rows.value.map(documentItem))
-const list = useList<DocumentItem>({
+const {
+  list,
+  acts: offered,
+  menuAt,
+  openMenu,
+  dragged,
+  press,
+} = useThingList<DocumentItem>({
   items,
   typing: false,
   loadAll: documentList.all,
   reveal: key => tray.value?.reveal(key),
-})
-const things = useThings(list.targetItems, {
   open: item => void router.push(`/document/${item.id}`),
   rename: () => panel.value?.focusName(),
-  fromFolderId: () => null,
+  fileOf: ({ id }) => fileOf(rows.value.find(row => row.id === id)),
+  taken: Object.values(PAGE_ACTS['in-tray']).map(({ key }) => key),
 })
+const fileOf = (row: ListedDocument | undefined) =>
+  row && { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) }
 const at = computed(() => items.value.findIndex(item => item.key === list.focused.value))
 
 // One is always in view: the first, or after filing the one that moved up. What undo brings back is in view again.
@@ -157,41 +166,39 @@ function another(): void {
   }
 }
 
-useShortcuts(event => {
-  const key = event.key.toLowerCase()
-  if (event.ctrlKey || event.metaKey || event.altKey) return things.press(event) || list.press(event)
-  const place = /^[1-3]$/.exec(event.key) ?? /^Digit([1-3])$/.exec(event.code)
-  const suggestion = place ? filing.suggested.places[Number(place[1] ?? place[0]) - 1] : undefined
-  if (suggestion) void filing.choose(suggestion.folderId, event.shiftKey)
-  else if (key === 'enter') void file()
-  else if (key === 'arrowright') skip(1)
-  else if (key === 'arrowleft') skip(-1)
-  else if (key === 'delete') trash()
-  else if (key === 'n') panel.value?.focusName()
-  else if (key === 't') panel.value?.focusTags()
-  else if (key === 'm') another()
-  else if (key === 'u') picker.value?.files()
-  else if (key === 'o' && list.targetItems.value[0]) void router.push(`/document/${list.targetItems.value[0].id}`)
-  else return things.press(event) || list.press(event)
-  return true
-})
-
-function menu(key: string, event: MouseEvent): void {
-  if (!list.selected.value.has(key)) list.click(key, event)
-  menuAt.value = { x: event.clientX, y: event.clientY }
-}
-
-function draggedBy(row: ListedDocument): Dragged {
-  const mine = list.selected.value.has(`d:${row.id}`)
-    ? list.selectedItems.value
-    : items.value.filter(item => item.id === row.id)
+/** The acts of a suggested place: chosen alone, or as one more. */
+function choosing(index: number, isMore: boolean) {
+  const place = () => filing.suggested.places[index]
   return {
-    ...thingsOf(mine),
-    fromFolderId: null,
-    name: mine.length === 1 ? (mine[0]?.name ?? '') : '',
-    file: mine.length > 1 ? undefined : { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) },
+    when: () => place() !== undefined,
+    run: () => {
+      const suggested = place()
+      if (suggested) void filing.choose(suggested.folderId, isMore)
+    },
   }
 }
+const isAnyMeant = () => list.targetItems.value.length > 0
+usePageActs(
+  'in-tray',
+  {
+    first: choosing(0, false),
+    second: choosing(1, false),
+    third: choosing(2, false),
+    firstAsWell: choosing(0, true),
+    secondAsWell: choosing(1, true),
+    thirdAsWell: choosing(2, true),
+    file: { when: isAnyMeant, run: file },
+    another: { when: isAnyMeant, run: another },
+    after: () => skip(1),
+    before: () => skip(-1),
+    name: { when: isAnyMeant, run: () => panel.value?.focusName() },
+    tags: { when: isAnyMeant, run: () => panel.value?.focusTags() },
+    read: { when: isAnyMeant, run: () => router.push(`/document/${list.targetItems.value[0]?.id}`) },
+    trash: { when: isAnyMeant, run: trash },
+  },
+  press,
+)
+usePlaceActs(() => null)
 
 const now = useNow()
 const oldest = computed(() => rows.value.at(-1))
@@ -212,7 +219,9 @@ const head = computed(() => {
           {{ head }}
         </p>
         <p class="acts">
-          <v-btn class="act main" @click="picker?.files()"> Add documents <span class="key">U</span> </v-btn>
+          <v-btn class="act main" @click="placeWork.choosing = { what: 'files', to: null }">
+            Add documents <span class="key">U</span>
+          </v-btn>
           <v-menu>
             <template #activator="{ props: more }">
               <v-btn v-bind="more" class="act">Fetch<v-icon :icon="mdiMenuDown" size="16" /></v-btn>
@@ -221,7 +230,7 @@ const head = computed(() => {
               <v-list-item
                 title="A folder of the desktop"
                 subtitle="kept as folders, or only its documents"
-                @click="picker?.folder()" />
+                @click="placeWork.choosing = { what: 'folder', to: null }" />
               <v-list-item
                 title="Scan pages"
                 subtitle="simulated scanner, or pictures of pages: one searchable PDF"
@@ -241,7 +250,6 @@ const head = computed(() => {
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
           </v-btn>
         </p>
-        <FilePicker ref="picker" :to="null" />
       </div>
       <RemoteState v-if="!isReady" :remote="documentList.loaded" @again="documentList.open('in-tray')" />
       <TrayList
@@ -250,9 +258,9 @@ const head = computed(() => {
         :rows="rows"
         :selected="list.selected.value"
         :focused="list.focused.value"
-        :dragged="draggedBy"
+        :dragged="row => dragged(`d:${row.id}`)"
         @pick="list.click"
-        @menu="menu"
+        @menu="(key, event) => openMenu(key, event)"
         @open="router.push(`/document/${$event.id}`)"
         @select="list.selectThese"
         @end="documentList.more()" />
@@ -274,7 +282,7 @@ const head = computed(() => {
     <aside v-if="filing.documents.length > 0" class="right" aria-label="Filing">
       <FilePanel ref="panel" @file="file" @skip="skip(1)" @trash="trash" @another="another" />
     </aside>
-    <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+    <ActMenu :acts="offered" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 

@@ -51,8 +51,8 @@ const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GRO
       <div v-if="orders.orders.length === 0 && !orders.edited" class="empty">
         <h2>There is none yet</h2>
         <p>
-          Say which arrivals are targetItems, and what is to be done with them. What it would have done with the last
-          ones is shown before it is on.
+          Say which arrivals are meant, and what is to be done with them. What it would have done with the last ones is
+          shown before it is on.
         </p>
       </div>
       <ul v-else class="list">

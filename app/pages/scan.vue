@@ -7,7 +7,7 @@ import { TONES, UNEDITED } from '../../core/scan/index'
 import RemoteState from '../components/common/RemoteState.vue'
 import ScanSheet from '../components/scan/ScanSheet.vue'
 import ScanStrip from '../components/scan/ScanStrip.vue'
-import { useShortcuts } from '../composables/useShortcuts'
+import { usePageActs } from '../acts/usePageActs'
 import { scanPictureOf, useScans } from '../stores/scans'
 import FileChooser from '../components/base/FileChooser.vue'
 import LineField from '../components/base/LineField.vue'
@@ -43,14 +43,11 @@ async function bind(): Promise<void> {
   if (await scans.bind(name.value.trim())) await router.push('/in-tray')
 }
 
-useShortcuts(event => {
-  if (event.ctrlKey || event.metaKey || event.altKey) return false
-  const key = event.key.toLowerCase()
-  if (key === 'p') void scans.scan()
-  else if (key === 'u') picker.value?.open()
-  else if (key === 'r') turn(event.shiftKey ? -1 : 1)
-  else return false
-  return true
+usePageActs('scan', {
+  scan: () => scans.scan(),
+  add: () => picker.value?.open(),
+  turn: { when: () => page.value !== null, run: () => turn(1) },
+  turnBack: { when: () => page.value !== null, run: () => turn(-1) },
 })
 </script>
 

@@ -1,6 +1,7 @@
 // Where the bytes of documents are, and their texts: not kept in a store, since they are looked at once.
 
 export {
+  archiveAddress,
   contentAddress,
   pageAddress,
   readAgain,

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
-import type { DocumentId, FolderId } from '../../core/ids'
+import { ref, shallowRef } from 'vue'
+import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import type { RenumberMode, Things } from '../../core/plan/index'
 
 export interface MoveRequest extends Things {
@@ -14,6 +14,16 @@ export interface PlaceRequest {
   /** The first is the home. */
   readonly answer: (ids: FolderId[]) => void
 }
+/** What a dialog is about. */
+export type MeantThing =
+  | { readonly kind: 'folder'; readonly id: FolderId; readonly name: string }
+  | {
+      readonly kind: 'document'
+      readonly id: DocumentId
+      readonly name: string
+      /** As they were when it was opened, where they are known. */
+      readonly tagIds?: readonly TagId[]
+    }
 export interface CompareRequest {
   readonly id: DocumentId
   readonly name: string
@@ -55,6 +65,12 @@ export const useDialogs = defineStore('dialogs', () => {
   /** Documents that are to be put into a bundle. */
   const bundle = ref<readonly DocumentId[] | null>(null)
   const keys = ref(false)
+  /** The field in which one types where to go or what to do. */
+  const goTo = ref(false)
+  /** Things that are to be tagged, or coloured; the one whose story is told. */
+  const tag = shallowRef<readonly MeantThing[]>([])
+  const colour = shallowRef<readonly MeantThing[]>([])
+  const story = shallowRef<MeantThing | null>(null)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */
@@ -76,5 +92,7 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  return { move, place, compare, names, bundle, link, numbering, keys, colours, merge, questions, ask }
+  const ofThings = { move, place, names, bundle, tag, colour, story, compare }
+  const ofFolders = { link, numbering, merge, colours }
+  return { ...ofThings, ...ofFolders, keys, goTo, questions, ask }
 })

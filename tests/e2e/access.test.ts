@@ -40,7 +40,17 @@ for (const look of ['light', 'dark'] as const) {
     await page.getByRole('button', { name: 'Columns' }).click()
     found['rows under headings, columns'] = await findings(page)
     await page.keyboard.press('Escape')
-    for (const path of ['/in-tray', '/desk', '/recent', '/tags', '/orders', '/find?q=shore', '/history', '/trash']) {
+    for (const path of [
+      '/in-tray',
+      '/desk',
+      '/recent',
+      '/tags',
+      '/orders',
+      '/find?q=shore',
+      '/history',
+      '/trash',
+      '/settings',
+    ]) {
       await page.goto(path)
       found[path] = await findings(page)
     }
@@ -59,6 +69,12 @@ for (const look of ['light', 'dark'] as const) {
     await page.getByRole('grid', { name: 'Documents' }).getByRole('row').nth(1).dblclick()
     await expect(page).toHaveURL(/\/document\//)
     found.reader = await findings(page)
+    await page.getByRole('button', { name: 'More acts' }).click()
+    found['menu of acts'] = await findings(page, '.v-overlay__content')
+    await page.keyboard.press('Escape')
+    await page.getByRole('button', { name: 'Go to or do' }).click()
+    await expect(page.getByRole('combobox', { name: 'Go to or do' })).toBeFocused()
+    found['go to or do'] = await findings(page, '.v-overlay--active .v-card')
     expect(found).toEqual(Object.fromEntries(Object.keys(found).map(view => [view, []])))
   })
 }

@@ -135,7 +135,7 @@ test('a document opens in the reader, and downloads as the very same bytes', asy
   await documentRow(page, 'Terms').click()
   const [download] = await Promise.all([
     page.waitForEvent('download'),
-    page.getByLabel('Card').getByRole('link', { name: 'Download' }).click(),
+    page.getByLabel('Card').getByRole('button', { name: 'Download' }).click(),
   ])
   expect(download.suggestedFilename()).toBe('Terms (signed).md')
   const hash = (bytes: string | Buffer) => createHash('sha256').update(bytes).digest('hex')

@@ -207,13 +207,13 @@ test('a skeleton is laid under a folder, and a branch is kept as one', async ({ 
   await newPerson(page)
   await makeFolders(page, ['Courses'])
   await openFolder(page, 'Courses')
-  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.locator('.v-list-item', { hasText: 'Draft this branch' }).click()
   await page.getByRole('button', { name: 'A course with units' }).click()
   await expect(page.getByRole('heading', { name: 'New folders in 1 Courses' })).toBeVisible()
   await applyButton(page).click()
   await expect(bottomLine(page)).toContainText('Applied a draft to 1 Courses: 29 new')
-  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.locator('.v-list-item', { hasText: 'Keep as skeleton' }).click()
   await expect(bottomLine(page)).toContainText('Kept “Courses” as a skeleton')
   await page.goto('/draft')
@@ -249,7 +249,7 @@ test('the plan leaves as OPML, Markdown and CSV, and comes back from a file', as
     ['Save as Markdown', 'md'],
     ['Save as a table (CSV)', 'csv'],
   ] as const) {
-    await page.getByRole('button', { name: 'More' }).click()
+    await page.getByRole('button', { name: 'More', exact: true }).click()
     const [download] = await Promise.all([
       page.waitForEvent('download'),
       page.locator('.v-list-item', { hasText: item }).click(),
@@ -290,7 +290,8 @@ test('a draft stays whole while its folder is in the Trash, and typed words surv
   const other = await context.newPage()
   await other.goto('/plan')
   await openFolder(other, 'Office')
-  await other.getByRole('button', { name: 'Put into Trash' }).click()
+  await other.getByRole('button', { name: 'More acts' }).click()
+  await other.getByText('Put into Trash').click()
   await expect(page.getByText('The folder of this draft is in the Trash')).toBeVisible()
   await expect(editor(page)).toContainText('Inside')
   await expect(applyButton(page)).toBeDisabled()
@@ -309,7 +310,7 @@ test('a draft stays whole while its folder is in the Trash, and typed words surv
 test('a folder of the desktop becomes a draft, and its documents come in when it is applied', async ({ page }) => {
   await newPerson(page)
   await page.goto('/draft')
-  await page.getByLabel('A folder of the desktop').evaluate((input: HTMLInputElement) => {
+  await page.getByLabel('A folder of the desktop', { exact: true }).evaluate((input: HTMLInputElement) => {
     const files = ['Papers/May/sea.txt', 'Papers/May/sand.txt', 'Papers/index.txt'].map(path => {
       const file = new File([path], path.split('/').at(-1) ?? '')
       Object.defineProperty(file, 'webkitRelativePath', { value: path })

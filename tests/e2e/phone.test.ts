@@ -13,7 +13,7 @@ test('on a phone everything is reached, and nothing lies beside the screen', asy
   await expect(bottomLine(page)).toContainText('Minutes of the harbour board')
   await page.setViewportSize({ width: 390, height: 844 })
 
-  const menu = page.getByRole('navigation', { name: 'Beside the plan' }).getByRole('button')
+  const menu = page.getByRole('button', { name: 'My plan' })
   const overflow = () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
   for (const name of ['History', 'Trash']) {
     await menu.click()

@@ -117,7 +117,7 @@ test('a folder is merged into another: what meets what is seen first, and all of
     await expect(documentRow(page, 'Invoice')).toBeVisible()
   }
   await openFolder(page, 'Letters')
-  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.locator('.v-list-item', { hasText: 'Merge into' }).click()
   await choose(page.getByLabel('Merge into'), '2 Post')
   await expect(page.getByText('different bytes')).toBeVisible()
@@ -136,7 +136,7 @@ test('a branch is duplicated, with its documents filed in both', async ({ page }
   await openFolder(page, 'Letters')
   await bringIn(page, [{ name: 'Invoice.txt', text: 'x' }])
   await expect(documentRow(page, 'Invoice')).toBeVisible()
-  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.locator('.v-list-item', { hasText: 'Duplicate with documents' }).click()
   await expect(bottomLine(page)).toHaveText('Made 2 Letters (2) from “Letters”, with 1 document filed there as well')
   await page.getByRole('treeitem', { name: /Letters \(2\)/ }).click()

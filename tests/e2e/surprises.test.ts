@@ -22,7 +22,7 @@ test('emptying the Trash offers no Undo, since it would undo something else', as
   await newPerson(page)
   await makeFolders(page, ['Office', 'Post'])
   await treeRow(page, 'Post').click()
-  await page.getByRole('button', { name: 'More' }).click()
+  await page.getByRole('button', { name: 'More', exact: true }).click()
   await page.locator('.v-list-item', { hasText: 'Put into Trash' }).click()
   await page.getByRole('link', { name: 'Trash', exact: true }).click()
   await expect(page.getByRole('contentinfo').getByRole('button', { name: 'Undo' })).toBeVisible()

@@ -10,6 +10,7 @@ import type { DocumentId } from '../../../core/ids'
 import { partCounts } from '../../../core/text/index'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useNow } from '../../composables/useNow'
+import type { OfferedAct } from '../../acts/act'
 import { useActs } from '../../stores/acts'
 import { useNotice } from '../../stores/notice'
 import { useColourKey } from '../../stores/colourKey'
@@ -24,20 +25,19 @@ import PlacesEdit from './PlacesEdit.vue'
 import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
 import CardPreview from './CardPreview.vue'
-import DocumentActs from './DocumentActs.vue'
+import CardActs from './CardActs.vue'
 import ChoiceField from '../base/ChoiceField.vue'
 
 const props = defineProps<{
   id: DocumentId
-  canShow?: boolean
+  acts: readonly OfferedAct[]
   /** The document itself is open beside the card. */
   inReader?: boolean
   /** Words that are looked for, marked in the preview. */
   find?: string
 }>()
-const emit = defineEmits<{ open: []; move: [starred: boolean]; show: [facts: DocumentFacts] }>()
 
-const [acts, notices, colourKey] = [useActs(), useNotice(), useColourKey()]
+const [store, notices, colourKey] = [useActs(), useNotice(), useColourKey()]
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const now = useNow()
 
@@ -101,7 +101,7 @@ const READING = {
             ...colourKey.meanings.map(meaning => ({ value: meaning.id, text: meaning.name })),
           ]"
           @update:model-value="
-            acts.act({ kind: 'document.colour', documentIds: [document.id], meaningId: $event || null })
+            store.act({ kind: 'document.colour', documentIds: [document.id], meaningId: $event || null })
           "
           @keydown.stop />
       </dd>
@@ -164,19 +164,12 @@ const READING = {
           :value="document.remark"
           label="Remark"
           empty="write one…"
-          @keep="acts.act({ kind: 'document.remark', id: document.id, remark: $event })" />
+          @keep="store.act({ kind: 'document.remark', id: document.id, remark: $event })" />
       </dd>
       <dt>Story</dt>
       <dd><StoryList :id="document.id" /></dd>
     </dl>
-    <DocumentActs
-      class="acts"
-      :document="document"
-      :can-show="canShow"
-      :in-reader="inReader"
-      @open="emit('open')"
-      @show="emit('show', document)"
-      @move="emit('move', document.starred)" />
+    <CardActs v-if="!document.trashedAt" class="acts" :acts="acts" />
   </RemoteState>
 </template>
 

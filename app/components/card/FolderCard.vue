@@ -4,10 +4,12 @@ import { counted } from '../../../core/change/index'
 import { timeText } from '../../../core/dates/index'
 import type { FolderId } from '../../../core/ids'
 import { childrenOf } from '../../../core/tree/index'
+import type { OfferedAct } from '../../acts/act'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import ColourMenu from '../folder/ColourMenu.vue'
+import CardActs from './CardActs.vue'
 import StoryList from './StoryList.vue'
 import NamePatternEdit from './NamePatternEdit.vue'
 import TagField from '../common/TagField.vue'
@@ -15,27 +17,25 @@ import TextEdit from '../common/TextEdit.vue'
 import LineField from '../base/LineField.vue'
 import TickBox from '../base/TickBox.vue'
 
-const props = defineProps<{ id: FolderId; /** False where its page is open already. */ canOpen?: boolean }>()
-const emit = defineEmits<{ open: []; move: []; rename: []; number: []; trash: [] }>()
+const props = defineProps<{ id: FolderId; acts: readonly OfferedAct[] }>()
 
 const plan = usePlan()
 const placeNames = usePlaceNames()
-const acts = useActs()
+const store = useActs()
 const folder = computed(() => plan.tree.byId.get(props.id))
 const place = computed(() => placeNames.placeOf(props.id))
 const inherited = computed(() => (folder.value?.meaningId ? '' : 'as its parent'))
-const starred = computed(() => plan.starredFolders.has(props.id))
 
 /** Digits are a number, other text stands in its place; empty is the next one in order. */
 function setNumber(typed: string): void {
   const text = typed.trim()
   const number = /^\d+$/.test(text) ? Number(text) : null
-  void acts.act({ kind: 'folder.number', id: props.id, number, label: text !== '' && number === null ? text : null })
+  void store.act({ kind: 'folder.number', id: props.id, number, label: text !== '' && number === null ? text : null })
 }
 
 function setFixed(fixed: boolean): void {
   if (folder.value)
-    void acts.act({
+    void store.act({
       kind: 'folder.number',
       id: props.id,
       number: fixed ? (plan.numbered.codes.get(props.id)?.number ?? null) : folder.value.number,
@@ -45,7 +45,7 @@ function setFixed(fixed: boolean): void {
 }
 
 const setNumbered = (numbered: boolean) =>
-  void acts.act({ kind: 'folder.number', id: props.id, number: null, numbered })
+  void store.act({ kind: 'folder.number', id: props.id, number: null, numbered })
 </script>
 
 <template>
@@ -60,7 +60,7 @@ const setNumbered = (numbered: boolean) =>
           :value="folder.purpose"
           label="Purpose"
           empty="what belongs here?"
-          @keep="acts.act({ kind: 'folder.describe', id, purpose: $event })" />
+          @keep="store.act({ kind: 'folder.describe', id, purpose: $event })" />
       </dd>
       <dt>Colour</dt>
       <dd>
@@ -89,13 +89,13 @@ const setNumbered = (numbered: boolean) =>
         <TickBox
           class="check"
           :model-value="folder.first"
-          @update:model-value="acts.act({ kind: 'folder.first', id, on: $event })"
+          @update:model-value="store.act({ kind: 'folder.first', id, on: $event })"
           >kept first in its place</TickBox
         >
         <TickBox
           class="check"
           :model-value="folder.registering"
-          @update:model-value="acts.act({ kind: 'folder.register', id, on: $event })"
+          @update:model-value="store.act({ kind: 'folder.register', id, on: $event })"
           >running numbers for its documents</TickBox
         >
       </dd>
@@ -109,7 +109,7 @@ const setNumbered = (numbered: boolean) =>
           :value="folder.remark"
           label="Remark"
           empty="write one…"
-          @keep="acts.act({ kind: 'folder.remark', id, remark: $event })" />
+          @keep="store.act({ kind: 'folder.remark', id, remark: $event })" />
       </dd>
       <dt>Holds</dt>
       <dd>
@@ -121,19 +121,7 @@ const setNumbered = (numbered: boolean) =>
       <dt>Story</dt>
       <dd><StoryList :id="id" /></dd>
     </dl>
-    <div class="acts">
-      <v-btn v-if="canOpen" class="act main" @click="emit('open')"> Open <span class="key">Enter</span> </v-btn>
-      <v-btn class="act" @click="emit('rename')">Rename <span class="key">F2</span></v-btn>
-      <v-btn class="act" @click="emit('number')">Numbering…</v-btn>
-      <v-btn class="act" @click="emit('move')">Move to… <span class="key">M</span></v-btn>
-      <v-btn class="act" @click="acts.act({ kind: 'star', folderIds: [id], documentIds: [], on: !starred })">
-        {{ starred ? 'Take star off' : 'Star' }} <span class="key">S</span>
-      </v-btn>
-      <v-btn class="act" @click="acts.act({ kind: 'folder.pin', id, on: !folder.pinned })">
-        {{ folder.pinned ? 'Unpin' : 'Pin' }}
-      </v-btn>
-      <v-btn class="act" @click="emit('trash')">Put into Trash</v-btn>
-    </div>
+    <CardActs :acts="acts" />
   </template>
 </template>
 
@@ -173,11 +161,5 @@ dd {
   align-items: center;
   color: var(--ink-2);
   font-size: 12.5px;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
-  margin-top: 14px;
 }
 </style>

@@ -4,14 +4,15 @@ import { computed } from 'vue'
 import { nameThings } from '../../../core/change/index'
 import { sizeText } from '../../../core/formats/index'
 import type { DocumentId, FolderId, TagId } from '../../../core/ids'
-import type { ThingAct } from '../../composables/useThings'
+import type { OfferedAct } from '../../acts/act'
 import { usePlan } from '../../stores/plan'
 import TagField from '../common/TagField.vue'
+import CardActs from './CardActs.vue'
 
 const props = defineProps<{
   folders: readonly { id: FolderId; name: string }[]
   documents: readonly { id: DocumentId; name: string; size: number; tagIds: readonly TagId[] }[]
-  acts: readonly ThingAct[]
+  acts: readonly OfferedAct[]
 }>()
 const plan = usePlan()
 /** The tags of each thing: those on all of them, and those on some. */
@@ -48,11 +49,7 @@ const bytes = computed(() => props.documents.reduce((sum, document) => sum + doc
     :document-ids="documents.map(({ id }) => id)"
     :carried="tags.all"
     :some="tags.some" />
-  <div class="acts">
-    <v-btn v-for="act in acts" :key="act.name" class="act" @click="act.run()">
-      {{ act.name }} <span class="key">{{ act.key }}</span>
-    </v-btn>
-  </div>
+  <CardActs :acts="acts" />
 </template>
 
 <style scoped>
@@ -70,11 +67,5 @@ ul {
 }
 .tags {
   margin-top: 12px;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
-  margin-top: 14px;
 }
 </style>

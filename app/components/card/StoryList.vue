@@ -8,9 +8,9 @@ import { useActs } from '../../stores/acts'
 import { readStory } from '../../stores/history'
 import { refusalOf } from '../../stores/remote'
 
-const props = defineProps<{ id: string }>()
+const props = defineProps<{ id: string; /** Without the act that opens and closes it. */ always?: boolean }>()
 const acts = useActs()
-const isOpen = ref(false)
+const isOpen = ref(props.always)
 const entries = ref<readonly ChangeEntry[]>([])
 const refused = ref('')
 const SHOWN = 12
@@ -28,14 +28,14 @@ async function load(): Promise<void> {
     refused.value = refusalOf(error).message
   }
 }
-watch([() => props.id, isOpen], load)
+watch([() => props.id, isOpen], load, { immediate: true })
 onPlanEvent(event => {
   if (event.type !== 'reading') void load()
 })
 </script>
 
 <template>
-  <v-btn class="place" :aria-expanded="isOpen" @click="isOpen = !isOpen">
+  <v-btn v-if="!always" class="place" :aria-expanded="isOpen" @click="isOpen = !isOpen">
     {{ isOpen ? 'hide' : 'what was done to it' }}
   </v-btn>
   <p v-if="refused" class="warn">

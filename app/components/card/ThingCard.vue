@@ -1,26 +1,19 @@
 <script setup lang="ts">
 // The card of whatever is meant: one document, one folder, or several things.
 import { computed } from 'vue'
-import type { DocumentFacts, ListedDocument } from '../../../contract/document'
-import type { FolderId } from '../../../core/ids'
-import type { ThingAct, ThingItem } from '../../composables/useThings'
-import { useDialogs } from '../../stores/dialogs'
+import type { ListedDocument } from '../../../contract/document'
+import type { OfferedAct, ThingItem } from '../../acts/act'
 import DocumentCard from './DocumentCard.vue'
 import FolderCard from './FolderCard.vue'
 import SelectionCard from './SelectionCard.vue'
 
 const props = defineProps<{
   items: readonly ThingItem[]
-  acts: readonly ThingAct[]
+  acts: readonly OfferedAct[]
   documents: readonly ListedDocument[]
-  fromFolderId: FolderId | null
-  canShow?: boolean
   /** Words that are looked for, marked in the preview. */
   terms?: string
 }>()
-const emit = defineEmits<{ show: [document: DocumentFacts] }>()
-
-const dialogs = useDialogs()
 const only = computed(() => (props.items.length === 1 ? props.items[0] : undefined))
 const rowOf = computed(() => new Map(props.documents.map(row => [row.id as string, row])))
 const selectedDocuments = computed(() =>
@@ -33,30 +26,11 @@ const selectedDocuments = computed(() =>
       tagIds: rowOf.value.get(item.id)?.tagIds ?? [],
     })),
 )
-
-function run(name: string): void {
-  props.acts.find(act => act.name.startsWith(name))?.run()
-}
 </script>
 
 <template>
-  <DocumentCard
-    v-if="only?.kind === 'document'"
-    :id="only.id"
-    :can-show="canShow"
-    :find="terms"
-    @open="run('Open')"
-    @show="emit('show', $event)"
-    @move="dialogs.move = { folderIds: [], documentIds: [only.id], fromFolderId, name: only.name }" />
-  <FolderCard
-    v-else-if="only"
-    :id="only.id"
-    can-open
-    @open="run('Open')"
-    @rename="run('Rename')"
-    @move="run('Move')"
-    @trash="run('Put')"
-    @number="dialogs.numbering = { folderId: only.id }" />
+  <DocumentCard v-if="only?.kind === 'document'" :id="only.id" :acts="acts" :find="terms" />
+  <FolderCard v-else-if="only" :id="only.id" :acts="acts" />
   <SelectionCard
     v-else-if="items.length > 1"
     :folders="items.filter(item => item.kind === 'folder').map(({ id, name }) => ({ id, name }))"

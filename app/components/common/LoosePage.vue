@@ -2,10 +2,10 @@
 // A page of documents and folders from anywhere (In-tray, Desk): outline, list and card.
 import { ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { DocumentFacts, ListedDocument, Sort } from '../../../contract/document'
+import type { ListedDocument, Sort } from '../../../contract/document'
 import type { PlanFolder } from '../../../contract/plan'
 import type { FolderId } from '../../../core/ids'
-import type { ThingAct, ThingItem } from '../../composables/useThings'
+import type { OfferedAct, ThingItem } from '../../acts/act'
 import { useTrail } from '../../stores/trail'
 import ThingCard from '../card/ThingCard.vue'
 import ThingList from '../list/ThingList.vue'
@@ -30,17 +30,13 @@ const router = useRouter()
 const trail = useTrail()
 const scroller = ref<HTMLElement | null>(null)
 const targetItems = ref<readonly ThingItem[]>([])
-const meantActs = ref<readonly ThingAct[]>([])
+const meantActs = ref<readonly OfferedAct[]>([])
 
 function show(item: ThingItem): void {
   const row = props.documents.find(document => document.id === item.id)
   if (item.kind === 'folder') void router.push(`/plan/${item.id}`)
-  else if (row) showDocument(row)
-}
-
-function showDocument({ id, folderIds }: Pick<DocumentFacts, 'id' | 'folderIds'>): void {
-  const [home] = folderIds
-  void router.push(home ? { path: `/plan/${home}`, query: { doc: id } } : '/in-tray')
+  else if (row)
+    void router.push(row.folderIds[0] ? { path: `/plan/${row.folderIds[0]}`, query: { doc: row.id } } : '/in-tray')
 }
 
 defineExpose({ scroller })
@@ -85,13 +81,7 @@ defineExpose({ scroller })
       <slot v-if="folders.length === 0 && documents.length === 0" name="empty" />
     </div>
     <template #card>
-      <ThingCard
-        :items="targetItems"
-        :acts="meantActs"
-        :documents="documents"
-        :from-folder-id="null"
-        :can-show="showPlaces"
-        @show="showDocument" />
+      <ThingCard :items="targetItems" :acts="meantActs" :documents="documents" />
     </template>
   </SidePanels>
 </template>

@@ -26,7 +26,7 @@ defineSlots<{ default: () => unknown; acts: () => unknown }>()
 </script>
 
 <template>
-  <v-dialog :model-value="open" :width="width" :aria-label="label" @update:model-value="emit('leave')">
+  <v-dialog :model-value="open" scrollable :width="width" :aria-label="label" @update:model-value="emit('leave')">
     <v-card ref="sheet">
       <v-card-title>{{ title }}</v-card-title>
       <v-card-text>

@@ -21,6 +21,8 @@ const props = defineProps<{
   some?: readonly PickedTag[]
   /** Offered without typing. */
   suggested?: readonly SuggestedTag[]
+  /** Its field has the keys at once, in a dialog. */
+  begins?: boolean
 }>()
 const emit = defineEmits<{ put: [tag: PickedTag]; take: [id: TagId] }>()
 
@@ -120,6 +122,7 @@ defineExpose({ focus: () => field.value?.focus() })
       <LineField
         ref="field"
         v-model="typed"
+        :autofocus="begins || undefined"
         class="field"
         placeholder="add…"
         aria-label="Add a tag"

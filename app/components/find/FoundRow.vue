@@ -11,6 +11,7 @@ import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
 import { usePlaceNames } from '../../stores/placeNames'
 import ColourStripe from '../common/ColourStripe.vue'
+import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 import StarButton from '../common/StarButton.vue'
@@ -99,13 +100,17 @@ const why = computed(() => {
       }}<SuchMenu :row="row" @only="emit('only', $event)" @without="emit('without', $event)"
     /></span>
     <span role="gridcell" class="star"
-      ><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')"
+      ><MenuSign :name="row.name" class="sign" @menu="emit('menu', $event)" /><StarButton
+        :starred="row.starred"
+        :name="row.name"
+        @toggle="emit('star')"
     /></span>
   </div>
 </template>
 
 <style scoped>
 .found {
+  position: relative;
   display: flex;
   gap: 12px;
   border-bottom: 1px solid var(--rule);
@@ -172,6 +177,9 @@ const why = computed(() => {
 .date :deep(.such:focus-visible),
 .date :deep(.such[aria-expanded='true']) {
   opacity: 1;
+}
+.sign {
+  inset: auto 0 6px auto;
 }
 .star {
   align-self: flex-start;

@@ -11,6 +11,7 @@ import { useHand } from '../../stores/hand'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
+import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
 
 const hand = useHand()
@@ -84,6 +85,7 @@ const words = computed(
         <span v-if="plan.starredFolders.has(folder.id)" class="star" title="Starred">★</span></span
       >
       <span class="words">{{ words }}</span>
+      <MenuSign v-if="!renaming" class="sign" :name="folder.name" @menu="emit('menu', $event)" />
     </span>
   </div>
 </template>
@@ -116,6 +118,9 @@ const words = computed(
   position: relative;
   display: block;
   flex: 1;
+}
+.sign {
+  inset: auto 4px 4px auto;
 }
 .strip {
   position: absolute;

@@ -9,6 +9,7 @@ import { useRename } from '../../composables/useRename'
 import { computed } from 'vue'
 import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
+import MenuSign from '../common/MenuSign.vue'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
@@ -147,14 +148,18 @@ const READING = {
         textOf(id)
       }}</span>
     </span>
-    <span role="gridcell" class="cell"
-      ><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')"
+    <span role="gridcell" class="cell last"
+      ><MenuSign :name="row.name" @menu="emit('menu', $event)" /><StarButton
+        :starred="row.starred"
+        :name="row.name"
+        @toggle="emit('star')"
     /></span>
   </div>
 </template>
 
 <style scoped>
 .row {
+  position: relative;
   display: grid;
   align-items: center;
   height: var(--row);
@@ -179,6 +184,9 @@ const READING = {
   display: flex;
   align-items: center;
   gap: 7px;
+}
+.last {
+  --sign-from-end: 28px;
 }
 .number {
   color: var(--ink-3);

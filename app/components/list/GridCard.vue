@@ -11,6 +11,7 @@ import { thumbnailAddress } from '../../stores/content'
 import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
 import { useThumbnails } from '../../stores/thumbnails'
+import MenuSign from '../common/MenuSign.vue'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
@@ -81,6 +82,7 @@ const meaning = computed(() =>
         :aria-label="`Select ${row.name}`"
         @click.stop
         @update:model-value="emit('toggle')" />
+      <MenuSign :name="row.name" class="sign" @menu="emit('menu', $event)" />
       <span class="star"><StarButton :starred="row.starred" :name="row.name" @toggle="emit('star')" /></span>
     </span>
     <span role="gridcell" class="below">
@@ -121,6 +123,9 @@ const meaning = computed(() =>
 .sheet-card.focused {
   outline: 1px solid var(--act);
   outline-offset: -1px;
+}
+.sign {
+  inset: auto 4px 4px auto;
 }
 .frame {
   position: relative;

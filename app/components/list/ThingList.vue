@@ -6,11 +6,12 @@ import type { ListedDocument, Sort } from '../../../contract/document'
 import type { PlanFolder } from '../../../contract/plan'
 import { fileNameOf } from '../../../core/formats/index'
 import type { FolderId } from '../../../core/ids'
+import type { OfferedAct, ThingItem } from '../../acts/act'
+import { documentItem, folderItem } from '../../acts/act'
+import { beginInside } from '../../acts/inFolder'
+import { useThingList } from '../../acts/useThingList'
 import type { Dragged } from '../../composables/useDrag'
-import { useList } from '../../composables/useList'
 import { useShortcuts } from '../../composables/useShortcuts'
-import type { ThingAct, ThingItem } from '../../composables/useThings'
-import { documentItem, thingsOf, useThings } from '../../composables/useThings'
 import { useActs } from '../../stores/acts'
 import { contentAddress } from '../../stores/content'
 import { usePlan } from '../../stores/plan'
@@ -46,28 +47,29 @@ const emit = defineEmits<{
   sort: [column: Sort]
   end: []
   /** What the card should show: selected things, and the acts on them. */
-  targetItems: [items: readonly ThingItem[], acts: readonly ThingAct[]]
+  targetItems: [items: readonly ThingItem[], acts: readonly OfferedAct[]]
 }>()
 defineSlots<{ afterFolders?: () => unknown; aboveDocuments?: () => unknown }>()
 
 const plan = usePlan()
 const acts = useActs()
-const renaming = ref<string | null>(null)
-const menuAt = ref<{ x: number; y: number } | null>(null)
 const documentList = ref<{ reveal: (id: string) => void } | null>(null)
 const beside = ref(1)
 
 const items = computed<readonly ThingItem[]>(() => [
-  ...props.folders.map((folder): ThingItem => ({
-    key: `f:${folder.id}`,
-    kind: 'folder',
-    id: folder.id,
-    name: folder.name,
-    starred: plan.starredFolders.has(folder.id),
-  })),
+  ...props.folders.map(folder => folderItem(folder, plan.starredFolders.has(folder.id))),
   ...props.documents.map(documentItem),
 ])
-const list = useList<ThingItem>({
+const rowOf = (id: string) => props.documents.find(document => document.id === id)
+const {
+  list,
+  acts: offered,
+  renaming,
+  menuAt,
+  openMenu,
+  dragged,
+  press,
+} = useThingList<ThingItem>({
   items,
   typing: props.typing,
   loadAll: () => props.loadAll?.() ?? Promise.resolve(),
@@ -75,53 +77,32 @@ const list = useList<ThingItem>({
   reveal: key => {
     if (key.startsWith('d:')) documentList.value?.reveal(key.slice(2))
   },
-})
-const things = useThings(list.targetItems, {
   open,
-  rename: item => startRename(item),
   show: props.show,
   fromFolderId: () => props.fromFolderId,
+  fileOf: ({ id }) => fileOf(rowOf(id)),
+})
+useShortcuts(press)
+/** The menu of a folder offers what can be begun in it as well. */
+const menuActs = computed(() => {
+  const [only, ...others] = list.targetItems.value
+  const folder = only?.kind === 'folder' && others.length === 0 ? plan.tree.byId.get(only.id) : undefined
+  return [...offered.value, ...(folder ? beginInside(folder) : [])]
 })
 
-watch([list.targetItems, things.acts], () => emit('targetItems', list.targetItems.value, things.acts.value), {
+watch([list.targetItems, offered], () => emit('targetItems', list.targetItems.value, offered.value), {
   immediate: true,
 })
 
 function open(item: ThingItem): void {
   if (item.kind === 'folder') return emit('openFolder', item.id)
-  const row = props.documents.find(document => document.id === item.id)
+  const row = rowOf(item.id)
   if (row) emit('openDocument', row)
 }
 
-function startRename(item: ThingItem): void {
-  renaming.value = item.key
-}
-
-useShortcuts(event => renaming.value === null && (things.press(event) || list.press(event)))
-
-function menu(key: string, event: MouseEvent): void {
-  if (!list.selected.value.has(key)) list.click(key, event)
-  menuAt.value = { x: event.clientX, y: event.clientY }
-}
-
-function draggedBy(key: string): Dragged {
-  const mine = list.selected.value.has(key) ? list.selectedItems.value : items.value.filter(item => item.key === key)
-  return {
-    ...thingsOf(mine),
-    fromFolderId: props.fromFolderId,
-    name: mine.length === 1 ? (mine[0]?.name ?? '') : '',
-    file: fileOf(mine),
-  }
-}
-
 /** One document can be dragged out to the desktop as a file. */
-function fileOf(mine: readonly ThingItem[]): Dragged['file'] {
-  const row =
-    mine.length === 1 && mine[0]?.kind === 'document'
-      ? props.documents.find(document => document.id === mine[0]?.id)
-      : undefined
-  return row && { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) }
-}
+const fileOf = (row: ListedDocument | undefined): Dragged['file'] =>
+  row && { name: fileNameOf(row.name, row.extension), address: contentAddress(row.id) }
 
 function select(key: string): boolean {
   if (!items.value.some(item => item.key === key)) return false
@@ -129,7 +110,7 @@ function select(key: string): boolean {
   list.focus(key)
   return true
 }
-defineExpose({ select, forget: list.forget, rename: startRename })
+defineExpose({ select, forget: list.forget, rename: (item: ThingItem) => (renaming.value = item.key) })
 </script>
 
 <template>
@@ -147,10 +128,10 @@ defineExpose({ select, forget: list.forget, rename: startRename })
         :selected="list.selected.value.has(`f:${folder.id}`)"
         :focused="list.focused.value === `f:${folder.id}`"
         :renaming="renaming === `f:${folder.id}`"
-        :dragged="() => draggedBy(`f:${folder.id}`)"
+        :dragged="() => dragged(`f:${folder.id}`)"
         @pick="list.click(`f:${folder.id}`, $event)"
         @open="emit('openFolder', folder.id)"
-        @menu="menu(`f:${folder.id}`, $event)"
+        @menu="openMenu(`f:${folder.id}`, $event)"
         @renamed="renaming = null" />
       <div v-if="$slots.afterFolders" role="row">
         <div role="gridcell">
@@ -167,13 +148,13 @@ defineExpose({ select, forget: list.forget, rename: startRename })
       :focused="list.focused.value"
       :renaming="renaming"
       :headings="headings"
-      :dragged="row => draggedBy(`d:${row.id}`)"
+      :dragged="row => dragged(`d:${row.id}`)"
       :scroller="scroller"
       @pick="list.click"
       @toggle="list.toggle"
       @open="emit('openDocument', $event)"
       @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
-      @menu="(row, event) => menu(`d:${row.id}`, event)"
+      @menu="(row, event) => openMenu(`d:${row.id}`, event)"
       @renamed="renaming = null"
       @end="emit('end')"
       @across="beside = $event" />
@@ -189,19 +170,19 @@ defineExpose({ select, forget: list.forget, rename: startRename })
       :show-places="showPlaces"
       :notes="notes"
       :headings="headings"
-      :dragged="row => draggedBy(`d:${row.id}`)"
+      :dragged="row => dragged(`d:${row.id}`)"
       :scroller="scroller"
       @pick="list.click"
       @toggle="list.toggle"
       @all="documents.every(row => list.selected.value.has(`d:${row.id}`)) ? list.clear() : list.selectAll()"
       @open="emit('openDocument', $event)"
       @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
-      @menu="(row, event) => menu(`d:${row.id}`, event)"
+      @menu="(row, event) => openMenu(`d:${row.id}`, event)"
       @renamed="renaming = null"
       @sort="emit('sort', $event)"
       @end="emit('end')" />
     <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
-    <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+    <ActMenu :acts="menuActs" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 

@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
+import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
 import RowAct from '../base/RowAct.vue'
 
@@ -90,6 +91,7 @@ const { isOver, zone } = useDropPlace(
       <span v-if="starred" class="starred" title="Starred">★</span>
       <span class="leader" aria-hidden="true" />
       <span class="count">{{ count.toLocaleString('en-GB') }}</span>
+      <MenuSign :name="name" @menu="emit('menu', $event)" />
     </template>
   </div>
 </template>

@@ -8,6 +8,8 @@ import type { FolderId } from '../../../core/ids'
 import { meaningOf } from '../../../core/colour/index'
 import { findFolders } from '../../../core/find/index'
 import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
+import type { OUTLINE_KEYS } from '../../composables/outlineKeys'
+import { takeKey } from '../../composables/useShortcuts'
 import { useDropPlace } from '../../composables/useDrag'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
@@ -65,8 +67,7 @@ function pressNarrow(event: KeyboardEvent): void {
   } else if (event.key === 'Escape') narrow.value = ''
   else if (event.key === 'ArrowDown') scroller.value?.focus()
   else return
-  event.preventDefault()
-  event.stopPropagation()
+  takeKey(event)
 }
 
 const indexOf = computed(() => new Map(rows.value.map(({ folder }, index) => [folder.id, index])))
@@ -134,7 +135,7 @@ function press(event: KeyboardEvent): void {
   const folder = plan.tree.byId.get(id)
   const hasChildren = childrenOf(plan.tree, id).length > 0
   const isOpen = view.open.has(id)
-  const keys: Record<string, () => void> = {
+  const keys: Record<keyof typeof OUTLINE_KEYS, () => void> = {
     ArrowDown: () => focusAt(at + 1),
     ArrowUp: () => focusAt(at - 1),
     Home: () => focusAt(0),
@@ -151,20 +152,19 @@ function press(event: KeyboardEvent): void {
     F2: () => emit('rename', id),
   }
   if (event.altKey && event.key.startsWith('Arrow')) {
-    event.preventDefault()
-    event.stopPropagation()
+    takeKey(event)
     emit('lay', id, event.key)
     return
   }
-  const run = event.ctrlKey || event.metaKey || event.altKey ? undefined : keys[event.key]
+  const isHeld = event.ctrlKey || event.metaKey || event.altKey
+  const run = isHeld ? undefined : new Map<string, () => void>(Object.entries(keys)).get(event.key)
   if (!run) {
     if (event.ctrlKey || event.metaKey) hasKeyFocus = hasKeyFocus && !/^a$/i.test(event.key)
     if (hasKeyFocus) emit('act', event, id)
     return
   }
   hasKeyFocus = true
-  event.preventDefault()
-  event.stopPropagation()
+  takeKey(event)
   run()
 }
 

@@ -1,19 +1,37 @@
 <script setup lang="ts">
-// Files, or a whole folder of the desktop, chosen to be brought in.
-import { ref } from 'vue'
+// Files, or a whole folder of the desktop, chosen to be brought in: one chooser for all places, opened by acts.
+import { ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { pickedWithPaths } from '../../composables/droppedFiles'
+import { usePlaceWork } from '../../stores/placeWork'
 import { useUploads } from '../../stores/uploads'
 import FileChooser from '../base/FileChooser.vue'
 
-const props = defineProps<{ /** Where they go; null: the In-tray. */ to: FolderId | null }>()
-const uploads = useUploads()
+const props = defineProps<{ /** Where they go unless the act said so; null: the In-tray. */ to: FolderId | null }>()
+const [uploads, work] = [useUploads(), usePlaceWork()]
 const files = ref<InstanceType<typeof FileChooser> | null>(null)
 const folder = ref<InstanceType<typeof FileChooser> | null>(null)
 
-const bring = (picked: readonly File[]) => void uploads.bring(pickedWithPaths(picked), props.to)
+watch(
+  () => work.choosing,
+  choosing => {
+    if (choosing?.what === 'files') files.value?.open()
+    else if (choosing) folder.value?.open()
+  },
+)
+// Another place was opened: what was begun and left for the one before says nothing of it.
+watch(
+  () => props.to,
+  () => {
+    work.choosing = null
+  },
+)
 
-defineExpose({ files: () => files.value?.open(), folder: () => folder.value?.open() })
+function bring(picked: readonly File[]): void {
+  const to = work.choosing ? work.choosing.to : props.to
+  work.choosing = null
+  void uploads.bring(pickedWithPaths(picked), to)
+}
 </script>
 
 <template>

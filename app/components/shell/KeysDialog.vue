@@ -1,7 +1,9 @@
 <script setup lang="ts">
+// The keys that hold on the open page.
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
-import { COMMON_KEYS, pageOf } from '../../stores/pages'
+import { keyPartsOf } from '../../acts/keyList'
+import { pageOf } from '../../stores/pages'
 import PaperDialog from '../common/PaperDialog.vue'
 
 defineProps<{ open: boolean }>()
@@ -9,19 +11,16 @@ const emit = defineEmits<{ close: [] }>()
 
 const route = useRoute()
 const page = computed(() => pageOf(route.name))
-const parts = computed(() => [
-  { head: 'Here', keys: page.value?.keys ?? [] },
-  { head: 'Everywhere', keys: COMMON_KEYS },
-])
+const parts = computed(() => keyPartsOf(route.name))
 </script>
 
 <template>
-  <PaperDialog :open="open" :width="520" label="Keys" title="Keys" @leave="emit('close')">
+  <PaperDialog :open="open" :width="560" label="Keys" title="Keys" @leave="emit('close')">
     <p v-if="page" class="second">{{ page.title }}: {{ page.help }}</p>
     <template v-for="{ head, keys } in parts" :key="head">
-      <h2 v-if="keys.length > 0" class="part-head">{{ head }}</h2>
+      <h2 class="part-head">{{ head }}</h2>
       <dl>
-        <template v-for="[key, what] in keys" :key="key">
+        <template v-for="{ id, key, what } in keys" :key="id">
           <dt>
             <span class="key">{{ key }}</span>
           </dt>
@@ -31,6 +30,7 @@ const parts = computed(() => [
     </template>
     <template #acts>
       <v-btn class="act main" autofocus @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
+      <NuxtLink class="act" to="/settings" @click="emit('close')">Change keys</NuxtLink>
     </template>
   </PaperDialog>
 </template>
@@ -41,7 +41,7 @@ const parts = computed(() => [
 }
 dl {
   display: grid;
-  grid-template-columns: 120px 1fr;
+  grid-template-columns: 150px 1fr;
   gap: 5px 10px;
 }
 </style>

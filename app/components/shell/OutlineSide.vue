@@ -4,9 +4,11 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { FolderId } from '../../../core/ids'
 import { computed } from 'vue'
-import type { ThingItem } from '../../composables/useThings'
+import type { ThingItem } from '../../acts/act'
+import { folderItem } from '../../acts/act'
+import { beginInside } from '../../acts/inFolder'
+import { useThings } from '../../acts/useThings'
 import { usePlacing } from '../../composables/usePlacing'
-import { useThings } from '../../composables/useThings'
 import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import OutlineTree from '../outline/OutlineTree.vue'
@@ -21,27 +23,18 @@ const renaming = ref<FolderId | null>(null)
 const meantId = ref<FolderId | null>(null)
 const menuAt = ref<{ x: number; y: number } | null>(null)
 
-const targetItems = computed<readonly ThingItem[]>(() => {
-  const folder = meantId.value === null ? undefined : plan.tree.byId.get(meantId.value)
-  return folder
-    ? [
-        {
-          key: folder.id,
-          kind: 'folder',
-          id: folder.id,
-          name: folder.name,
-          starred: plan.starredFolders.has(folder.id),
-        },
-      ]
-    : []
-})
+const meant = computed(() => (meantId.value === null ? undefined : plan.tree.byId.get(meantId.value)))
+const targetItems = computed<readonly ThingItem[]>(() =>
+  meant.value ? [folderItem(meant.value, plan.starredFolders.has(meant.value.id))] : [],
+)
 const things = useThings(targetItems, {
   open: item => item.kind === 'folder' && go(item.id),
   rename: item => {
     if (item.kind === 'folder') renaming.value = item.id
   },
-  fromFolderId: () => null,
 })
+/** The folder itself, and what can be begun in it. */
+const menuActs = computed(() => [...things.acts.value, ...(meant.value ? beginInside(meant.value) : [])])
 
 const placing = usePlacing()
 function layByKey(id: FolderId, key: string): void {
@@ -81,7 +74,7 @@ function press(event: KeyboardEvent, id: FolderId): void {
       @act="press"
       @lay="layByKey" />
     <ShortList :current="current" @go="go" />
-    <ActMenu :acts="things.acts.value" :at="menuAt" @close="menuAt = null" />
+    <ActMenu :acts="menuActs" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>
 

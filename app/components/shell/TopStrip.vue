@@ -9,7 +9,7 @@ import PlaceTabs from './PlaceTabs.vue'
 import { useIsPhone } from '../../composables/useRoom'
 
 defineProps<{ email: string | null; theme: ThemeChoice }>()
-const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: [] }>()
+const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: []; do: [] }>()
 
 const plan = usePlan()
 const route = useRoute()
@@ -27,6 +27,7 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
     <NuxtLink to="/plan" class="wordmark"> Hembix </NuxtLink>
     <PlaceTabs />
     <nav class="beside" aria-label="Beside the plan">
+      <v-btn class="do" aria-label="Go to or do" @click="emit('do')">Do… <span class="key">.</span></v-btn>
       <template v-if="!isPhone">
         <template v-for="{ to, name } in BESIDE" :key="to">
           <NuxtLink :to="to" :class="{ here: route.path === to }">{{ name }}</NuxtLink>
@@ -44,6 +45,7 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
             <v-list-item v-for="{ to, name } in BESIDE" :key="to" :title="name" :to="to" />
           </template>
           <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />
+          <v-list-item title="Settings" to="/settings" />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item
             v-for="choice in THEMES"
@@ -84,7 +86,8 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
   align-items: center;
 }
 .beside a:hover,
-.account:hover {
+.account:hover,
+.do:hover {
   color: var(--act);
 }
 .beside .here {
@@ -104,6 +107,9 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
   }
 }
 @media (max-width: 620px) {
+  .do .key {
+    display: none;
+  }
   .strip {
     align-items: center;
   }

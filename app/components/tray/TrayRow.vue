@@ -8,6 +8,7 @@ import { useDragSource } from '../../composables/useDrag'
 import { useNow } from '../../composables/useNow'
 import { useHand } from '../../stores/hand'
 import { originText } from '../../stores/origin'
+import MenuSign from '../common/MenuSign.vue'
 import TypeMark from '../common/TypeMark.vue'
 
 const hand = useHand()
@@ -42,6 +43,7 @@ const reading = computed(
     @dblclick="emit('open')"
     @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="type"><TypeMark :extension="row.extension" /></span>
+    <span role="gridcell" class="act-sign"><MenuSign :name="row.name" @menu="emit('menu', $event)" /></span>
     <span role="gridcell" class="what">
       <span class="name cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
       <span class="from"
@@ -54,6 +56,7 @@ const reading = computed(
 
 <style scoped>
 .row {
+  position: relative;
   display: grid;
   grid-template-columns: 53px minmax(0, 1fr);
   height: 56px;
@@ -69,6 +72,11 @@ const reading = computed(
 .row.selected {
   background: var(--act-soft);
   box-shadow: inset 4px 0 0 var(--act);
+}
+.act-sign {
+  position: absolute;
+  inset: 5px 10px auto auto;
+  height: 26px;
 }
 .row.focused {
   outline: 1px solid var(--act);

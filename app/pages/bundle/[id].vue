@@ -11,9 +11,9 @@ import RemoteState from '../../components/common/RemoteState.vue'
 import TextEdit from '../../components/common/TextEdit.vue'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { usePageTitle } from '../../composables/usePageTitle'
-import { useShortcuts } from '../../composables/useShortcuts'
-import type { ThingItem } from '../../composables/useThings'
-import { thingsOf } from '../../composables/useThings'
+import type { ThingItem } from '../../acts/act'
+import { usePageActs } from '../../acts/usePageActs'
+import { thingsOf } from '../../../core/plan/index'
 import type { Outcome } from '../../stores/acts'
 import { useActs } from '../../stores/acts'
 import { useBundles } from '../../stores/bundles'
@@ -69,12 +69,10 @@ async function drop(): Promise<void> {
   if (outcome.ok) await router.push('/desk')
 }
 
-useShortcuts(event => {
-  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown') && targetItems.value.length > 0) {
-    void lay(event.key === 'ArrowUp' ? -1 : 1)
-    return true
-  }
-  return false
+const isAnyMeant = () => targetItems.value.length > 0
+usePageActs('bundle-id', {
+  up: { when: isAnyMeant, run: () => lay(-1) },
+  down: { when: isAnyMeant, run: () => lay(1) },
 })
 const print = () => window.print()
 </script>

@@ -3,6 +3,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
+import { quoted } from '../../../core/change/index'
 import { timeText } from '../../../core/dates/index'
 import { parseQuery, termsIn } from '../../../core/find/index'
 import { needsServerRendering, isPicture, sizeText } from '../../../core/formats/index'
@@ -22,19 +23,18 @@ import { useHitPages } from '../../composables/useHitPages'
 import { useHits } from '../../composables/useHits'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useRename } from '../../composables/useRename'
-import { useShortcuts } from '../../composables/useShortcuts'
-import type { ThingItem } from '../../composables/useThings'
-import { useThings } from '../../composables/useThings'
+import type { ThingItem } from '../../acts/act'
+import { useOffered } from '../../acts/offered'
+import { usePageActs } from '../../acts/usePageActs'
+import { useThings } from '../../acts/useThings'
 import { readDocument, readHits } from '../../stores/content'
 import { useLately } from '../../stores/lately'
 import { useTrail } from '../../stores/trail'
-import { useDialogs } from '../../stores/dialogs'
 import type { Remote } from '../../stores/remote'
 import { refusalOf } from '../../stores/remote'
 
 const route = useRoute()
 const router = useRouter()
-const dialogs = useDialogs()
 const rename = useRename()
 const lately = useLately()
 const trail = useTrail()
@@ -114,36 +114,31 @@ const targetItems = computed<readonly ThingItem[]>(() =>
           name: document.value.name,
           starred: document.value.starred,
           extension: document.value.extension,
+          tagIds: document.value.tagIds,
         },
       ]
     : [],
 )
 const things = useThings(targetItems, {
-  open: () => {},
   rename: () => {
     renaming.value = true
   },
   show,
-  fromFolderId: () => null,
 })
-useShortcuts(event => {
-  if (event.ctrlKey || event.metaKey || event.altKey) return things.press(event)
-  if (event.key === 'n' || event.key === 'p') return beside(event.key === 'n' ? 1 : -1)
-  if (event.key === '+' || event.key === '-') {
-    bar.value?.scale(event.key === '+' ? 1.25 : 0.8)
-    return true
-  }
-  if (event.key === 't') {
-    turn.value = (turn.value + 90) % 360
-    return true
-  }
-  if (event.key === 'Escape') {
-    if (window.history.state?.back) router.back()
-    else show()
-    return true
-  }
-  return event.key !== 'Enter' && things.press(event)
-})
+useOffered(() => quoted(document.value?.name ?? ''), things.acts)
+const hasTrail = () => trail.ids.length > 1
+usePageActs(
+  'document-id',
+  {
+    next: { when: hasTrail, run: () => beside(1) },
+    previous: { when: hasTrail, run: () => beside(-1) },
+    larger: () => bar.value?.scale(1.25),
+    smaller: () => bar.value?.scale(0.8),
+    turn: () => (turn.value = (turn.value + 90) % 360),
+    back: () => (window.history.state?.back ? router.back() : show()),
+  },
+  things.press,
+)
 </script>
 
 <template>
@@ -205,13 +200,7 @@ useShortcuts(event => {
       </RemoteState>
     </div>
     <template #card>
-      <DocumentCard
-        v-if="document"
-        :id="document.id"
-        can-show
-        in-reader
-        @show="show"
-        @move="dialogs.move = { folderIds: [], documentIds: [document.id], fromFolderId: null, name: document.name }" />
+      <DocumentCard v-if="document" :id="document.id" in-reader :acts="things.acts.value" />
     </template>
   </SidePanels>
 </template>

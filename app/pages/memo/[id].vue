@@ -5,20 +5,23 @@ import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
+import { quoted } from '../../../core/change/index'
+import type { ThingItem } from '../../acts/act'
+import { useOffered } from '../../acts/offered'
+import { useThings } from '../../acts/useThings'
 import DocumentCard from '../../components/card/DocumentCard.vue'
 import PlaceLinks from '../../components/common/PlaceLinks.vue'
 import MemoEditor from '../../components/memo/MemoEditor.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
 import { isTyping } from '../../composables/useShortcuts'
-import { useDialogs } from '../../stores/dialogs'
 import { useKeeping } from '../../stores/keeping'
 import { useMemo } from '../../stores/memo'
 import { beginningOf } from '../../stores/memoPatterns'
 import { useTagList } from '../../stores/tagList'
 import LineField from '../../components/base/LineField.vue'
 
-const [memo, dialogs, keeping] = [useMemo(), useDialogs(), useKeeping()]
+const [memo, keeping] = [useMemo(), useKeeping()]
 const tagList = useTagList()
 usePageTitle(() => memo.name.trim())
 const route = useRoute()
@@ -78,6 +81,16 @@ async function close(): Promise<void> {
   )
 }
 
+const items = computed<readonly ThingItem[]>(() => {
+  const { document } = memo
+  if (!document) return []
+  const { id, name, starred, extension, tagIds } = document
+  return [{ key: id, kind: 'document', id, name, starred, extension, tagIds }]
+})
+const things = useThings(items, { rename: () => nameField.value?.focus(), show: () => void close() })
+useOffered(() => quoted(memo.name), things.acts)
+const nameField = ref<InstanceType<typeof LineField> | null>(null)
+
 const said = computed(() =>
   memo.state === 'keeping'
     ? 'keeping…'
@@ -102,6 +115,7 @@ const said = computed(() =>
       </p>
       <div class="head">
         <LineField
+          ref="nameField"
           v-model="memo.name"
           class="line-field name"
           aria-label="Name of the memo"
@@ -126,20 +140,7 @@ const said = computed(() =>
       <p v-if="memo.wantedTags.length > 0" class="quiet">tags: {{ memo.wantedTags.join(', ') }}</p>
     </div>
     <template #card>
-      <DocumentCard
-        v-if="memo.document"
-        :id="memo.document.id"
-        can-show
-        in-reader
-        @show="close"
-        @move="
-          dialogs.move = {
-            folderIds: [],
-            documentIds: [memo.document.id],
-            fromFolderId: null,
-            name: memo.document.name,
-          }
-        " />
+      <DocumentCard v-if="memo.document" :id="memo.document.id" in-reader :acts="things.acts.value" />
       <p v-else class="quiet">
         The memo is in the plan as soon as something is written.<br /><br />Type <b>@@</b> in the text to put a tag on
         it. Memos that carry the tag “pattern” are offered when a new one is begun; in them {date}, {time} and {folder}

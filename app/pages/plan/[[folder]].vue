@@ -1,16 +1,22 @@
 <script setup lang="ts">
 // A folder's page, or the top of the plan.
-import { newId } from '../../../contract/newId'
 import { computed, nextTick, ref, watch } from 'vue'
-import type { DocumentFacts, ListedDocument } from '../../../contract/document'
-import type { FolderId, SearchId, TagId } from '../../../core/ids'
+import type { ListedDocument } from '../../../contract/document'
+import type { FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
-import { quoted } from '../../../core/change/index'
-import { outlineText } from '../../../core/draft/index'
 import { childrenOf } from '../../../core/tree/index'
+import type { OfferedAct, ThingItem } from '../../acts/act'
+import { folderItem } from '../../acts/act'
+import { runPressed } from '../../acts/offer'
+import { useOffered } from '../../acts/offered'
+import { usePageActs } from '../../acts/usePageActs'
+import { usePlaceActs } from '../../acts/usePlaceActs'
+import type { MenuAt } from '../../acts/useThingList'
+import { useThings } from '../../acts/useThings'
 import SearchList from '../../components/desk/SearchList.vue'
 import FolderCard from '../../components/card/FolderCard.vue'
 import ThingCard from '../../components/card/ThingCard.vue'
+import ActMenu from '../../components/common/ActMenu.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
 import FolderActs from '../../components/folder/FolderActs.vue'
 import FolderHead from '../../components/folder/FolderHead.vue'
@@ -20,20 +26,12 @@ import PathCrumbs from '../../components/folder/PathCrumbs.vue'
 import { headingsOf } from '../../components/list/gridLines'
 import ListSettings from '../../components/list/ListSettings.vue'
 import ThingList from '../../components/list/ThingList.vue'
-import FilePicker from '../../components/shell/FilePicker.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
 import { usePageTitle } from '../../composables/usePageTitle'
-import { useDraftStart } from '../../composables/useDraftStart'
 import { useDropPlace } from '../../composables/useDrag'
 import { useGroupText } from '../../composables/useGroupText'
-import { usePlanFiles } from '../../composables/usePlanFiles'
-import { useShortcuts } from '../../composables/useShortcuts'
-import type { ThingAct, ThingItem } from '../../composables/useThings'
-import { useActs } from '../../stores/acts'
-import { useNotice } from '../../stores/notice'
-import { useDialogs } from '../../stores/dialogs'
-import { useDrafts } from '../../stores/drafts'
+import { usePlaceWork } from '../../stores/placeWork'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useDocumentList } from '../../stores/documentList'
@@ -43,16 +41,8 @@ import { useView } from '../../stores/view'
 
 definePageMeta({ key: 'plan' })
 
-const [plan, documentList, acts, dialogs, view, drafts] = [
-  usePlan(),
-  useDocumentList(),
-  useActs(),
-  useDialogs(),
-  useView(),
-  useDrafts(),
-]
+const [plan, documentList, view, work] = [usePlan(), useDocumentList(), useView(), usePlaceWork()]
 const placeNames = usePlaceNames()
-const notices = useNotice()
 const trail = useTrail()
 const searches = useSearches()
 const route = useRoute()
@@ -88,8 +78,11 @@ const headings = computed(() =>
 const scroller = ref<HTMLElement | null>(null)
 const list = ref<InstanceType<typeof ThingList> | null>(null)
 const targetItems = ref<readonly ThingItem[]>([])
-const meantActs = ref<readonly ThingAct[]>([])
-const naming = ref(false)
+const meantActs = ref<readonly OfferedAct[]>([])
+const naming = computed({
+  get: () => work.naming !== undefined && work.naming === folderId.value,
+  set: on => (work.naming = on ? folderId.value : undefined),
+})
 // A document that the address asks for and that is not selected yet.
 const wanted = ref<string | null>(null)
 const renamingHead = ref(false)
@@ -98,7 +91,8 @@ const { isOver } = useDropPlace(scroller, () => folderId.value)
 watch(
   folderId,
   async id => {
-    naming.value = renamingHead.value = false
+    if (work.naming !== id) work.naming = undefined
+    renamingHead.value = false
     list.value?.forget()
     scroller.value?.scrollTo(0, 0)
     if (id === null) return
@@ -133,7 +127,7 @@ watch(
   { flush: 'post' },
 )
 
-function keepTargetItems(items: readonly ThingItem[], itemActs: readonly ThingAct[]): void {
+function keepTargetItems(items: readonly ThingItem[], itemActs: readonly OfferedAct[]): void {
   targetItems.value = items
   meantActs.value = itemActs
   const only = items.length === 1 && items[0]?.kind === 'document' ? items[0].id : undefined
@@ -150,102 +144,59 @@ function openDocument(row: ListedDocument): void {
   trail.ids = documents.value.map(document => document.id)
   void router.push(`/document/${row.id}`)
 }
-const showDocument = (document: DocumentFacts) =>
-  router.push({ path: `/plan/${document.folderIds[0]}`, query: { doc: document.id } })
-
-function writeMemo(pattern: string): void {
-  void router.push({
-    path: `/memo/${newId()}`,
-    query: { folder: folderId.value ?? undefined, pattern: pattern || undefined },
-  })
+// The folder itself is what keys mean while nothing in it is chosen.
+const headItems = computed(() =>
+  folder.value ? [folderItem(folder.value, plan.starredFolders.has(folder.value.id))] : [],
+)
+const headActs = useThings(headItems, { rename: () => (renamingHead.value = true), gone: () => go(goneTo) })
+let goneTo: FolderId | null = null
+watch(
+  folder,
+  now => {
+    if (now) goneTo = now.parentId
+  },
+  { immediate: true },
+)
+useOffered(
+  () => where.value,
+  computed(() => headActs.acts.value),
+)
+const ON_OPEN_FOLDER = ['rename', 'move']
+const isUntouched = () => targetItems.value.length === 0
+const placeActs = usePlaceActs(
+  () => folder.value ?? null,
+  () => !naming.value && !isGone.value,
+)
+usePageActs(
+  'plan-folder',
+  {
+    narrow: () => document.querySelector<HTMLInputElement>('[data-narrow] input')?.focus(),
+    // Among sheets the arrows go from one to the next.
+    up: {
+      when: () => folder.value !== undefined && (documentList.settings.view !== 'grid' || isUntouched()),
+      run: () => go(folder.value?.parentId ?? null),
+    },
+  },
+  event =>
+    !naming.value &&
+    isUntouched() &&
+    runPressed(
+      headActs.acts.value.filter(({ id }) => ON_OPEN_FOLDER.includes(id)),
+      event,
+    ),
+)
+/** On the page itself, beside everything that lies on it. */
+const areaMenuAt = ref<MenuAt | null>(null)
+const areaActs = computed(() => [
+  ...placeActs.value.filter(({ part }) => part === 'build' || part === 'write'),
+  ...headActs.acts.value.filter(({ part }) => part === 'mark'),
+])
+function openAreaMenu(event: MouseEvent): void {
+  if (event.target instanceof Element && event.target.closest('[data-key], a, button, input, textarea')) return
+  event.preventDefault()
+  areaMenuAt.value = { x: event.clientX, y: event.clientY }
 }
-
-function moveFolder(): void {
-  if (folder.value)
-    dialogs.move = { folderIds: [folder.value.id], documentIds: [], fromFolderId: null, name: folder.value.name }
-}
-
-const planFiles = usePlanFiles()
-const start = useDraftStart()
-async function keepSkeleton(): Promise<void> {
-  if (!folder.value) return
-  await drafts.keepSkeleton(folder.value.name, outlineText(start.outlineOfBranch(folder.value.id)))
-  notices.say(`Kept ${quoted(folder.value.name)} as a skeleton: use it from “Draft the plan”`)
-}
-
-function duplicate(withDocuments: boolean): void {
-  if (folder.value)
-    void acts.act({
-      kind: 'folder.duplicate',
-      id: folder.value.id,
-      newId: newId<FolderId>(),
-      parentId: folder.value.parentId,
-      withDocuments,
-    })
-}
-
-/** The folder as a tag, with a kept search for it where the folder stands; asked before whether the folder goes. */
-async function makeTag(): Promise<void> {
-  if (!folder.value) return
-  const { id, name, parentId } = folder.value
-  const answers = await dialogs.ask({
-    label: 'Make a tag of this folder',
-    title: `Make the tag ${quoted(name)} of this folder?`,
-    leave: 'Leave it a folder',
-    parts: [
-      {
-        title: 'All documents in it and below get the tag, and a kept search for it stands in its place. The folder',
-        choices: [
-          { value: 'stay', title: 'stays as it is' },
-          { value: 'go', title: 'goes into the Trash; its documents go one level up' },
-        ],
-        rows: [{ key: 'folder', name: where.value }],
-      },
-    ],
-  })
-  if (!answers) return
-  const dissolve = answers.get('folder') === 'go'
-  const outcome = await acts.act({
-    kind: 'folder.tag',
-    id,
-    tag: { id: newId<TagId>(), name },
-    searchId: newId<SearchId>(),
-    dissolve,
-  })
-  if (outcome.ok && dissolve) go(parentId)
-}
-
-function toTrash(): void {
-  if (!folder.value) return
-  const { id, parentId } = folder.value
-  void acts.act({ kind: 'trash', folderIds: [id], documentIds: [] }).then(outcome => {
-    if (outcome.ok) go(parentId)
-  })
-}
-
-useShortcuts(event => {
-  if (event.ctrlKey || event.metaKey || event.altKey || naming.value) return false
-  const key = event.key.toLowerCase()
-  if (key === 'n') naming.value = true
-  else if (key === 'o') document.querySelector<HTMLInputElement>('[data-narrow] input')?.focus()
-  else if (key === 'u') void chooseFiles()
-  else if (key === 'w' && folder.value && !targetItems.value.some(item => item.kind === 'folder')) writeMemo('')
-  else if (key === 'l' && folder.value) dialogs.link = { folderId: folderId.value, address: '' }
-  else if (key === 'f2' && folder.value && targetItems.value.length === 0) renamingHead.value = true
-  else if (key === 'm' && folder.value && targetItems.value.length === 0) moveFolder()
-  // Among sheets the arrows go from one to the next.
-  else if (
-    key === 'arrowleft' &&
-    folder.value &&
-    !(documentList.settings.view === 'grid' && targetItems.value.length > 0)
-  )
-    go(folder.value.parentId)
-  else return false
-  return true
-})
-
-const picker = ref<InstanceType<typeof FilePicker> | null>(null)
-const chooseFiles = () => picker.value?.files()
+const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.run()
 </script>
 
 <template>
@@ -259,7 +210,7 @@ const chooseFiles = () => picker.value?.files()
     <template #strip>
       <PathCrumbs v-if="plan.reply && !isGone" :folder-id="folderId" @go="go" />
     </template>
-    <div ref="scroller" class="folder-page" :class="{ over: isOver }">
+    <div ref="scroller" class="folder-page" :class="{ over: isOver }" @contextmenu="openAreaMenu">
       <RemoteState :remote="plan.outline" @again="plan.load()">
         <div v-if="isGone" class="empty">
           <h2>This folder is not here</h2>
@@ -280,26 +231,7 @@ const chooseFiles = () => picker.value?.files()
           <h1 v-else class="top-title">
             {{ plan.reply?.plan.name }}
           </h1>
-          <FolderActs
-            :folder="folder ?? null"
-            @create="naming = true"
-            @add="chooseFiles"
-            @add-folder="picker?.folder()"
-            @number="dialogs.numbering = { folderId }"
-            @rename="renamingHead = true"
-            @move="moveFolder"
-            @trash="toTrash"
-            @draft="router.push({ path: '/draft', query: folderId ? { root: folderId } : {} })"
-            @period="router.push({ path: '/draft', query: { root: folderId } })"
-            @pin="folder && acts.act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })"
-            @memo="writeMemo"
-            @link="dialogs.link = { folderId, address: '' }"
-            @merge="dialogs.merge = folderId"
-            @tag="makeTag"
-            @duplicate="duplicate"
-            @skeleton="keepSkeleton"
-            @save="planFiles.save($event, folderId)"
-            @contents="router.push(folderId ? `/contents/${folderId}` : '/contents')" />
+          <FolderActs :folder="folder ?? null" :place-acts="placeActs" :folder-acts="headActs.acts.value" />
           <SearchList
             v-if="folderId && searches.inFolder(folderId).length > 0"
             class="kept"
@@ -342,7 +274,7 @@ const chooseFiles = () => picker.value?.files()
             :is-top="folderId === null"
             :where="where"
             @create="naming = true"
-            @add="chooseFiles"
+            @add="runPlaceAct('add-documents')"
             @draft="router.push('/draft')" />
           <RemoteState
             v-if="folderId !== null && documentList.loaded.state !== 'ready'"
@@ -350,23 +282,15 @@ const chooseFiles = () => picker.value?.files()
             @again="documentList.open(folderId)" />
         </template>
       </RemoteState>
-      <FilePicker ref="picker" :to="folderId" />
     </div>
+    <ActMenu :acts="areaActs" :at="areaMenuAt" @close="areaMenuAt = null" />
     <template #card>
       <ThingCard
         v-if="targetItems.length > 0 || !folder"
         :items="targetItems"
         :acts="meantActs"
-        :documents="documents"
-        :from-folder-id="folderId"
-        @show="showDocument" />
-      <FolderCard
-        v-else
-        :id="folder.id"
-        @rename="renamingHead = true"
-        @move="moveFolder"
-        @number="dialogs.numbering = { folderId }"
-        @trash="toTrash" />
+        :documents="documents" />
+      <FolderCard v-else :id="folder.id" :acts="headActs.acts.value" />
     </template>
   </SidePanels>
 </template>

@@ -6,8 +6,8 @@ import { stubBrowser } from '../../tests/support/browserParts'
 import { useActs } from '../stores/acts'
 import { useHand } from '../stores/hand'
 import { useDialogs } from '../stores/dialogs'
-import type { ThingItem } from './useThings'
-import { thingsOf, useThings } from './useThings'
+import type { ThingItem } from './act'
+import { useThings } from './useThings'
 
 const item = (kind: ThingItem['kind'], name: string, starred = false): ThingItem => {
   const head = { key: `${kind}:${name}`, name, starred }
@@ -24,7 +24,7 @@ beforeEach(() => {
   stubBrowser()
   setActivePinia(createPinia())
   opened.length = 0
-  act = vi.fn()
+  act = vi.fn(() => Promise.resolve({ ok: true }))
   useActs().act = act as never
   targetItems.value = []
   things = useThings(
@@ -48,14 +48,28 @@ describe('the acts on things', () => {
       'Open',
       'Show in plan',
       'Rename',
-      'Pick up',
       'Move to…',
-      'Put into a bundle…',
+      'File elsewhere as well…',
+      'Pick up',
+      'Pick up a copy',
+      'Tag…',
+      'Colour…',
       'Star',
+      'Put into a bundle…',
+      'Download',
+      'Story…',
       'Put into Trash',
     ])
     targetItems.value = [item('document', 'a'), item('folder', 'b')]
-    expect(things.acts.value.map(({ name }) => name)).toEqual(['Pick up', 'Move to…', 'Star', 'Put into Trash'])
+    expect(things.acts.value.map(({ name }) => name)).toEqual([
+      'Move to…',
+      'Pick up',
+      'Pick up a copy',
+      'Tag…',
+      'Star',
+      'Download as one ZIP',
+      'Put into Trash',
+    ])
   })
 
   it('take out what a mailbox or an archive holds, named for that, and nothing of other documents', () => {
@@ -116,11 +130,5 @@ describe('the acts on things', () => {
     targetItems.value = [item('document', 'a'), item('document', 'b')]
     press('m')
     expect(useDialogs().move).toMatchObject({ documentIds: ['a', 'b'], name: '' })
-  })
-})
-
-describe(thingsOf, () => {
-  it('parts folders from documents', () => {
-    expect(thingsOf([item('folder', 'x'), item('document', 'y')])).toEqual({ folderIds: ['x'], documentIds: ['y'] })
   })
 })

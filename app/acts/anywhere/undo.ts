@@ -1,0 +1,19 @@
+import { useActs } from '../../stores/acts'
+import type { PlainAct } from '../act'
+
+export const undo: PlainAct = {
+  id: 'undo',
+  title: 'Undo',
+  key: 'Ctrl+Z',
+  part: 'app',
+  run: () => void useActs().undo(),
+}
+
+export const redo: PlainAct = {
+  id: 'redo',
+  title: 'Redo',
+  key: 'Ctrl+Y',
+  also: ['Ctrl+Shift+Z'],
+  part: 'app',
+  run: () => void useActs().redo(),
+}

@@ -1,0 +1,14 @@
+import { archiveAddress } from '../../stores/content'
+import type { PlaceAct } from '../act'
+
+/** Everything, in folders that are named as they are written. */
+export const downloadPlan: PlaceAct = {
+  id: 'download-plan',
+  title: 'Download the whole plan as one ZIP',
+  part: 'save',
+  applies: ({ folder }) => folder === null,
+  run: () => {
+    const href = archiveAddress({ folderIds: [], documentIds: [] })
+    Object.assign(document.createElement('a'), { href, download: '' }).click()
+  },
+}

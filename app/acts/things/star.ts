@@ -1,0 +1,15 @@
+import { thingsOf } from '../../../core/plan/index'
+import { useActs } from '../../stores/acts'
+import type { ThingAct } from '../act'
+
+const areAllStarred = (items: readonly { starred: boolean }[]) => items.every(({ starred }) => starred)
+
+export const star: ThingAct = {
+  id: 'star',
+  title: 'Star, or take the star off',
+  key: 'S',
+  part: 'mark',
+  often: true,
+  words: ({ items }) => (areAllStarred(items) ? 'Take star off' : 'Star'),
+  run: ({ items }) => void useActs().act({ kind: 'star', ...thingsOf(items), on: !areAllStarred(items) }),
+}
