@@ -46,6 +46,27 @@ export const passwordRequestShape = yup.object({
 })
 export type PasswordRequest = yup.InferType<typeof passwordRequestShape>
 
+export const emailRequestShape = yup.object({
+  email: yup
+    .string()
+    .trim()
+    .email('This does not look like an e-mail address.')
+    .max(200)
+    .required('Type the new e-mail address.'),
+  password: yup.string().max(200).required('Type your password.'),
+})
+export type EmailRequest = yup.InferType<typeof emailRequestShape>
+export const emailShape = yup.object({ email: yup.string().required() })
+
+/** An account is deleted by whoever knows its password and the name of its plan. */
+export const deletionRequestShape = yup.object({
+  planName: yup.string().max(2000).required('Type the name of the plan.'),
+  password: yup.string().max(200).required('Type your password.'),
+})
+export type DeletionRequest = yup.InferType<typeof deletionRequestShape>
+/** What went: documents and bytes. */
+export const deletionShape = yup.object({ documents: yup.number().required(), bytes: yup.number().required() })
+
 /** How many other sessions were ended. */
 export const endedShape = yup.object({ ended: yup.number().required() })
 

@@ -15,6 +15,7 @@ export const ERRORS = {
   },
   'account.crowded': { status: 429, message: 'Many accounts were made from here in the last hour. Try again later.' },
   'session.noDemo': { status: 404, message: 'No demo plan was set up here. Make an account instead.' },
+  'account.planName': { status: 422, message: 'The plan is called “{name}”. Type it just so.' },
   'account.taken': { status: 409, message: 'There is already an account with this e-mail address. Sign in instead.' },
   notFound: { status: 404, message: 'This does not exist, or no longer does.' },
   'name.empty': { status: 422, message: 'Give it a name.' },

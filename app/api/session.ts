@@ -1,4 +1,12 @@
-import type { AccountFacts, NewAccount, PasswordRequest, SessionState, SignIn } from '../../contract/account'
+import type {
+  AccountFacts,
+  DeletionRequest,
+  EmailRequest,
+  NewAccount,
+  PasswordRequest,
+  SessionState,
+  SignIn,
+} from '../../contract/account'
 import { call } from './http'
 
 export const readSession = () => call<SessionState>('GET', '/api/session')
@@ -10,6 +18,9 @@ export const signOut = () => call<SessionState>('DELETE', '/api/session')
 export const readAccount = () => call<AccountFacts>('GET', '/api/account')
 export const changePassword = (form: PasswordRequest) =>
   call<{ ended: number }>('PUT', '/api/account/password', { body: form })
+export const changeEmail = (form: EmailRequest) => call<{ email: string }>('PUT', '/api/account/email', { body: form })
+export const deleteAccount = (form: DeletionRequest) =>
+  call<{ documents: number; bytes: number }>('POST', '/api/account/deletion', { body: form })
 export const endSession = (id: string) => call<object>('DELETE', `/api/account/sessions/${id}`)
 export const endOtherSessions = () => call<{ ended: number }>('DELETE', '/api/account/sessions')
 export const forgetLaidAside = (id: string) => call<object>('DELETE', `/api/account/laid-aside/${id}`)

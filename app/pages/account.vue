@@ -1,13 +1,27 @@
 <script setup lang="ts">
-// One's own account: space, sessions, password, and what could not be taken in.
+// One's own account: space, sessions, password and address, what could not be taken in, and leaving.
+import { ref } from 'vue'
+import type { DeletionRequest } from '../../contract/account'
 import { agoText, timeText } from '../../core/dates/index'
 import { sizeText } from '../../core/formats/index'
+import EmailForm from '../components/account/EmailForm.vue'
+import LeaveDialog from '../components/account/LeaveDialog.vue'
 import PasswordForm from '../components/account/PasswordForm.vue'
 import SessionList from '../components/account/SessionList.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { useAccount } from '../stores/account'
+import { archiveAddress } from '../stores/content'
+import { usePlan } from '../stores/plan'
+import { useSession } from '../stores/session'
 
-const account = useAccount()
+const [account, plan, session] = [useAccount(), usePlan(), useSession()]
+const isLeaving = ref(false)
+
+async function leave(form: DeletionRequest): Promise<void> {
+  await session.deleteAccount(form)
+  plan.forget()
+  await navigateTo('/sign-in')
+}
 account.said = ''
 void account.load()
 const now = Date.now()
@@ -72,6 +86,33 @@ const now = Date.now()
         <section v-if="account.facts.value.hasPassword" aria-labelledby="password">
           <h2 id="password">Password</h2>
           <PasswordForm :save="account.changePassword" />
+        </section>
+
+        <section v-if="account.facts.value.hasPassword" aria-labelledby="email">
+          <h2 id="email">E-mail address</h2>
+          <EmailForm :save="account.changeEmail" />
+        </section>
+
+        <section aria-labelledby="take-out">
+          <h2 id="take-out">Take everything out</h2>
+          <p>All documents in one ZIP, in folders that are named as they are written.</p>
+          <p class="others">
+            <a class="act main" :href="archiveAddress({ folderIds: [], documentIds: [] })" download
+              >Download the plan</a
+            >
+          </p>
+        </section>
+
+        <section v-if="account.facts.value.hasPassword" aria-labelledby="leave">
+          <h2 id="leave">Delete the account</h2>
+          <p>With everything in it, for good.</p>
+          <p class="others"><v-btn class="act" @click="isLeaving = true">Delete the account…</v-btn></p>
+          <LeaveDialog
+            :open="isLeaving"
+            :plan-name="plan.reply?.plan.name ?? ''"
+            :what="`All documents (${sizeText(account.facts.value.quota.usedBytes)})`"
+            :leave="leave"
+            @close="isLeaving = false" />
         </section>
       </template>
     </RemoteState>

@@ -1,9 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { AccountFacts, PasswordRequest } from '../../contract/account'
+import type { AccountFacts, EmailRequest, PasswordRequest } from '../../contract/account'
 import * as api from '../api/session'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
+import { useSession } from './session'
 
 /** What a person sees and does about their own account. */
 export const useAccount = defineStore('account', () => {
@@ -58,5 +59,12 @@ export const useAccount = defineStore('account', () => {
     await load()
   }
 
-  return { facts, said, others, load, endSession, endOthers, forget, changePassword }
+  /** Throws the refusal, which the form shows. */
+  async function changeEmail(form: EmailRequest): Promise<void> {
+    const { email } = await api.changeEmail(form)
+    said.value = `You sign in with ${email} from now on.`
+    await Promise.all([load(), useSession().load()])
+  }
+
+  return { facts, said, others, load, endSession, endOthers, forget, changePassword, changeEmail }
 })

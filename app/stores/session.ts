@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { NewAccount, SessionState, SignIn } from '../../contract/account'
+import type { DeletionRequest, NewAccount, SessionState, SignIn } from '../../contract/account'
 import * as api from '../api/session'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
@@ -29,6 +29,11 @@ export const useSession = defineStore('session', () => {
   const openDemo = async () => keep(await api.openDemo())
   const createAccount = async (form: NewAccount) => keep(await api.createAccount(form))
   const signOut = async () => keep({ ...(await api.signOut()), demo: hasDemo.value })
+  /** For good, with everything in it. Throws the refusal, which the form shows. */
+  async function deleteAccount(form: DeletionRequest): Promise<void> {
+    await api.deleteAccount(form)
+    keep({ account: null, demo: hasDemo.value })
+  }
 
-  return { session, email, hasDemo, load, signIn, openDemo, createAccount, signOut }
+  return { session, email, hasDemo, load, signIn, openDemo, createAccount, signOut, deleteAccount }
 })

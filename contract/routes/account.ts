@@ -1,5 +1,9 @@
 import {
   accountShape,
+  deletionRequestShape,
+  deletionShape,
+  emailRequestShape,
+  emailShape,
   endedShape,
   newAccountShape,
   passwordRequestShape,
@@ -61,6 +65,22 @@ export const accountRoutes = {
     signedIn: true,
     body: passwordRequestShape,
     reply: endedShape,
+  }),
+  changeEmail: endpoint({
+    method: 'PUT',
+    path: '/api/account/email',
+    summary: 'Another address to sign in with',
+    signedIn: true,
+    body: emailRequestShape,
+    reply: emailShape,
+  }),
+  deleteAccount: endpoint({
+    method: 'POST',
+    path: '/api/account/deletion',
+    summary: 'Delete the account with everything in it, for good; the session ends',
+    signedIn: true,
+    body: deletionRequestShape,
+    reply: deletionShape,
   }),
   endOtherSessions: endpoint({
     method: 'DELETE',

@@ -3,7 +3,7 @@
 
 import { createHash } from 'node:crypto'
 import type { Transaction } from './client'
-import { rows, execute } from './client'
+import { execute, isUniqueViolation, rows } from './client'
 
 export interface StoredBlob {
   readonly id: string
@@ -121,10 +121,6 @@ export async function settle(
   await hand(same.id)
   await dropIncoming(id)
   return { id: same.id, size, sha256 }
-}
-
-function isUniqueViolation(error: unknown): boolean {
-  return (error as { parent?: { code?: string } }).parent?.code === '23505'
 }
 
 /** Bytes of a broken upload; those already settled are never touched. */

@@ -96,3 +96,8 @@ export async function execute(
 export function newConnection(): pg.Client {
   return new pg.Client({ connectionString: databaseUrl(), keepAlive: true })
 }
+
+/** Whether a statement failed because what has to be there once is there already (SQLSTATE 23505). */
+export function isUniqueViolation(error: unknown): boolean {
+  return (error as { parent?: { code?: string } }).parent?.code === '23505'
+}

@@ -155,3 +155,34 @@ describe('GET /api/health', () => {
     expect([response.status, await response.json()]).toEqual([200, { status: 'ok' }])
   })
 })
+
+describe('one’s own account', () => {
+  it('signs in with another address once that is changed, and not with one that is taken', async () => {
+    const [client, other] = [await newClient(), await newClient()]
+    const email = `moved-${v7()}@test.example`
+    const change = (form: object) => client.send<Refused & { email: string }>('PUT', '/api/account/email', form)
+    expect((await change({ email, password: 'not my password' })).body.code).toBe('session.wrong')
+    expect((await change({ email: other.email, password: PASSWORD })).body.code).toBe('account.taken')
+    expect((await change({ email: email.toUpperCase(), password: PASSWORD })).body).toEqual({ email })
+    const signIn = async (address: string) =>
+      (await new Client().send('POST', '/api/session', { email: address, password: PASSWORD })).status
+    expect([await signIn(email), await signIn(client.email)]).toEqual([200, 401])
+  })
+
+  it('is deleted with everything by its password and the name of its plan, and by nothing less', async () => {
+    const client = await newClient()
+    const { id } = await client.upload('letter.txt', 'a letter')
+    const remove = (form: object) => client.send<Refused & { documents: number }>('POST', '/api/account/deletion', form)
+    expect((await remove({ planName: 'My plan', password: 'not my password' })).body.code).toBe('session.wrong')
+    expect((await remove({ planName: 'Another', password: PASSWORD })).body.message).toBe(
+      'The plan is called “My plan”. Type it just so.',
+    )
+    const old = client.cookie
+    expect((await remove({ planName: 'My plan', password: PASSWORD })).body).toMatchObject({ documents: 1 })
+    client.cookie = old
+    expect((await client.get<Refused>(`/api/documents/${id}`)).body.code).toBe('session.missing')
+    const again = { email: client.email, password: PASSWORD }
+    expect((await new Client().send('POST', '/api/session', again)).status).toBe(401)
+    expect((await new Client().send('POST', '/api/accounts', again)).status).toBe(200)
+  })
+})

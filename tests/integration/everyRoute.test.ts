@@ -53,6 +53,8 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'DELETE /api/session': { stranger: 200, nobody: 200 },
   'POST /api/accounts': { stranger: 400, nobody: 400, body: () => ({}) },
   'GET /api/account': { stranger: 200 },
+  'PUT /api/account/email': { stranger: 401, body: () => ({ email: 'other@test.example', password: 'wrong' }) },
+  'POST /api/account/deletion': { stranger: 401, body: () => ({ planName: 'My plan', password: 'wrong' }) },
   'PUT /api/account/password': { stranger: 401, body: () => ({ current: 'wrong', next: 'a long new password' }) },
   'DELETE /api/account/sessions': { stranger: 200 },
   'DELETE /api/account/sessions/{id}': { stranger: 404, thing: 'session' },
