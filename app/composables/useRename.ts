@@ -11,7 +11,7 @@ export function useRename(): (
     acts.act(
       thing.kind === 'folder'
         ? { kind: 'folder.rename', id: thing.id, name, allowTwin }
-        : { kind: 'document.rename', id: thing.id, name },
+        : { kind: 'document.rename', id: thing.id, name, allowTwin },
       { quiet: true },
     )
 }

@@ -137,7 +137,8 @@ export const useMemo = defineStore('memo', () => {
         await sendContent(memo, { changeId: newId(), name: 'memo.md', written: true, text: sent })
       if (localStorage.getItem(keyOf(memo)) === sent) localStorage.removeItem(keyOf(memo))
       const facts = await readDocument(memo)
-      if (wanted !== '' && wanted !== facts.name) await acts.act({ kind: 'document.rename', id: memo, name: wanted })
+      if (wanted !== '' && wanted !== facts.name)
+        await acts.act({ kind: 'document.rename', id: memo, name: wanted, allowTwin: true })
       if (isOpen()) {
         kept.value = sent
         if (name.value.trim() === '') name.value = facts.name

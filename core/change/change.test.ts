@@ -165,6 +165,7 @@ describe(needsOf, () => {
       inFolder: null,
       inFolders: [],
       namesakes: [],
+      besides: [],
       meaningId: null,
       inBranches: [],
       trashRoots: [],

@@ -14,6 +14,8 @@ export interface Needs {
   readonly inFolder: FolderId | null
   /** Documents of a folder that a name could meet there, also once it is counted up. */
   readonly namesakes: readonly Namesakes[]
+  /** Documents that lie in a folder with this one, under this folded name. */
+  readonly besides: readonly { readonly id: DocumentId; readonly name: string }[]
   /** All documents that lie in these folders themselves. */
   readonly inFolders: readonly FolderId[]
   /** All documents of these folders and of everything below them. */
@@ -43,6 +45,7 @@ export const NO_NEEDS: Needs = {
   inFolder: null,
   inFolders: [],
   namesakes: [],
+  besides: [],
   meaningId: null,
   inBranches: [],
   trashRoots: [],

@@ -48,7 +48,7 @@ async function randomAct(
     () => ({ kind: 'folder.rename', id: folder(), name: `Name ${random.int(1, 9)}`, allowTwin: true }),
     () => ({ kind: 'folder.number', id: folder(), number: random.int(0, 30) }),
     () => ({ kind: 'folder.order', id: folder(), order: random.pick(['name', 'number']) }),
-    () => ({ kind: 'document.rename', id: random.pick(documents), name: `Paper ${random.int(1, 9)}` }),
+    () => ({ kind: 'document.rename', id: random.pick(documents), name: `Paper ${random.int(1, 9)}`, allowTwin: true }),
     () => ({ kind: 'move', ...things(), toFolderId: place(), fromFolderId: place(), allowTwin: true }),
     () => ({ kind: 'star', ...things(), on: random.next() < 0.6 }),
     () => ({ kind: 'trash', ...things() }),

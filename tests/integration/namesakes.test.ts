@@ -1,7 +1,7 @@
 // Whether a name is taken in a folder is looked up, the folder is not read for it.
 
 import { beforeAll, describe, expect, it } from 'vitest'
-import type { FolderId } from '../../core/ids'
+import type { DocumentId, FolderId } from '../../core/ids'
 import { foldedStem } from '../../core/plan/index'
 import { foldedText } from '../../core/text/index'
 import { rows } from '../../server/db/client'
@@ -87,5 +87,29 @@ describe('namesakes', () => {
     expect(
       await namesakesOf(null, planId, [{ folderId: folderIds[0] as FolderId, name: 'none', stem: 'none' }]),
     ).toEqual([])
+  })
+})
+
+describe('a document that is renamed', () => {
+  it('is hinted at another of its name beside it, and lies beside it where that is wanted', async () => {
+    const client = await newClient()
+    const [one, other] = [await client.folder('One'), await client.folder('Other')]
+    await client.upload('minutes.txt', 'first', one)
+    await client.upload('minutes.pdf', 'not a text', one)
+    const draft = await client.upload('draft.txt', 'second', one)
+    const away = await client.upload('away.txt', 'third', other)
+    const rename = (id: string, name: string, allowTwin = false) =>
+      client.try({ kind: 'document.rename', id: id as DocumentId, name, allowTwin })
+    expect((await rename(draft.id, 'Minutes')).body).toMatchObject({
+      code: 'name.twin',
+      message: 'There is already “minutes.txt” here. Keep both, or choose another name.',
+    })
+    expect((await rename(away.id, 'minutes')).status).toBe(200)
+    expect((await rename(draft.id, 'Minutes', true)).status).toBe(200)
+    expect((await client.documentsIn(one)).documents.map(({ name }) => name).sort()).toEqual([
+      'Minutes',
+      'minutes',
+      'minutes',
+    ])
   })
 })

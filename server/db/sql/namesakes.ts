@@ -34,6 +34,22 @@ export async function namesakesOf(
   )
 }
 
+/** Documents of that folded name in a folder in which the document lies itself. */
+export function namedBeside(
+  transaction: Transaction | null,
+  planId: string,
+  wanted: readonly { readonly id: string; readonly name: string }[],
+): Promise<DocumentRow[]> {
+  return rows<DocumentRow>(
+    transaction,
+    `SELECT DISTINCT ON (d.id) ${DOCUMENT} FROM unnest($2::uuid[], $3::text[]) AS a(id, name)
+      JOIN document d ON d.plan_id = $1 AND d.folded = a.name AND d.id <> a.id AND d.trashed_at IS NULL
+      JOIN placement q ON q.plan_id = $1 AND q.document_id = d.id
+      JOIN placement p ON p.plan_id = $1 AND p.document_id = a.id AND p.folder_id = q.folder_id`,
+    [planId, wanted.map(({ id }) => id), wanted.map(({ name }) => name)],
+  )
+}
+
 async function readFolders(
   transaction: Transaction | null,
   planId: string,

@@ -5,7 +5,7 @@ import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
-import { namesakesOf } from '../../db/sql/namesakes'
+import { namedBeside, namesakesOf } from '../../db/sql/namesakes'
 import { foldersAt } from '../plan/planFolders'
 import {
   documentsByIds,
@@ -31,6 +31,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
     ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
     ...(needs.namesakes.length > 0 ? await namesakesOf(transaction, plan.id, needs.namesakes) : []),
+    ...(needs.besides.length > 0 ? await namedBeside(transaction, plan.id, needs.besides) : []),
     ...(needs.inFolders.length > 0 ? await documentsInFolders(transaction, plan.id, needs.inFolders) : []),
     ...(needs.meaningId !== null ? await documentsByMeaning(transaction, plan.id, needs.meaningId) : []),
     ...(needs.inBranches.length > 0
