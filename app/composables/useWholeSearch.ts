@@ -2,30 +2,51 @@
 // do.
 
 import type { ComputedRef, Ref } from 'vue'
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { newId } from '../../contract/newId'
-import { counted } from '../../core/change/index'
+import type { KeptSearch } from '../../contract/plan'
+import { calledInWords } from '../../core/find/index'
 import type { BundleId, DocumentId, FolderId, SearchId } from '../../core/ids'
 import { findIds } from '../api/find'
 import { useActs } from '../stores/acts'
 import { useNotice } from '../stores/notice'
-import { useDialogs } from '../stores/dialogs'
 import { refusalOf } from '../stores/remote'
 import { useSearches } from '../stores/searches'
+
+export interface FolderOfSearch {
+  readonly documentIds: readonly DocumentId[]
+  /** The kept search that is looked at. */
+  readonly kept: KeptSearch | null
+  /** Proposed. */
+  readonly name: string
+  readonly parentId: FolderId | null
+}
+export interface MadeFolder {
+  readonly name: string
+  readonly parentId: FolderId | null
+  readonly way: 'file' | 'move'
+  /** The search is no longer kept. */
+  readonly drop: boolean
+}
 
 export interface WholeSearch {
   /** The dialog to keep the search is open. */
   readonly keeping: Ref<boolean>
   wasKept: (id: SearchId) => void
+  /** What is to become a folder; null: nothing. */
+  readonly making: Ref<FolderOfSearch | null>
+  /** Looks what is found, and asks how. */
   makeFolder: () => Promise<void>
+  /** Makes it so and opens it; or says why not. */
+  makeIt: (chosen: MadeFolder) => Promise<string | null>
   bundle: () => Promise<void>
   /** The kept search that is looked at was deleted. */
   wasDropped: () => void
 }
 
 export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameOf: () => string): WholeSearch {
-  const [acts, dialogs, searches, router, route] = [useActs(), useDialogs(), useSearches(), useRouter(), useRoute()]
+  const [acts, searches, router, route] = [useActs(), useSearches(), useRouter(), useRoute()]
   const notices = useNotice()
   const keeping = ref(false)
 
@@ -48,56 +69,30 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
   }
 
   /** A short name of a search, as a folder or bundle may have it. */
-  const shortName = () =>
-    nameOf()
-      .replace(/[{}/\\]/g, '')
-      .trim()
-      .slice(0, 60) || 'Found'
+  const shortName = () => calledInWords(nameOf()).replace(/[/\\]/g, '').trim().slice(0, 60) || 'Found'
+
+  const making = shallowRef<FolderOfSearch | null>(null)
 
   async function makeFolder(): Promise<void> {
-    const ids = await found()
-    if (!ids) return
-    const kept = searches.byId.get(typeof route.query.kept === 'string' ? route.query.kept : '')
-    const answers = await dialogs.ask({
-      label: 'Make a folder of this search',
-      title: `Make the folder “${shortName()}” of ${counted(ids.length, 'document')}?`,
-      leave: 'Leave it as a search',
-      parts: [
-        {
-          title: 'What happens to the documents',
-          choices: [
-            { value: 'file', title: 'file them there as well' },
-            { value: 'move', title: 'move them there' },
-          ],
-          rows: [{ key: 'way', name: counted(ids.length, 'document'), note: 'one act, with one Undo' }],
-        },
-        ...(kept
-          ? [
-              {
-                title: 'The kept search',
-                choices: [
-                  { value: 'stay', title: 'stays' },
-                  { value: 'drop', title: 'goes' },
-                ],
-                rows: [{ key: 'kept', name: kept.name }],
-              },
-            ]
-          : []),
-      ],
-    })
-    if (!answers) return
+    const documentIds = await found()
+    if (!documentIds) return
+    const kept = searches.byId.get(typeof route.query.kept === 'string' ? route.query.kept : '') ?? null
+    making.value = { documentIds, kept, name: shortName(), parentId: kept?.folderId ?? null }
+  }
+
+  async function makeIt({ name, parentId, way, drop }: MadeFolder): Promise<string | null> {
+    const request = making.value
+    if (!request) return null
     const folderId = newId<FolderId>()
-    const outcome = await acts.act({
-      kind: 'search.folder',
-      id: kept?.id ?? null,
-      folderId,
-      parentId: kept?.folderId ?? null,
-      name: shortName(),
-      documentIds: ids,
-      way: answers.get('way') === 'move' ? 'move' : 'file',
-      drop: answers.get('kept') === 'drop',
-    })
-    if (outcome.ok) await router.push(`/plan/${folderId}`)
+    const { documentIds, kept } = request
+    const outcome = await acts.act(
+      { kind: 'search.folder', id: kept?.id ?? null, folderId, parentId, name, documentIds, way, drop },
+      { quiet: true },
+    )
+    if (!outcome.ok) return outcome.reason.message
+    making.value = null
+    await router.push(`/plan/${folderId}`)
+    return null
   }
 
   async function bundle(): Promise<void> {
@@ -122,5 +117,5 @@ export function useWholeSearch(query: ComputedRef<Record<string, string>>, nameO
     void router.replace({ query })
   }
 
-  return { keeping, wasKept, wasDropped, makeFolder, bundle }
+  return { keeping, wasKept, wasDropped, making, makeFolder, makeIt, bundle }
 }

@@ -6,7 +6,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import type { FoundDocument, RelaxedSearch, RecentSearch } from '../../contract/find'
 import { counted } from '../../core/change/index'
-import { findFolders, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
+import { calledInWords, findFolders, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
 import type { SearchId } from '../../core/ids'
 import type { ThingItem } from '../acts/act'
@@ -18,6 +18,7 @@ import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import FindFilters from '../components/find/FindFilters.vue'
 import FindHead from '../components/find/FindHead.vue'
+import FolderOfSearchDialog from '../components/find/FolderOfSearchDialog.vue'
 import FoundRow from '../components/find/FoundRow.vue'
 import GroupHeading from '../components/find/GroupHeading.vue'
 import KeepDialog from '../components/find/KeepDialog.vue'
@@ -25,6 +26,7 @@ import NothingFound from '../components/find/NothingFound.vue'
 import RuleEditor from '../components/find/RuleEditor.vue'
 import SelectionRectangle from '../components/list/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
+import { useBeforePrint, useOnPaper } from '../composables/useOnPaper'
 import { useSearchQuery } from '../composables/useSearchQuery'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useWholeSearch } from '../composables/useWholeSearch'
@@ -66,7 +68,7 @@ usePageTitle(() => {
   const what = kept.value?.name ?? request.value.q.trim()
   return what === '' ? '' : `${what}: Find`
 })
-const whole = useWholeSearch(effective, () => kept.value?.name ?? notation.value)
+const whole = useWholeSearch(effective, () => kept.value?.name ?? (notation.value || request.value.q))
 
 watch(
   [query, () => route.path],
@@ -87,12 +89,15 @@ onMounted(() => {
 })
 
 const items = computed<readonly ThingItem[]>(() => find.documents.map(documentItem))
+const paper = useOnPaper()
+useBeforePrint(() => find.all(ALL_LIMIT))
 const virtualizer = useVirtualizer(
   computed(() => ({
     count: items.value.length,
     getScrollElement: () => scroller.value,
     estimateSize: () => 76,
     overscan: 6,
+    rangeExtractor: paper.rangeExtractor,
     getItemKey: (index: number) => items.value[index]?.key ?? index,
   })),
 )
@@ -259,14 +264,14 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
           role="grid"
           aria-label="Found documents"
           aria-multiselectable="true"
-          :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
+          :style="paper.sized(virtualizer.getTotalSize())">
           <div
             v-for="{ row, index, start, prefixRange } in shown"
             :key="row.id"
             :ref="el => measure(el as Element | null)"
             :data-index="index"
             role="presentation"
-            :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+            :style="paper.placed(start)">
             <div v-if="prefixRange" role="row">
               <div role="gridcell">
                 <GroupHeading :group="request.group" :value="row.group" />
@@ -292,10 +297,11 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="offered" :at="menuAt" @close="menuAt = null" />
     </div>
+    <FolderOfSearchDialog :request="whole.making.value" :make="whole.makeIt" @leave="whole.making.value = null" />
     <KeepDialog
       :open="whole.keeping.value"
       :query="effective"
-      :proposed="answer?.corrected?.q ?? (notation || request.q)"
+      :proposed="calledInWords(answer?.corrected?.q ?? (notation || request.q))"
       :kept="kept"
       @leave="whole.keeping.value = false"
       @kept="whole.wasKept"

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { FolderId, MeaningId, TagId } from '../ids'
 import type { Names } from './notation'
-import { parseTyped, printRule } from './notation'
+import { calledInWords, parseTyped, printRule } from './notation'
 import type { Rule } from './rule'
 
 const names: Names = {
@@ -107,5 +107,17 @@ describe(printRule, () => {
   ])('writes %s as it was typed', text => {
     const rule = parse(text)
     expect(typeof rule === 'string' ? rule : printRule(rule, names)).toBe(text)
+  })
+})
+
+describe(calledInWords, () => {
+  it.each([
+    ['berth lease', 'berth lease'],
+    ['lease {type pdf} -{tag signed}', 'lease, type pdf, not tag signed'],
+    ['{any {star} {tag urgent}}', 'any of star or tag urgent'],
+    ['{none {star} {all word {no star}}}', 'none of star or all of word and no star'],
+    ['', ''],
+  ])('calls %j %j', (notation, words) => {
+    expect(calledInWords(notation)).toBe(words)
   })
 })

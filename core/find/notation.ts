@@ -90,3 +90,20 @@ function printPart(rule: Rule, names: Names): string {
 function clauseText(rule: LeafRule, names: Names): string {
   return fieldOf(rule)?.print(rule, names) ?? ''
 }
+
+/** A search as one would call it: "lease, type pdf, not tag signed" for lease {type pdf} -{tag signed}. */
+export function calledInWords(notation: string): string {
+  const { words, clauses } = takeApart(notation)
+  const said = clauses.map(
+    ({ inner, without }) => (without ? 'not ' : '') + (inner.includes('{') ? inGroup(inner) : inner),
+  )
+  return [words.replace(/\s+/g, ' ').trim(), ...said].filter(part => part !== '').join(', ')
+}
+
+/** "any of star or tag urgent" for any {star} {tag urgent}. */
+function inGroup(inner: string): string {
+  const { words, clauses } = takeApart(inner)
+  const [kind = '', ...bare] = words.trim().split(/\s+/)
+  const parts = [...bare, ...clauses.map(clause => calledInWords(`{${clause.inner}}`))]
+  return `${kind} of ${parts.join(kind === 'all' ? ' and ' : ' or ')}`
+}

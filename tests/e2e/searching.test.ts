@@ -3,7 +3,17 @@
 import { readFileSync } from 'node:fs'
 import type { Page } from '@playwright/test'
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openDemo, openFolder, documentRow, choose } from './person'
+import {
+  bottomLine,
+  bringIn,
+  choose,
+  documentRow,
+  makeFolders,
+  newPerson,
+  openDemo,
+  openFolder,
+  treeRow,
+} from './person'
 
 const found = (page: Page) => page.getByRole('grid', { name: 'Found documents' }).getByRole('row')
 const field = (page: Page) => page.getByLabel('Find in names and contents')
@@ -122,7 +132,7 @@ test('a search is kept, changed, stays current in another window, and holds noth
   await other.getByLabel('last 7 days').check()
   await expect(other).toHaveURL(/last=7-day.*kept=/)
   await other.getByRole('button', { name: 'Change “About power”…' }).click()
-  await expect(other.getByRole('button', { name: 'call it “power {changed last 7 days}”' })).toBeVisible()
+  await expect(other.getByRole('button', { name: 'call it “power, changed last 7 days”' })).toBeVisible()
   await other.getByLabel('Name', { exact: true }).fill('All about power')
   await other.getByRole('button', { name: 'Change it' }).click()
   await expect(page.getByRole('list', { name: 'Kept searches shown here' })).toContainText('All about power')
@@ -194,4 +204,29 @@ test('the reader finds inside, goes from hit to hit, and on to the next of the l
   await expect(reader(page, /Lease|Notice/)).not.toHaveText(/Lease/.test(name) ? /Lease/ : /Notice/)
   await page.goto('/recent')
   await expect(page.getByRole('grid', { name: 'Documents' }).getByRole('row', { name: /opened/ })).toHaveCount(2)
+})
+
+test('what a search finds becomes a folder with a name and a place of its own', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office', 'Class'])
+  await openFolder(page, 'Office')
+  await bringIn(page, [
+    { name: 'lease north.txt', text: 'a lease' },
+    { name: 'lease south.txt', text: 'a lease' },
+    { name: 'minutes.txt', text: 'no such word' },
+  ])
+  await expect(documentRow(page, 'minutes')).toBeVisible()
+  await page.goto('/find?q=lease')
+  await expect(page.getByRole('grid', { name: 'Found documents' }).getByRole('row')).toHaveCount(2)
+  await page.getByRole('button', { name: 'Make a folder of it…' }).click()
+  const sheet = page.getByRole('dialog', { name: 'Make a folder of this search' })
+  await expect(sheet.getByLabel('Name of the folder')).toHaveValue('lease')
+  await sheet.getByLabel('Name of the folder').fill('All leases')
+  await sheet.getByLabel('Where the folder goes').fill('class')
+  await page.getByRole('option', { name: /Class/ }).click()
+  await sheet.getByText('move there').click()
+  await sheet.getByRole('button', { name: /Make the folder/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'All leases' })).toBeVisible()
+  await expect(treeRow(page, 'All leases')).toContainText('2.1')
+  await expect(documentRow(page, 'lease south')).toBeVisible()
 })

@@ -104,7 +104,7 @@ const isFocused = ref(false)
         only exactly these words: {{ foundNumber(exactly) }}
       </v-btn>
       <span v-if="ms !== null" class="quiet">· {{ ms }} ms</span>
-      <span class="orders">
+      <span class="orders not-printed">
         <label
           >sorted by
           <ChoiceField
@@ -128,7 +128,7 @@ const isFocused = ref(false)
       </span>
     </p>
     <slot />
-    <p class="whole">
+    <p class="whole not-printed">
       <v-btn class="place" :aria-expanded="hasRules" @click="emit('rules')">Rules…</v-btn>
       <template v-if="asksAnything">
         <v-btn class="place" @click="emit('keep')">

@@ -10,6 +10,7 @@ export const ORIGIN_NAMES: Readonly<Record<Origin, string>> = {
   memo: 'Memo',
   link: 'Link',
   paste: 'Pasted',
+  share: 'Shared',
   scan: 'Scanner',
   mail: 'Mail',
   colleague: 'Handed over',
