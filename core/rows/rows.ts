@@ -53,7 +53,18 @@ export interface FolderRow {
 }
 
 /** Ways in by which a document arrived. */
-export const ORIGINS = ['upload', 'memo', 'link', 'paste', 'scan', 'mail', 'colleague', 'drop', 'copy'] as const
+export const ORIGINS = [
+  'upload',
+  'memo',
+  'link',
+  'paste',
+  'scan',
+  'mail',
+  'colleague',
+  'drop',
+  'share',
+  'copy',
+] as const
 export type Origin = (typeof ORIGINS)[number]
 
 export interface DocumentRow {

@@ -38,9 +38,9 @@ describe('what is handed to the installed app', () => {
     await share(client, { title: '', text: 'https://quay.example/tides' })
     expect(await inTray(client)).toEqual([
       'Thoughts.md memo',
-      'notes.txt paste',
+      'notes.txt share',
       'quay.example – tides.uri link',
-      'tides.csv paste',
+      'tides.csv share',
     ])
     await client.undo()
     await client.undo()

@@ -21,7 +21,7 @@ export function sharedArrival({ title, text, address: given, files }: Shared, no
     fileName: name,
     content: blob,
     changedAt,
-    origin: 'paste',
+    origin: 'share',
   }))
   // Some programs put the address into the text.
   const address = webAddress(given) ?? (/\s/.test(text) ? null : webAddress(text))
