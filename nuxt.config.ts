@@ -21,6 +21,7 @@ export default defineNuxtConfig({
     '~/theme/tokens.css',
     '~/theme/base.css',
     '~/theme/fields.css',
+    '~/theme/print.css',
   ],
   app: {
     head: {
@@ -64,6 +65,8 @@ export default defineNuxtConfig({
         'upgrade-insecure-requests': false,
       },
       strictTransportSecurity: false,
+      // For what is recorded into the In-tray; the browser asks the person first.
+      permissionsPolicy: { microphone: ['self'] },
     },
   },
   nitro: {

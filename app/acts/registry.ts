@@ -2,8 +2,10 @@
 
 import type { PlaceAct, PlainAct, ThingAct } from './act'
 import { editColours, find, goToAndDo, showKeys } from './anywhere/fields'
+import { jot } from './anywhere/jot'
 import { lookActs } from './anywhere/look'
 import { pageActs } from './anywhere/pages'
+import { print } from './anywhere/print'
 import { redo, undo } from './anywhere/undo'
 import { addDesktopFolder, addDocuments } from './place/addDocuments'
 import { downloadPlan } from './place/downloadPlan'
@@ -55,7 +57,7 @@ export const PLACE_ACTS: readonly PlaceAct[] = [
 
 /** On every page. */
 export const PLAIN_ACTS: readonly PlainAct[] = [
-  ...[find, goToAndDo, undo, redo, editColours],
+  ...[find, goToAndDo, jot, undo, redo, print, editColours],
   ...pageActs,
   ...lookActs,
   showKeys,

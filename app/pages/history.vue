@@ -10,6 +10,7 @@ import { clockText, dayText, timeText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
 import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
+import { useBeforePrint } from '../composables/useOnPaper'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
@@ -51,6 +52,10 @@ const isFiltered = computed(() => Object.values(filter.value).some(value => valu
 onPlanEvent(event => {
   if (event.type !== 'reading') void history.load()
 })
+useBeforePrint(async () => {
+  while (history.hasMore && history.changes.length < PRINTED_AT_MOST) await history.more()
+})
+const PRINTED_AT_MOST = 2000
 const blocked = ref<{ id: string; text: string } | null>(null)
 const now = useNow()
 
@@ -111,7 +116,7 @@ async function undo(change: ChangeEntry): Promise<void> {
       Everything done to the plan, newest first. Each act can be undone, also one in the middle, unless something later
       stands against it.
     </p>
-    <form class="filter" aria-label="Narrow History" @submit.prevent>
+    <form class="filter not-printed" aria-label="Narrow History" @submit.prevent>
       <LineField
         v-model="filter.text"
         class="line-field"

@@ -5,6 +5,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { ListedDocument as Row } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
+import { useOnPaper } from '../../composables/useOnPaper'
 import { useScrollMargin } from '../../composables/useScrollMargin'
 import GridCard from './GridCard.vue'
 import { linesOf } from './gridLines'
@@ -44,6 +45,7 @@ const across = computed(() => Math.max(1, Math.floor(width.value / CARD_WIDTH)))
 const lines = computed(() => linesOf(props.rows, across.value, props.headings))
 watch(across, count => emit('across', count), { immediate: true })
 
+const paper = useOnPaper()
 const virtualizer = useVirtualizer(
   computed(() => ({
     count: lines.value.length,
@@ -51,6 +53,7 @@ const virtualizer = useVirtualizer(
     estimateSize: (index: number) => (lines.value[index]?.heading === null ? CARD_HEIGHT : HEADING + CARD_HEIGHT),
     getItemKey: (index: number) => lines.value[index]?.rows[0]?.id ?? index,
     overscan: 2,
+    rangeExtractor: paper.rangeExtractor,
     scrollMargin: margin.value,
   })),
 )
@@ -79,12 +82,12 @@ defineExpose({ reveal })
     aria-label="Documents"
     :aria-rowcount="rows.length"
     aria-multiselectable="true">
-    <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
+    <div ref="list" role="rowgroup" :style="paper.sized(virtualizer.getTotalSize())">
       <div
         v-for="{ rows: beside, heading, start } in shown"
         :key="beside[0]?.id"
         role="presentation"
-        :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+        :style="paper.placed(start)">
         <ListHeading v-if="heading !== null" :text="heading" />
         <div
           class="line"

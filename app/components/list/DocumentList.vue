@@ -4,6 +4,7 @@ import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref, watch } from 'vue'
 import type { ListedDocument as Row, Sort } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
+import { useOnPaper } from '../../composables/useOnPaper'
 import { useScrollMargin } from '../../composables/useScrollMargin'
 import { useView } from '../../stores/view'
 import ColumnHead from './ColumnHead.vue'
@@ -51,6 +52,7 @@ const margin = useScrollMargin(
   () => props.rows.length,
 )
 const headingOf = (index: number) => props.headings?.get(props.rows[index]?.id ?? '')
+const paper = useOnPaper()
 const virtualizer = useVirtualizer(
   computed(() => ({
     count: props.rows.length,
@@ -58,6 +60,7 @@ const virtualizer = useVirtualizer(
     estimateSize: (index: number) => (headingOf(index) === undefined ? ROW : ROW + HEADING),
     getItemKey: (index: number) => props.rows[index]?.id ?? index,
     overscan: 12,
+    rangeExtractor: paper.rangeExtractor,
     scrollMargin: margin.value,
   })),
 )
@@ -134,12 +137,8 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         @sort="by && emit('sort', by)" />
       <span role="columnheader" aria-label="Star" />
     </div>
-    <div ref="list" role="rowgroup" :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }">
-      <div
-        v-for="{ row, index, start } in shown"
-        :key="row.id"
-        role="presentation"
-        :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }">
+    <div ref="list" role="rowgroup" :style="paper.sized(virtualizer.getTotalSize())">
+      <div v-for="{ row, index, start } in shown" :key="row.id" role="presentation" :style="paper.placed(start)">
         <ListHeading v-if="headingOf(index)" :text="headingOf(index) ?? ''" />
         <DocumentRow
           :row="row"

@@ -11,6 +11,7 @@ import { documentItem, folderItem } from '../../acts/act'
 import { beginInside } from '../../acts/inFolder'
 import { useThingList } from '../../acts/useThingList'
 import type { Dragged } from '../../composables/useDrag'
+import { useBeforePrint } from '../../composables/useOnPaper'
 import { useShortcuts } from '../../composables/useShortcuts'
 import { useActs } from '../../stores/acts'
 import { contentAddress } from '../../stores/content'
@@ -83,6 +84,7 @@ const {
   fileOf: ({ id }) => fileOf(rowOf(id)),
 })
 useShortcuts(press)
+useBeforePrint(() => props.loadAll?.() ?? Promise.resolve())
 /** The menu of a folder offers what can be begun in it as well. */
 const menuActs = computed(() => {
   const [only, ...others] = list.targetItems.value

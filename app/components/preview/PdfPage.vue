@@ -1,6 +1,7 @@
 <script setup lang="ts">
 // One page of a PDF: drawn when it comes near the view; its words lie over it, to be marked and copied.
 import type { PDFDocumentProxy, PDFPageProxy, RenderTask } from 'pdfjs-dist'
+import { useBeforePrint } from '../../composables/useOnPaper'
 import { useElementSize } from '@vueuse/core'
 import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { Term } from '../../../core/text/index'
@@ -30,6 +31,8 @@ let page: PDFPageProxy | null = null
 let rendering: RenderTask | null = null
 let watcher: IntersectionObserver | null = null
 let hasLetters = false
+// More than this a browser cannot hold as pictures.
+const PRINTED_AT_MOST = 150
 
 onMounted(() => {
   watcher = new IntersectionObserver(
@@ -44,6 +47,7 @@ onBeforeUnmount(() => {
   watcher?.disconnect()
   rendering?.cancel()
 })
+if (props.number <= PRINTED_AT_MOST) useBeforePrint(draw)
 watch(
   () => props.turn,
   () => void draw(),

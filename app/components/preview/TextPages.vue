@@ -5,6 +5,7 @@ import { computed, nextTick, ref, watch } from 'vue'
 import type { TextReply } from '../../../contract/document'
 import { readCsv } from '../../../core/formats/index'
 import type { PartKind } from '../../../core/text/index'
+import { useBeforePrint } from '../../composables/useOnPaper'
 import { readText } from '../../stores/content'
 import PartIndex from './PartIndex.vue'
 import PartView from './PartView.vue'
@@ -65,6 +66,13 @@ async function load(id: string, from: number): Promise<void> {
     emit('failed') // the shell says that the server is away
   }
 }
+
+// On paper stands all of it, not only what was scrolled to.
+useBeforePrint(async () => {
+  if (props.only !== null) return
+  if (isBefore.value) await go(1)
+  while (next.value !== null) await load(props.id, next.value)
+})
 
 const hasTabs = computed(() => props.only === null && parts.value.some(({ kind }) => kind === 'sheet'))
 // The sheet in view: the last one that begins above the upper third of the window.

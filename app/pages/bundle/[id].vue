@@ -18,6 +18,7 @@ import type { Outcome } from '../../stores/acts'
 import { useActs } from '../../stores/acts'
 import { useBundles } from '../../stores/bundles'
 import { useHand } from '../../stores/hand'
+import { usePrinting } from '../../stores/printing'
 import { usePlaceNames } from '../../stores/placeNames'
 import TickBox from '../../components/base/TickBox.vue'
 
@@ -74,7 +75,7 @@ usePageActs('bundle-id', {
   up: { when: isAnyMeant, run: () => lay(-1) },
   down: { when: isAnyMeant, run: () => lay(1) },
 })
-const print = () => window.print()
+const printing = usePrinting()
 </script>
 
 <template>
@@ -114,7 +115,7 @@ const print = () => window.print()
           >
           <v-btn class="act" @click="renaming = true">Rename</v-btn>
           <a v-if="documents.length > 0" class="act" :href="bundles.archiveAddress(id)" download>Download as one ZIP</a>
-          <v-btn class="act" @click="print">Print the list</v-btn>
+          <v-btn class="act" @click="printing.print()">Print the list</v-btn>
           <v-btn v-if="hand.documentIds.length > 0" class="act" @click="putHere">
             Put {{ counted(hand.documentIds.length, 'document') }} from the hand here
           </v-btn>
@@ -170,16 +171,6 @@ h1.done {
 
 <style>
 @media print {
-  html,
-  html body,
-  html .v-application__wrap.v-application__wrap,
-  html .shell.shell,
-  html .page.page,
-  html .loose.loose {
-    overflow: visible;
-    height: auto;
-    display: block;
-  }
   html .bundle.bundle .on-paper {
     display: block;
     padding-left: 2em;
@@ -188,16 +179,8 @@ h1.done {
   html .bundle-acts.bundle-acts,
   html .bundle.bundle .crumb,
   html .bundle.bundle .unwritten,
-  html .loose.loose .document-list,
-  html .shell.shell > :not(.page),
-  html .panels.panels > aside,
-  html .panels.panels > .seam,
-  html .panels.panels .strip {
+  html .loose.loose .document-list {
     display: none;
-  }
-  html .panels.panels,
-  html .page-side.page-side {
-    display: block;
   }
 }
 </style>

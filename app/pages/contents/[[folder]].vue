@@ -121,24 +121,7 @@ small {
 </style>
 
 <style>
-@page {
-  size: A4;
-  margin: 18mm 16mm;
-}
 @media print {
-  html,
-  html body,
-  html .bare.bare {
-    height: auto;
-    overflow: visible;
-  }
-  html .v-application.v-application,
-  html .v-application__wrap.v-application__wrap {
-    background: #fff;
-    color: #000;
-    height: auto;
-    display: block;
-  }
   html .contents.contents {
     max-width: none;
     padding: 0;
