@@ -28,6 +28,7 @@ import HandBar from '../components/shell/HandBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
+import JotDialog from '../components/tray/JotDialog.vue'
 import UploadPanel from '../components/shell/UploadPanel.vue'
 import type { Dragged } from '../composables/useDrag'
 import { useOpenPlace } from '../composables/useOpenPlace'
@@ -157,6 +158,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
     <StoryDialog :thing="dialogs.story" @close="dialogs.story = null" />
     <FilePicker :to="openPlace ?? null" />
+    <JotDialog :open="dialogs.jot" @close="dialogs.jot = false" />
     <GoToField :open="dialogs.goTo" @close="dialogs.goTo = false" />
     <NumberingDialog
       :folder-id="dialogs.numbering?.folderId"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
+import FirstMeeting from '../components/help/FirstMeeting.vue'
+import HelpSign from '../components/help/HelpSign.vue'
 import { mdiMenuDown } from '@mdi/js'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
@@ -214,7 +216,11 @@ const head = computed(() => {
   <div ref="page" class="tray" tabindex="-1">
     <section class="left">
       <div class="head">
-        <h1>In-tray</h1>
+        <div class="titled">
+          <h1>In-tray</h1>
+          <HelpSign topic="in-tray" />
+        </div>
+        <FirstMeeting topic="in-tray" />
         <p class="second">
           {{ head }}
         </p>
@@ -231,6 +237,10 @@ const head = computed(() => {
                 title="A folder of the desktop"
                 subtitle="kept as folders, or only its documents"
                 @click="placeWork.choosing = { what: 'folder', to: null }" />
+              <v-list-item
+                title="A few words, or a recording"
+                subtitle="typed or spoken here"
+                @click="dialogs.jot = true" />
               <v-list-item
                 title="Scan pages"
                 subtitle="simulated scanner, or pictures of pages: one searchable PDF"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // What is done by itself with arrivals that fit.
+import FirstMeeting from '../components/help/FirstMeeting.vue'
+import HelpSign from '../components/help/HelpSign.vue'
 import { whenText } from '../../core/filing/index'
 import { printRule, tryReadRule, TYPE_GROUPS } from '../../core/find/index'
 import RemoteState from '../components/common/RemoteState.vue'
@@ -42,7 +44,11 @@ const fitsText = (order: StandingOrder) => whenText(order.when, type => TYPE_GRO
     <p>
       <NuxtLink class="place" to="/in-tray"> In-tray </NuxtLink>
     </p>
-    <h1>Standing orders</h1>
+    <div class="titled">
+      <h1>Standing orders</h1>
+      <HelpSign topic="orders" />
+    </div>
+    <FirstMeeting topic="orders" />
     <p class="second lead">
       What is done by itself with arrivals that fit, as soon as their words are read. The first that fits is carried
       out; each act stands in History and can be undone.

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // From the pages of a scanner, or pictures of pages, to one searchable PDF in the In-tray.
+import { useMediaQuery } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { format } from 'date-fns'
 import type { Crop, ScanEdits, Tone } from '../../core/scan/index'
@@ -18,6 +19,9 @@ const router = useRouter()
 const chosen = ref<string | null>(null)
 const name = ref(`Scan ${format(new Date(), 'yyyy-MM-dd HH.mm')}`)
 const picker = ref<InstanceType<typeof FileChooser> | null>(null)
+const camera = ref<InstanceType<typeof FileChooser> | null>(null)
+// What is held in a hand has a camera; elsewhere the browser would only choose files once more.
+const hasCamera = useMediaQuery('(pointer: coarse)')
 void scans.load()
 
 const page = computed(() => scans.inOrder.find(one => one.id === chosen.value) ?? scans.inOrder[0] ?? null)
@@ -67,6 +71,9 @@ usePageActs('scan', {
           <v-btn class="act main" :disabled="scans.doing !== ''" @click="scans.scan()">
             Scan pages <span class="key">P</span>
           </v-btn>
+          <v-btn v-if="hasCamera" class="act" :disabled="scans.doing !== ''" @click="camera?.open()">
+            Photograph a page
+          </v-btn>
           <v-btn class="act" :disabled="scans.doing !== ''" @click="picker?.open()">
             Add pictures <span class="key">U</span>
           </v-btn>
@@ -77,6 +84,12 @@ usePageActs('scan', {
           label="Pictures of pages"
           several
           accept="image/png,image/jpeg,image/webp,image/tiff"
+          @picked="files => scans.add(files)" />
+        <FileChooser
+          ref="camera"
+          label="A page before the camera"
+          camera
+          accept="image/jpeg,image/png"
           @picked="files => scans.add(files)" />
       </div>
       <RemoteState v-if="scans.loaded.state !== 'ready'" :remote="scans.loaded" @again="scans.load()" />

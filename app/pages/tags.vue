@@ -1,5 +1,7 @@
 <script setup lang="ts">
 // All tags with what carries them: renamed, merged, given an ink of the key, hidden, deleted once for all.
+import FirstMeeting from '../components/help/FirstMeeting.vue'
+import HelpSign from '../components/help/HelpSign.vue'
 import { computed, ref } from 'vue'
 import type { Tag } from '../../contract/plan'
 import { counted, quoted } from '../../core/change/index'
@@ -81,7 +83,11 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
 
 <template>
   <div class="tags">
-    <h1>Tags</h1>
+    <div class="titled">
+      <h1>Tags</h1>
+      <HelpSign topic="tag" />
+    </div>
+    <FirstMeeting topic="tag" />
     <p class="second lead">
       Words on documents and folders that cut across the plan. A tag is put on with T, or on the card; here it is put
       right for all that carry it.

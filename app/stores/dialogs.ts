@@ -67,6 +67,8 @@ export const useDialogs = defineStore('dialogs', () => {
   const keys = ref(false)
   /** The field in which one types where to go or what to do. */
   const goTo = ref(false)
+  /** A few words or a recording are taken down. */
+  const jot = ref(false)
   /** Things that are to be tagged, or coloured; the one whose story is told. */
   const tag = shallowRef<readonly MeantThing[]>([])
   const colour = shallowRef<readonly MeantThing[]>([])
@@ -94,5 +96,5 @@ export const useDialogs = defineStore('dialogs', () => {
 
   const ofThings = { move, place, names, bundle, tag, colour, story, compare }
   const ofFolders = { link, numbering, merge, colours }
-  return { ...ofThings, ...ofFolders, keys, goTo, questions, ask }
+  return { ...ofThings, ...ofFolders, keys, goTo, jot, questions, ask }
 })

@@ -34,20 +34,24 @@ export const useKeeping = defineStore('keeping', () => {
     return send(`${name}.uri`, writeUriList({ address, title: name, remark }), folderId, origin)
   }
 
-  async function text(written: string, folderId: FolderId | null): Promise<string | null> {
+  async function text(
+    written: string,
+    folderId: FolderId | null,
+    origin: 'memo' | 'paste' = 'paste',
+  ): Promise<string | null> {
     const first =
       written
         .split('\n')
         .map(line => line.replace(/^[#>\-*\s]+/, '').trim())
         .find(line => line !== '') ?? 'Pasted'
-    return send(`${first.slice(0, NAME_LENGTH).replace(/[/\\]/g, '-')}.md`, written, folderId, 'paste')
+    return send(`${first.slice(0, NAME_LENGTH).replace(/[/\\]/g, '-')}.md`, written, folderId, origin)
   }
 
   async function send(
     name: string,
     contents: string,
     folderId: FolderId | null,
-    origin: 'link' | 'paste',
+    origin: 'link' | 'memo' | 'paste',
   ): Promise<string | null> {
     try {
       await sendNew({

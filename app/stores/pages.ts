@@ -109,6 +109,7 @@ export const PAGES = {
     has: ['list'],
     to: '/trash',
   },
+  help: { title: 'Help', tab: null, help: 'What each thing is for, with a picture.', to: '/help' },
   settings: {
     title: 'Settings',
     tab: null,

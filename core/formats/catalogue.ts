@@ -160,6 +160,7 @@ export const FORMATS = {
   mbox: { extensions: ['mbox'], mediaType: 'application/mbox', group: 'mail', read: true, holds: 'messages' },
   mp3: { extensions: ['mp3'], mediaType: 'audio/mpeg', group: 'sound', preview: 'sound', packed: true },
   ogg: { extensions: ['ogg'], mediaType: 'audio/ogg', group: 'sound', preview: 'sound', packed: true },
+  weba: { extensions: ['weba'], mediaType: 'audio/webm', group: 'sound', preview: 'sound', packed: true },
   wav: { extensions: ['wav'], mediaType: 'audio/wav', group: 'sound', preview: 'sound' },
   m4a: { extensions: ['m4a'], mediaType: 'audio/mp4', group: 'sound', preview: 'sound', packed: true },
   flac: { extensions: ['flac'], mediaType: 'audio/flac', group: 'sound', preview: 'sound', packed: true },

@@ -50,6 +50,8 @@ for (const look of ['light', 'dark'] as const) {
       '/history',
       '/trash',
       '/settings',
+      '/help',
+      '/account',
     ]) {
       await page.goto(path)
       found[path] = await findings(page)

@@ -9,6 +9,8 @@ const props = defineProps<{
   several?: boolean
   /** A whole folder of the desktop. */
   folder?: boolean
+  /** Where there is one, the camera is opened instead. */
+  camera?: boolean
   /** Not an emitted event: those are dropped once the page has changed, and the files would be lost with them. */
   onPicked: (files: File[]) => void
 }>()
@@ -32,6 +34,7 @@ defineExpose({ open: () => input.value?.click() })
     :multiple="several || folder"
     :accept="accept"
     :aria-label="label"
+    :capture="camera ? 'environment' : undefined"
     :webkitdirectory="folder || undefined"
     @change="tell" />
 </template>

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 // A sheet that asks something: title, what is asked, the acts below. Esc and a click beside it leave it.
 import { nextTick, ref, watch } from 'vue'
+import type { HelpId } from '../../stores/helpTopics'
+import HelpSign from '../help/HelpSign.vue'
 
 const props = defineProps<{
   open: boolean
@@ -8,6 +10,8 @@ const props = defineProps<{
   width: number
   /** Its name for those who do not see it. */
   label: string
+  /** What explains it. */
+  help?: HelpId
 }>()
 const emit = defineEmits<{ leave: [] }>()
 const sheet = ref<{ $el: HTMLElement } | null>(null)
@@ -28,7 +32,7 @@ defineSlots<{ default: () => unknown; acts: () => unknown }>()
 <template>
   <v-dialog :model-value="open" scrollable :width="width" :aria-label="label" @update:model-value="emit('leave')">
     <v-card ref="sheet">
-      <v-card-title>{{ title }}</v-card-title>
+      <v-card-title>{{ title }} <HelpSign v-if="help" :topic="help" /></v-card-title>
       <v-card-text>
         <slot />
       </v-card-text>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import HelpSign from '../help/HelpSign.vue'
 // The heading of the Desk and its two views.
 defineProps<{ view: 'now' | 'recent' }>()
 const VIEWS = { now: { to: '/desk', text: 'on it now' }, recent: { to: '/recent', text: 'recent' } } as const
@@ -6,7 +7,10 @@ const VIEWS = { now: { to: '/desk', text: 'on it now' }, recent: { to: '/recent'
 
 <template>
   <div class="desk-head">
-    <h1>Desk</h1>
+    <div class="titled">
+      <h1>Desk</h1>
+      <HelpSign topic="kept" />
+    </div>
     <nav aria-label="Views of the Desk">
       <NuxtLink
         v-for="({ to, text }, key) in VIEWS"

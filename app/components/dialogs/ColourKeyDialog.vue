@@ -99,7 +99,7 @@ function improve(target: string, ink: string): void {
 </script>
 
 <template>
-  <PaperDialog :open="open" :width="760" label="Colour key" title="Colour key" @leave="emit('close')">
+  <PaperDialog :open="open" :width="760" label="Colour key" help="colour" title="Colour key" @leave="emit('close')">
     <p class="second">What a colour means. A change here is seen everywhere at once.</p>
     <ul>
       <li v-for="(meaning, index) in colourKey.meanings" :key="meaning.id">

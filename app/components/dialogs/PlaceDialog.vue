@@ -21,6 +21,7 @@ function pick(ids: (FolderId | null)[]): void {
     :open="request !== null"
     :width="480"
     label="Choose a place"
+    help="places"
     :title="request?.title ?? ''"
     @leave="emit('close')">
     <PlacePicker

@@ -65,7 +65,7 @@ async function take(id: TagId): Promise<void> {
 </script>
 
 <template>
-  <PaperDialog :open="things.length > 0" :width="460" label="Tags" :title="title" @leave="emit('close')">
+  <PaperDialog :open="things.length > 0" :width="460" label="Tags" help="tag" :title="title" @leave="emit('close')">
     <TagPicker
       v-if="things.length > 0"
       class="picker"

@@ -149,6 +149,7 @@ async function keep(): Promise<void> {
 
 <template>
   <PaperDialog
+    help="number"
     :open="folderId !== undefined"
     :width="620"
     label="Numbering"

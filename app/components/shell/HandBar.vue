@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // What is in hand, and the three ways to put it down where one is.
+import HelpSign from '../help/HelpSign.vue'
 import { dropTargetForElements } from '@atlaskit/pragmatic-drag-and-drop/element/adapter'
 import { mdiClose, mdiMenuUp } from '@mdi/js'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
@@ -126,6 +127,7 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
         </v-list-item>
       </v-list>
     </v-menu>
+    <HelpSign topic="hand" class="about" />
     <span class="cut why" role="status">{{ hand.refused }}</span>
     <v-btn
       v-for="{ how, name } in WAYS"
@@ -148,6 +150,9 @@ const WAYS: readonly { how: PutDown; name: (place: string) => string }[] = [
 </template>
 
 <style scoped>
+.about {
+  color: inherit;
+}
 .hand {
   background: var(--hand);
   color: var(--on-hand);

@@ -46,6 +46,7 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
           </template>
           <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />
           <v-list-item title="Settings" to="/settings" />
+          <v-list-item title="Help" to="/help" />
           <v-list-item title="Keys" @click="emit('keys')" />
           <v-list-item
             v-for="choice in THEMES"

@@ -24,6 +24,7 @@ import FirstSteps from '../../components/folder/FirstSteps.vue'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
 import PathCrumbs from '../../components/folder/PathCrumbs.vue'
 import { headingsOf } from '../../components/list/gridLines'
+import HelpSign from '../../components/help/HelpSign.vue'
 import ListSettings from '../../components/list/ListSettings.vue'
 import ThingList from '../../components/list/ThingList.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
@@ -228,9 +229,12 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
             :renaming="renamingHead"
             @rename="renamingHead = true"
             @renamed="renamingHead = false" />
-          <h1 v-else class="top-title">
-            {{ plan.reply?.plan.name }}
-          </h1>
+          <div v-else class="titled">
+            <h1 class="top-title">
+              {{ plan.reply?.plan.name }}
+            </h1>
+            <HelpSign topic="plan" />
+          </div>
           <FolderActs :folder="folder ?? null" :place-acts="placeActs" :folder-acts="headActs.acts.value" />
           <SearchList
             v-if="folderId && searches.inFolder(folderId).length > 0"
