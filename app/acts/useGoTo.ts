@@ -1,7 +1,7 @@
 // What the go-to-and-do field answers to a few letters: acts, places, tags and documents, in one list.
 
 import type { Ref } from 'vue'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { counted } from '../../core/change/index'
 import { findFolders } from '../../core/find/index'
 import { suggest } from '../../core/text/index'
@@ -26,6 +26,9 @@ const [ACTS, FOLDERS, TAGS, DOCUMENTS] = [7, 5, 3, 6]
 
 export function useGoTo(typed: Ref<string>) {
   const [placeNames, tagList, names] = [usePlaceNames(), useTagList(), useNames()]
+
+  /** What the documents were looked for by: those of other letters are none of these. */
+  const lookedFor = ref('')
 
   /** Lists come before the place they lie in, and that before what holds everywhere. */
   const offered = computed(() =>
@@ -70,7 +73,7 @@ export function useGoTo(typed: Ref<string>) {
         shortcut: '',
         run: () => void navigateTo({ path: '/find', query: { tags: item.id } }),
       }))
-    const documents = names.documents
+    const documents = (lookedFor.value === text ? names.documents : [])
       .slice(0, DOCUMENTS)
       .map(row => ({
         key: `document:${row.id}`,
@@ -91,5 +94,10 @@ export function useGoTo(typed: Ref<string>) {
     return [...first, ...tags, ...documents, inside]
   })
 
-  return { answers, look: (text: string) => names.look(text) }
+  async function look(text: string): Promise<void> {
+    await names.look(text)
+    if (text === typed.value) lookedFor.value = text.trim()
+  }
+
+  return { answers, look }
 }

@@ -55,11 +55,14 @@ describe('what is downloaded at once', () => {
     })
   })
 
-  it('is the whole plan where nothing is named, without the Trash', async () => {
+  it('is the whole plan where nothing is named, with the In-tray and without the Trash', async () => {
     const { client, lease } = await smallPlan()
     await client.act({ kind: 'trash', folderIds: [], documentIds: [lease] })
     const { name, files } = await archived(client, '')
-    expect([name, Object.keys(files)]).toEqual(['My plan.zip', ['1 Office/1.1 Leases/note.txt', '2 Class/note.txt']])
+    expect([name, Object.keys(files)]).toEqual([
+      'My plan.zip',
+      ['1 Office/1.1 Leases/note.txt', '2 Class/note.txt', 'In-tray/loose.txt'],
+    ])
   })
 
   it('is refused in a sentence where there is nothing, and where an id is none', async () => {

@@ -1,5 +1,6 @@
 import { archiveAddress } from '../../stores/content'
 import type { PlaceAct } from '../act'
+import { downloadFrom } from '../downloadFrom'
 
 /** Everything, in folders that are named as they are written. */
 export const downloadPlan: PlaceAct = {
@@ -7,8 +8,5 @@ export const downloadPlan: PlaceAct = {
   title: 'Download the whole plan as one ZIP',
   part: 'save',
   applies: ({ folder }) => folder === null,
-  run: () => {
-    const href = archiveAddress({ folderIds: [], documentIds: [] })
-    Object.assign(document.createElement('a'), { href, download: '' }).click()
-  },
+  run: () => downloadFrom(archiveAddress({ folderIds: [], documentIds: [] })),
 }

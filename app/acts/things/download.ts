@@ -4,6 +4,7 @@ import { archiveAddress, contentAddress } from '../../stores/content'
 import { usePlan } from '../../stores/plan'
 import type { ThingAct } from '../act'
 import { theOne } from '../act'
+import { downloadFrom } from '../downloadFrom'
 
 /** One document as it is; several, or a folder with all below, as one ZIP. */
 export const download: ThingAct = {
@@ -17,7 +18,6 @@ export const download: ThingAct = {
     items.some(item => item.kind === 'document' || (usePlan().totals.get(item.id) ?? 0) > 0),
   run: target => {
     const only = theOne(target)
-    const href = only?.kind === 'document' ? contentAddress(only.id) : archiveAddress(thingsOf(target.items))
-    Object.assign(document.createElement('a'), { href, download: '' }).click()
+    downloadFrom(only?.kind === 'document' ? contentAddress(only.id) : archiveAddress(thingsOf(target.items)))
   },
 }

@@ -29,6 +29,12 @@ const understood = () => (met.value = [...met.value, props.topic])
   justify-items: start;
   max-width: 620px;
 }
+/* On a phone the first sentence leaves room for what it is about. */
+@media (max-width: 620px) {
+  .first p + p {
+    display: none;
+  }
+}
 @media print {
   .first {
     display: none;

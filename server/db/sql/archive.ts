@@ -5,7 +5,7 @@ import { isoText } from '../tables'
 
 export interface FiledDocument {
   readonly id: string
-  /** null: chosen by itself, not by a folder. */
+  /** null: it lies in the In-tray, or was chosen by itself. */
   readonly folderId: string | null
   readonly name: string
   readonly extension: string
@@ -16,15 +16,18 @@ export interface FiledDocument {
 
 const COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS size, ${isoText('d.changed_at')} AS "changedAt"`
 
-/** By folder, and within it by name; one that lies in two of the folders stands in both. */
-export function documentsInFolders(planId: string, folderIds: readonly string[]): Promise<FiledDocument[]> {
+/**
+ * By place, and within it by name; one that lies in two of the places stands in both. A place is a folder, or the plan
+ * itself for the In-tray.
+ */
+export function documentsInPlaces(planId: string, places: readonly string[]): Promise<FiledDocument[]> {
   return rows<FiledDocument>(
     null,
     `SELECT ${COLUMNS}, p.folder_id AS "folderId" FROM placement p JOIN document d ON d.id = p.document_id
         AND d.plan_id = p.plan_id
-      WHERE p.plan_id = $1 AND p.folder_id = ANY($2::uuid[]) AND d.trashed_at IS NULL
-      ORDER BY array_position($2::uuid[], p.folder_id), d.name COLLATE natural_order, d.id`,
-    [planId, folderIds],
+      WHERE p.plan_id = $1 AND p.place = ANY($2::uuid[]) AND p.live
+      ORDER BY array_position($2::uuid[], p.place), p.name COLLATE natural_order, d.id`,
+    [planId, places],
   )
 }
 

@@ -6,7 +6,7 @@ import type { FolderId } from '../../../core/ids'
 import { codedName, numberTree } from '../../../core/numbering/index'
 import { branchOf, outlineOf, pathOf } from '../../../core/tree/index'
 import type { FiledDocument } from '../../db/sql/archive'
-import { documentsByIds, documentsInFolders } from '../../db/sql/archive'
+import { documentsByIds, documentsInPlaces } from '../../db/sql/archive'
 import { planOf } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
@@ -19,23 +19,27 @@ export interface ArchiveRequest {
   readonly documentIds: readonly string[]
 }
 
-/** Without any: the whole plan. What else is asked for and is not there is left out. Throws notFound, archive.empty. */
+/**
+ * Without any: the whole plan, with what waits in the In-tray. What else is asked for and is not there is left out.
+ * Throws notFound, archive.empty.
+ */
 export async function archiveThings(actor: Actor, { folderIds, documentIds }: ArchiveRequest): Promise<Archive> {
   const plan = (await planOf(actor.accountId)) ?? fail('notFound')
   const isWhole = folderIds.length === 0 && documentIds.length === 0
   const { tree, codes } = numberTree(plan, liveFolders(await currentFolders(actor.planId)), LOCALE)
   for (const id of folderIds) if (!tree.byId.has(id)) fail('notFound')
-  const inside = isWhole
-    ? outlineOf(tree).map(({ folder }) => folder.id)
+  const inside: string[] = isWhole
+    ? [...outlineOf(tree).map(({ folder }) => folder.id), actor.planId] // the plan itself is the In-tray
     : [...new Set(folderIds.flatMap(id => branchOf(tree, id).map(below => below.id)))]
   const [filed, chosen] = await Promise.all([
-    inside.length > 0 ? documentsInFolders(actor.planId, inside) : [],
+    inside.length > 0 ? documentsInPlaces(actor.planId, inside) : [],
     documentIds.length > 0 ? documentsByIds(actor.planId, documentIds) : [],
   ])
   const written = (id: FolderId) => codedName(codes.get(id)?.code ?? '', tree.byId.get(id)?.name ?? '')
   /** From the chosen folder down, so that the archive begins with it and not with all above. */
   const foldersOf = ({ folderId }: FiledDocument): string[] => {
-    const path = pathOf(tree, folderId as FolderId | null).map(({ id }) => id)
+    if (folderId === null) return ['In-tray']
+    const path = pathOf(tree, folderId as FolderId).map(({ id }) => id)
     const from = isWhole ? 0 : path.findIndex(id => folderIds.includes(id))
     return path.slice(from).map(written)
   }
