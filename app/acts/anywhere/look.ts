@@ -1,18 +1,12 @@
-import type { ThemeChoice } from '../../stores/view'
-import { useView } from '../../stores/view'
+import { THEMES, useView } from '../../stores/view'
+import { THEME_NAMES } from '../../stores/viewTexts'
 import type { PlainAct } from '../act'
 
-const lookAct = (theme: ThemeChoice, title: string): PlainAct => ({
+export const lookActs: readonly PlainAct[] = THEMES.map(theme => ({
   id: `look-${theme}`,
-  title,
+  title: `Look: ${THEME_NAMES[theme]}`,
   part: 'app',
   run: () => {
     useView().saved.theme = theme
   },
-})
-
-export const lookActs: readonly PlainAct[] = [
-  lookAct('light', 'Look: light'),
-  lookAct('dark', 'Look: dark'),
-  lookAct('system', 'Look: as the system'),
-]
+}))

@@ -2,10 +2,9 @@
 // How the documents of this folder are shown: rows or sheets, under which headings, with which columns.
 import { mdiArrowDown, mdiArrowUp, mdiMenuDown } from '@mdi/js'
 import { computed } from 'vue'
-import type { Sort } from '../../../contract/document'
-import type { FoundGroup } from '../../../core/find/index'
 import type { ViewSettings } from '../../stores/view'
 import { useView } from '../../stores/view'
+import { REGISTER_GROUPS, REGISTER_SORTS } from '../../stores/viewTexts'
 import type { ColumnId } from '../../stores/columns'
 import { COLUMN_IDS, columnOf, FIRST_COLUMNS, moveColumn, toggleColumn } from '../../stores/columns'
 import ChoiceField from '../base/ChoiceField.vue'
@@ -15,22 +14,7 @@ const props = defineProps<{ settings: ViewSettings }>()
 const emit = defineEmits<{ change: [settings: Partial<ViewSettings>] }>()
 
 const view = useView()
-const GROUPS: readonly { value: FoundGroup; text: string }[] = [
-  { value: 'none', text: 'No headings' },
-  { value: 'type', text: 'By type' },
-  { value: 'tag', text: 'By tag' },
-  { value: 'meaning', text: 'By colour' },
-  { value: 'month', text: 'By month' },
-  { value: 'sender', text: 'By sender' },
-]
-const SORTS: readonly { value: Sort; text: string }[] = [
-  { value: 'name', text: 'Name' },
-  { value: 'changed', text: 'Changed' },
-  { value: 'added', text: 'Added' },
-  { value: 'size', text: 'Size' },
-  { value: 'type', text: 'Type' },
-]
-const sorts = computed(() => SORTS.filter(({ value }) => value !== 'type' || props.settings.group === 'none'))
+const sorts = computed(() => REGISTER_SORTS.filter(({ value }) => value !== 'type' || props.settings.group === 'none'))
 const ordered = computed<readonly ColumnId[]>(() => {
   const shown = view.saved.columns.map(({ id }) => id)
   return [...shown, ...COLUMN_IDS.filter(id => !shown.includes(id))]
@@ -57,7 +41,7 @@ const isShown = (id: ColumnId) => view.saved.columns.some(column => column.id ==
       class="choice"
       label="Headings"
       :model-value="settings.group"
-      :choices="GROUPS.map(({ value, text }) => ({ value: value, text: text }))"
+      :choices="REGISTER_GROUPS"
       @update:model-value="emit('change', { group: $event })" />
     <template v-if="settings.view === 'grid'">
       <ChoiceField
