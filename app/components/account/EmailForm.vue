@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // Another address to sign in with.
 import { useForm } from 'vee-validate'
-import { ref } from 'vue'
 import type { EmailRequest } from '../../../contract/account'
 import { emailRequestShape } from '../../../contract/account'
-import { HembixError } from '../../../core/errors'
+import { useSending } from '../../composables/useSending'
 
 const props = defineProps<{ save: (form: EmailRequest) => Promise<void> }>()
 
@@ -14,20 +13,9 @@ const { defineField, handleSubmit, errors, resetForm } = useForm({
 })
 const [email] = defineField('email', { validateOnModelUpdate: false })
 const [password] = defineField('password', { validateOnModelUpdate: false })
-const [busy, refused] = [ref(false), ref('')]
-
+const { busy, refused, send: sendOnce } = useSending()
 const send = handleSubmit(async form => {
-  busy.value = true
-  refused.value = ''
-  try {
-    await props.save(form)
-    resetForm()
-  } catch (error) {
-    if (!(error instanceof HembixError)) throw error
-    refused.value = error.refusal.message
-  } finally {
-    busy.value = false
-  }
+  if (await sendOnce(() => props.save(form))) resetForm()
 })
 </script>
 

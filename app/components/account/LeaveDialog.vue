@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The account goes with everything in it: asked twice, by the name of the plan and by the password.
 import { computed, ref, watch } from 'vue'
-import { HembixError } from '../../../core/errors'
+import { useSending } from '../../composables/useSending'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{
@@ -13,7 +13,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ close: [] }>()
 
-const [typed, password, refused, busy] = [ref(''), ref(''), ref(''), ref(false)]
+const [typed, password] = [ref(''), ref('')]
+const { busy, refused, send: sendOnce } = useSending()
 const isSure = computed(() => typed.value.trim() === props.planName && password.value !== '')
 watch(
   () => props.open,
@@ -22,18 +23,8 @@ watch(
   },
 )
 
-async function send(): Promise<void> {
-  if (!isSure.value || busy.value) return
-  busy.value = true
-  refused.value = ''
-  try {
-    await props.leave({ planName: typed.value, password: password.value })
-  } catch (error) {
-    if (!(error instanceof HembixError)) throw error
-    refused.value = error.refusal.message
-  } finally {
-    busy.value = false
-  }
+function send(): void {
+  if (isSure.value) void sendOnce(() => props.leave({ planName: typed.value, password: password.value }))
 }
 </script>
 

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 // A new password; what is wrong with it is said beside it.
 import { useForm } from 'vee-validate'
-import { ref } from 'vue'
 import type { PasswordRequest } from '../../../contract/account'
 import { passwordRequestShape } from '../../../contract/account'
-import { HembixError } from '../../../core/errors'
+import { useSending } from '../../composables/useSending'
 
 const props = defineProps<{ save: (form: PasswordRequest) => Promise<void> }>()
 
@@ -14,20 +13,9 @@ const { defineField, handleSubmit, errors, resetForm } = useForm({
 })
 const [current] = defineField('current', { validateOnModelUpdate: false })
 const [next] = defineField('next', { validateOnModelUpdate: false })
-const [busy, refused] = [ref(false), ref('')]
-
+const { busy, refused, send: sendOnce } = useSending()
 const send = handleSubmit(async form => {
-  busy.value = true
-  refused.value = ''
-  try {
-    await props.save(form)
-    resetForm()
-  } catch (error) {
-    if (!(error instanceof HembixError)) throw error
-    refused.value = error.refusal.message
-  } finally {
-    busy.value = false
-  }
+  if (await sendOnce(() => props.save(form))) resetForm()
 })
 </script>
 
