@@ -7,7 +7,7 @@ import { LIST_KEYS } from '../composables/useList'
 import { useKeys } from '../stores/keys'
 import { PAGES } from '../stores/pages'
 import type { ActOn } from './act'
-import { keyedActs, keyPartsOf } from './keyList'
+import { keyedActs, keyOfAct, keyPartsOf } from './keyList'
 import { offer, runPressed } from './offer'
 import { PLACE_ACTS, PLAIN_ACTS, THING_ACTS } from './registry'
 
@@ -92,5 +92,18 @@ describe('the list of keys', () => {
     const lines = keyPartsOf('find').flatMap(({ keys }) => keys)
     expect(lines.find(({ id }) => id === 'move')).toEqual({ id: 'move', key: 'F8', what: 'Move to…' })
     expect(lines.filter(({ id }) => id in LIST_KEYS).length).toBe(Object.keys(LIST_KEYS).length)
+  })
+
+  it('gives the key that stands beside an act, as it is now', () => {
+    const keys = useKeys()
+    expect([keyOfAct('in-tray.after'), keyOfAct('move'), keyOfAct('story'), keyOfAct('no act')]).toEqual([
+      '→',
+      'M',
+      '',
+      '',
+    ])
+    keys.setKey('move', 'F8')
+    keys.areLettersHeard = false
+    expect([keyOfAct('move'), keyOfAct('tag')]).toEqual(['F8', ''])
   })
 })

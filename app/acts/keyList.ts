@@ -63,3 +63,9 @@ export function keyedActs(): readonly (Named & { readonly where: string })[] {
     ),
   ]
 }
+
+/** The key of an act as it is now, as it is shown; empty: none. */
+export function keyOfAct(id: string): string {
+  const act = keyedActs().find(one => one.id === id)
+  return act ? shownKey(useKeys().keysOf(act)[0] ?? '') : ''
+}

@@ -5,6 +5,7 @@ import { editColours, find, goToAndDo, showKeys } from './anywhere/fields'
 import { jot } from './anywhere/jot'
 import { lookActs } from './anywhere/look'
 import { pageActs } from './anywhere/pages'
+import { putDown } from './anywhere/putDown'
 import { print } from './anywhere/print'
 import { redo, undo } from './anywhere/undo'
 import { addDesktopFolder, addDocuments } from './place/addDocuments'
@@ -57,7 +58,7 @@ export const PLACE_ACTS: readonly PlaceAct[] = [
 
 /** On every page. */
 export const PLAIN_ACTS: readonly PlainAct[] = [
-  ...[find, goToAndDo, jot, undo, redo, print, editColours],
+  ...[find, goToAndDo, jot, putDown, undo, redo, print, editColours],
   ...pageActs,
   ...lookActs,
   showKeys,

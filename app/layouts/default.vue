@@ -71,8 +71,14 @@ const plainActs = computed(() => offer(PLAIN_ACTS, null))
 useOffered(() => '', plainActs)
 useShortcuts(event => {
   const isPaste = (event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'v'
-  if (isPaste && hand.items.length > 0) hand.wantsDown = true
-  else if (isPaste && lastCopy.items.length > 0 && !lastCopy.wasAway && openPlace.value !== undefined)
+  // What was copied last, once more; what is in hand is put down by its act.
+  if (
+    isPaste &&
+    hand.items.length === 0 &&
+    lastCopy.items.length > 0 &&
+    !lastCopy.wasAway &&
+    openPlace.value !== undefined
+  )
     void hand.putDownAgain()
   else return runPressed(plainActs.value, event)
   return true

@@ -16,6 +16,7 @@ import { PAGE_ACTS } from '../acts/onPages'
 import { usePageActs } from '../acts/usePageActs'
 import { usePlaceActs } from '../acts/usePlaceActs'
 import { useThingList } from '../acts/useThingList'
+import ActKey from '../components/common/ActKey.vue'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import OutlineSide from '../components/shell/OutlineSide.vue'
@@ -226,7 +227,7 @@ const head = computed(() => {
         </p>
         <p class="acts">
           <v-btn class="act main" @click="placeWork.choosing = { what: 'files', to: null }">
-            Add documents <span class="key">U</span>
+            Add documents <ActKey act="add-documents" />
           </v-btn>
           <v-menu>
             <template #activator="{ props: more }">
@@ -270,7 +271,7 @@ const head = computed(() => {
         :focused="list.focused.value"
         :dragged="row => dragged(`d:${row.id}`)"
         @pick="list.click"
-        @menu="(key, event) => openMenu(key, event)"
+        @menu="openMenu"
         @open="router.push(`/document/${$event.id}`)"
         @select="list.selectThese"
         @end="documentList.more()" />

@@ -5,6 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { format } from 'date-fns'
 import type { Crop, ScanEdits, Tone } from '../../core/scan/index'
 import { TONES, UNEDITED } from '../../core/scan/index'
+import ActKey from '../components/common/ActKey.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import ScanSheet from '../components/scan/ScanSheet.vue'
 import ScanStrip from '../components/scan/ScanStrip.vue'
@@ -69,13 +70,13 @@ usePageActs('scan', {
         </p>
         <p class="acts">
           <v-btn class="act main" :disabled="scans.doing !== ''" @click="scans.scan()">
-            Scan pages <span class="key">P</span>
+            Scan pages <ActKey act="scan.scan" />
           </v-btn>
           <v-btn v-if="hasCamera" class="act" :disabled="scans.doing !== ''" @click="camera?.open()">
             Photograph a page
           </v-btn>
           <v-btn class="act" :disabled="scans.doing !== ''" @click="picker?.open()">
-            Add pictures <span class="key">U</span>
+            Add pictures <ActKey act="scan.add" />
           </v-btn>
         </p>
         <p class="quiet">The scanner is simulated: three made-up pages at a time, a little skewed and grey.</p>
@@ -120,7 +121,7 @@ usePageActs('scan', {
     <aside v-if="page" class="right" aria-label="What is done to the page">
       <h2>This page</h2>
       <p>
-        <v-btn class="act" @click="turn(1)">Turn right <span class="key">R</span></v-btn>
+        <v-btn class="act" @click="turn(1)">Turn right <ActKey act="scan.turn" /></v-btn>
         <v-btn class="act" @click="turn(-1)">Turn left</v-btn>
       </p>
       <label class="line"

@@ -1,9 +1,6 @@
 <script setup lang="ts">
 // What a person decides once: the plan's name, how things look, how long the Trash keeps them, and the keys.
 import { computed } from 'vue'
-import type { FoundGroup } from '../../core/find/index'
-import { FOUND_GROUPS } from '../../core/find/index'
-import type { Sort } from '../../contract/document'
 import ChoiceField from '../components/base/ChoiceField.vue'
 import LineField from '../components/base/LineField.vue'
 import TickBox from '../components/base/TickBox.vue'
@@ -11,22 +8,11 @@ import KeySettings from '../components/settings/KeySettings.vue'
 import TrashDays from '../components/settings/TrashDays.vue'
 import { useActs } from '../stores/acts'
 import { usePlan } from '../stores/plan'
-import type { ThemeChoice } from '../stores/view'
 import { THEMES, useView } from '../stores/view'
+import { REGISTER_GROUPS, REGISTER_SORTS, THEME_NAMES } from '../stores/viewTexts'
 
 const [acts, plan, view] = [useActs(), usePlan(), useView()]
 const first = computed(() => view.saved.first)
-const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', light: 'light', dark: 'dark' }
-const SORT_NAMES: Record<Sort, string> = {
-  name: 'by name',
-  changed: 'by when they were changed',
-  added: 'by when they were added',
-  size: 'by size',
-  type: 'by type',
-}
-const choicesOf = <V extends string>(values: readonly V[], textOf: (value: V) => string) =>
-  values.map(value => ({ value, text: textOf(value) }))
-const groupName = (group: FoundGroup) => (group === 'none' ? 'not grouped' : `grouped by ${group}`)
 </script>
 
 <template>
@@ -56,7 +42,7 @@ const groupName = (group: FoundGroup) => (group === 'none' ? 'not grouped' : `gr
             v-model="view.saved.theme"
             class="line-field"
             label="Look"
-            :choices="choicesOf(THEMES, theme => THEME_NAMES[theme])" />
+            :choices="THEMES.map(theme => ({ value: theme, text: THEME_NAMES[theme] }))" />
         </dd>
         <dt>Registers begin</dt>
         <dd class="several">
@@ -64,14 +50,14 @@ const groupName = (group: FoundGroup) => (group === 'none' ? 'not grouped' : `gr
             class="line-field"
             label="Order of registers"
             :model-value="first.sort"
-            :choices="choicesOf(Object.keys(SORT_NAMES) as Sort[], sort => SORT_NAMES[sort])"
-            @update:model-value="view.saved.first = { ...first, sort: $event as Sort }" />
+            :choices="REGISTER_SORTS"
+            @update:model-value="view.saved.first = { ...first, sort: $event }" />
           <ChoiceField
             class="line-field"
             label="Groups of registers"
             :model-value="first.group"
-            :choices="choicesOf(FOUND_GROUPS, groupName)"
-            @update:model-value="view.saved.first = { ...first, group: $event as FoundGroup }" />
+            :choices="REGISTER_GROUPS"
+            @update:model-value="view.saved.first = { ...first, group: $event }" />
           <TickBox
             :model-value="first.descending"
             @update:model-value="view.saved.first = { ...first, descending: $event }"

@@ -7,6 +7,7 @@ import { counted } from '../../core/change/index'
 import { agoText, timeText } from '../../core/dates/index'
 import { fileNameOf, sizeText } from '../../core/formats/index'
 import type { DocumentId, FolderId } from '../../core/ids'
+import ActKey from '../components/common/ActKey.vue'
 import PaperDialog from '../components/common/PaperDialog.vue'
 import { usePageActs } from '../acts/usePageActs'
 import RemoteState from '../components/common/RemoteState.vue'
@@ -96,10 +97,10 @@ function inside(item: TrashItem): string {
             :disabled="list.targetItems.value.length === 0"
             @click="restore(list.targetItems.value)">
             Restore {{ list.targetItems.value.length > 1 ? counted(list.targetItems.value.length, 'thing') : '' }}
-            <span class="key">R</span>
+            <ActKey act="trash.restore" />
           </v-btn>
           <v-btn class="act" :disabled="list.targetItems.value.length === 0" @click="asking = list.targetItems.value">
-            Delete for good… <span class="key">Delete</span>
+            Delete for good… <ActKey act="trash.purge" />
           </v-btn>
           <v-btn class="act" @click="asking = 'all'">Empty the Trash…</v-btn>
           <span class="second holds">{{ sizeOf(items) }} in all</span>

@@ -12,7 +12,8 @@ interface SavedKeys {
   changed: Record<string, string>
 }
 
-const FIRST: SavedKeys = { letters: true, changed: {} }
+// Made anew for each: what is kept is written into it.
+const first = (): SavedKeys => ({ letters: true, changed: {} })
 
 export interface Keyed {
   readonly id: string
@@ -21,7 +22,7 @@ export interface Keyed {
 }
 
 export const useKeys = defineStore('keys', () => {
-  const saved = useStorage<SavedKeys>('hembix.keys', FIRST, localStorage, { mergeDefaults: true, writeDefaults: false })
+  const saved = useStorage<SavedKeys>('hembix.keys', first, localStorage, { mergeDefaults: true, writeDefaults: false })
   const areLettersHeard = computed({ get: () => saved.value.letters, set: on => (saved.value.letters = on) })
   const isChanged = computed(() => Object.keys(saved.value.changed).length > 0)
 

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 // The sign on a row that opens its menu, for whoever has no right button: it shows where one points, where the focus
-// is, and always by touch.
-import { mdiDotsHorizontal } from '@mdi/js'
+// is, and always by touch. Letters, no icon of the framework: there is one in each row.
 import RowAct from '../base/RowAct.vue'
 
 defineProps<{ name: string }>()
@@ -16,7 +15,7 @@ const emit = defineEmits<{ menu: [event: MouseEvent] }>()
     :aria-label="`Acts of ${name}`"
     @click.stop="emit('menu', $event)"
     @dblclick.stop>
-    <v-icon :icon="mdiDotsHorizontal" size="18" />
+    <i aria-hidden="true">···</i>
   </RowAct>
 </template>
 
@@ -33,6 +32,11 @@ const emit = defineEmits<{ menu: [event: MouseEvent] }>()
   background: var(--sheet);
   border: 1px solid var(--rule-strong);
   opacity: 0;
+}
+.menu-sign i {
+  font-style: normal;
+  font-weight: 700;
+  letter-spacing: 1px;
 }
 @media (hover: none) {
   .menu-sign {

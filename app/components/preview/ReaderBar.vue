@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Over the open document: find inside, from hit to hit; larger and smaller; turned; to a page; the next of the list.
+import ActKey from '../common/ActKey.vue'
 import { mdiArrowDown, mdiArrowUp, mdiMinus, mdiPlus, mdiRotateRight } from '@mdi/js'
 import { ref } from 'vue'
 import ChoiceField from '../base/ChoiceField.vue'
@@ -88,8 +89,12 @@ defineExpose({ scale })
       <v-icon :icon="mdiRotateRight" size="16" />
     </v-btn>
     <template v-if="before || after">
-      <v-btn class="place" :disabled="!before" @click="emit('beside', -1)"> Before <span class="key">P</span> </v-btn>
-      <v-btn class="place" :disabled="!after" @click="emit('beside', 1)"> Next <span class="key">N</span> </v-btn>
+      <v-btn class="place" :disabled="!before" @click="emit('beside', -1)">
+        Before <ActKey act="document-id.previous" />
+      </v-btn>
+      <v-btn class="place" :disabled="!after" @click="emit('beside', 1)">
+        Next <ActKey act="document-id.next" />
+      </v-btn>
     </template>
   </div>
 </template>

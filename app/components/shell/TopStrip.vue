@@ -5,6 +5,8 @@ import { useRoute } from 'vue-router'
 import { usePlan } from '../../stores/plan'
 import type { ThemeChoice } from '../../stores/view'
 import { THEMES } from '../../stores/view'
+import { THEME_NAMES } from '../../stores/viewTexts'
+import ActKey from '../common/ActKey.vue'
 import PlaceTabs from './PlaceTabs.vue'
 import { useIsPhone } from '../../composables/useRoom'
 
@@ -19,7 +21,6 @@ const BESIDE = [
   { to: '/history', name: 'History' },
   { to: '/trash', name: 'Trash' },
 ] as const
-const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', light: 'light', dark: 'dark' }
 </script>
 
 <template>
@@ -27,7 +28,7 @@ const THEME_NAMES: Record<ThemeChoice, string> = { system: 'as the system', ligh
     <NuxtLink to="/plan" class="wordmark"> Hembix </NuxtLink>
     <PlaceTabs />
     <nav class="beside" aria-label="Beside the plan">
-      <v-btn class="do" aria-label="Go to or do" @click="emit('do')">Do… <span class="key">.</span></v-btn>
+      <v-btn class="do" aria-label="Go to or do" @click="emit('do')">Do… <ActKey act="go-to" /></v-btn>
       <template v-if="!isPhone">
         <template v-for="{ to, name } in BESIDE" :key="to">
           <NuxtLink :to="to" :class="{ here: route.path === to }">{{ name }}</NuxtLink>

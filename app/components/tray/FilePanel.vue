@@ -1,5 +1,6 @@
 <script setup lang="ts">
 // Name, place, tags: what turns an arrival into a filed document.
+import ActKey from '../common/ActKey.vue'
 import { computed, ref } from 'vue'
 import { quoted } from '../../../core/change/index'
 import type { TagId } from '../../../core/ids'
@@ -56,7 +57,7 @@ defineExpose({
 <template>
   <form class="panel" aria-label="File it" @submit.prevent="emit('file')">
     <template v-if="filing.only">
-      <h2 class="part-head"><label for="tray-name">Name it</label> <span class="key">N</span></h2>
+      <h2 class="part-head"><label for="tray-name">Name it</label> <ActKey act="in-tray.name" /></h2>
       <LineField
         id="tray-name"
         ref="nameField"
@@ -126,10 +127,10 @@ defineExpose({
       </v-btn>
     </div>
     <p>
-      <v-btn class="act" @click="emit('another')">Another folder… <span class="key">M</span></v-btn>
+      <v-btn class="act" @click="emit('another')">Another folder… <ActKey act="in-tray.another" /></v-btn>
     </p>
 
-    <h2 class="part-head">Tag {{ filing.only ? 'it' : 'them' }} <span class="key">T</span></h2>
+    <h2 class="part-head">Tag {{ filing.only ? 'it' : 'them' }} <ActKey act="in-tray.tags" /></h2>
     <TagPicker
       ref="tagPicker"
       :carried="filing.tags"
@@ -141,8 +142,8 @@ defineExpose({
       <v-btn type="submit" class="act full">
         {{ filing.only ? 'File and next' : 'File them' }} <span class="key">Enter</span>
       </v-btn>
-      <v-btn v-if="filing.only" class="act" @click="emit('skip')"> Skip <span class="key">→</span> </v-btn>
-      <v-btn class="act" @click="emit('trash')">Trash <span class="key">Delete</span></v-btn>
+      <v-btn v-if="filing.only" class="act" @click="emit('skip')"> Skip <ActKey act="in-tray.after" /> </v-btn>
+      <v-btn class="act" @click="emit('trash')">Trash <ActKey act="in-tray.trash" /></v-btn>
     </p>
     <p v-if="filing.refused" class="warn" role="alert">
       {{ filing.refused }}

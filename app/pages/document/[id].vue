@@ -10,6 +10,7 @@ import { needsServerRendering, isPicture, sizeText } from '../../../core/formats
 import type { DocumentId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import DocumentCard from '../../components/card/DocumentCard.vue'
+import ActKey from '../../components/common/ActKey.vue'
 import PlaceLinks from '../../components/common/PlaceLinks.vue'
 import NameField from '../../components/common/NameField.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
@@ -165,7 +166,7 @@ usePageActs(
           <p class="second facts">
             <TypeMark :extension="value.extension" /> {{ sizeText(value.size) }} · changed
             {{ timeText(value.changedAt) }}
-            <v-btn class="place" @click="show">Show in plan <span class="key">G</span></v-btn>
+            <v-btn class="place" @click="show">Show in plan <ActKey act="show" /></v-btn>
           </p>
           <p v-if="value.trashedAt" class="warn">
             This document is in the Trash. <NuxtLink to="/trash" class="place"> Restore it there </NuxtLink>

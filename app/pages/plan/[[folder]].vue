@@ -158,10 +158,7 @@ watch(
   },
   { immediate: true },
 )
-useOffered(
-  () => where.value,
-  computed(() => headActs.acts.value),
-)
+useOffered(() => where.value, headActs.acts)
 const ON_OPEN_FOLDER = ['rename', 'move']
 const isUntouched = () => targetItems.value.length === 0
 const placeActs = usePlaceActs(
