@@ -186,6 +186,7 @@ const READING = {
   gap: 7px;
 }
 .last {
+  justify-content: flex-end;
   --sign-from-end: 28px;
 }
 .number {
