@@ -91,8 +91,8 @@ export function columnsWithNotes(columns: readonly ShownColumn[]): readonly Show
 }
 
 /**
- * The tracks of a row: mark, number, name, places (where shown), the columns, sign and star. What is said instead of the
- * change needs more room.
+ * The tracks of a row: mark, number, name, places (where shown), the columns, sign and star. What is said instead of
+ * the change needs more room.
  */
 export function tracksOf(
   columns: readonly ShownColumn[],
