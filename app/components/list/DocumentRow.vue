@@ -148,7 +148,7 @@ const READING = {
         textOf(id)
       }}</span>
     </span>
-    <span role="gridcell" class="cell last"
+    <span role="gridcell" class="cell right last"
       ><MenuSign :name="row.name" @menu="emit('menu', $event)" /><StarButton
         :starred="row.starred"
         :name="row.name"
@@ -186,7 +186,6 @@ const READING = {
   gap: 7px;
 }
 .last {
-  justify-content: flex-end;
   --sign-from-end: 28px;
 }
 .number {
