@@ -15,7 +15,7 @@ export default defineConfig({
     baseURL: process.env.HEMBIX_TEST_URL,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: '/usr/bin/chromium-headless-shell',
       args: [
         '--no-sandbox',
         '--disable-gpu',

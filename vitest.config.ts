@@ -1,6 +1,19 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
+/** Tests against a running Hembix, one file after the other; scripts/test.mjs starts it. */
+const onServer = (name: string) => ({
+  test: {
+    name,
+    include: [`tests/${name}/**/*.test.ts`],
+    environment: 'node' as const,
+    fileParallelism: false,
+    testTimeout: 300_000,
+    hookTimeout: 300_000,
+    expect: { poll: { timeout: 60_000 } },
+  },
+})
+
 export default defineConfig({
   test: {
     projects: [
@@ -25,17 +38,8 @@ export default defineConfig({
         },
       },
       { test: { name: 'layers', include: ['tests/layers/**/*.test.ts'], environment: 'node', testTimeout: 300_000 } },
-      {
-        test: {
-          name: 'integration',
-          include: ['tests/integration/**/*.test.ts'],
-          environment: 'node',
-          fileParallelism: false,
-          testTimeout: 300_000,
-          hookTimeout: 300_000,
-          expect: { poll: { timeout: 60_000 } },
-        },
-      },
+      onServer('integration'),
+      onServer('processes'),
     ],
   },
 })

@@ -24,7 +24,9 @@ await script(async () => {
     log('filling a plan, and the benchmark')
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/run.ts', '--no-report'], { env })
     log('the integration tests')
-    await run(bin('vitest'), ['run', '--project', 'integration', '--reporter=dot'], { env }).catch(error => {
+    await run(bin('vitest'), ['run', '--project', 'integration', '--project', 'processes', '--reporter=dot'], {
+      env,
+    }).catch(error => {
       log(`some tests failed, and their statements count all the same: ${String(error.output).slice(-200).trim()}`)
     })
     const connection = new pg.Client({ connectionString: databaseUrl })

@@ -82,10 +82,11 @@ const vitest = (project, env) => {
   )
 }
 
-/** Journeys walk in it, and it prints one of the PDFs that are read in tests. */
+/** Journeys walk in the one without windows, which is half the work; the other prints a PDF that is read in tests. */
 async function needChromium() {
-  if (existsSync('/usr/bin/chromium')) return
-  await needPackage({ title: 'Chromium', name: 'chromium', sign: 'it is /usr/bin/chromium' }, log)
+  for (const name of ['chromium', 'chromium-headless-shell'])
+    if (!existsSync(`/usr/bin/${name}`))
+      await needPackage({ title: 'Chromium', name, sign: `it is /usr/bin/${name}` }, log)
 }
 
 await script(async () => {
@@ -111,10 +112,11 @@ await script(async () => {
     ])
     await check('nothing unused', 'knip', ['--no-progress'])
   }
-  const routes = () =>
-    step('integration tests', () =>
-      withTestServer(log, {}, ({ address, databaseUrl, arrivals, server }) =>
-        vitest('integration', {
+  /** Tests against a Hembix of their own, with a database that is gone afterwards. */
+  const onServer = (name, project) =>
+    step(name, () =>
+      withTestServer(log, { name: project }, ({ address, databaseUrl, arrivals, server }) =>
+        vitest(project, {
           HEMBIX_TEST_PID: String(server.child.pid),
           HEMBIX_TEST_ARRIVALS: arrivals,
           HEMBIX_TEST_URL: address,
@@ -137,14 +139,16 @@ await script(async () => {
     })
 
   // Two lanes, a core for each; what measures patience (journeys) has the machine for itself.
-  const typed = step('build', () => buildApp({ log }).then(() => undefined)).then(checksOfTypes)
-  const tested = checksOfText()
+  const typed = step('build', () => buildApp({ log }).then(() => undefined))
+    .then(checksOfTypes)
     .then(() => step('unit tests', () => vitest('unit')))
-    .then(() => step('component tests', () => vitest('components')))
+  const tested = checksOfText().then(() => step('component tests', () => vitest('components')))
   await Promise.all([typed, tested])
-  // Plants files that break the layer rule: nothing else may read the sources meanwhile.
-  await step('planted violations', () => vitest('layers'))
-  await Promise.all([routes(), soak()])
+  await Promise.all([
+    soak().then(() => onServer('tests of processes', 'processes')),
+    // Planted are files that break the layer rule: nothing else may check the sources meanwhile.
+    onServer('integration tests', 'integration').then(() => step('planted violations', () => vitest('layers'))),
+  ])
   await journeys()
   console.log(`${counts.passed} passed, ${counts.failed} failed`)
   if (counts.failed > 0) process.exitCode = 1

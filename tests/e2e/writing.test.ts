@@ -18,9 +18,10 @@ test('a memo is written, tagged without leaving the text, has versions, and surv
   await expect(page.getByText('And the lamp.')).toBeVisible()
   await page.getByRole('button', { name: 'Done', exact: true }).click()
   await expect(documentRow(page, 'Minutes of the committee')).toContainText('urg')
-  await expect(documentRow(page, 'Minutes of the committee')).toContainText('version 2')
+  // A pause while typing may have made one more.
+  await expect(documentRow(page, 'Minutes of the committee')).toContainText(/version [23]/)
   await expect(documentRow(page, 'Minutes of the committee')).not.toContainText('read')
-  await page.getByRole('button', { name: '2, the current is 2' }).click()
+  await page.getByRole('button', { name: /^([23]), the current is \1$/ }).click()
   await page.getByRole('button', { name: 'Compare' }).click()
   const dialog = page.getByRole('dialog')
   await expect(dialog).toContainText('1 line differs')
