@@ -81,7 +81,9 @@ export const foundShape = yup.object({
       typed: yup.string().required(),
       to: yup.string().required(),
       /** The whole, as it was looked for: what else is asked of this search is asked with it. */
-      q: yup.string().required(),
+      q: yup.string().defined(),
+      /** As JSON, with a time that words said in it; empty: the rule of the request. */
+      rule: yup.string().defined(),
     })
     .nullable()
     .default(null),

@@ -1,5 +1,6 @@
 // npm run bench: the figures of tests/bench/report.md, finding.md, reading.md and holding.md, made anew; "npm run bench
-// find", "read", "holding" or "corpus" (real documents, in corpus.md) those of one only. HEMBIX_BENCH_FIND names the
+// find", "read", "holding", "confidence" (of suggested places; needs the corpus) or "corpus" (real documents, in
+// corpus.md) those of one only. HEMBIX_BENCH_FIND names the
 // sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
 import { gzipSync } from 'node:zlib'
@@ -53,6 +54,8 @@ await script(async () => {
   }
   if (only === 'all' || only === 'read')
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
+  if (only === 'confidence')
+    await run(process.execPath, ['--import', 'tsx', 'tests/bench/confidence.ts'], { quiet: false })
   // Gets several hundred megabytes the first time; only when it is asked for.
   if (only === 'corpus')
     await withTestServer(log, { name: 'bench-corpus', settings: { fsync: 'on' } }, async ({ address, databaseUrl }) => {

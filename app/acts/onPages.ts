@@ -12,6 +12,7 @@ export const PAGE_ACTS = {
     up: { title: 'Up to the parent', key: 'ArrowLeft' },
   },
   'document-id': {
+    inside: { title: 'Find inside the document', key: 'Ctrl+F' },
     next: { title: 'Next document of the list one came from', key: 'N' },
     previous: { title: 'Previous document of that list', key: 'P' },
     larger: { title: 'Larger', key: '+' },

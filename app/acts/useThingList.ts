@@ -10,6 +10,7 @@ import type { ListBehaviour, ListOptions } from '../composables/useList'
 import { useList } from '../composables/useList'
 import type { OfferedAct, ThingItem } from './act'
 import { useOffered } from './offered'
+import { useTouchChoice } from './touchChoice'
 import type { ThingHandlers } from './useThings'
 import { useThings } from './useThings'
 
@@ -43,18 +44,25 @@ export interface ThingListBehaviour<I extends ThingItem> {
 
 export function useThingList<I extends ThingItem>(options: ThingListOptions<I>): ThingListBehaviour<I> {
   const { items, fromFolderId = () => null, fileOf } = options
-  const list = useList<I>(options)
+  const base = useList<I>(options)
   const renaming = ref<string | null>(null)
   const menuAt = ref<MenuAt | null>(null)
   const { open, show, taken } = options
-  const things = useThings(list.targetItems, {
+  const things = useThings(base.targetItems, {
     ...{ open, show, taken, fromFolderId },
     rename: options.rename ?? (item => (renaming.value = item.key)),
   })
+  const touch = useTouchChoice(base, key => items.value.some(item => item.key === key), things.acts)
+  const click = (key: string, event: MouseEvent | KeyboardEvent) => {
+    if (!touch.tap(key)) base.click(key, event)
+  }
+  const list: ListBehaviour<I> = { ...base, click }
   const named = (kind: ThingItem['kind']) => list.targetItems.value.filter(item => item.kind === kind)
   useOffered(() => nameThings(named('folder'), named('document')), things.acts)
 
+  /** At the pointer, or at the sign of the row; a long press of a finger chooses instead. */
   function openMenu(key: string, event: MouseEvent): void {
+    if (event.type === 'contextmenu' && touch.isTouch(event)) return
     if (!list.selected.value.has(key)) list.click(key, event)
     menuAt.value = { x: event.clientX, y: event.clientY }
   }

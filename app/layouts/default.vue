@@ -25,6 +25,7 @@ import BottomLine from '../components/shell/BottomLine.vue'
 import FilePicker from '../components/shell/FilePicker.vue'
 import GoToField from '../components/shell/GoToField.vue'
 import HandBar from '../components/shell/HandBar.vue'
+import ChoiceBar from '../components/shell/ChoiceBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
@@ -150,6 +151,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <main class="page">
       <slot />
     </main>
+    <ChoiceBar />
     <HandBar />
     <BottomLine />
     <UploadPanel />

@@ -8,14 +8,14 @@ import type { FoundDocument, RelaxedSearch, RecentSearch } from '../../contract/
 import { counted } from '../../core/change/index'
 import { calledInWords, findFolders, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
-import type { SearchId } from '../../core/ids'
+import type { FolderId, SearchId } from '../../core/ids'
 import type { ThingItem } from '../acts/act'
 import { documentItem } from '../acts/act'
 import { useThingList } from '../acts/useThingList'
-import SearchList from '../components/desk/SearchList.vue'
 import ThingCard from '../components/card/ThingCard.vue'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
+import BeforeAsking from '../components/find/BeforeAsking.vue'
 import FindFilters from '../components/find/FindFilters.vue'
 import FindHead from '../components/find/FindHead.vue'
 import FolderOfSearchDialog from '../components/find/FolderOfSearchDialog.vue'
@@ -33,6 +33,7 @@ import { useWholeSearch } from '../composables/useWholeSearch'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
 import { documentsFound } from '../stores/foundNumber'
+import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
 import { useRecentSearches } from '../stores/recentSearches'
 import { useSearches } from '../stores/searches'
@@ -40,7 +41,7 @@ import { useTrail } from '../stores/trail'
 
 definePageMeta({ key: 'find' })
 
-const [find, acts, trail] = [useFind(), useActs(), useTrail()]
+const [find, acts, trail, plan] = [useFind(), useActs(), useTrail(), usePlan()]
 const [searches, recentSearches] = [useSearches(), useRecentSearches()]
 const placeNames = usePlaceNames()
 const route = useRoute()
@@ -52,9 +53,16 @@ const ALL_LIMIT = 10_000
 
 const answer = computed(() => (find.results.state === 'ready' ? find.results.value : null))
 const terms = computed(() => answer.value?.terms ?? [])
-const folders = computed(() =>
-  request.value.q.trim() === '' ? [] : findFolders(placeNames.findable, request.value.q, 4),
-)
+const FOLDERS = 4
+/** Folders by what was typed, or that carry a tag that was chosen. */
+const folders = computed(() => {
+  if (request.value.q.trim() !== '') return findFolders(placeNames.findable, request.value.q, FOLDERS)
+  const { any } = request.value.facets.tags
+  const carries = (id: FolderId) => (plan.reply?.folderTags[id] ?? []).some(tag => any.includes(tag))
+  return any.length === 0 ? [] : placeNames.findable.filter(({ id }) => carries(id)).slice(0, 3 * FOLDERS)
+})
+/** The folder whose code was typed: Enter goes there, as in every other field that finds. */
+const coded = computed(() => placeNames.withCode(typed.value))
 const kept = computed(
   () => searches.byId.get(typeof route.query.kept === 'string' ? (route.query.kept as SearchId) : '') ?? null,
 )
@@ -154,9 +162,11 @@ function show(row: Pick<FoundDocument, 'id' | 'folderIds'> | undefined): void {
 
 function pressInField(event: KeyboardEvent): void {
   if (event.key === 'Escape') {
+    if (typed.value === '') head.value?.blur()
     typed.value = ''
     choose({ q: '' })
-  } else if (event.key === 'Enter' && typed.value.includes('{')) type()
+  } else if (event.key === 'Enter' && coded.value !== null) void router.push(`/plan/${coded.value}`)
+  else if (event.key === 'Enter' && typed.value.includes('{')) type()
   else if (event.key === 'ArrowDown' || event.key === 'Enter') {
     head.value?.blur()
     const [first] = items.value
@@ -217,7 +227,6 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       :has-facets="hasFacets(request)"
       :asks-anything="asksAnything"
       :kept-name="kept?.name ?? null"
-      :recent="recentSearches.recent"
       @press="pressInField"
       @choose="choose"
       @exact="exact"
@@ -226,9 +235,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       @clear="clear"
       @keep="whole.keeping.value = true"
       @folder="whole.makeFolder"
-      @bundle="whole.bundle"
-      @recent="recall"
-      @forget="recentSearches.forget()">
+      @bundle="whole.bundle">
       <RuleEditor
         v-if="request.rule"
         :whole="request.rule"
@@ -237,22 +244,17 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
       <p v-if="folders.length > 0" class="folders">
         <NuxtLink v-for="folder in folders" :key="folder.id" class="place" :to="`/plan/${folder.id}`">
           {{ placeNames.placeOf(folder.id)?.text }}
+          <span v-if="folder.id === coded" class="key">Enter</span>
         </NuxtLink>
       </p>
     </FindHead>
     <div ref="scroller" class="results" tabindex="0" role="region" aria-label="Results">
-      <div v-if="!asksAnything" class="empty">
-        <h2>Half a memory is enough</h2>
-        <p>
-          Type words that stand in the name or anywhere inside: a name, a number, a piece of a sentence. Names come
-          first, then what is inside, with the words around the hit.
-        </p>
-        <p>
-          Narrow at the left: where it lies, what kind it is, when it changed. Rules put several of these together. G
-          shows a result at its place in the plan.
-        </p>
-        <SearchList :searches="searches.kept" label="Kept searches" />
-      </div>
+      <BeforeAsking
+        v-if="!asksAnything"
+        :recent="recentSearches.recent"
+        :kept="searches.kept"
+        @recall="recall"
+        @forget="recentSearches.forget()" />
       <RemoteState v-else :remote="find.results" @again="find.again()">
         <NothingFound
           v-if="items.length === 0"

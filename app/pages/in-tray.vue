@@ -2,7 +2,6 @@
 // Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
 import FirstMeeting from '../components/help/FirstMeeting.vue'
 import HelpSign from '../components/help/HelpSign.vue'
-import { mdiMenuDown } from '@mdi/js'
 import { useDebounceFn } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { DocumentFacts, ListedDocument } from '../../contract/document'
@@ -13,16 +12,18 @@ import { thingsOf } from '../../core/plan/index'
 import type { DocumentItem } from '../acts/act'
 import { documentItem } from '../acts/act'
 import { PAGE_ACTS } from '../acts/onPages'
+import { touchChoice } from '../acts/touchChoice'
 import { usePageActs } from '../acts/usePageActs'
 import { usePlaceActs } from '../acts/usePlaceActs'
 import { useThingList } from '../acts/useThingList'
-import ActKey from '../components/common/ActKey.vue'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import OutlineSide from '../components/shell/OutlineSide.vue'
 import DocumentPreview from '../components/preview/DocumentPreview.vue'
 import FilePanel from '../components/tray/FilePanel.vue'
+import StepHead from '../components/tray/StepHead.vue'
 import TrayList from '../components/tray/TrayList.vue'
+import TrayWays from '../components/tray/TrayWays.vue'
 import { useDragging, useDropPlace } from '../composables/useDrag'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useNow } from '../composables/useNow'
@@ -30,25 +31,25 @@ import { contentAddress, readDocument } from '../stores/content'
 import { useActs } from '../stores/acts'
 import { useLongActs } from '../stores/longActs'
 import { useNotice } from '../stores/notice'
-import { fetchFrom } from '../stores/arrivals'
 import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
-import { usePlaceWork } from '../stores/placeWork'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
 import { refusalOf } from '../stores/remote'
-import { useNoCardRoom } from '../composables/useRoom'
+import { useIsPhone, useNoCardRoom } from '../composables/useRoom'
 
 const [plan, documentList, acts, filing, dialogs] = [usePlan(), useDocumentList(), useActs(), useFiling(), useDialogs()]
 const longActs = useLongActs()
 const notices = useNotice()
 const router = useRouter()
-const placeWork = usePlaceWork()
 const page = ref<HTMLElement | null>(null)
 const tray = ref<InstanceType<typeof TrayList> | null>(null)
 const panel = ref<InstanceType<typeof FilePanel> | null>(null)
 const document = ref<DocumentFacts | null>(null)
 const isNarrow = useNoCardRoom()
+const isPhone = useIsPhone()
+/** On a phone filing is a step of its own, over the list. */
+const isStep = ref(false)
 const showsPreview = ref(false)
 const isDragging = useDragging()
 const isReady = computed(() => documentList.place === 'in-tray' && documentList.loaded.state === 'ready')
@@ -146,6 +147,12 @@ async function file(): Promise<void> {
   page.value?.focus()
 }
 
+function pick(key: string, event: MouseEvent): void {
+  list.click(key, event)
+  isStep.value = touchChoice.value === null && list.selected.value.size === 1
+}
+watch(rows, waiting => (isStep.value &&= waiting.length > 0))
+
 function skip(by: number): void {
   const next = items.value[at.value + by]
   if (next) select(next)
@@ -215,7 +222,8 @@ const head = computed(() => {
 
 <template>
   <div ref="page" class="tray" tabindex="-1">
-    <section class="left">
+    <StepHead v-if="isPhone && isStep" :at="at" :of="plan.inTray" @leave="isStep = false" @skip="skip(1)" />
+    <section v-show="!isPhone || !isStep" class="left">
       <div class="head">
         <div class="titled">
           <h1>In-tray</h1>
@@ -226,38 +234,8 @@ const head = computed(() => {
           {{ head }}
         </p>
         <p class="acts">
-          <v-btn class="act main" @click="placeWork.choosing = { what: 'files', to: null }">
-            Add documents <ActKey act="add-documents" />
-          </v-btn>
-          <v-menu>
-            <template #activator="{ props: more }">
-              <v-btn v-bind="more" class="act">Fetch<v-icon :icon="mdiMenuDown" size="16" /></v-btn>
-            </template>
-            <v-list aria-label="More ways in">
-              <v-list-item
-                title="A folder of the desktop"
-                subtitle="kept as folders, or only its documents"
-                @click="placeWork.choosing = { what: 'folder', to: null }" />
-              <v-list-item
-                title="A few words, or a recording"
-                subtitle="typed or spoken here"
-                @click="dialogs.jot = true" />
-              <v-list-item
-                title="Scan pages"
-                subtitle="simulated scanner, or pictures of pages: one searchable PDF"
-                @click="router.push('/scan')" />
-              <v-list-item
-                title="Mail"
-                subtitle="simulated: made-up messages with attachments"
-                @click="fetchFrom('mailbox')" />
-              <v-list-item
-                title="From a colleague"
-                subtitle="simulated: papers that are handed over"
-                @click="fetchFrom('colleague')" />
-            </v-list>
-          </v-menu>
-          <NuxtLink class="act" to="/orders"> Standing orders </NuxtLink>
-          <v-btn v-if="isNarrow && filing.only" class="act" @click="showsPreview = !showsPreview">
+          <TrayWays />
+          <v-btn v-if="isNarrow && !isPhone && filing.only" class="act" @click="showsPreview = !showsPreview">
             {{ showsPreview ? 'Hide it' : 'Look at it' }}
           </v-btn>
         </p>
@@ -270,7 +248,7 @@ const head = computed(() => {
         :selected="list.selected.value"
         :focused="list.focused.value"
         :dragged="row => dragged(`d:${row.id}`)"
-        @pick="list.click"
+        @pick="pick"
         @menu="openMenu"
         @open="router.push(`/document/${$event.id}`)"
         @select="list.selectThese"
@@ -280,7 +258,10 @@ const head = computed(() => {
         <p>Drop files from the desktop here, or add them; they wait here until they have a place.</p>
       </div>
     </section>
-    <section v-show="!isNarrow || showsPreview || isDragging" class="middle" aria-label="The document in view">
+    <section
+      v-show="isPhone ? isStep : !isNarrow || showsPreview || isDragging"
+      class="middle"
+      aria-label="The document in view">
       <OutlineSide v-if="isDragging" :current="null" />
       <template v-else>
         <DocumentPreview v-if="document && filing.only" :key="document.id" :document="document" large />
@@ -290,7 +271,7 @@ const head = computed(() => {
         </p>
       </template>
     </section>
-    <aside v-if="filing.documents.length > 0" class="right" aria-label="Filing">
+    <aside v-if="filing.documents.length > 0" v-show="!isPhone || isStep" class="right" aria-label="Filing">
       <FilePanel ref="panel" @file="file" @skip="skip(1)" @trash="trash" @another="another" />
     </aside>
     <ActMenu :acts="offered" :at="menuAt" @close="menuAt = null" />
@@ -366,15 +347,13 @@ h1 {
     position: relative;
   }
 }
-/* On a phone the list lies over what is decided about the one that is chosen. */
+/* On a phone the list fills the page, and so does what is decided about the one that was tapped. */
 @media (max-width: 620px) {
   .tray {
     flex-direction: column;
   }
   .left {
-    flex: 0 0 46%;
     border-right: 0;
-    border-bottom: 1px solid var(--rule-strong);
   }
   .right {
     width: auto;
@@ -382,7 +361,10 @@ h1 {
     border-left: 0;
   }
   .middle {
-    inset: 0 0 54%;
+    position: static;
+    flex: 0 0 38%;
+    padding: 12px 16px;
+    border-bottom: 1px solid var(--rule-strong);
   }
 }
 </style>

@@ -14,6 +14,7 @@ export async function fetchFrom(device: Device): Promise<void> {
     if (how === null) return
     const { changes } = await takeArrivals(device, how)
     await acts.refresh()
+    if (changes.length === 0) return notices.say('Nothing new has come')
     notices.say(
       device === 'mailbox'
         ? `${changes.length === 1 ? '1 message' : `${changes.length} messages`} came, with what was attached`

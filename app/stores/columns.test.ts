@@ -64,10 +64,10 @@ describe('columns of a list of documents', () => {
 
   it('make the tracks of a row', () => {
     expect(tracksOf(FIRST_COLUMNS, { places: false, noted: false })).toBe(
-      '26px 34px minmax(120px, 1fr) 62px 92px 72px 52px',
+      '26px 34px minmax(180px, 1fr) minmax(44px, 62px) minmax(44px, 92px) minmax(44px, 72px) 52px',
     )
     expect(tracksOf(FIRST_COLUMNS, { places: true, noted: true })).toBe(
-      '26px 34px minmax(140px, 3fr) minmax(80px, 2fr) 62px 150px 72px 52px',
+      '26px 34px minmax(150px, 3fr) minmax(80px, 2fr) minmax(44px, 62px) minmax(44px, 150px) minmax(44px, 72px) 52px',
     )
   })
 })

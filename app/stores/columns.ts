@@ -91,18 +91,22 @@ export function columnsWithNotes(columns: readonly ShownColumn[]): readonly Show
 }
 
 /**
- * The tracks of a row: mark, number, name, places (where shown), the columns, sign and star. What is said instead of
- * the change needs more room.
+ * The tracks of a row: mark, number, name, places (where shown), the columns, sign and star. Columns give way, each
+ * down to the least, before the name does, so that nothing lies beside the list. What is said instead of the change
+ * needs more room.
  */
 export function tracksOf(
   columns: readonly ShownColumn[],
   { places, noted }: { readonly places: boolean; readonly noted: boolean },
 ): string {
-  const widths = columns.map(({ id, width }) => `${id === 'changed' && noted ? Math.max(width, 150) : width}px`)
+  const widths = columns.map(({ id, width }) => {
+    const most = id === 'changed' && noted ? Math.max(width, 150) : width
+    return `minmax(${Math.min(most, LEAST_WIDTH)}px, ${most}px)`
+  })
   return [
     '26px',
     '34px',
-    places ? 'minmax(140px, 3fr)' : 'minmax(120px, 1fr)',
+    places ? 'minmax(150px, 3fr)' : 'minmax(180px, 1fr)',
     ...(places ? ['minmax(80px, 2fr)'] : []),
     ...widths,
     '52px',

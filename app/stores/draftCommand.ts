@@ -2,7 +2,7 @@
 
 import { newId } from '../../contract/newId'
 import type { ClientCommand } from '../../contract/command'
-import { INKS } from '../../core/colour/index'
+import { freshInk } from '../../core/colour/index'
 import type { FolderId } from '../../core/ids'
 import type { Numbering } from '../../core/numbering/index'
 import type { WhereTo } from '../../core/plan/index'
@@ -25,7 +25,12 @@ export function draftCommand({ compared, rootId, additive, numbering, choices, u
     if (!fresh.has(id)) fresh.set(id, newId())
     return fresh.get(id) as Id
   }
-  const inks = [...INKS.filter(ink => !usedInks.has(ink)), ...INKS]
+  const inks = [...usedInks]
+  const takeInk = () => {
+    const ink = freshInk(inks)
+    inks.push(ink)
+    return ink
+  }
   return {
     kind: 'draft.apply',
     rootId,
@@ -36,11 +41,7 @@ export function draftCommand({ compared, rootId, additive, numbering, choices, u
       meaningId: folder.meaningId === null ? null : real(folder.meaningId),
     })),
     removed: compared.removed.map(({ id }) => ({ id, documents: choices.get(id) ?? { to: 'parent' as const } })),
-    newMeanings: compared.newMeanings.map((meaning, index) => ({
-      id: real(meaning.id),
-      name: meaning.name,
-      ink: inks[index % inks.length] ?? INKS[0],
-    })),
+    newMeanings: compared.newMeanings.map(meaning => ({ id: real(meaning.id), name: meaning.name, ink: takeInk() })),
     numbering,
     additive,
   } satisfies ClientCommand

@@ -4,7 +4,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Suggestions } from '../../contract/filing'
-import { placesTogether } from '../../core/filing/index'
+import { CONFIDENT, placesTogether } from '../../core/filing/index'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readSuggestions } from '../api/documents'
 import { useActs } from './acts'
@@ -54,7 +54,7 @@ export const useFiling = defineStore('filing', () => {
       if (mine !== request) return
       suggestions.value = { state: 'ready', value: found }
       const [best] = found.places
-      if (!chose) places.value = best ? [best.folderId] : []
+      if (!chose) places.value = best && best.share >= CONFIDENT ? [best.folderId] : []
       if (next) void fetchAhead(next)
     } catch (error) {
       const reason = refusalOf(error)

@@ -15,8 +15,8 @@ export interface Results extends Found {
   /** What was asked. */
   readonly request: FindRequest
   /**
-   * What was looked for, which is another where a typing error was forgiven: the next pages and the numbers are of
-   * this.
+   * What was looked for, which is another where a typing error was forgiven, or words were meant as a time: the next
+   * pages and the numbers are of this.
    */
   readonly effective: FindRequest
 }
@@ -25,7 +25,9 @@ export interface Results extends Found {
 export type Counted = Pick<FoundCounts, 'count' | 'countLimit'> | 'counting' | 'unknown'
 
 function meantBy({ query, more }: FindRequest, { corrected }: Found): FindRequest {
-  return corrected ? { query: { ...query, q: corrected.q }, more: { ...more, typing: false } } : { query, more }
+  if (!corrected) return { query, more }
+  const { q, rule } = corrected
+  return { query: { ...query, q, ...(rule === '' ? {} : { rule }) }, more: { ...more, typing: false } }
 }
 
 const MOST_AT_ONCE = 200

@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import { meaningOf, stripesOf } from '../../core/colour/index'
 import type { FolderId } from '../../core/ids'
 import { codedName, naturalOrder } from '../../core/numbering/index'
+import { pathOf } from '../../core/tree/index'
 import { useColourKey } from './colourKey'
 import { usePlan } from './plan'
 
@@ -47,6 +48,15 @@ export const usePlaceNames = defineStore('placeNames', () => {
     }
   }
 
+  /** The names down to the folder: "Quay office › Berth leases › 2026", which its code does not say. */
+  function pathText(id: FolderId | null): string {
+    return id === null
+      ? 'In-tray'
+      : pathOf(plan.tree, id)
+          .map(folder => folder.name)
+          .join(' › ')
+  }
+
   /** Backgrounds of the stripes, from the top folder down to this one. */
   function stripes(id: FolderId): (string | null)[] {
     return stripesOf(plan.tree, id).map(colourKey.laidOf)
@@ -58,5 +68,5 @@ export const usePlaceNames = defineStore('placeNames', () => {
     return wanted === '' ? null : (findable.value.find(folder => folder.code.toLowerCase() === wanted)?.id ?? null)
   }
 
-  return { findable, codeOf, withCode, placeOf, stripes }
+  return { findable, codeOf, withCode, placeOf, pathText, stripes }
 })

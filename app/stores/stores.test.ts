@@ -296,7 +296,7 @@ describe('the number of what is found', () => {
         ...page,
         count: 1,
         next: 'n',
-        corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus' },
+        corrected: { typed: 'walrsu', to: 'walrus', q: '-old walrus', rule: '' },
       }),
       'GET /api/find/counts': noted({ count: 1, countLimit: 10 }),
     }

@@ -2,4 +2,4 @@ export { contrast, FIRST_MEANINGS, INKS, meaningOf, stripesOf, textOn } from './
 
 export { distance, leastDistance, VISIONS } from './difference'
 
-export { betterInk, confusables, standsOut } from './telling'
+export { betterInk, freshInk, confusables, standsOut } from './telling'

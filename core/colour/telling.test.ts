@@ -5,6 +5,7 @@ import {
   contrast,
   distance,
   FIRST_MEANINGS,
+  freshInk,
   INKS,
   leastDistance,
   standsOut,
@@ -67,5 +68,23 @@ describe(standsOut, () => {
   it('measures against paper as WCAG does', () => {
     expect(standsOut('#332288')).toEqual({ ratio: contrast('#332288', '#F4F1EA'), enough: true })
     expect(standsOut('#E0E0A0').enough).toBe(false)
+  })
+})
+
+describe('an ink for one more colour', () => {
+  it('is never one that is taken, however many there are', () => {
+    const taken: string[] = []
+    for (let count = 0; count < 40; count++) {
+      const ink = freshInk(taken)
+      expect(ink).toMatch(/^#[0-9A-F]{6}$/)
+      expect(taken).not.toContain(ink)
+      taken.push(ink)
+    }
+  })
+
+  it('is of the published set while that has one that is told apart', () => {
+    expect(INKS as readonly string[]).toContain(freshInk(INKS.slice(0, 5)))
+    expect(INKS as readonly string[]).not.toContain(freshInk(INKS))
+    expect(standsOut(freshInk(INKS)).enough).toBe(true)
   })
 })

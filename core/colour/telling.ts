@@ -1,8 +1,12 @@
 // Which colours of a key are hard to tell apart, or to see, and what would be better.
 
+import { formatHex, modeOklch, modeRgb, toGamut, useMode } from 'culori/fn'
 import { contrast, INKS } from './colour'
 import type { Vision } from './difference'
 import { leastDistance } from './difference'
+
+for (const mode of [modeRgb, modeOklch]) useMode(mode)
+const toRgb = toGamut('rgb', 'oklch')
 
 /** Under this CIEDE2000 distance two stripes are easily mixed up. */
 const TELL_APART = 9
@@ -51,6 +55,20 @@ export function betterInk(others: readonly string[]): string | null {
   })).sort((a, b) => b.room - a.room)
   const [best] = ranked
   return best && best.room >= TELL_APART ? best.ink : null
+}
+
+const inHex = (lightness: number, hue: number) => formatHex(toRgb({ mode: 'oklch', l: lightness, c: 0.11, h: hue }))
+
+/** Inks all round the wheel of OKLCH (Björn Ottosson, 2020), dark and lighter, all of them easily seen on paper. */
+const WHEEL: readonly string[] = [0.4, 0.52, 0.62]
+  .flatMap(lightness => Array.from({ length: 24 }, (_, step) => inHex(lightness, step * 15).toUpperCase()))
+  .filter(ink => contrast(ink, PAPER) >= STANDS_OUT)
+
+/** An ink for one more colour: none that is taken or taken for another, also once the set is used up. */
+export function freshInk(taken: readonly string[]): string {
+  const room = (ink: string) => Math.min(...taken.map(other => leastDistance(ink, other).distance), 100)
+  const [furthest] = [...WHEEL].sort((a, b) => room(b) - room(a))
+  return betterInk(taken) ?? furthest ?? INKS[0]
 }
 
 /** Contrast of an ink against paper, and whether a stripe of it is easily seen. */

@@ -323,7 +323,7 @@ describe(draftHints, () => {
     ['Twice\nTwice', [['twin', 6]]],
     ['Neuer Ordner', [['generic', 5]]],
     ['Misc 2', [['generic', 5]]],
-    ['A\n\tB\n\t\tC\n\t\t\tD\n\t\t\t\tE', [['deep', 8]]],
+    ['A\n\tB\n\t\tC\n\t\t\tD\n\t\t\t\tE', [['deep', 9]]],
     ['#9 A\n#9 B', [['number', 6]]],
     ['X {1..30}', [['many', 5]]],
     ['Fine\n\tAlso fine', []],

@@ -19,7 +19,7 @@ export interface HintSettings {
   /** Siblings that are fine. */
   readonly siblings: number
 }
-export const HINT_SETTINGS: HintSettings = { levels: 3, siblings: 25 }
+export const HINT_SETTINGS: HintSettings = { levels: 4, siblings: 25 }
 
 // Names that say nothing, folded, in the languages of the plans that are read: English, German, French, Spanish,
 // Italian, Dutch.

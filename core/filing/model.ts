@@ -60,6 +60,11 @@ export class FilingModel {
     return this.documents.size
   }
 
+  /** How many documents the folder holds. */
+  membersOf(folderId: FolderId): number {
+    return this.members.get(folderId)?.size ?? 0
+  }
+
   /** Takes a document into account with all its places; what was known of it before is forgotten. */
   put(document: Filable, folderIds: readonly FolderId[], at: number | null = null): void {
     this.take(document.id)
@@ -160,7 +165,7 @@ export class FilingModel {
         const size = this.sizes.get(folderId) ?? 0
         const recent =
           now !== null && now - (this.filedAt.get(folderId) ?? -Infinity) < RECENT_MS ? RECENT_BONUS * weight : 0
-        const prior = PRIOR_WEIGHT * Math.log(1 + (this.members.get(folderId)?.size ?? 0))
+        const prior = PRIOR_WEIGHT * Math.log(1 + this.membersOf(folderId))
         return { folderId, parts, score: score - weight * Math.log(1 + size / mu) + prior + recent }
       })
       .sort((a, b) => b.score - a.score)

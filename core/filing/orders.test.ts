@@ -30,6 +30,7 @@ const document: SearchableDocument = {
   changedAt: null,
   addedAt: null,
   openedAt: null,
+  starredAt: null,
   datedAt: null,
   starred: false,
   tagIds: [],

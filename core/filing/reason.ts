@@ -2,6 +2,7 @@ import { quoted } from '../change/index'
 import type { FolderId } from '../ids'
 import { foldedText } from '../text/index'
 import { calledLike } from './called'
+import { confidence } from './confidence'
 import type { FilingModel, Scored } from './model'
 import type { Filable } from './terms'
 import { isWord } from './terms'
@@ -42,12 +43,15 @@ export function suggestPlaces(
         reason: `its name has ${words.map(quoted).join(' and ')}, as the folder is called`,
       }))
   }
+  const sure = confidence(best.share * known(model.size), model.membersOf(best.folderId))
+  // What is left is shared out among the others.
+  const left = (1 - sure) / Math.max(1 - best.share, LEAST_SHARE)
   return scored
     .filter(({ share }) => share >= LEAST_SHARE)
     .slice(0, 3)
     .map(one => ({
       folderId: one.folderId,
-      share: one.share * known(model.size),
+      share: one === best ? sure : Math.min(sure, one.share * left),
       reason: reasonFor(model, document, one, folders.get(one.folderId)?.name ?? ''),
     }))
 }

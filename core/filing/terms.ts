@@ -3,6 +3,7 @@
 
 import { dateIn } from '../dates/index'
 import { foldedText, wordsOf } from '../text/index'
+import { fillersOf } from './fillers'
 import { tidyName } from './tidyName'
 
 export interface Filable {
@@ -48,15 +49,16 @@ export function termsOf(document: Filable): Terms {
     terms.set(term, Math.max(weight, terms.get(term) ?? 0))
   }
   // A name that a machine gave says nothing but that.
-  const named = tidyName(document.name) === '' ? [] : words(document.name)
+  const nameWords = tidyName(document.name) === '' ? [] : words(document.name)
+  const read = textWords(document).slice(0, TEXT_WORDS)
+  const isFiller = fillersOf([...nameWords, ...read])
+  const named = nameWords.filter(word => !isFiller(word))
   for (const word of named) add(word, WEIGHTS.name)
   for (const pair of named.length > 0 ? pairs(document.name) : []) add(`+${pair}`, WEIGHTS.pair)
   if (named.length > 0) add(`~${named.slice(0, SHAPE_WORDS).join(' ')}`, WEIGHTS.shape)
-  textWords(document)
-    .slice(0, TEXT_WORDS)
-    .forEach((word, index) => {
-      add(word, index < HEAD_WORDS ? WEIGHTS.head : WEIGHTS.text)
-    })
+  read.forEach((word, index) => {
+    if (!isFiller(word)) add(word, index < HEAD_WORDS ? WEIGHTS.head : WEIGHTS.text)
+  })
   if (document.extension !== '') add(`.${document.extension}`, WEIGHTS.extension)
   if (document.sender !== '') add(`@${foldedText(document.sender)}`, WEIGHTS.sender)
   else if (document.origin !== '' && document.origin !== 'upload') add(`>${document.origin}`, WEIGHTS.origin)

@@ -8,7 +8,7 @@ export interface Starter {
 }
 
 const rule = (made: Rule) => JSON.stringify(made)
-const notLately = (field: 'added' | 'opened', count: number, unit: 'day' | 'month'): Rule => ({
+const notLately = (field: 'added' | 'opened' | 'starred', count: number, unit: 'day' | 'month'): Rule => ({
   kind: 'none',
   rules: [{ kind: 'recent', field, count, unit }],
 })
@@ -26,7 +26,10 @@ export const STARTERS: readonly Starter[] = [
   { name: 'Same bytes twice', query: { rule: rule({ kind: 'all', rules: [{ kind: 'twin' }] }), sort: 'name' } },
   {
     name: 'Starred, not opened for a month',
-    query: { star: 'yes', rule: rule({ kind: 'all', rules: [notLately('opened', 1, 'month')] }) },
+    query: {
+      star: 'yes',
+      rule: rule({ kind: 'all', rules: [notLately('opened', 1, 'month'), notLately('starred', 1, 'month')] }),
+    },
   },
   {
     name: 'Scans without text',

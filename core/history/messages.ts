@@ -122,6 +122,7 @@ export const MESSAGES = {
   'tag.delete': 'Deleted the tag “{name}”{count, plural, =0 {} one {, taken off # thing} other {, taken off # things}}',
   // The colour key.
   'colour.add': 'Added “{name}” to the colour key',
+  'colour.give': 'Added “{name}” to the colour key and gave it to {things}',
   'colour.change': 'Changed “{name}” in the colour key',
   'colour.move': 'Moved “{name}” in the colour key',
   'colour.drop': 'Took “{name}” out of the colour key',

@@ -24,6 +24,7 @@ import * as pageLexemes from './migrations/000021_page_lexemes'
 import * as changeMessages from './migrations/000022_change_messages'
 import * as partNames from './migrations/000023_part_names'
 import * as namesakes from './migrations/000024_namesakes'
+import * as starredSince from './migrations/000025_starred_since'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -51,6 +52,7 @@ const MIGRATIONS = [
   changeMessages,
   partNames,
   namesakes,
+  starredSince,
 ]
 
 const LOCK = 4_802_661

@@ -1,6 +1,7 @@
 // A mailbox: it has messages, each with a name of its own and its bytes as they came (RFC 5322). This one makes them
 // up.
 
+import { LRUCache } from 'lru-cache'
 import { mailArrival } from '../services/arrivals/mailArrival'
 import type { ArrivalSource } from '../services/arrivals/takeIn'
 
@@ -36,16 +37,24 @@ const LETTERS: readonly Letter[] = [
   },
 ]
 
-/** Two messages at a time, as of now. */
+const PEOPLE = 1000
+/** How often each plan has asked since the server was started. */
+const turns = new LRUCache<string, number>({ max: PEOPLE })
+
+/** Two messages at a time. It has a few a day, under names of their own: what was fetched before is known by it. */
 export const mailbox: ArrivalSource<object> = {
-  fetch: tools => Promise.all(messages(tools.now).map(({ id, bytes }) => mailArrival(tools, id, bytes))),
+  fetch: tools => {
+    const turn = turns.get(tools.planId) ?? 0
+    turns.set(tools.planId, turn + 1)
+    return Promise.all(messages(turn, tools.now).map(({ id, bytes }) => mailArrival(tools, id, bytes)))
+  },
 }
 
-function messages(now: Date): { readonly id: string; readonly bytes: Buffer }[] {
-  const turn = Math.floor(now.getTime() / 1000)
-  return [0, 1].flatMap(index => {
-    const letter = LETTERS[(turn + index) % LETTERS.length]
-    const id = `${now.getTime()}.${index}@quay.example`
+function messages(turn: number, now: Date): { readonly id: string; readonly bytes: Buffer }[] {
+  return [0, 1].flatMap(which => {
+    const index = (2 * turn + which) % LETTERS.length
+    const letter = LETTERS[index]
+    const id = `${now.toISOString().slice(0, 10)}.${index}@quay.example`
     return letter ? [{ id, bytes: write(letter, id, now) }] : []
   })
 }

@@ -39,6 +39,9 @@ test('arrivals are named, placed and tagged from the keyboard; undo goes one bac
   await expect(waiting(page, 'rubbish')).toBeVisible()
   await waiting(page, 'scan 0042').click()
   const panel = page.getByRole('form', { name: 'File it' })
+  // Little is filed yet: the likeliest place is offered, and chosen by the person.
+  await expect(panel.getByRole('radio', { name: /1 Leases/ })).toHaveAttribute('aria-checked', 'false')
+  await page.keyboard.press('1')
   await expect(panel.getByRole('radio', { name: /1 Leases/ })).toHaveAttribute('aria-checked', 'true')
   await expect(panel.getByRole('button', { name: /2026-10-01 Berth lease: pontoon 7/ })).toBeVisible()
   await page.keyboard.press('n')
@@ -58,7 +61,7 @@ test('arrivals are named, placed and tagged from the keyboard; undo goes one bac
   await expect(waiting(page, 'scan 0042')).toHaveCount(0)
 
   await waiting(page, 'knots').click()
-  await expect(panel.getByRole('radio', { name: /2 Lessons/ })).toHaveAttribute('aria-checked', 'true')
+  await expect(panel.getByRole('radio', { name: /2 Lessons/ })).toBeVisible()
   await page.keyboard.press('1')
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toContainText('Filed “knots” in 2 Lessons')
@@ -128,6 +131,8 @@ test('a dozen are selected and filed together; dragging shows the outline', asyn
   await waiting(page, 'paper').first().click()
   await page.keyboard.press('Control+a')
   await expect(page.getByRole('form', { name: 'File it' })).toContainText('12 documents together')
+  await expect(page.getByRole('radio', { name: /1 Leases/ })).toBeVisible()
+  await page.keyboard.press('1')
   await expect(page.getByRole('radio', { name: /1 Leases/ })).toHaveAttribute('aria-checked', 'true')
   await page.keyboard.press('Enter')
   await expect(bottomLine(page)).toHaveText('Filed 12 documents in 1 Leases')
@@ -207,7 +212,8 @@ test('forty documents are in their places within five minutes, with the keyboard
     const isLease = Number(/\d+/.exec(last)?.[0]) % 2 === 1
     const place = page.getByRole('radio', { name: isLease ? /1 Leases/ : /2 Lessons/ })
     await expect(place).toBeVisible()
-    if ((await place.getAttribute('aria-checked')) !== 'true') await page.keyboard.press('2')
+    if ((await place.getAttribute('aria-checked')) !== 'true')
+      await page.keyboard.press(await place.locator('.key').innerText())
     await expect(place).toHaveAttribute('aria-checked', 'true')
     await page.keyboard.press('Enter')
     await expect(

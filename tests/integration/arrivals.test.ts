@@ -148,6 +148,15 @@ describe('simulated ways in', () => {
     expect(await tray(client)).toEqual([])
   })
 
+  it('give each message of the mailbox once, however often it is fetched', async () => {
+    const client = await newClient()
+    const fetched = async () => (await client.send<Arrivals>('POST', '/api/arrivals/mailbox', {})).body.changes.length
+    expect([await fetched(), await fetched(), await fetched(), await fetched()]).toEqual([2, 2, 0, 0])
+    const messages = (await tray(client)).filter(({ extension }) => extension === 'eml')
+    expect(new Set(messages.map(({ name }) => name)).size).toBe(messages.length)
+    expect(messages.length).toBe(4)
+  })
+
   it('are no others', async () => {
     const client = await newClient()
     expect((await client.send('POST', '/api/arrivals/satellite', {})).status).toBe(404)

@@ -60,6 +60,15 @@ const dayIn = (text: string) => {
   return day ? `${day.date}T00:00:00.000Z` : null
 }
 
+/** Stars it, as if that had been done in March; when it was. */
+async function starredBefore(id: DocumentId, isWanted: boolean): Promise<string | null> {
+  if (!isWanted) return null
+  const at = '2026-03-05T00:00:00.000Z'
+  await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
+  await rows(null, 'UPDATE star SET created_at = $2::timestamptz WHERE id = $1', [id, at])
+  return at
+}
+
 function below(id: FolderId): FolderId[] {
   const at = folders.indexOf(id)
   return at === 0 ? folders.slice(0, 3) : [id] // the second and third lie in the first
@@ -89,8 +98,7 @@ beforeAll(async () => {
     const folderId = random.next() < 0.2 ? null : random.pick(folders)
     const changedAt = `202${random.int(4, 6)}-0${random.int(1, 9)}-1${random.int(0, 9)}T00:00:00.000Z`
     const { id } = await client.upload(`${name}.${extension}`, body, folderId, { changed: changedAt })
-    const starred = random.next() < 0.3
-    if (starred) await client.act({ kind: 'star', folderIds: [], documentIds: [id], on: true })
+    const starredAt = await starredBefore(id, random.next() < 0.3)
     const tagIds = random.next() < 0.4 ? [random.pick(tags)] : []
     if (tagIds.length > 0)
       await client.act({
@@ -132,7 +140,8 @@ beforeAll(async () => {
       addedAt: (await client.document(id)).createdAt,
       openedAt,
       datedAt: day ? `${day.date}T00:00:00.000Z` : null,
-      starred,
+      starred: Boolean(starredAt),
+      starredAt,
       tagIds,
       origin: 'upload',
       twin: false,
@@ -561,9 +570,24 @@ describe('a search for words', () => {
     const found = await find('q=walrsu')
     expect([found.documents.map(row => row.id), found.corrected]).toEqual([
       [id],
-      { typed: 'walrsu', to: 'walrus', q: 'walrus' },
+      { typed: 'walrsu', to: 'walrus', q: 'walrus', rule: '' },
     ])
     expect((await find('q=walrsu&exact=true')).documents).toEqual([])
+  })
+
+  it('takes a month, a year or a day of the week for a time where no document has the word', async () => {
+    const { id } = await client.upload('Crane permit 2019-03-12.txt', 'The crane may be used on the north quay.')
+    await client.whenRead(id)
+    const found = await find('q=crane march 2019')
+    expect(found.documents.map(row => row.id)).toEqual([id])
+    expect(found.corrected).toMatchObject({ typed: 'march 2019', to: 'crane of March 2019', q: 'crane' })
+    const again = await find(`q=crane&rule=${encodeURIComponent(found.corrected?.rule ?? '')}`)
+    expect([again.documents.map(row => row.id), again.corrected]).toEqual([[id], null])
+    expect((await find('q=crane march 2019&exact=true')).documents).toEqual([])
+    // A document that has the words goes before every time.
+    const { id: other } = await client.upload('Crane in March.txt', 'crane, march, 2019')
+    await client.whenRead(other)
+    expect((await find('q=crane march 2019')).documents.map(row => row.id)).toEqual([other])
   })
 
   it('finds by remark, sender and tag, and says so', async () => {

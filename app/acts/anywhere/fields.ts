@@ -1,17 +1,19 @@
 import { useDialogs } from '../../stores/dialogs'
 import type { PlainAct } from '../act'
 
-/** To the find field, or to the Find page where there is none. */
+/** To the field that finds, or to the one that finds and does, where the page has none in view. */
 export const find: PlainAct = {
   id: 'find',
   title: 'Find…',
   key: '/',
   part: 'app',
   run: () => {
-    const field = document.querySelector<HTMLInputElement>('[data-find] input')
+    const field = [...document.querySelectorAll<HTMLInputElement>('[data-find] input')].find(
+      ({ offsetParent }) => offsetParent,
+    )
     field?.focus()
     field?.select()
-    if (!field) void navigateTo('/find')
+    if (!field) useDialogs().goTo = true
   },
 }
 

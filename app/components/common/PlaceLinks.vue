@@ -9,16 +9,25 @@ const placeNames = usePlaceNames()
 const places = computed(() =>
   props.folderIds.flatMap(id => {
     const place = placeNames.placeOf(id)
-    return place ? [{ text: place.text, to: id === null ? '/in-tray' : `/plan/${id}` }] : []
+    return place
+      ? [{ text: place.text, path: placeNames.pathText(id), to: id === null ? '/in-tray' : `/plan/${id}` }]
+      : []
   }),
 )
 </script>
 
 <template>
   <span class="places" :class="{ lines }">
-    <NuxtLink v-for="place in places" :key="place.to" class="place cut" :to="place.to" tabindex="-1" @click.stop>{{
-      place.text
-    }}</NuxtLink>
+    <NuxtLink
+      v-for="place in places"
+      :key="place.to"
+      class="place cut"
+      :to="place.to"
+      :title="place.path"
+      tabindex="-1"
+      @click.stop
+      >{{ place.text }}</NuxtLink
+    >
   </span>
 </template>
 

@@ -28,6 +28,7 @@ const things = computed(() => ({ folderIds: [...props.folderIds], documentIds: [
 
 <template>
   <TagPicker
+    linked
     :carried="named(carried)"
     :some="named(some ?? [])"
     :suggested="suggested"

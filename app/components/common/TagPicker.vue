@@ -21,6 +21,8 @@ const props = defineProps<{
   some?: readonly PickedTag[]
   /** Offered without typing. */
   suggested?: readonly SuggestedTag[]
+  /** Each leads to all that carry it. */
+  linked?: boolean
   /** Its field has the keys at once, in a dialog. */
   begins?: boolean
 }>()
@@ -46,8 +48,10 @@ interface Offer {
   readonly note: string
 }
 const offers = computed<readonly Offer[]>(() => {
+  // A hidden one is not offered; who writes it out means it.
+  const written = foldedText(typed.value)
   const free = tagList.tags.filter(
-    tag => !props.carried.some(({ id }) => id === tag.id) && (!tag.hidden || typed.value.trim() !== ''),
+    tag => !props.carried.some(({ id }) => id === tag.id) && (!tag.hidden || tag.folded === written),
   )
   const found = suggest(free, typed.value, MOST).map(({ item, isNear }): Offer => ({
     id: item.id,
@@ -107,7 +111,12 @@ defineExpose({ focus: () => field.value?.focus() })
       :class="{ part: tag.isPart }"
       :style="{ borderColor: inkOf(tag.id) }"
       :title="tag.isPart ? 'on some of them' : undefined">
-      {{ tag.name }}<v-btn :aria-label="`Take the tag ${tag.name} off`" @click="emit('take', tag.id)">×</v-btn>
+      <NuxtLink
+        v-if="linked"
+        :to="{ path: '/find', query: { tags: tag.id } }"
+        :title="`All that carry “${tag.name}”`"
+        >{{ tag.name }}</NuxtLink><template v-else>{{ tag.name }}</template
+      ><v-btn :aria-label="`Take the tag ${tag.name} off`" @click="emit('take', tag.id)">×</v-btn>
     </span>
     <v-btn
       v-for="tag in suggested ?? []"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-// Tags as words, underlined in their ink.
+// Tags as words, underlined in their ink, those with one first; each leads to all that carry it.
 import { computed } from 'vue'
 import type { TagId } from '../../../core/ids'
 import { useTagList } from '../../stores/tagList'
@@ -9,19 +9,28 @@ const props = defineProps<{ tagIds: readonly TagId[]; /** More than these are co
 const tagList = useTagList()
 const colourKey = useColourKey()
 const shown = computed(() =>
-  props.tagIds.slice(0, props.most ?? props.tagIds.length).flatMap(id => tagList.tagById.get(id) ?? []),
+  props.tagIds
+    .flatMap(id => tagList.tagById.get(id) ?? [])
+    .sort((a, b) => Number(a.meaningId === null) - Number(b.meaningId === null))
+    .slice(0, props.most),
 )
 const left = computed(() => props.tagIds.length - shown.value.length)
 </script>
 
 <template>
   <span class="tags">
-    <span
+    <NuxtLink
       v-for="tag in shown"
       :key="tag.id"
       class="tag"
+      tabindex="-1"
+      draggable="false"
+      :to="{ path: '/find', query: { tags: tag.id } }"
+      :title="`All that carry “${tag.name}”`"
       :style="{ borderColor: colourKey.inkOf(tag.meaningId) ?? undefined }"
-      >{{ tag.name }}</span
+      @click.stop
+      @dblclick.stop
+      >{{ tag.name }}</NuxtLink
     >
     <span v-if="left > 0" class="quiet">+{{ left }}</span>
   </span>
@@ -43,5 +52,8 @@ const left = computed(() => props.tagIds.length - shown.value.length)
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
+}
+.tag:hover {
+  color: var(--act);
 }
 </style>

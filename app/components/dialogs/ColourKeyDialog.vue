@@ -2,10 +2,10 @@
 // The colour key in one place: what each colour means, how it looks, how well it is told apart.
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { newId } from '../../../contract/newId'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import type { Meaning } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
-import { betterInk, confusables, INKS, standsOut } from '../../../core/colour/index'
+import { confusables, freshInk, INKS, standsOut } from '../../../core/colour/index'
 import type { MeaningId } from '../../../core/ids'
 import type { Pattern } from '../../../core/rows/index'
 import { PATTERNS } from '../../../core/rows/index'
@@ -27,6 +27,7 @@ const colourKey = useColourKey()
 const dropping = ref<MeaningId | null>(null)
 const replaceBy = ref<MeaningId | ''>('')
 const refused = ref('')
+const list = ref<HTMLElement | null>(null)
 
 const PATTERN_WORDS: Record<Pattern, string> = { full: 'full', dashes: 'dashes', dots: 'dots', slant: 'slanted' }
 const VISION_WORDS = {
@@ -69,14 +70,13 @@ function set(meaning: Meaning, patch: Partial<Meaning>): void {
   void run({ kind: 'meaning.set', id, name, ink, closed, pattern })
 }
 
-function add(): void {
-  void run({
-    kind: 'meaning.set',
-    id: newId<MeaningId>(),
-    name: 'New colour',
-    ink: betterInk(colourKey.meanings.map(meaning => meaning.ink)) ?? INKS[0],
-    closed: false,
-  })
+/** The new one is named at once: its field has the keys, and what stands there is typed over. */
+async function add(): Promise<void> {
+  const id = newId<MeaningId>()
+  const ink = freshInk(colourKey.meanings.map(meaning => meaning.ink))
+  await run({ kind: 'meaning.set', id, name: 'New colour', ink, closed: false })
+  await nextTick()
+  list.value?.querySelector<HTMLInputElement>(`[data-meaning="${id}"] input`)?.select()
 }
 
 function move(index: number, by: 1 | -1): void {
@@ -101,8 +101,8 @@ function improve(target: string, ink: string): void {
 <template>
   <PaperDialog :open="open" :width="760" label="Colour key" help="colour" title="Colour key" @leave="emit('close')">
     <p class="second">What a colour means. A change here is seen everywhere at once.</p>
-    <ul>
-      <li v-for="(meaning, index) in colourKey.meanings" :key="meaning.id">
+    <ul ref="list">
+      <li v-for="(meaning, index) in colourKey.meanings" :key="meaning.id" :data-meaning="meaning.id">
         <MeaningMark :ink="meaning.ink" :pattern="meaning.pattern" />
         <LineField
           class="line-field"

@@ -2,7 +2,6 @@
 // The field of the Find page, what is said about the answer, its order, and what can be done with the whole search.
 import { foundNumber } from '../../stores/foundNumber'
 import { ref } from 'vue'
-import type { RecentSearch } from '../../../contract/find'
 import type { SearchQuery, FoundGroup, FoundSort } from '../../../core/find/index'
 import { beginsDown, FOUND_GROUPS, FOUND_SORTS } from '../../../core/find/index'
 import FindNotices from './FindNotices.vue'
@@ -26,7 +25,6 @@ defineProps<{
   asksAnything: boolean
   /** The kept search that is looked at; null: none. */
   keptName: string | null
-  recent: readonly RecentSearch[]
 }>()
 const emit = defineEmits<{
   press: [event: KeyboardEvent]
@@ -38,8 +36,6 @@ const emit = defineEmits<{
   keep: []
   folder: []
   bundle: []
-  recent: [search: RecentSearch]
-  forget: []
 }>()
 defineSlots<{ default: () => unknown }>()
 
@@ -65,7 +61,6 @@ const GROUP_TEXTS: Record<FoundGroup, string> = {
   month: 'by month',
   sender: 'by sender',
 }
-const isFocused = ref(false)
 </script>
 
 <template>
@@ -79,23 +74,8 @@ const isFocused = ref(false)
         placeholder="Words, “words in quotes”, -word to leave out, {type pdf}"
         autocomplete="off"
         aria-describedby="find-fault"
-        @focus="isFocused = true"
-        @blur="isFocused = false"
         @keydown="emit('press', $event)" />
       <span v-if="typed !== ''" class="key">Esc clears</span>
-      <ul
-        v-if="isFocused && typed === '' && !asksAnything && recent.length > 0"
-        class="recent"
-        aria-label="Searched for lately">
-        <li v-for="search in recent.slice(0, 8)" :key="search.text">
-          <v-btn class="cut" @mousedown.prevent="emit('recent', search)">
-            {{ search.text }}
-          </v-btn>
-        </li>
-        <li class="forget">
-          <v-btn class="quiet" @mousedown.prevent="emit('forget')">Forget these searches</v-btn>
-        </li>
-      </ul>
     </div>
     <FindNotices :fault="fault" :corrected="corrected" :near-names="nearNames" @exact="emit('exact')" />
     <p v-if="asksAnything" class="sum" role="status">
@@ -171,28 +151,6 @@ const isFocused = ref(false)
   position: absolute;
   right: 10px;
   top: 11px;
-}
-.recent {
-  position: absolute;
-  z-index: 20;
-  top: 100%;
-  left: 0;
-  right: 0;
-  background: var(--sheet);
-  border: 1px solid var(--rule-strong);
-  list-style: none;
-  padding: 3px 0;
-}
-.recent button {
-  display: block;
-  width: 100%;
-  padding: 4px 11px;
-}
-.recent button:hover {
-  background: var(--act-soft);
-}
-.forget {
-  border-top: 1px solid var(--rule);
 }
 .sum {
   margin-top: 9px;

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-// The facts of one result, each to search by: only such, or leave out such.
+// The facts of one result, each to search by: only such, or leave out such. What was near it is a search of its own:
+// the words that found this one need not stand in its neighbours.
 import { mdiMenuDown } from '@mdi/js'
 import { computed } from 'vue'
 import type { FoundDocument } from '../../../contract/find'
@@ -51,6 +52,28 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
     },
   ]
 })
+
+const DAY_MS = 86_400_000
+const near = computed<readonly { text: string; rule: Rule }[]>(() => {
+  const { row } = props
+  const came = new Date(`${row.createdAt.slice(0, 10)}T00:00:00.000Z`)
+  return [
+    ...row.folderIds.map(id => ({
+      text: `what lies beside it in ${placeNames.placeOf(id)?.text ?? ''}`,
+      rule: { kind: 'place', folderId: id, below: false } as const,
+    })),
+    {
+      text: `what came the same day, ${dayText(row.createdAt, 0)}`,
+      rule: {
+        kind: 'time',
+        field: 'added',
+        from: came.toISOString(),
+        before: new Date(came.getTime() + DAY_MS).toISOString(),
+      },
+    },
+  ]
+})
+const alone = (rule: Rule) => ({ path: '/find', query: { rule: JSON.stringify({ kind: 'all', rules: [rule] }) } })
 </script>
 
 <template>
@@ -65,6 +88,9 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
         <span class="cut">{{ text }}</span>
         <v-btn class="place" :aria-label="`Only such: ${text}`" @click="emit('only', rule)"> only such </v-btn>
         <v-btn class="place" :aria-label="`Leave out such: ${text}`" @click="emit('without', rule)"> leave out </v-btn>
+      </li>
+      <li v-for="{ text, rule } in near" :key="text" class="near">
+        <NuxtLink class="place cut" :to="alone(rule)">{{ text }}</NuxtLink>
       </li>
     </ul>
   </v-menu>
@@ -91,5 +117,8 @@ const facts = computed<readonly { text: string; rule: Rule }[]>(() => {
   grid-template-columns: minmax(0, 1fr) auto auto;
   gap: 14px;
   line-height: 27px;
+}
+.facts .near {
+  grid-template-columns: minmax(0, 1fr);
 }
 </style>

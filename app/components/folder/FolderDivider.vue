@@ -4,17 +4,19 @@ import { computed, ref } from 'vue'
 import type { PlanFolder } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
 import { textOn } from '../../../core/colour/index'
+import { childrenOf } from '../../../core/tree/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
+import { useJustMade } from '../../stores/justMade'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
 import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
 
-const hand = useHand()
+const [hand, justMade] = [useHand(), useJustMade()]
 const props = defineProps<{
   folder: PlanFolder
   selected: boolean
@@ -43,8 +45,13 @@ const meaning = computed(() => {
   const own = props.folder.meaningId ? colourKey.meaningById.get(props.folder.meaningId)?.name : undefined
   return own === props.folder.name ? undefined : own
 })
-const words = computed(
-  () => counted(plan.totals.get(props.folder.id) ?? 0, 'document') + (meaning.value ? ` · ${meaning.value}` : ''),
+/** What is in it: documents, or folders where there is no document yet. */
+const holds = computed(() => {
+  const [documents, folders] = [plan.totals.get(props.folder.id) ?? 0, childrenOf(plan.tree, props.folder.id).length]
+  return documents === 0 && folders > 0 ? counted(folders, 'folder') : counted(documents, 'document')
+})
+const words = computed(() =>
+  [holds.value, meaning.value, justMade.ids.has(props.folder.id) ? 'new' : undefined].filter(Boolean).join(' · '),
 )
 </script>
 

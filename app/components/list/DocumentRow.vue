@@ -120,7 +120,7 @@ const READING = {
         @cancel="emit('renamed')" />
       <template v-else>
         <span v-if="row.runningNumber && !has('number')" class="aside running">{{ row.runningNumber }}</span>
-        <span class="cut" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
+        <span class="two-lines" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
         <span v-if="row.version > 1 && !has('version')" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0 && !has('tags')" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning && !has('colour')" class="aside meaning"
@@ -128,7 +128,7 @@ const READING = {
         >
         <span
           v-if="READING[row.reading]"
-          class="aside state"
+          class="aside state cut"
           :title="READING[row.reading]"
           :class="{ warn: row.reading === 'failed' }"
           >{{ READING[row.reading] }}</span
@@ -184,6 +184,7 @@ const READING = {
   display: flex;
   align-items: center;
   gap: 7px;
+  padding-right: 6px;
 }
 .last {
   --sign-from-end: 28px;
@@ -213,10 +214,6 @@ const READING = {
 }
 .aside.state {
   flex: 0 4 auto;
-  min-width: 0;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
 }
 .aside.warn {
   color: var(--warn);
@@ -224,8 +221,7 @@ const READING = {
 .cell > .cut {
   color: var(--ink-2);
 }
-.name > .cut {
-  color: inherit;
+.two-lines {
   min-width: min(100%, 9em);
 }
 .name > .tags {

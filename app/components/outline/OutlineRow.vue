@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiMenuDown, mdiMenuRight } from '@mdi/js'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
+import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
@@ -15,19 +16,23 @@ const props = defineProps<{
   depth: number
   /** Documents in it and below. */
   count: number
-  hasChildren: boolean
+  /** Folders right below it. */
+  folders: number
   isOpen: boolean
   isCurrent: boolean
   isDimmed: boolean
   starred: boolean
   /** Kept before its siblings. */
   first: boolean
+  /** Made a moment ago. */
+  fresh: boolean
   /** One ink for each step from the top folder to this one. */
   stripes: readonly (string | null)[]
   renaming: boolean
 }>()
 const emit = defineEmits<{ go: []; twist: []; open: []; menu: [event: MouseEvent]; renamed: [] }>()
 
+const hasChildren = computed(() => props.folders > 0)
 const row = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(row, () =>
@@ -37,7 +42,7 @@ const { isOver, zone } = useDropPlace(
   row,
   () => props.id,
   () => {
-    if (props.hasChildren && !props.isOpen && zone.value === 'into') emit('open')
+    if (hasChildren.value && !props.isOpen && zone.value === 'into') emit('open')
   },
   { zones: true },
 )
@@ -89,8 +94,11 @@ const { isOver, zone } = useDropPlace(
       <span class="name cut">{{ name }}</span>
       <span v-if="first" class="starred" title="Kept first in its place">⤒</span>
       <span v-if="starred" class="starred" title="Starred">★</span>
+      <span v-if="fresh" class="fresh">new</span>
       <span class="leader" aria-hidden="true" />
-      <span class="count">{{ count.toLocaleString('en-GB') }}</span>
+      <span class="count">{{
+        count === 0 && hasChildren ? counted(folders, 'folder') : count.toLocaleString('en-GB')
+      }}</span>
       <MenuSign :name="name" @menu="emit('menu', $event)" />
     </template>
   </div>
@@ -115,6 +123,12 @@ const { isOver, zone } = useDropPlace(
 .row.current {
   background: var(--act-soft);
   box-shadow: inset -3px 0 0 var(--act);
+}
+.fresh {
+  margin-left: 6px;
+  font-size: 11px;
+  font-weight: 600;
+  color: var(--act);
 }
 .row.over {
   background: var(--act-soft);

@@ -13,6 +13,7 @@ import { takeKey } from '../../composables/useShortcuts'
 import { useDropPlace } from '../../composables/useDrag'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
+import { useJustMade } from '../../stores/justMade'
 import { useView } from '../../stores/view'
 import OutlineRow from './OutlineRow.vue'
 import LineField from '../base/LineField.vue'
@@ -31,9 +32,8 @@ const emit = defineEmits<{
   lay: [id: FolderId, key: string]
 }>()
 
-const ROW = 28
-const MET = 200
-const [plan, placeNames, view] = [usePlan(), usePlaceNames(), useView()]
+const [ROW, MET] = [28, 200]
+const [plan, placeNames, view, justMade] = [usePlan(), usePlaceNames(), useView(), useJustMade()]
 const scroller = ref<HTMLElement | null>(null)
 const top = ref<{ $el: HTMLElement } | null>(null)
 const focused = ref<FolderId | null>(null)
@@ -209,12 +209,13 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
           :code="placeNames.codeOf(folder.id)"
           :depth="depth"
           :count="plan.totals.get(folder.id) ?? 0"
-          :has-children="childrenOf(plan.tree, folder.id).length > 0"
           :is-open="view.open.has(folder.id)"
           :is-current="folder.id === current"
           :is-dimmed="isDimmed(folder.id)"
           :starred="plan.starredFolders.has(folder.id)"
           :first="folder.first"
+          :fresh="justMade.ids.has(folder.id)"
+          :folders="childrenOf(plan.tree, folder.id).length"
           :stripes="placeNames.stripes(folder.id)"
           :renaming="renaming === folder.id"
           @go="click(folder.id)"

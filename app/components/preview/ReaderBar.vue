@@ -38,7 +38,7 @@ function press(event: KeyboardEvent): void {
   event.preventDefault()
   event.stopPropagation()
 }
-defineExpose({ scale })
+defineExpose({ scale, find: () => field.value?.focus() })
 </script>
 
 <template>
@@ -47,7 +47,6 @@ defineExpose({ scale })
       ref="field"
       v-model="words"
       class="line-field"
-      data-find
       aria-label="Find inside"
       placeholder="Find inside…"
       autocomplete="off"

@@ -142,16 +142,13 @@ onMounted(() => void earlierUploads.look())
 
 <style scoped>
 .uploads {
-  position: fixed;
-  right: 14px;
-  bottom: calc(var(--bottom) + 10px);
-  width: min(420px, calc(100vw - 28px));
-  max-height: 46vh;
+  /* Below the page and not over it: what is filed or chosen meanwhile stays in reach. */
+  flex: none;
+  max-height: 24vh;
   overflow-y: auto;
   background: var(--sheet);
-  border: 1px solid var(--ink);
-  z-index: 40;
-  padding: 8px 14px 10px;
+  border-top: 1px solid var(--ink);
+  padding: 6px 16px 8px;
 }
 header {
   display: flex;
@@ -173,6 +170,9 @@ p {
 ul {
   list-style: none;
   padding: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 340px), 1fr));
+  gap: 0 28px;
 }
 li {
   display: grid;

@@ -131,6 +131,7 @@ const hasTrail = () => trail.ids.length > 1
 usePageActs(
   'document-id',
   {
+    inside: () => bar.value?.find(),
     next: { when: hasTrail, run: () => beside(1) },
     previous: { when: hasTrail, run: () => beside(-1) },
     larger: () => bar.value?.scale(1.25),

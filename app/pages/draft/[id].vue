@@ -4,6 +4,7 @@ import { usePageTitle } from '../../composables/usePageTitle'
 import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
+import { pathOf } from '../../../core/tree/index'
 import { PLAIN_NUMBERING } from '../../../core/numbering/index'
 import type { FolderId } from '../../../core/ids'
 import RemoteState from '../../components/common/RemoteState.vue'
@@ -22,6 +23,8 @@ import { useDraftText } from '../../stores/draftText'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
+import { useJustMade } from '../../stores/justMade'
+import { useView } from '../../stores/view'
 import { useUploads } from '../../stores/uploads'
 import LineField from '../../components/base/LineField.vue'
 
@@ -29,6 +32,7 @@ const route = useRoute()
 const router = useRouter()
 const [draft, plan, files, uploads] = [useDraft(), usePlan(), useDraftFiles(), useUploads()]
 const [draftText, comparison, meanwhile] = [useDraftText(), useDraftComparison(), useDraftRebase()]
+const [justMade, view] = [useJustMade(), useView()]
 const placeNames = usePlaceNames()
 const colourKey = useColourKey()
 usePageTitle(() => (draft.name === '' ? '' : `Draft: ${draft.name}`))
@@ -123,13 +127,25 @@ async function apply(): Promise<void> {
     refused.value = outcome.reason.message
     return
   }
+  const ids = outcome.ids ?? []
+  showMade(
+    ids.filter((_, index) => rows[index]?.states.includes('new')),
+    rootId,
+  )
   await router.push(rootId === null ? '/plan' : `/plan/${rootId}`)
   uploads.send(
-    [...filesByFolder(rows, outcome.ids ?? [], files.take(id))].flatMap(([folderId, chosen]) =>
+    [...filesByFolder(rows, ids, files.take(id))].flatMap(([folderId, chosen]) =>
       chosen.map(file => ({ file, folderId, clash: 'both' as const })),
     ),
   )
 }
+
+/** What was made stands open in the outline, with what it lies in, and is marked there and on the page. */
+function showMade(made: readonly FolderId[], rootId: FolderId | null): void {
+  justMade.mark(made)
+  view.setOpen([...pathOf(plan.tree, rootId).map(folder => folder.id), ...made.slice(0, OPENED_AT_MOST)], true)
+}
+const OPENED_AT_MOST = 200
 
 async function discard(): Promise<void> {
   await draft.discard()

@@ -24,6 +24,7 @@ import { senderField } from './sender'
 import { sizeField } from './size'
 import { spanFacet } from './span'
 import { starField } from './star'
+import { starredSinceField } from './starredSince'
 import { tagField } from './tag'
 import { twinField } from './twin'
 import { typeField } from './type'
@@ -48,6 +49,7 @@ const VALUE_FIELDS = [
   remarkField,
   numberField,
   starField,
+  starredSinceField,
   originField,
   filedField,
   languageField,

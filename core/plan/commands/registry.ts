@@ -35,6 +35,7 @@ import { folderOrder } from './orderFolders'
 import { folderNames } from './patternNames'
 import { folderPin } from './pinFolder'
 import { folderPlace } from './placeFolders'
+import { meaningGive } from './giveNewMeaning'
 import { meaningPlace } from './placeMeaning'
 import { bundlePut } from './putIntoBundle'
 import { tagPut } from './putTags'
@@ -79,6 +80,7 @@ export const COMMANDS = [
   documentRename,
   documentRemark,
   meaningSet,
+  meaningGive,
   meaningPlace,
   meaningDrop,
   documentColour,

@@ -7,7 +7,7 @@ import { takeIn } from '../../services/arrivals/takeIn'
 import { SOURCES } from '../../standins/index'
 import { documents } from '../../workers/documents'
 
-/** What a simulated device or service has, taken in. */
+/** What a simulated device or service has, taken in; what was taken in before is not again. */
 export default route(arrivalsRoutes.takeArrivals, async ({ actor, body: request, event }) => {
   const device = getRouterParam(event, 'device')
   const source = isDevice(device) ? SOURCES[device] : fail('notFound')
@@ -15,5 +15,6 @@ export default route(arrivalsRoutes.takeArrivals, async ({ actor, body: request,
   const changes = []
   for (const arrival of await source.fetch({ planId: actor.planId, now, openMail: documents.mail }, request))
     changes.push(await takeIn(actor, arrival, now))
-  return { changes }
+  // What came before is answered with the Change of that time.
+  return { changes: changes.filter(({ at }) => at === now.toISOString()) }
 })

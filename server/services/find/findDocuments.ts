@@ -11,6 +11,7 @@ import {
   QUERY_LIMIT,
   ruleOf,
   termsIn,
+  timeInWords,
 } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
 import { orderedPage, orderFacts } from '../../db/sql/find'
@@ -49,10 +50,24 @@ export async function findDocuments(actor: Actor, request: FindRequest): Promise
   checkLength(request.q)
   const found = await find(actor, request)
   if (found.count !== 0 || request.exact || request.cursor !== null) return found
+  const timed = await findTimed(actor, request)
+  if (timed) return timed
   const corrected = await correctQuery(actor.planId, request.q)
   if (!corrected) return found
   const near = await find(actor, { ...request, q: corrected.q, typing: false })
-  return near.count === 0 ? found : { ...near, corrected }
+  return near.count === 0 ? found : { ...near, corrected: { ...corrected, rule: '' } }
+}
+
+/** What is of the time that some of the words say ("minutes nov 2025"); null where they say none, or nothing is. */
+async function findTimed(actor: Actor, request: FindRequest): Promise<Found | null> {
+  const said = timeInWords(request.q, new Date().toISOString())
+  // A rule of the request keeps its parts where they are: each is counted by its place.
+  if (!said || (request.rule !== null && request.rule.kind !== 'all')) return null
+  const rule: Rule = { kind: 'all', rules: [...(request.rule?.rules ?? []), said.rule] }
+  const found = await find(actor, { ...request, q: said.q, rule, typing: false })
+  if (found.count === 0) return null
+  const to = [said.q, said.time].filter(part => part !== '').join(' of ')
+  return { ...found, corrected: { typed: said.typed, to, q: said.q, rule: JSON.stringify(rule) } }
 }
 
 export function checkLength(text: string): void {

@@ -35,7 +35,7 @@ export interface Found {
   /** So many of the first are listed since their names are a slip away from what was typed. */
   readonly nearNames: number
   /** What was looked for instead of what was typed; null: exactly that. */
-  readonly corrected: { readonly typed: string; readonly to: string; readonly q: string } | null
+  readonly corrected: Readonly<Record<'typed' | 'to' | 'q' | 'rule', string>> | null
   readonly next: Cursor | null
 }
 

@@ -2,6 +2,7 @@
 // Where something is found, the places chosen, and what lies above them; the In-tray last.
 import { computed } from 'vue'
 import type { Chosen } from '../../../../core/find/index'
+import { chosenPlaces } from '../../../../core/find/index'
 import type { FolderId } from '../../../../core/ids'
 import { outlineOf } from '../../../../core/tree/index'
 import { usePlan } from '../../../stores/plan'
@@ -51,5 +52,5 @@ const places = computed(() => {
     label="In this folder and below"
     :values="places"
     :chosen="selection"
-    @choose="emit('choose', $event)" />
+    @choose="emit('choose', chosenPlaces(plan.tree, selection, $event))" />
 </template>

@@ -1,0 +1,58 @@
+import * as yup from 'yup'
+import { inserted, updated } from '../../change/index'
+import { message, namedThings } from '../../history/index'
+import type { DocumentRow, FolderRow } from '../../rows/index'
+import { PATTERNS } from '../../rows/index'
+import { meaningId } from '../../shapes/index'
+import type { Given } from '../command'
+import { command } from '../command'
+import { name, things } from '../shapes'
+import type { Decision, Slice } from '../slice'
+import { decided, findDocument, findFolder, isDecision } from '../slice'
+import { placesOf } from './editDocument'
+import { newMeaningRow } from './setMeaning'
+
+const fields = {
+  ...things,
+  id: meaningId(),
+  name: name(),
+  ink: yup.string().required(),
+  pattern: yup.string().oneOf(PATTERNS).default('full'),
+}
+
+/** A meaning that is made where it is needed: one act, and one Undo. */
+function giveNewMeaning(slice: Slice, command: Given<typeof fields>): Decision {
+  const row = newMeaningRow([...slice.meanings.values()], { ...command, closed: false })
+  if (isDecision(row)) return row
+  const folders: FolderRow[] = []
+  for (const id of command.folderIds) {
+    const folder = findFolder(slice, id)
+    if (isDecision(folder)) return folder
+    folders.push(folder)
+  }
+  const documents: DocumentRow[] = []
+  for (const id of command.documentIds) {
+    const document = findDocument(slice, id)
+    if (isDecision(document)) return document
+    documents.push(document)
+  }
+  return decided(
+    [
+      inserted('meaning', row),
+      ...folders.flatMap(folder => updated('folder', folder, { meaningId: row.id })),
+      ...documents.flatMap(document => updated('document', document, { meaningId: row.id })),
+    ],
+    message('colour.give', { name: row.name, things: namedThings(folders, documents) }),
+    [
+      ...folders.flatMap(folder => [folder.id, folder.parentId]),
+      ...documents.flatMap(document => placesOf(slice, document)),
+    ],
+  )
+}
+
+export const meaningGive = command('meaning.give', {
+  fields,
+  needs: ({ documentIds = [] }) => ({ documentIds }),
+  decide: giveNewMeaning,
+  doc: '`id`, `name`, `ink`, `pattern`, `folderIds`, `documentIds`: adds a meaning to the key and gives it to them',
+})
