@@ -193,6 +193,7 @@ export default tseslint.config(
                       'intl-messageformat',
                       'papaparse',
                       'saxes',
+                      'stopword',
                       'yup',
                       '@orama/stemmers',
                     ],

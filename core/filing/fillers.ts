@@ -5,11 +5,16 @@ import { foldedText } from '../text/index'
 
 const LISTS: readonly (readonly string[])[] = [eng, deu, fra, spa, ita, nld, por, swe, dan, nob, fin, pol]
 
-/** For each folded word, in which of the lists it stands, as bits. */
-const LISTED = new Map<string, number>()
-LISTS.forEach((list, index) => {
-  for (const word of list) LISTED.set(foldedText(word), (LISTED.get(foldedText(word)) ?? 0) | (1 << index))
-})
+/** For each folded word, in which of the lists it stands, as bits; made when it is first needed. */
+let known: ReadonlyMap<string, number> | undefined
+function listed(): ReadonlyMap<string, number> {
+  if (known) return known
+  const made = new Map<string, number>()
+  for (const [index, list] of LISTS.entries())
+    for (const word of list.map(foldedText)) made.set(word, (made.get(word) ?? 0) | (1 << index))
+  known = made
+  return made
+}
 
 /** So many of a language's filler words make a text one of it: "die" alone is no German. */
 const LEAST = 2
@@ -19,13 +24,13 @@ const LEAST = 2
  * of another: "war" says something in English.
  */
 export function fillersOf(words: readonly string[]): (word: string) => boolean {
+  const lists = listed()
   const counts = LISTS.map(() => 0)
   for (const word of words) {
-    const listed = LISTED.get(word) ?? 0
-    for (let index = 0; listed >> index > 0; index++)
-      if (listed & (1 << index)) counts[index] = (counts[index] ?? 0) + 1
+    const bits = lists.get(word) ?? 0
+    for (let index = 0; bits >> index > 0; index++) if (bits & (1 << index)) counts[index] = (counts[index] ?? 0) + 1
   }
   const most = Math.max(...counts)
   const language = most < LEAST ? 0 : 1 << counts.indexOf(most)
-  return word => ((LISTED.get(word) ?? 0) & language) !== 0
+  return word => ((lists.get(word) ?? 0) & language) !== 0
 }

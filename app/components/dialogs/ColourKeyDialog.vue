@@ -2,7 +2,7 @@
 // The colour key in one place: what each colour means, how it looks, how well it is told apart.
 import { mdiArrowDown, mdiArrowUp } from '@mdi/js'
 import { newId } from '../../../contract/newId'
-import { computed, nextTick, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Meaning } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
 import { confusables, freshInk, INKS, standsOut } from '../../../core/colour/index'
@@ -71,13 +71,22 @@ function set(meaning: Meaning, patch: Partial<Meaning>): void {
 }
 
 /** The new one is named at once: its field has the keys, and what stands there is typed over. */
+const named = ref<MeaningId | null>(null)
 async function add(): Promise<void> {
-  const id = newId<MeaningId>()
+  named.value = newId<MeaningId>()
   const ink = freshInk(colourKey.meanings.map(meaning => meaning.ink))
-  await run({ kind: 'meaning.set', id, name: 'New colour', ink, closed: false })
-  await nextTick()
-  list.value?.querySelector<HTMLInputElement>(`[data-meaning="${id}"] input`)?.select()
+  await run({ kind: 'meaning.set', id: named.value, name: 'New colour', ink, closed: false })
 }
+watch(
+  () => colourKey.meanings,
+  () => {
+    const field = list.value?.querySelector<HTMLInputElement>(`[data-meaning="${named.value}"] input`)
+    if (!field) return
+    field.select()
+    named.value = null
+  },
+  { flush: 'post' },
+)
 
 function move(index: number, by: 1 | -1): void {
   const meaning = colourKey.meanings[index]
