@@ -9,7 +9,7 @@ module.exports = {
       to: {
         pathNot: [
           '^core/',
-          'node_modules/(culori|franc|fractional-indexing|intl-messageformat|@formatjs|papaparse|saxes|stopword|xmlchars|yup|property-expr|tiny-case|toposort)/',
+          'node_modules/(@noble/hashes|culori|franc|fractional-indexing|intl-messageformat|@formatjs|papaparse|saxes|stopword|xmlchars|yup|property-expr|tiny-case|toposort)/',
           '^(node_modules/)?@orama/stemmers/',
           '^node_modules/@types/(papaparse|culori)/',
         ],

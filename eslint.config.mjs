@@ -195,6 +195,7 @@ export default tseslint.config(
                       'saxes',
                       'stopword',
                       'yup',
+                      '@noble/hashes',
                       '@orama/stemmers',
                     ],
                   },

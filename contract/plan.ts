@@ -3,7 +3,7 @@ import type { TagId } from '../core/ids'
 import { CHILD_ORDERS } from '../core/numbering/index'
 import { PATTERNS } from '../core/rows/index'
 import { numberingShape, searchQueryShape } from './command'
-import { documentId, folderId, meaningId, searchId, tagId, time } from './ids'
+import { documentId, folderId, meaningId, searchId, shareLinkId, tagId, time } from './ids'
 
 const folderShape = yup.object({
   id: folderId(),
@@ -103,6 +103,25 @@ export type MeetingReply = yup.InferType<typeof meetingShape>
 /** `since`: the revision of the outline that is known; only what changed from it is sent where that can be told. */
 export const outlineQueryShape = yup.object({ since: yup.number().integer().min(0).nullable().default(null) })
 
+/** A link that was given out; what opens it is not told again. */
+export const givenLinkShape = yup.object({
+  id: shareLinkId(),
+  target: yup
+    .string()
+    .oneOf(['folder', 'document'] as const)
+    .required(),
+  targetId: yup.string().required(),
+  /** Of a document; null where that is gone, and of folders. */
+  name: yup.string().nullable().defined(),
+  until: yup.string().nullable().defined(),
+  note: yup.string().defined(),
+  createdAt: time(),
+  /** How often it was opened, and when last. */
+  opened: yup.number().required(),
+  openedAt: yup.string().nullable().defined(),
+})
+export type GivenLink = yup.InferType<typeof givenLinkShape>
+
 export const outlineShape = yup.object({
   /** The revision from which on folders and counts are told; null: all of them are here. */
   since: yup.number().nullable().defined(),
@@ -121,6 +140,8 @@ export const outlineShape = yup.object({
   tags: yup.array(tagShape).required(),
   /** Kept searches by name. */
   searches: yup.array(keptSearchShape).required(),
+  /** Links that were given out, the newest first. */
+  links: yup.array(givenLinkShape).required(),
   /** Tags of folders, by the folder's id; folders without any are left out. */
   folderTags: yup.mixed<Record<string, readonly TagId[]>>().required(),
   /** Ids of starred folders. */

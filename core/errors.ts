@@ -121,6 +121,11 @@ export const ERRORS = {
   'scan.picture': { status: 422, message: 'This is no picture that can be opened. Choose a PNG, JPEG, WebP or TIFF.' },
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'bundle.empty': { status: 422, message: 'There is no document in “{name}”. Put some into it first.' },
+  'link.over': { status: 422, message: 'Choose a day that is still to come, or none.' },
+  'link.gone': {
+    status: 404,
+    message: 'This link leads nowhere. It was ended, or its time is over: ask whoever gave it to you.',
+  },
   'archive.empty': { status: 422, message: 'There is no document in “{name}” to download. Add some first.' },
   'rule.wrong': { status: 422, message: 'This search is not understood: {why}. Make it anew.' },
   'query.onlyWithout': {

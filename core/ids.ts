@@ -11,6 +11,7 @@ export type TagId = Id<'tag'>
 export type OrderId = Id<'order'>
 export type SearchId = Id<'search'>
 export type BundleId = Id<'bundle'>
+export type ShareLinkId = Id<'shareLink'>
 
 export const UUID_PATTERN = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
 

@@ -25,6 +25,7 @@ import { bundle } from './things/bundle'
 import { colour } from './things/colour'
 import { download } from './things/download'
 import { fileElsewhere } from './things/fileElsewhere'
+import { give } from './things/give'
 import { move } from './things/move'
 import { numbering } from './things/numbering'
 import { open } from './things/open'
@@ -44,7 +45,7 @@ export const THING_ACTS: readonly ThingAct[] = [
   ...[open, showInPlan, write, rename],
   ...[move, fileElsewhere, pickUp, pickUpCopy, takeOut],
   ...[tag, colour, numbering, star, pin, bundle],
-  ...[download, story],
+  ...[download, give, story],
   trash,
 ]
 

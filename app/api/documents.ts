@@ -12,6 +12,7 @@ import type {
 import type { Suggestions, TagSuggestions } from '../../contract/filing'
 import { HembixError, refusal } from '../../core/errors'
 import type { Things } from '../../core/plan/index'
+import { documentPath } from './documentPath'
 import { addressOf, call, refusalIn } from './http'
 
 export interface ListRequest {
@@ -24,9 +25,9 @@ export interface ListRequest {
 
 export const readDocumentList = (request: ListRequest) =>
   call<DocumentListPage>('GET', '/api/documents', { query: { ...request } })
-export const readDocument = (id: string) => call<DocumentFacts>('GET', `/api/documents/${id}`)
+export const readDocument = (id: string) => call<DocumentFacts>('GET', documentPath(id))
 export const readText = (id: string, from: number) =>
-  call<TextReply>('GET', `/api/documents/${id}/text`, { query: { from } })
+  call<TextReply>('GET', `${documentPath(id)}/text`, { query: { from } })
 export const readHits = (id: string, q: string) => call<HitPages>('GET', `/api/documents/${id}/hits`, { query: { q } })
 export const readAgain = (id: string) => call<{ state: string }>('POST', `/api/documents/${id}/reading`, { body: {} })
 export const takeOut = (id: string, change: string) =>
@@ -49,7 +50,7 @@ export function contentAddress(
   id: string,
   { inline = false, version }: { inline?: boolean; version?: number } = {},
 ): string {
-  return addressOf(`/api/documents/${id}/content`, { inline: inline ? 1 : undefined, version })
+  return addressOf(`${documentPath(id)}/content`, { inline: inline ? 1 : undefined, version })
 }
 
 /** Its small picture, where there is one; another address for other contents. */
@@ -59,7 +60,7 @@ export function thumbnailAddress(id: string, version: number): string {
 
 /** One page (from 1) drawn by the server, for what browsers do not show; another address for other contents. */
 export function pageAddress(id: string, page: number, version: number): string {
-  return addressOf(`/api/documents/${id}/pages/${page}`, { version })
+  return addressOf(`${documentPath(id)}/pages/${page}`, { version })
 }
 
 /** Without a version: the current one. */

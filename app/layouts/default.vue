@@ -21,6 +21,7 @@ import AwayNotice from '../components/shell/AwayNotice.vue'
 import ColourDialog from '../components/dialogs/ColourDialog.vue'
 import StoryDialog from '../components/dialogs/StoryDialog.vue'
 import TagDialog from '../components/dialogs/TagDialog.vue'
+import GiveDialog from '../components/give/GiveDialog.vue'
 import BottomLine from '../components/shell/BottomLine.vue'
 import FilePicker from '../components/shell/FilePicker.vue'
 import GoToField from '../components/shell/GoToField.vue'
@@ -164,6 +165,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <LinkDialog />
     <TagDialog :things="dialogs.tag" @close="dialogs.tag = []" />
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
+    <GiveDialog :thing="dialogs.give" @close="dialogs.give = null" />
     <StoryDialog :thing="dialogs.story" @close="dialogs.story = null" />
     <FilePicker :to="openPlace ?? null" />
     <JotDialog :open="dialogs.jot" @close="dialogs.jot = false" />

@@ -73,6 +73,8 @@ export const useDialogs = defineStore('dialogs', () => {
   const tag = shallowRef<readonly MeantThing[]>([])
   const colour = shallowRef<readonly MeantThing[]>([])
   const story = shallowRef<MeantThing | null>(null)
+  /** What is to be given to others. */
+  const give = shallowRef<MeantThing | null>(null)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */
@@ -94,7 +96,7 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  const ofThings = { move, place, names, bundle, tag, colour, story, compare }
+  const ofThings = { move, place, names, bundle, tag, colour, story, give, compare }
   const ofFolders = { link, numbering, merge, colours }
   return { ...ofThings, ...ofFolders, keys, goTo, jot, questions, ask }
 })

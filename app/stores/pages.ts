@@ -109,6 +109,8 @@ export const PAGES = {
     has: ['list'],
     to: '/trash',
   },
+  given: { title: 'Given out', tab: null, help: 'See what others may read by links, and end it.', to: '/given' },
+  'from-secret': { title: 'Given to you', tab: null, help: 'What a link lets you read.' },
   help: { title: 'Help', tab: null, help: 'What each thing is for, with a picture.', to: '/help' },
   settings: {
     title: 'Settings',

@@ -11,6 +11,7 @@ import { planRoutes } from './plan'
 import { readingRoutes } from './reading'
 import { scansRoutes } from './scans'
 import { serverRoutes } from './server'
+import { sharedRoutes } from './shared'
 import { trashRoutes } from './trash'
 import { uploadsRoutes } from './uploads'
 import type { Route } from './route'
@@ -31,4 +32,5 @@ export const ROUTES: readonly Route[] = [
   ...Object.values(arrivalsRoutes),
   ...Object.values(findRoutes),
   ...Object.values(bundlesRoutes),
+  ...Object.values(sharedRoutes),
 ]

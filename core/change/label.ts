@@ -13,6 +13,8 @@ const COUNTED = {
   hint: ['hint', 'hints'],
   colour: ['new colour', 'new colours'],
   more: ['more folder', 'more folders'],
+  link: ['link', 'links'],
+  time: ['time', 'times'],
 } as const
 
 export function counted(count: number, noun: keyof typeof COUNTED): string {

@@ -129,6 +129,11 @@ export const MESSAGES = {
   'colour.dropFrom': 'Took “{name}” out of the colour key ({carriers})',
   'colour.replace': 'Made “{name}” into “{into}”',
   'colour.replaceOn': 'Made “{name}” into “{into}” ({carriers})',
+  // What is given out.
+  documentIn: '“{name}” in {place}',
+  'link.make': 'Made a link to {thing}',
+  'link.end': 'Ended the link to {thing}',
+  'link.endGone': 'Ended a link to what is gone',
   // Kept searches, standing orders, bundles.
   'search.keep': 'Kept the search “{name}”',
   'search.keepIn': 'Kept the search “{name}” in {place}',

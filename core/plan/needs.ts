@@ -36,6 +36,8 @@ export interface Needs {
   /** All kept searches; all bundles, with what is in the one named. */
   readonly searches: boolean
   readonly bundleId: BundleId | null
+  /** All links that were given out. */
+  readonly links: boolean
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
@@ -57,4 +59,5 @@ export const NO_NEEDS: Needs = {
   orders: false,
   searches: false,
   bundleId: null,
+  links: false,
 }

@@ -17,6 +17,7 @@ import type {
   Order,
   PlacementRow,
   PlanRow,
+  ShareLinkRow,
   StarRow,
   TaggingRow,
   TagRow,
@@ -40,6 +41,7 @@ export interface Slice {
   readonly orders: ReadonlyMap<string, Order>
   readonly searches: ReadonlyMap<string, KeptSearchRow>
   readonly bundles: ReadonlyMap<string, BundleRow>
+  readonly links: ReadonlyMap<string, ShareLinkRow>
   /** Those of the bundle that the command names. */
   readonly bundleItems: readonly BundleItemRow[]
   /** The last running number given under each code. */

@@ -12,6 +12,7 @@ export type {
   PlacementRow,
   Pattern,
   PlanRow,
+  ShareLinkRow,
   StarRow,
   TaggingRow,
   TagRow,

@@ -3,7 +3,7 @@
 // (core/text), for a document with its running number.
 
 import type { Format } from '../formats/index'
-import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, ShareLinkId, TagId } from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 
 export interface PlanRow {
@@ -225,6 +225,20 @@ export interface BundleItemRow {
   readonly orderKey: string
 }
 
+/** Whoever has it may read one thing, without an account. */
+export interface ShareLinkRow {
+  readonly id: ShareLinkId
+  readonly target: 'folder' | 'document'
+  readonly targetId: string
+  /** SHA-256 of the secret that stands in its address, in hex; the secret itself is nowhere. */
+  readonly secretHash: string
+  /** ISO 8601; null: until it is ended. */
+  readonly until: string | null
+  /** Whom it is for, for the giver's own memory. */
+  readonly note: string
+  readonly createdAt: string
+}
+
 export interface Tables {
   plan: PlanRow
   folder: FolderRow
@@ -239,6 +253,7 @@ export interface Tables {
   kept_search: KeptSearchRow
   bundle: BundleRow
   bundle_item: BundleItemRow
+  share_link: ShareLinkRow
 }
 
 export type TableName = keyof Tables

@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, ShareLinkId, TagId } from '../ids'
 import { UUID_PATTERN } from '../ids'
 
 const message = 'this is not an id'
@@ -11,4 +11,5 @@ export const tagId = () => yup.string<TagId>().matches(UUID_PATTERN, message).de
 export const orderId = () => yup.string<OrderId>().matches(UUID_PATTERN, message).defined()
 export const searchId = () => yup.string<SearchId>().matches(UUID_PATTERN, message).defined()
 export const bundleId = () => yup.string<BundleId>().matches(UUID_PATTERN, message).defined()
+export const shareLinkId = () => yup.string<ShareLinkId>().matches(UUID_PATTERN, message).defined()
 export const anyId = () => yup.string().matches(UUID_PATTERN, message).required()

@@ -12,6 +12,7 @@ import { keptSearches } from './models/keptSearch'
 import { meanings } from './models/meaning'
 import { placements } from './models/placement'
 import { plans } from './models/plan'
+import { shareLinks } from './models/shareLink'
 import { standingOrders } from './models/standingOrder'
 import { stars } from './models/star'
 import { tags } from './models/tag'
@@ -33,6 +34,7 @@ const MODEL_OF: { readonly [T in TableName]: () => ModelStatic<Model> } = {
   kept_search: keptSearches,
   bundle: bundles,
   bundle_item: bundleItems,
+  share_link: shareLinks,
 }
 
 export interface RowQuery {

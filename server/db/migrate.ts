@@ -25,6 +25,7 @@ import * as changeMessages from './migrations/000022_change_messages'
 import * as partNames from './migrations/000023_part_names'
 import * as namesakes from './migrations/000024_namesakes'
 import * as starredSince from './migrations/000025_starred_since'
+import * as shareLinkTables from './migrations/000026_share_links'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -53,6 +54,7 @@ const MIGRATIONS = [
   partNames,
   namesakes,
   starredSince,
+  shareLinkTables,
 ]
 
 const LOCK = 4_802_661

@@ -76,6 +76,7 @@ export const COLUMNS: Columns = {
   kept_search: ['id', 'name', 'query', 'folderId', 'pinned', 'desk', 'createdAt'],
   bundle: ['id', 'name', 'note', 'done', 'createdAt'],
   bundle_item: ['id', 'bundleId', 'documentId', 'orderKey'],
+  share_link: ['id', 'target', 'targetId', 'secretHash', 'until', 'note', 'createdAt'],
 }
 
 /** What rows of earlier versions, in the journal, do not hold yet. */
@@ -104,7 +105,7 @@ export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
   meaning: { pattern: 'full' },
 }
 
-const TIMES = new Set(['createdAt', 'changedAt', 'trashedAt'])
+const TIMES = new Set(['createdAt', 'changedAt', 'trashedAt', 'until'])
 
 export function columnName(key: string): string {
   return NAMES.get(key) ?? snake(key)

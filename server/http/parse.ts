@@ -18,6 +18,9 @@ export function idInPath<Kind extends string>(event: H3Event, part = 'id'): Id<K
   return tryParseId<Kind>(getRouterParam(event, part) ?? '') ?? fail('notFound')
 }
 
+/** The secret of a link in the path, whatever it is: one that was never made opens nothing. */
+export const secretInPath = (event: H3Event): string => getRouterParam(event, 'secret') ?? ''
+
 /** "in-tray" as null, a folder's id as such. */
 export function placeOf<Kind extends string>(text: string): Id<Kind> | null {
   return text === 'in-tray' ? null : (tryParseId<Kind>(text) ?? fail('notFound'))

@@ -21,6 +21,7 @@ export type Thing =
   | 'meaning'
   | 'order'
   | 'change'
+  | 'link'
   | 'scan'
   | 'upload'
   | 'session'
@@ -36,7 +37,10 @@ export async function ownerOfEverything(): Promise<Owner> {
   const { id: document } = await client.upload(`${SECRET} notes.txt`, `${SECRET} words`, folder)
   await client.whenRead(document)
   const made = Object.fromEntries(
-    (['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change'] as const).map(kind => [kind, v7()]),
+    (['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change', 'link'] as const).map(kind => [
+      kind,
+      v7(),
+    ]),
   ) as Record<Thing, string>
   const done = async (method: string, path: string, body: unknown) => {
     const { status } = await client.send(method, path, body)
@@ -73,6 +77,15 @@ export async function ownerOfEverything(): Promise<Owner> {
     folderId: null,
     pinned: false,
     desk: true,
+  })
+  await client.act({
+    kind: 'link.make',
+    id: made.link as never,
+    target: 'folder',
+    targetId: folder,
+    secret: 'the-owner-s-own-secret',
+    until: null,
+    note: `${SECRET} link`,
   })
   await client.act({
     kind: 'meaning.set',

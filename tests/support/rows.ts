@@ -85,6 +85,7 @@ export const EMPTY: State = {
   kept_search: new Map(),
   bundle: new Map(),
   bundle_item: new Map(),
+  share_link: new Map(),
 }
 
 /** All of a state as a command sees it. */
@@ -105,6 +106,7 @@ export function sliceOf(state: State, serials: ReadonlyMap<string, number> = new
     orders: state.standing_order,
     searches: state.kept_search,
     bundles: state.bundle,
+    links: state.share_link,
     bundleItems: [...state.bundle_item.values()],
     serials,
   }

@@ -22,6 +22,7 @@ import RemoteState from '../common/RemoteState.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
 import PlacesEdit from './PlacesEdit.vue'
+import WhoMay from '../give/WhoMay.vue'
 import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
 import CardPreview from './CardPreview.vue'
@@ -166,6 +167,8 @@ const READING = {
           empty="write one…"
           @keep="store.act({ kind: 'document.remark', id: document.id, remark: $event })" />
       </dd>
+      <dt>Who may</dt>
+      <dd><WhoMay :thing="{ kind: 'document', id: document.id, folderIds: document.folderIds }" /></dd>
       <dt>Story</dt>
       <dd><StoryList :id="document.id" /></dd>
     </dl>

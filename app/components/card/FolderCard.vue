@@ -10,6 +10,7 @@ import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import ColourMenu from '../folder/ColourMenu.vue'
 import CardActs from './CardActs.vue'
+import WhoMay from '../give/WhoMay.vue'
 import StoryList from './StoryList.vue'
 import NamePatternEdit from './NamePatternEdit.vue'
 import TagField from '../common/TagField.vue'
@@ -118,6 +119,8 @@ const setNumbered = (numbered: boolean) =>
       </dd>
       <dt>Changed</dt>
       <dd>{{ timeText(folder.changedAt) }}</dd>
+      <dt>Who may</dt>
+      <dd><WhoMay :thing="{ kind: 'folder', id }" /></dd>
       <dt>Story</dt>
       <dd><StoryList :id="id" /></dd>
     </dl>

@@ -46,6 +46,7 @@ const BESIDE = [
             <v-list-item v-for="{ to, name } in BESIDE" :key="to" :title="name" :to="to" />
           </template>
           <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />
+          <v-list-item title="Given out" to="/given" />
           <v-list-item title="Settings" to="/settings" />
           <v-list-item title="Help" to="/help" />
           <v-list-item title="Keys" @click="emit('keys')" />

@@ -43,6 +43,8 @@ import { folderRunningNumbers } from './giveRunningNumbers'
 import { documentRemark } from './remarkDocument'
 import { folderRemark } from './remarkFolder'
 import { versionRemark } from './remarkVersion'
+import { linkEnd } from './endLink'
+import { linkMake } from './makeLink'
 import { placeRemove } from './removePlace'
 import { documentRename } from './renameDocument'
 import { documentNames } from './renameDocuments'
@@ -114,6 +116,8 @@ export const COMMANDS = [
   star,
   trash,
   restore,
+  linkMake,
+  linkEnd,
   documentAdd,
   documentWrite,
 ] as const

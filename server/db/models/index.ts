@@ -30,6 +30,8 @@ import { scannedPages } from './scannedPage'
 import { searchRows } from './searchRow'
 import { serials } from './serial'
 import { sessions } from './session'
+import { shareLinks } from './shareLink'
+import { shareLinkUses } from './shareLinkUse'
 import { skeletons } from './skeleton'
 import { standingOrders } from './standingOrder'
 import { stars } from './star'
@@ -72,6 +74,8 @@ export const MODELS = [
   searchRows,
   serials,
   sessions,
+  shareLinks,
+  shareLinkUses,
   skeletons,
   standingOrders,
   stars,

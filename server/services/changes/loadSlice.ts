@@ -4,6 +4,7 @@ import { branchOf, buildTree } from '../../../core/tree/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
+import { linksOf } from '../../db/sql/shareLinks'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
 import { namedBeside, namesakesOf } from '../../db/sql/namesakes'
 import { foldersAt } from '../plan/planFolders'
@@ -57,6 +58,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const versions = needs.versionsOf.length > 0 ? await versionsAmong(transaction, plan.id, needs.versionsOf) : []
   const orders = needs.orders ? await ordersOf(transaction, plan.id) : []
   const searches = needs.searches ? await keptSearchesOf(transaction, plan.id) : []
+  const links = needs.links ? await linksOf(transaction, plan.id) : []
   const bundles = needs.bundleId === null ? [] : await bundlesOf(transaction, plan.id)
   const bundleItems = needs.bundleId === null ? [] : await bundleItemsOf(transaction, plan.id, needs.bundleId)
   const { id, name, numbering, childOrder, trashDays, revision } = plan
@@ -75,6 +77,7 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     orders: byId(orders),
     searches: byId(searches),
     bundles: byId(bundles),
+    links: byId(links),
     bundleItems,
   }
 }

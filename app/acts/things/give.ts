@@ -1,0 +1,14 @@
+import { useDialogs } from '../../stores/dialogs'
+import type { ThingAct } from '../act'
+import { onlyOne, theOne } from '../act'
+
+/** Whoever has the link may read it. */
+export const give: ThingAct = {
+  id: 'give',
+  title: 'Give…',
+  part: 'out',
+  applies: onlyOne,
+  run: target => {
+    useDialogs().give = theOne(target) ?? null
+  },
+}

@@ -1,0 +1,14 @@
+import { getQuery } from 'h3'
+import { sharedRoutes } from '../../../../../../contract/routes/shared'
+import { route } from '../../../../../routing/route'
+import { sendBytes } from '../../../../../http/content'
+import { idInPath, secretInPath } from '../../../../../http/parse'
+import { openContent } from '../../../../../services/documents/openContent'
+import { documentIn, scopeOf } from '../../../../../services/shared/scope'
+
+/** Only as they are now: earlier versions were not given. */
+export default route(sharedRoutes.content, async ({ event }) => {
+  const scope = await scopeOf(secretInPath(event), new Date())
+  const { document } = await documentIn(scope, idInPath(event))
+  await sendBytes(event, await openContent(scope.giver, document.id, null), getQuery(event).inline === '1')
+})
