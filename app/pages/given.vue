@@ -52,7 +52,7 @@ async function endTicked(): Promise<void> {
       <table>
         <thead>
           <tr>
-            <th><span class="unseen">Ticked</span></th>
+            <th aria-label="Ticked" />
             <th>what</th>
             <th>for</th>
             <th>made</th>
@@ -73,7 +73,7 @@ async function endTicked(): Promise<void> {
             </td>
             <td>{{ link.note || '–' }}</td>
             <td>{{ dateText(link.createdAt) }}</td>
-            <td>{{ link.until === null ? 'it is ended' : isOver ? 'over' : dateText(link.until) }}</td>
+            <td>{{ link.until === null ? 'ended' : isOver ? 'over' : dateText(link.until) }}</td>
             <td>
               {{ link.openedAt === null ? 'never' : `${counted(link.opened, 'time')}, ${agoText(link.openedAt, now)}` }}
               <span v-if="isStale" class="warn">not for three months</span>

@@ -30,6 +30,16 @@ test('a link to a folder is made, read by whoever has it, told on the card, and 
   await documentRow(page, 'Bowline').click()
   await expect(card.getByText(/because it lies in/)).toBeVisible()
 
+  // Whoever would read it more is named before it is filed there.
+  await openFolder(page, 'Office')
+  await bringIn(page, [{ name: 'Salaries.txt', text: 'Secret sums.' }])
+  await documentRow(page, 'Salaries').click()
+  await page.keyboard.press('m')
+  const moving = page.getByRole('dialog', { name: 'Move to' })
+  await moving.getByLabel('Narrow the folders').fill('Handouts')
+  await expect(moving.getByText('Whoever has the link for the evening class')).toBeVisible()
+  await page.keyboard.press('Escape')
+
   const other = await (await browser.newContext()).newPage()
   await other.goto(address)
   await expect(other.getByRole('heading', { level: 1, name: 'Handouts' })).toBeVisible()

@@ -7,6 +7,7 @@ import { useActs } from '../../stores/acts'
 import type { MoveRequest } from '../../stores/dialogs'
 import { usePlan } from '../../stores/plan'
 import PaperDialog from '../common/PaperDialog.vue'
+import WideningNote from '../give/WideningNote.vue'
 import PlacePicker from '../places/PlacePicker.vue'
 
 const props = defineProps<{ request: MoveRequest | null; /** "“Minutes”" or "3 documents". */ what: string }>()
@@ -32,6 +33,12 @@ const top = computed(() => {
   if (!request || request.documentIds.length === 0) return { label: 'Top of the plan', not: '' }
   return { label: 'In-tray', not: request.folderIds.length > 0 ? 'cannot hold folders' : '' }
 })
+
+/** Where it lies now. */
+const before = computed(() => [
+  ...(props.request?.folderIds ?? []).map(id => plan.tree.byId.get(id)?.parentId ?? null),
+  ...(props.request && props.request.documentIds.length > 0 ? [props.request.fromFolderId] : []),
+])
 
 /** Everything that is moved lies there already. */
 function lies(id: FolderId | null): boolean {
@@ -72,6 +79,7 @@ async function move([to, ...others]: (FolderId | null)[]): Promise<void> {
       :several="request.folderIds.length === 0"
       :lies="lies"
       @pick="move" />
+    <WideningNote :before="before" :after="picker?.goalIds ?? []" />
     <template #acts>
       <v-btn class="act full" :disabled="!picker?.isPossible" @click="picker?.go()">
         <span class="cut">{{ picker?.goal ? `${picker.makes ? 'Make' : 'Move to'} ${picker.goal}` : 'Move' }}</span>

@@ -215,6 +215,12 @@ const goal = computed(() =>
 defineExpose({
   go,
   goal,
+  /** The places that it would go to; what is made first lies in one that is there. */
+  goalIds: computed(() =>
+    typed.value.trim() === '' && chosen.value.length > 0
+      ? chosen.value
+      : [...chosen.value, ...(target.value ? [target.value.id] : [])],
+  ),
   makes,
   isPossible: computed(() => chosen.value.length > 0 || (target.value !== undefined && target.value.not === '')),
   say: (text: string) => {

@@ -8,6 +8,7 @@ import { useTagSuggestions } from '../../composables/useTagSuggestions'
 import { useFiling } from '../../stores/filing'
 import { usePlaceNames } from '../../stores/placeNames'
 import TagPicker from '../common/TagPicker.vue'
+import WideningNote from '../give/WideningNote.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 import LineField from '../base/LineField.vue'
 
@@ -130,6 +131,7 @@ defineExpose({
       <v-btn class="act" @click="emit('another')">Another folder… <ActKey act="in-tray.another" /></v-btn>
     </p>
 
+    <WideningNote :before="[null]" :after="filing.places" />
     <h2 class="part-head">Tag {{ filing.only ? 'it' : 'them' }} <ActKey act="in-tray.tags" /></h2>
     <TagPicker
       ref="tagPicker"

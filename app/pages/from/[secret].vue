@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // What a link gives, for whoever has it: the folder with its outline, search and ZIP, or the document; nothing around it.
-import { watchDebounced } from '@vueuse/core'
+import { useIntervalFn, watchDebounced } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import type { SharedDocument } from '../../../contract/shared'
@@ -31,6 +31,8 @@ const thing = useSharedThing()
 const secret = computed(() => String(route.params.secret))
 const folder = ref('')
 const words = ref('')
+const view = ref<HTMLElement | null>(null)
+const AGAIN_MS = 4000
 const chosen = ref<SharedDocument | null>(null)
 const facts = ref<Remote<DocumentFacts>>({ state: 'idle' })
 usePageTitle(() => thing.shared?.name ?? '')
@@ -50,12 +52,24 @@ watchDebounced(words, text => void thing.find(text), { debounce: 200 })
 watch(chosen, async document => {
   facts.value = { state: document ? 'loading' : 'idle' }
   if (!document) return
+  await look(document.id)
+  // Below a long list, on a narrow screen.
+  view.value?.scrollIntoView({ block: 'nearest' })
+})
+
+async function look(id: string): Promise<void> {
   try {
-    facts.value = { state: 'ready', value: await readDocument(document.id) }
+    const value = await readDocument(id)
+    if (chosen.value?.id === id) facts.value = { state: 'ready', value }
   } catch (error) {
     facts.value = { state: 'error', reason: refusalOf(error) }
   }
-})
+}
+// What is still being read is looked at again: no events are told to whoever has a link.
+useIntervalFn(() => {
+  const { value } = facts
+  if (value.state === 'ready' && ['waiting', 'reading'].includes(value.value.reading.state)) void look(value.value.id)
+}, AGAIN_MS)
 const here = computed(() => thing.shared?.folders.find(({ id }) => id === folder.value))
 const isFinding = computed(() => words.value.trim() !== '')
 </script>
@@ -91,7 +105,7 @@ const isFinding = computed(() => words.value.trim() !== '')
             </RemoteState>
           </template>
           <template v-else>
-            <h2>{{ here?.code }} {{ here?.name }}</h2>
+            <h2 v-if="shared.folders.length > 1">{{ here?.code }} {{ here?.name }}</h2>
             <p v-if="here?.purpose" class="second">{{ here.purpose }}</p>
             <RemoteState v-slot="{ value }" :remote="thing.documents" @again="thing.list(folder)">
               <p v-if="value.length === 0" class="quiet">No document lies right here.</p>
@@ -99,7 +113,7 @@ const isFinding = computed(() => words.value.trim() !== '')
             </RemoteState>
           </template>
         </main>
-        <section v-if="chosen" class="look" aria-label="The document">
+        <section v-if="chosen" ref="view" class="look" aria-label="The document">
           <p>
             <b>{{ chosen.name }}</b>
             <a class="place download" :href="contentAddress(chosen.id)">Download</a>

@@ -2,6 +2,7 @@ import * as yup from 'yup'
 import { hashOfSecret, SECRET_PATTERN } from '../../access/index'
 import { storableTime } from '../../dates/index'
 import { inserted } from '../../change/index'
+import type { Part } from '../../history/index'
 import { message } from '../../history/index'
 import type { DocumentId, FolderId } from '../../ids'
 import { anyId, shareLinkId } from '../../shapes/index'
@@ -37,7 +38,12 @@ function makeLink(slice: Slice, command: Given<typeof fields>, moment: Moment): 
 }
 
 /** What is given, in the words of History, and where it lies. */
-export function thingOf(slice: Slice, target: 'folder' | 'document', id: string, moment: Moment) {
+export function thingOf(
+  slice: Slice,
+  target: 'folder' | 'document',
+  id: string,
+  moment: Moment,
+): { readonly thing: Part; readonly places: readonly (FolderId | null)[] } | Decision {
   if (target === 'folder') {
     const folder = findFolder(slice, id as FolderId)
     if (isDecision(folder)) return folder
