@@ -1,4 +1,7 @@
+import { existsSync } from 'node:fs'
 import { defineConfig } from '@playwright/test'
+
+const WITHOUT_WINDOWS = '/usr/bin/chromium-headless-shell'
 
 // Debian's Chromium; the server is started by scripts/test.mjs, with the demo plan.
 export default defineConfig({
@@ -15,7 +18,7 @@ export default defineConfig({
     baseURL: process.env.HEMBIX_TEST_URL,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
-      executablePath: '/usr/bin/chromium-headless-shell',
+      executablePath: existsSync(WITHOUT_WINDOWS) ? WITHOUT_WINDOWS : '/usr/bin/chromium',
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -44,6 +44,8 @@ export interface DemoFolder {
   readonly number?: number
   readonly numbering?: Numbering
   readonly byName?: true
+  /** It is given out by a link, for these people. */
+  readonly link?: string
   readonly papers?: readonly Run[]
   readonly folders?: readonly DemoFolder[]
 }
@@ -195,6 +197,7 @@ export const OUTLINE: readonly DemoFolder[] = [
       {
         name: 'Handouts',
         purpose: 'What the learners take home.',
+        link: 'the evening class',
         papers: [
           run(14, 'handout', 'Knots handout: {knot}', 'Handout: the {knot}', ['pdf', 'docx', 'html']),
           run(1, 'handout', 'Knots handout (final)', 'Knots for everybody', ['docx']),

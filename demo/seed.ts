@@ -1,6 +1,8 @@
 // Seeds the demo plan through the same services that people's acts go through.
 
-import type { DocumentId, FolderId, MeaningId, TagId } from '../core/ids'
+import { randomBytes } from 'node:crypto'
+import { SECRET_BYTES } from '../core/access/index'
+import type { DocumentId, FolderId, MeaningId, ShareLinkId, TagId } from '../core/ids'
 import { mediaTypeOf } from '../core/formats/index'
 import type { Command, NewFile } from '../core/plan/index'
 import { createAccount } from '../server/services/account/createAccount'
@@ -81,6 +83,7 @@ class Seeding {
     if (folder.purpose) await this.act({ kind: 'folder.describe', id, purpose: folder.purpose })
     if (folder.number !== undefined) await this.act({ kind: 'folder.number', id, number: folder.number })
     if (folder.numbering) await this.act({ kind: 'folder.numbering', id, numbering: folder.numbering })
+    if (folder.link) await this.give(id, folder.link)
     if (folder.byName) await this.act({ kind: 'folder.order', id, order: 'name' })
     await this.papers(folder.papers ?? [], id)
     for (const child of folder.folders ?? []) await this.folder(child, id)
@@ -130,6 +133,13 @@ class Seeding {
         tags: [{ id: newId() as TagId, name }],
       })
     }
+  }
+
+  /** A link whose address nobody knows: it shows what is given out, and opens nothing for anybody. */
+  private give(id: FolderId, note: string): Promise<unknown> {
+    const secret = randomBytes(SECRET_BYTES).toString('base64url')
+    const link = { id: newId<ShareLinkId>(), target: 'folder', targetId: id, secret, until: null, note } as const
+    return this.act({ kind: 'link.make', ...link })
   }
 
   stars(): Promise<unknown> {

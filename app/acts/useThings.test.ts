@@ -57,6 +57,7 @@ describe('the acts on things', () => {
       'Star',
       'Put into a bundle…',
       'Download',
+      'Give…',
       'Story…',
       'Put into Trash',
     ])

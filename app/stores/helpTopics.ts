@@ -128,6 +128,18 @@ export const HELP = {
       { text: 'name it by date, tag it, file it in 1.2', end: 'then', tags: ['invoice'] },
     ],
   },
+  give: {
+    title: 'Giving by a link',
+    text: [
+      'Whoever has the link may read what it gives, without an account: a folder with all below, also what is filed there later, or one document.',
+      'Nothing above or beside it is seen. The card says who may read a thing and why; “Given out” lists every link, and ending one takes it back from all.',
+    ],
+    picture: [
+      { code: '2.2', text: 'Handouts', ink: 'blue', end: 'whoever has the link' },
+      { code: '2.2.1', text: 'Knots', depth: 1, ink: 'blue', end: 'by 2.2 Handouts' },
+      { code: '2.3', text: 'Attendance', ink: 'blue', end: 'only you' },
+    ],
+  },
 } as const satisfies Readonly<Record<string, HelpTopic>>
 
 export type HelpId = keyof typeof HELP

@@ -62,7 +62,7 @@ async function copy(): Promise<void> {
 </script>
 
 <template>
-  <PaperDialog :open="thing !== null" :width="560" label="Give" :title="`Give ${name}`" @leave="emit('close')">
+  <PaperDialog :open="thing !== null" :width="560" label="Give" help="give" :title="`Give ${name}`" @leave="emit('close')">
     <form class="sentence" @submit.prevent="make">
       <p>
         Let whoever has the link read
