@@ -56,12 +56,13 @@ test('a plan of 60 folders is pasted, seen before it is made, made as one act, a
   await page.keyboard.press('Control+Enter')
   await expect(bottomLine(page)).toHaveText('Applied a draft to the plan: 60 new')
   await expect(treeRow(page, 'Class')).toHaveText(/2\s*Class/)
-  await unfold(page, 'Class')
+  // What was made stands open.
+  await expect(page.getByRole('button', { name: 'Close Class' })).toBeVisible()
   await expect(treeRow(page, 'Spring term')).toHaveText(/2\.2\s*Spring term/)
   await page.keyboard.press('Control+z')
   await expect(page.getByRole('treeitem')).toHaveCount(0)
   await page.keyboard.press('Control+Shift+z')
-  await expect(treeRow(page, 'Archive')).toBeVisible()
+  await expect(treeRow(page, 'Class')).toBeVisible()
 })
 
 test('the present plan is rearranged in a draft: documents go with their folders', async ({ page }) => {
@@ -235,7 +236,7 @@ test('the next school year is made from this one, and the old one is closed unde
   await expect(summary(page)).toContainText('3 new · 1 moved')
   await applyButton(page).click()
   await expect(treeRow(page, 'Year 2026-27')).toHaveText(/1\s*Year 2026-27/)
-  await unfold(page, 'Archive')
+  await expect(page.getByRole('button', { name: 'Close Archive' })).toBeVisible()
   await expect(treeRow(page, 'Year 2025-26')).toHaveText(/2\.1\s*Year 2025-26/)
   await page.keyboard.press('Control+z')
   await expect(treeRow(page, 'Year 2026-27')).toHaveCount(0)
@@ -321,7 +322,7 @@ test('a folder of the desktop becomes a draft, and its documents come in when it
   })
   await expect(page.getByText('3 documents of the desktop folder come in when it is applied')).toBeVisible()
   await applyButton(page).click()
-  await unfold(page, 'Papers')
+  await expect(page.getByRole('button', { name: 'Close Papers' })).toBeVisible()
   await openFolder(page, 'May')
   await expect(documentRow(page, 'sea')).toBeVisible()
   await expect(documentRow(page, 'sand')).toBeVisible()
