@@ -82,7 +82,7 @@ const vitest = (project, env) => {
   )
 }
 
-/** One prints a PDF that is read in tests; journeys walk in the one without windows, which is less work, where it is. */
+/** One prints a PDF that tests read; journeys walk in the one without windows, which is less work, where it is. */
 async function needChromium() {
   const need = name =>
     existsSync(`/usr/bin/${name}`)
