@@ -82,6 +82,26 @@ describe('a link to a folder', () => {
     expect((await get<SharedFound>(secret, '/find?q=salarie')).body).toEqual({ documents: [] })
   })
 
+  it('is not led by what is the giver’s own: remarks, tags and senders, also to leave out', async () => {
+    const { secret } = await link('folder', handouts ?? '')
+    await owner.act({ kind: 'document.remark', id: inside as never, remark: 'overdue walrus' })
+    await owner.act({
+      kind: 'tag.put',
+      folderIds: [],
+      documentIds: [inside as never],
+      tags: [{ id: v7() as never, name: 'narwhal' }],
+    })
+    const found = async (q: string) =>
+      (await get<SharedFound>(secret, `/find?q=${encodeURIComponent(q)}`)).body.documents.map(({ id }) => id)
+    expect([await found('walrus'), await found('narwhal'), await found('"overdue walrus"')]).toEqual([[], [], []])
+    expect([await found('rabbit -walrus'), await found('rabbit -narwhal')]).toEqual([[inside], [inside]])
+    expect([await found('bowl'), await found('"out of the hole"'), await found('-walrus')]).toEqual([
+      [inside],
+      [inside],
+      [],
+    ])
+  })
+
   it('follows what is filed into it and taken out of it', async () => {
     const { secret } = await link('folder', handouts ?? '')
     const { id } = await owner.upload('Later.txt', 'later', office)

@@ -1,17 +1,21 @@
 // What whoever has a link reads: the outline of what was given, its documents, and what a search finds among them.
 
-import { stripesOf } from '../../../core/colour/index'
+import { meaningOf } from '../../../core/colour/index'
 import { fail } from '../../../core/errors'
-import { EMPTY_QUERY } from '../../../core/find/index'
+import { EMPTY_QUERY, shownWords } from '../../../core/find/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
-import { documentCounts, meaningsOf } from '../../db/sql/planRows'
+import { numberTree } from '../../../core/numbering/index'
+import { branchOf } from '../../../core/tree/index'
+import { documentCounts, meaningsOf, numberingOf } from '../../db/sql/planRows'
 import { noteLinkUse } from '../../db/sql/shareLinks'
 import { listDocuments } from '../documents/listDocuments'
 import type { DocumentFacts } from '../documents/readDocument'
 import { readDocument } from '../documents/readDocument'
-import { findDocuments } from '../find/findDocuments'
+import { LOCALE } from '../actor'
+import { checkLength, findDocuments } from '../find/findDocuments'
+import { liveFolders } from '../plan/planFolders'
 import type { Scope } from './scope'
-import { documentIn, folderIn } from './scope'
+import { documentIn, folderIn, isIn } from './scope'
 
 interface SharedDocument {
   readonly id: string
@@ -30,28 +34,32 @@ const shown = ({ id, name, extension, size, changedAt }: SharedDocument): Shared
 
 /** The outline of what was given, or the document. That it was opened is counted. */
 export async function readShared(scope: Scope, now: Date) {
-  const { giver, link, folders, numbered } = scope
+  const { giver, link, top, plan } = scope
   await noteLinkUse(giver.planId, link.id, now)
   const { until } = link
-  const [top] = folders
   if (!top) {
-    const { document } = await documentIn(scope, link.targetId as DocumentId)
-    return { name: document.name, until, folders: [], document: shown(document) }
+    const document = shown(await documentIn(scope, link.targetId as DocumentId))
+    return { name: document.name, until, folders: [], document }
   }
-  const [meanings, counts] = await Promise.all([meaningsOf(null, giver.planId), documentCounts(giver.planId)])
+  const [numbering, meanings, counts] = await Promise.all([
+    numberingOf(giver.planId),
+    meaningsOf(null, giver.planId),
+    documentCounts(giver.planId),
+  ])
+  const { tree, codes } = numberTree(numbering ?? fail('link.gone'), liveFolders(plan), LOCALE)
   const inks = new Map<string, string>(meanings.map(({ id, ink }) => [id, ink]))
   const countOf = new Map(counts.map(({ folderId, count }) => [folderId, count]))
   return {
     name: top.name,
     until,
     document: null,
-    folders: folders.map(({ id, parentId, name, purpose }) => ({
+    folders: branchOf(tree, top.id).map(({ id, parentId, name, purpose }) => ({
       id,
       parentId: id === top.id ? null : parentId,
       name,
-      code: numbered.codes.get(id)?.code ?? '',
+      code: codes.get(id)?.code ?? '',
       purpose,
-      ink: inks.get(stripesOf(numbered.tree, id).at(-1) ?? '') ?? null,
+      ink: inks.get(meaningOf(tree, id) ?? '') ?? null,
       count: countOf.get(id) ?? 0,
     })),
   }
@@ -60,31 +68,29 @@ export async function readShared(scope: Scope, now: Date) {
 const PAGE = 200
 
 /** Throws notFound for a folder that does not lie in it. */
-export async function listShared(scope: Scope, folderId: FolderId, cursor: string | null) {
-  const how = { sort: 'name', descending: false, limit: PAGE } as const
-  const { documents, next } = await listDocuments(scope.giver, {
-    folderId: folderIn(scope, folderId).id,
-    cursor,
-    ...how,
-  })
+export async function listShared(scope: Scope, id: FolderId, cursor: string | null) {
+  const folderId = folderIn(scope, id)
+  const request = { folderId, cursor, sort: 'name', descending: false, limit: PAGE } as const
+  const { documents, next } = await listDocuments(scope.giver, request)
   return { documents: documents.map(shown), next }
 }
 
 const FOUND = 50
 
 /**
- * Only what lies in it is looked at, and words are taken as they are typed: what they are nearly, or could mean, would
- * tell of the rest of the plan. Throws notFound where a document was given.
+ * Only names and contents of what lies in it are looked at, and words are taken as they are typed: what they are nearly,
+ * or could mean, would tell of the rest of the plan. Throws notFound where a document was given.
  */
-export async function findShared(scope: Scope, q: string) {
-  const { giver, link, folders } = scope
-  if (link.target === 'document') fail('notFound')
-  const inside = new Set<string>(folders.map(({ id }) => id))
+export async function findShared(scope: Scope, typed: string) {
+  const { giver, top } = scope
+  if (!top) fail('notFound')
+  checkLength(typed)
+  const words = shownWords(typed)
+  if (words.length === 0) return { documents: [] }
   const { documents } = await findDocuments(giver, {
     ...EMPTY_QUERY,
-    q,
-    rule: { kind: 'all', rules: [{ kind: 'place', folderId: link.targetId as FolderId, below: true }] },
-    typing: true,
+    rule: { kind: 'all', rules: [{ kind: 'place', folderId: top.id, below: true }, ...words] },
+    typing: false,
     exact: true,
     near: null,
     cursor: null,
@@ -93,7 +99,7 @@ export async function findShared(scope: Scope, q: string) {
   return {
     documents: documents.map(found => ({
       ...shown(found),
-      folderId: found.folderIds.find(id => id !== null && inside.has(id)) ?? null,
+      folderId: found.folderIds.find(id => isIn(scope, id)) ?? null,
       passage: found.passage?.text ?? '',
     })),
   }

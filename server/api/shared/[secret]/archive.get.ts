@@ -7,8 +7,7 @@ import { archiveThings } from '../../../services/documents/archiveThings'
 import { scopeOf } from '../../../services/shared/scope'
 
 export default route(sharedRoutes.archive, async ({ event }) => {
-  const { giver, folders } = await scopeOf(secretInPath(event), new Date())
-  const [top] = folders
+  const { giver, top } = await scopeOf(secretInPath(event), new Date())
   const { name, bytes } = await archiveThings(giver, { folderIds: [(top ?? fail('notFound')).id], documentIds: [] })
   await sendArchive(event, name, bytes)
 })

@@ -9,6 +9,6 @@ import { documentIn, scopeOf } from '../../../../../services/shared/scope'
 /** Only as they are now: earlier versions were not given. */
 export default route(sharedRoutes.content, async ({ event }) => {
   const scope = await scopeOf(secretInPath(event), new Date())
-  const { document } = await documentIn(scope, idInPath(event))
+  const document = await documentIn(scope, idInPath(event))
   await sendBytes(event, await openContent(scope.giver, document.id, null), getQuery(event).inline === '1')
 })

@@ -7,6 +7,6 @@ import { documentIn, scopeOf } from '../../../../../services/shared/scope'
 
 export default route(sharedRoutes.text, async ({ event }) => {
   const scope = await scopeOf(secretInPath(event), new Date())
-  const { document } = await documentIn(scope, idInPath(event))
+  const document = await documentIn(scope, idInPath(event))
   return readText(scope.giver, document.id, wholeNumberOf(getQuery(event).from) ?? 1)
 })

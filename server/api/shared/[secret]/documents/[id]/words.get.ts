@@ -6,6 +6,6 @@ import { documentIn, scopeOf } from '../../../../../services/shared/scope'
 
 export default route(sharedRoutes.words, async ({ event }) => {
   const scope = await scopeOf(secretInPath(event), new Date())
-  const { document } = await documentIn(scope, idInPath(event))
+  const document = await documentIn(scope, idInPath(event))
   return readWords(scope.giver, document.id)
 })

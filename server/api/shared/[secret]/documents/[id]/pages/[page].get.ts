@@ -8,7 +8,7 @@ import { drawPage } from '../../../../../../workers/documents'
 
 export default route(sharedRoutes.page, async ({ event }) => {
   const scope = await scopeOf(secretInPath(event), new Date())
-  const { document } = await documentIn(scope, idInPath(event))
+  const document = await documentIn(scope, idInPath(event))
   const page = wholeNumberOf(getRouterParam(event, 'page')) ?? 0
   const picture = await drawDocumentPage(scope.giver, document.id, page, null, drawPage)
   setResponseHeaders(event, { 'content-type': 'image/png', 'cache-control': 'no-store' })

@@ -1,0 +1,29 @@
+import { describe, expect, it } from 'vitest'
+import { leavesIn } from './rule'
+import { shownWords } from './shownWords'
+
+describe('words where they are shown', () => {
+  it('stand in the name or inside', () => {
+    expect(shownWords('Rabbit ')).toEqual([
+      { kind: 'word', text: 'rabbit', prefix: false },
+      {
+        kind: 'any',
+        rules: [
+          { kind: 'text', field: 'name', op: 'contains', value: 'rabbit' },
+          { kind: 'inside', words: ['rabbit'] },
+        ],
+      },
+    ])
+  })
+
+  it('are phrases as they are', () => {
+    expect(shownWords('"out of the hole"')).toEqual([{ kind: 'phrase', words: ['out', 'of', 'the', 'hole'] }])
+  })
+
+  it('are not those to be left out', () => {
+    const kinds = (typed: string) => shownWords(typed).flatMap(rule => leavesIn(rule).map(({ kind }) => kind))
+    expect(shownWords('-secret')).toEqual([])
+    expect(kinds('rope -secret -"for my eyes"')).toEqual(['word', 'text', 'inside'])
+    expect(shownWords(' ')).toEqual([])
+  })
+})
