@@ -26,13 +26,18 @@ export function useTouchChoice<I extends ListItem>(
   has: (key: string) => boolean,
   acts: ComputedRef<readonly OfferedAct[]>,
 ): { readonly tap: (key: string) => boolean; readonly isTouch: (event: Event) => boolean } {
-  const isChoosing = ref(false)
+  const isOn = ref(false)
+  const choice = computed(() =>
+    isOn.value && list.selectedItems.value.length > 0
+      ? { count: list.selectedItems.value.length, acts: acts.value, end: list.clear }
+      : null,
+  )
   let held: { readonly key: string; readonly at: number } | null = null
 
   function hold(key: string): void {
-    isChoosing.value = true
     held = { key, at: Date.now() }
     list.selectThese(new Set([...list.selected.value, key]))
+    isOn.value = true
   }
 
   const keyAt = (event: Event): string | null => {
@@ -58,16 +63,15 @@ export function useTouchChoice<I extends ListItem>(
   })
 
   function tap(key: string): boolean {
-    if (!isChoosing.value) return false
+    if (choice.value === null) return false
     const isSameTouch = held?.key === key && Date.now() - held.at < SAME_TOUCH_MS
     if (!isSameTouch) list.toggle(key)
     return true
   }
 
-  watch([isChoosing, list.selectedItems, acts], ([choosing, items, offered]) => {
-    if (choosing && items.length > 0) touchChoice.value = { count: items.length, acts: offered, end: list.clear }
-    else if (choosing) isChoosing.value = false
-    if (items.length === 0 || !isChoosing.value) touchChoice.value = null
+  watch(choice, now => {
+    touchChoice.value = now
+    if (now === null) isOn.value = false
   })
   onBeforeUnmount(() => (touchChoice.value = null))
 

@@ -1,17 +1,21 @@
 <script setup lang="ts">
 // Everything that is given out, by what it gives: until when, how often it was opened, and the act that ends it.
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { counted } from '../../core/change/index'
 import { isInForce } from '../../core/access/index'
 import { agoText, dateText, daysBetween } from '../../core/dates/index'
 import RowTick from '../components/base/RowTick.vue'
 import { useNow } from '../composables/useNow'
 import { useGivenLinks } from '../stores/givenLinks'
+import { usePlan } from '../stores/plan'
 
 const STALE_DAYS = 90
-const given = useGivenLinks()
+const [given, plan] = [useGivenLinks(), usePlan()]
 const now = useNow()
 const ticked = ref<ReadonlySet<string>>(new Set())
+
+// How often each was opened is told with the outline, and changes without an act of this plan.
+onMounted(() => void plan.load())
 
 const lines = computed(() =>
   given.links.map(link => ({
@@ -30,7 +34,7 @@ function tick(id: string): void {
 }
 
 async function endTicked(): Promise<void> {
-  for (const { link } of lines.value) if (ticked.value.has(link.id)) await given.end(link)
+  await given.end(given.links.map(({ id }) => id).filter(id => ticked.value.has(id)))
   ticked.value = new Set()
 }
 </script>

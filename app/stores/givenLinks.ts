@@ -6,7 +6,7 @@ import { newId } from '../../contract/newId'
 import type { GivenLink } from '../../contract/plan'
 import { linksGained, linksTo, secretFrom, SECRET_BYTES } from '../../core/access/index'
 import type { GivenThing } from '../../core/access/index'
-import type { DocumentId, FolderId, ShareLinkId } from '../../core/ids'
+import type { FolderId, ShareLinkId } from '../../core/ids'
 import { useActs } from './acts'
 import { usePlan } from './plan'
 import { usePlaceNames } from './placeNames'
@@ -46,9 +46,7 @@ export const useGivenLinks = defineStore('givenLinks', () => {
     return outcome.ok ? `${location.origin}/from/${secret}` : null
   }
 
-  function end({ id, target, targetId }: GivenLink): Promise<unknown> {
-    return acts.act({ kind: 'link.end', id, documentIds: target === 'document' ? [targetId as DocumentId] : [] })
-  }
+  const end = (ids: readonly ShareLinkId[]): Promise<unknown> => acts.act({ kind: 'link.end', ids: [...ids] })
 
   return { links, refused, to, gained, nameOf, make, end }
 })

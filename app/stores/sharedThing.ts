@@ -12,7 +12,8 @@ export const useSharedThing = defineStore('sharedThing', () => {
   const documents = shallowRef<Remote<readonly SharedDocument[]>>({ state: 'idle' })
   const found = shallowRef<Remote<SharedFound['documents']>>({ state: 'idle' })
   const secret = ref('')
-  let asked = 0
+  /** What is asked for later is shown, whichever answer comes last. */
+  let [listed, asked] = [0, 0]
 
   const shared = computed(() => (opened.value.state === 'ready' ? opened.value.value : null))
   const archive = computed(() => api.sharedArchive(secret.value))
@@ -26,6 +27,7 @@ export const useSharedThing = defineStore('sharedThing', () => {
   }
 
   async function list(folder: string): Promise<void> {
+    const mine = ++listed
     documents.value = { state: 'loading' }
     const all: SharedDocument[] = []
     const load = async (cursor: string | null): Promise<readonly SharedDocument[]> => {
@@ -33,7 +35,8 @@ export const useSharedThing = defineStore('sharedThing', () => {
       all.push(...page.documents)
       return page.next === null ? all : load(page.next)
     }
-    documents.value = await remote(load(null))
+    const answer = await remote(load(null))
+    if (mine === listed) documents.value = answer
   }
 
   async function find(words: string): Promise<void> {

@@ -177,7 +177,7 @@ describe(needsOf, () => {
       orders: false,
       searches: false,
       bundleId: null,
-      links: false,
+      linkIds: [],
     }
     expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual(nothing)
     expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({

@@ -133,7 +133,7 @@ export const MESSAGES = {
   documentIn: '“{name}” in {place}',
   'link.make': 'Made a link to {thing}',
   'link.end': 'Ended the link to {thing}',
-  'link.endGone': 'Ended a link to what is gone',
+  'link.endSeveral': 'Ended {count, plural, one {a link to what is gone} other {# links}}',
   // Kept searches, standing orders, bundles.
   'search.keep': 'Kept the search “{name}”',
   'search.keepIn': 'Kept the search “{name}” in {place}',

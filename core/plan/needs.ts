@@ -1,4 +1,4 @@
-import type { BundleId, DocumentId, FolderId, MeaningId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, ShareLinkId, TagId } from '../ids'
 
 /** Folded: a name, and what stands before the count of its namesakes ("minutes" of "Minutes (2)"). */
 export interface Namesakes {
@@ -36,8 +36,8 @@ export interface Needs {
   /** All kept searches; all bundles, with what is in the one named. */
   readonly searches: boolean
   readonly bundleId: BundleId | null
-  /** All links that were given out. */
-  readonly links: boolean
+  /** These links, with the documents that they give. */
+  readonly linkIds: readonly ShareLinkId[]
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
@@ -59,5 +59,5 @@ export const NO_NEEDS: Needs = {
   orders: false,
   searches: false,
   bundleId: null,
-  links: false,
+  linkIds: [],
 }

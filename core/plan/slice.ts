@@ -41,6 +41,7 @@ export interface Slice {
   readonly orders: ReadonlyMap<string, Order>
   readonly searches: ReadonlyMap<string, KeptSearchRow>
   readonly bundles: ReadonlyMap<string, BundleRow>
+  /** Those that the command names. */
   readonly links: ReadonlyMap<string, ShareLinkRow>
   /** Those of the bundle that the command names. */
   readonly bundleItems: readonly BundleItemRow[]

@@ -39,10 +39,8 @@ const name = computed(() =>
   props.thing?.kind === 'folder' ? (placeNames.placeOf(props.thing.id)?.text ?? '') : `“${props.thing?.name ?? ''}”`,
 )
 const meant = computed<GivenThing | null>(() => {
-  if (props.thing === null) return null
-  return props.thing.kind === 'folder'
-    ? { kind: 'folder', id: props.thing.id }
-    : { kind: 'document', id: props.thing.id, folderIds: facts.value?.folderIds ?? [] }
+  if (props.thing?.kind === 'folder') return { kind: 'folder', id: props.thing.id }
+  return facts.value && { kind: 'document', id: facts.value.id, folderIds: facts.value.folderIds }
 })
 
 async function make(): Promise<void> {
@@ -62,7 +60,13 @@ async function copy(): Promise<void> {
 </script>
 
 <template>
-  <PaperDialog :open="thing !== null" :width="560" label="Give" help="give" :title="`Give ${name}`" @leave="emit('close')">
+  <PaperDialog
+    :open="thing !== null"
+    :width="560"
+    label="Give"
+    help="give"
+    :title="`Give ${name}`"
+    @leave="emit('close')">
     <form class="sentence" @submit.prevent="make">
       <p>
         Let whoever has the link read

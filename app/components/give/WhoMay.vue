@@ -26,7 +26,7 @@ const lines = computed(() => given.to(props.thing))
         >made {{ dateText(link.createdAt) }},
         {{ link.opened === 0 ? 'never opened' : `opened ${counted(link.opened, 'time')}` }}</span
       >
-      <v-btn class="place" :aria-label="`End the link to ${given.nameOf(link)}`" @click="given.end(link)">
+      <v-btn class="place" :aria-label="`End the link to ${given.nameOf(link)}`" @click="given.end([link.id])">
         End the link
       </v-btn>
     </li>

@@ -1,16 +1,15 @@
 import * as yup from 'yup'
 import { inserted, updated } from '../../change/index'
 import { message, namedThings } from '../../history/index'
-import type { DocumentRow, FolderRow } from '../../rows/index'
 import { PATTERNS } from '../../rows/index'
 import { meaningId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import { name, things } from '../shapes'
 import type { Decision, Slice } from '../slice'
-import { decided, findDocument, findFolder, isDecision } from '../slice'
-import { placesOf } from './editDocument'
+import { decided, isDecision } from '../slice'
 import { newMeaningRow } from './setMeaning'
+import { thingsOf } from './tags'
 
 const fields = {
   ...things,
@@ -24,18 +23,9 @@ const fields = {
 function giveNewMeaning(slice: Slice, command: Given<typeof fields>): Decision {
   const row = newMeaningRow([...slice.meanings.values()], { ...command, closed: false })
   if (isDecision(row)) return row
-  const folders: FolderRow[] = []
-  for (const id of command.folderIds) {
-    const folder = findFolder(slice, id)
-    if (isDecision(folder)) return folder
-    folders.push(folder)
-  }
-  const documents: DocumentRow[] = []
-  for (const id of command.documentIds) {
-    const document = findDocument(slice, id)
-    if (isDecision(document)) return document
-    documents.push(document)
-  }
+  const given = thingsOf(slice, command)
+  if (isDecision(given)) return given
+  const { folders, documents, places } = given
   return decided(
     [
       inserted('meaning', row),
@@ -43,10 +33,7 @@ function giveNewMeaning(slice: Slice, command: Given<typeof fields>): Decision {
       ...documents.flatMap(document => updated('document', document, { meaningId: row.id })),
     ],
     message('colour.give', { name: row.name, things: namedThings(folders, documents) }),
-    [
-      ...folders.flatMap(folder => [folder.id, folder.parentId]),
-      ...documents.flatMap(document => placesOf(slice, document)),
-    ],
+    places,
   )
 }
 

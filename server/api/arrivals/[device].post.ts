@@ -15,6 +15,5 @@ export default route(arrivalsRoutes.takeArrivals, async ({ actor, body: request,
   const changes = []
   for (const arrival of await source.fetch({ planId: actor.planId, now, openMail: documents.mail }, request))
     changes.push(await takeIn(actor, arrival, now))
-  // What came before is answered with the Change of that time.
-  return { changes: changes.filter(({ at }) => at === now.toISOString()) }
+  return { changes: changes.filter(change => change !== null) }
 })

@@ -15,8 +15,8 @@ export interface UsedLink extends ShareLinkRow {
   readonly openedAt: string | null
 }
 
-export function linksOf(transaction: Transaction | null, planId: string): Promise<ShareLinkRow[]> {
-  return findRows('share_link', { where: { planId }, order: [['createdAt', 'DESC'], 'id'], transaction })
+export function linksAmong(transaction: Transaction, planId: string, ids: readonly string[]): Promise<ShareLinkRow[]> {
+  return findRows('share_link', { where: { planId, id: [...ids] }, transaction })
 }
 
 export function usedLinksOf(planId: string): Promise<UsedLink[]> {

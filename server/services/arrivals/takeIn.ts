@@ -9,6 +9,7 @@ import { nameFromFile } from '../../../core/plan/index'
 import type { Origin } from '../../../core/rows/index'
 import type { StoredBlob } from '../../db/blobStore'
 import type { JournalEntry } from '../../db/sql/journal'
+import { entryById } from '../../db/sql/journal'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
@@ -63,12 +64,14 @@ export interface ArrivalSource<Request> {
 /** Names every arrival within Hembix (RFC 9562, version 5). */
 const ARRIVALS = '6f1c1a52-4f0e-4f0e-9a51-0d6e3c1b7a10'
 
-/** Stores the files and makes documents of them, as one Change. */
+/** Stores the files and makes documents of them, as one Change; null where it was taken in before. */
 export async function takeIn(
   actor: Actor,
   { key, sender, folder, files, isMessage = false }: Arrival,
   now: Date,
-): Promise<JournalEntry> {
+): Promise<JournalEntry | null> {
+  const changeId = key === null ? newId() : v5(`${actor.planId} ${key}`, ARRIVALS)
+  if (key !== null && (await entryById(null, actor.planId, changeId))) return null
   const folderId = folder === null ? null : newId<FolderId>()
   const taken: NewFile[] = []
   for (const { fileName, content, changedAt, origin } of files) {
@@ -90,7 +93,6 @@ export async function takeIn(
       ...(folderId === null ? {} : { folderId }),
     })
   }
-  const changeId = key === null ? newId() : v5(`${actor.planId} ${key}`, ARRIVALS)
   return applyCommand(
     actor,
     changeId,

@@ -4,7 +4,7 @@ import { branchOf, buildTree } from '../../../core/tree/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
-import { linksOf } from '../../db/sql/shareLinks'
+import { linksAmong } from '../../db/sql/shareLinks'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
 import { namedBeside, namesakesOf } from '../../db/sql/namesakes'
 import { foldersAt } from '../plan/planFolders'
@@ -28,8 +28,11 @@ import {
 export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs): Promise<Slice> {
   const folders = foldersAt(plan.id, plan.revision) ?? byId(await foldersOf(transaction, plan.id))
   const meanings = await meaningsOf(transaction, plan.id)
+  const links = needs.linkIds.length > 0 ? await linksAmong(transaction, plan.id, needs.linkIds) : []
+  const given = links.flatMap(({ target, targetId }) => (target === 'document' ? [targetId] : []))
+  const documentIds = [...needs.documentIds, ...given]
   const documents = [
-    ...(needs.documentIds.length > 0 ? await documentsByIds(transaction, plan.id, needs.documentIds) : []),
+    ...(documentIds.length > 0 ? await documentsByIds(transaction, plan.id, documentIds) : []),
     ...(needs.inFolder !== null ? await documentsInFolders(transaction, plan.id, [needs.inFolder]) : []),
     ...(needs.namesakes.length > 0 ? await namesakesOf(transaction, plan.id, needs.namesakes) : []),
     ...(needs.besides.length > 0 ? await namedBeside(transaction, plan.id, needs.besides) : []),
@@ -58,7 +61,6 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const versions = needs.versionsOf.length > 0 ? await versionsAmong(transaction, plan.id, needs.versionsOf) : []
   const orders = needs.orders ? await ordersOf(transaction, plan.id) : []
   const searches = needs.searches ? await keptSearchesOf(transaction, plan.id) : []
-  const links = needs.links ? await linksOf(transaction, plan.id) : []
   const bundles = needs.bundleId === null ? [] : await bundlesOf(transaction, plan.id)
   const bundleItems = needs.bundleId === null ? [] : await bundleItemsOf(transaction, plan.id, needs.bundleId)
   const { id, name, numbering, childOrder, trashDays, revision } = plan
