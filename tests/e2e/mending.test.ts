@@ -76,6 +76,7 @@ test('the Find page goes to a typed code, takes a month for a time, and narrows 
 
   await page.goto('/find')
   await field.fill('1.1')
+  await expect(page.getByRole('link', { name: /1\.1 Leases/ })).toContainText('Enter')
   await field.press('Enter')
   await expect(page.getByRole('heading', { level: 1, name: /Leases/ })).toBeVisible()
 

@@ -78,8 +78,8 @@ export async function listShared(scope: Scope, id: FolderId, cursor: string | nu
 const FOUND = 50
 
 /**
- * Only names and contents of what lies in it are looked at, and words are taken as they are typed: what they are nearly,
- * or could mean, would tell of the rest of the plan. Throws notFound where a document was given.
+ * Only names and contents of what lies in it are looked at, and words are taken as they are typed: what they are
+ * nearly, or could mean, would tell of the rest of the plan. Throws notFound where a document was given.
  */
 export async function findShared(scope: Scope, typed: string) {
   const { giver, top } = scope
