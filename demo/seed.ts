@@ -135,11 +135,15 @@ class Seeding {
     }
   }
 
-  /** A link whose address nobody knows: it shows what is given out, and opens nothing for anybody. */
+  /**
+   * A link whose address nobody knows: it shows what is given out, and opens nothing for anybody. It draws no time by
+   * chance, so that all that comes after it stays as it was.
+   */
   private give(id: FolderId, note: string): Promise<unknown> {
     const secret = randomBytes(SECRET_BYTES).toString('base64url')
     const link = { id: newId<ShareLinkId>(), target: 'folder', targetId: id, secret, until: null, note } as const
-    return this.act({ kind: 'link.make', ...link })
+    const at = new Date(Math.min(this.clock, LAST_DAY))
+    return applyCommand(this.actor, newId(), { kind: 'link.make', ...link }, at, 'later')
   }
 
   stars(): Promise<unknown> {

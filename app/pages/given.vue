@@ -77,7 +77,7 @@ async function endTicked(): Promise<void> {
             </td>
             <td>{{ link.note || '–' }}</td>
             <td>{{ dateText(link.createdAt) }}</td>
-            <td>{{ link.until === null ? 'ended' : isOver ? 'over' : dateText(link.until) }}</td>
+            <td>{{ link.until === null ? 'no day set' : isOver ? 'over' : dateText(link.until) }}</td>
             <td>
               {{ link.openedAt === null ? 'never' : `${counted(link.opened, 'time')}, ${agoText(link.openedAt, now)}` }}
               <span v-if="isStale" class="warn">not for three months</span>
