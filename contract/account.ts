@@ -13,7 +13,11 @@ export const signInShape = yup.object({
 })
 export type SignIn = yup.InferType<typeof signInShape>
 
+const personName = () => yup.string().trim().max(100, 'Use at most 100 characters.')
+
 export const newAccountShape = yup.object({
+  /** What others call the person; left out: their address. */
+  name: personName().default(''),
   email: yup
     .string()
     .trim()
@@ -30,11 +34,14 @@ export type NewAccount = yup.InferType<typeof newAccountShape>
 
 export const sessionShape = yup.object({
   /** null when nobody is signed in. */
-  account: yup.object({ email: yup.string().required() }).nullable().defined(),
-  /** True where a demo plan was seeded, which opens without a password. */
-  demo: yup.boolean().required(),
+  account: yup.object({ email: yup.string().required(), name: yup.string().defined() }).nullable().defined(),
+  /** The people of the demo, by name, its main one first; each opens without a password. Empty where there is none. */
+  demo: yup.array(yup.string().required()).required(),
 })
 export type SessionState = yup.InferType<typeof sessionShape>
+
+/** By the name that the session names; left out: the main one. */
+export const demoRequestShape = yup.object({ name: yup.string().max(100).nullable().default(null) })
 
 export const passwordRequestShape = yup.object({
   current: yup.string().max(200).required('Type your present password.'),
@@ -56,6 +63,9 @@ export const emailRequestShape = yup.object({
   password: yup.string().max(200).required('Type your password.'),
 })
 export type EmailRequest = yup.InferType<typeof emailRequestShape>
+export const nameRequestShape = yup.object({ name: personName().required('Type your name.') })
+export type NameRequest = yup.InferType<typeof nameRequestShape>
+export const nameShape = yup.object({ name: yup.string().required() })
 export const emailShape = yup.object({ email: yup.string().required() })
 
 /** An account is deleted by whoever knows its password and the name of its plan. */
@@ -72,6 +82,7 @@ export const endedShape = yup.object({ ended: yup.number().required() })
 
 export const accountShape = yup.object({
   email: yup.string().required(),
+  name: yup.string().defined(),
   /** False for the demo, which opens without one. */
   hasPassword: yup.boolean().required(),
   /** Bytes and open uploads, with what is the most. */

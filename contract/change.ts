@@ -16,7 +16,9 @@ export const changeShape = yup.object({
   message: yup.mixed<Message>().nullable().defined(),
   /** Folder ids; the plan's own id stands for its top and for the In-tray. */
   places: yup.array(anyId()).required(),
-  actor: yup.string().required(),
+  /** By name; empty where the account is gone. */
+  actor: yup.string().defined(),
+  actorId: yup.string().nullable().defined(),
   /** Who carried it out: the person, a standing order, a device that brought documents in. */
   madeBy: yup.string<MadeBy>().oneOf(MADE_BY).required(),
   undoes: yup.string().nullable().defined(),

@@ -1,9 +1,9 @@
 import * as yup from 'yup'
 import type { TagId } from '../core/ids'
 import { CHILD_ORDERS } from '../core/numbering/index'
-import { PATTERNS } from '../core/rows/index'
+import { PATTERNS, ROLES } from '../core/rows/index'
 import { numberingShape, searchQueryShape } from './command'
-import { documentId, folderId, meaningId, searchId, shareLinkId, tagId, time } from './ids'
+import { documentId, folderId, grantId, groupId, meaningId, personId, searchId, shareLinkId, tagId, time } from './ids'
 
 const folderShape = yup.object({
   id: folderId(),
@@ -122,6 +122,46 @@ export const givenLinkShape = yup.object({
 })
 export type GivenLink = yup.InferType<typeof givenLinkShape>
 
+/** A role of a person, a group or everyone. */
+export const grantShape = yup.object({
+  id: grantId(),
+  target: yup
+    .string()
+    .oneOf(['plan', 'folder', 'document'] as const)
+    .required(),
+  targetId: yup.string().required(),
+  who: yup
+    .string()
+    .oneOf(['person', 'group', 'everyone'] as const)
+    .required(),
+  /** Of the person or group; null: everyone. */
+  whoId: yup.string().nullable().defined(),
+  role: yup.string().oneOf(ROLES).required(),
+  until: yup.string().nullable().defined(),
+  note: yup.string().defined(),
+  createdAt: time(),
+  /** Of a document; null where that is gone, and of folders and the plan. */
+  name: yup.string().nullable().defined(),
+  opened: yup.number().required(),
+  openedAt: yup.string().nullable().defined(),
+})
+export type GivenGrant = yup.InferType<typeof grantShape>
+
+export const groupShape = yup.object({
+  id: groupId(),
+  name: yup.string().required(),
+  createdAt: time(),
+  memberIds: yup.array(personId()).required(),
+})
+export type PersonGroup = yup.InferType<typeof groupShape>
+
+export const knownPersonShape = yup.object({
+  id: personId(),
+  name: yup.string().required(),
+  email: yup.string().required(),
+})
+export type KnownPerson = yup.InferType<typeof knownPersonShape>
+
 export const outlineShape = yup.object({
   /** The revision from which on folders and counts are told; null: all of them are here. */
   since: yup.number().nullable().defined(),
@@ -142,6 +182,10 @@ export const outlineShape = yup.object({
   searches: yup.array(keptSearchShape).required(),
   /** Links that were given out, the newest first. */
   links: yup.array(givenLinkShape).required(),
+  /** What people were given, the newest first; their groups, and the people of both. */
+  grants: yup.array(grantShape).required(),
+  groups: yup.array(groupShape).required(),
+  people: yup.array(knownPersonShape).required(),
   /** Tags of folders, by the folder's id; folders without any are left out. */
   folderTags: yup.mixed<Record<string, readonly TagId[]>>().required(),
   /** Ids of starred folders. */

@@ -1,7 +1,9 @@
-// What whoever has a link gets to see: one folder with all below, or one document, and nothing above or beside it.
+// What whoever has a link or a grant gets to see: one folder with all below, or one document, and nothing above or
+// beside it; or all that is filed in a plan.
 
 import * as yup from 'yup'
-import { documentId, folderId, time } from './ids'
+import { ROLES } from '../core/rows/index'
+import { anyId, documentId, folderId, grantId, time } from './ids'
 
 const sharedDocumentShape = yup.object({
   id: documentId(),
@@ -10,6 +12,8 @@ const sharedDocumentShape = yup.object({
   /** Bytes. */
   size: yup.number().required(),
   changedAt: time(),
+  /** Whether whoever reads may rename and delete it. */
+  changeable: yup.boolean().required(),
 })
 export type SharedDocument = yup.InferType<typeof sharedDocumentShape>
 
@@ -17,12 +21,17 @@ export const sharedShape = yup.object({
   /** Of the folder or document that was given. */
   name: yup.string().required(),
   until: yup.string().nullable().defined(),
+  /** Who gave it; null by a link. */
+  from: yup.string().nullable().defined(),
+  role: yup.string().oneOf(ROLES).required(),
+  /** What they say with it. */
+  note: yup.string().defined(),
   /** The folder that was given, and all below it in their order; empty where a document was. */
   folders: yup
     .array(
       yup.object({
         id: folderId(),
-        /** null: the folder that was given; what it lies in is nobody's business. */
+        /** null: the folder that was given, since what it lies in is nobody's business; or a top folder of the plan. */
         parentId: folderId().nullable(),
         name: yup.string().required(),
         code: yup.string().defined(),
@@ -48,6 +57,62 @@ export const sharedListShape = yup.object({
   next: yup.string().nullable().defined(),
 })
 export type SharedList = yup.InferType<typeof sharedListShape>
+
+/** Bytes for one of its folders. */
+export const sharedUploadQueryShape = yup.object({
+  change: anyId(),
+  document: documentId(),
+  folder: folderId(),
+  name: yup.string().max(1000).required(),
+  changed: yup.string().required(),
+})
+
+/** What was done there; where else its owner has what it was done to is not told. */
+export const sharedChangeShape = yup.object({
+  id: anyId(),
+  revision: yup.number().required(),
+  at: time(),
+  kind: yup.string().required(),
+  /** What was done, in words. */
+  label: yup.string().required(),
+})
+export type SharedChange = yup.InferType<typeof sharedChangeShape>
+
+export const sharedUndoRequestShape = yup.object({ id: anyId(), changeId: anyId() })
+
+/** A copy into my plan. */
+export const copyRequestShape = yup.object({
+  change: anyId(),
+  document: documentId(),
+  /** null: the In-tray. */
+  folder: folderId().nullable().default(null),
+})
+
+/** Something that was given to me. Its id opens it under /api/shared. */
+const receivedThingShape = yup.object({
+  id: grantId(),
+  target: yup
+    .string()
+    .oneOf(['plan', 'folder', 'document'] as const)
+    .required(),
+  targetId: anyId(),
+  /** "2.2 Handouts", the name of the document or of the plan. */
+  name: yup.string().required(),
+  role: yup.string().oneOf(ROLES).required(),
+  until: yup.string().nullable().defined(),
+  note: yup.string().defined(),
+  createdAt: time(),
+  /** Who gave it, by name and id. */
+  from: yup.string().required(),
+  ownerId: anyId(),
+  /** When I opened it last, or laid it aside; null: it is new to me. */
+  openedAt: yup.string().nullable().defined(),
+})
+export const receivedShape = yup.object({ received: yup.array(receivedThingShape).required() })
+export type ReceivedThing = yup.InferType<typeof receivedThingShape>
+
+export const personQueryShape = yup.object({ email: yup.string().trim().max(200).required() })
+export const personShape = yup.object({ id: anyId(), name: yup.string().required(), email: yup.string().required() })
 
 export const sharedFindQueryShape = yup.object({ q: yup.string().required() })
 export const sharedFoundShape = yup.object({

@@ -122,6 +122,30 @@ export const ERRORS = {
   'query.long': { status: 422, message: 'This search has {length} characters; at most {limit} fit. Use fewer words.' },
   'bundle.empty': { status: 422, message: 'There is no document in “{name}”. Put some into it first.' },
   'link.over': { status: 422, message: 'Choose a day that is still to come, or none.' },
+  'give.owner': {
+    status: 422,
+    message: 'This is the owner of the plan, who keeps all of it anyway. Choose somebody else.',
+  },
+  'people.many': {
+    status: 429,
+    message: 'Too many addresses were tried within an hour. Try again later, or give a link instead.',
+  },
+  'give.nobody': {
+    status: 404,
+    message: 'Nobody here has this address. Write it as they sign in with it, or give a link instead.',
+  },
+  'group.twin': { status: 422, message: 'There is a group “{name}” already. Choose another name.' },
+  'group.full': { status: 422, message: 'A group holds {limit} people at most. Make another one for the rest.' },
+  'right.missing': {
+    status: 403,
+    message: 'This was given to you without the right to do that. Ask whoever keeps it.',
+  },
+  'right.elsewhere': {
+    status: 403,
+    message:
+      '“{name}” lies in other places of its owner as well, and would be gone from there too. Ask whoever keeps it.',
+  },
+  'grant.gone': { status: 404, message: 'This is not given to you, or no longer. Ask whoever keeps it.' },
   'link.gone': {
     status: 404,
     message: 'This link leads nowhere. It was ended, or its time is over: ask whoever gave it to you.',

@@ -12,6 +12,10 @@ export type OrderId = Id<'order'>
 export type SearchId = Id<'search'>
 export type BundleId = Id<'bundle'>
 export type ShareLinkId = Id<'shareLink'>
+export type GroupId = Id<'group'>
+export type GrantId = Id<'grant'>
+/** Of an account: a person is one with a name. */
+export type PersonId = Id<'person'>
 
 export const UUID_PATTERN = /^[0-9a-f]{8}-[0-9a-f]{4}-[1-8][0-9a-f]{3}-[89ab][0-9a-f]{3}-[0-9a-f]{12}$/
 

@@ -16,6 +16,7 @@ import type { DemoFolder, MeaningKey, Run } from './outline'
 import { IN_TRAY, MEANINGS, OUTLINE, TAGS } from './outline'
 import type { Paper } from './papers'
 import { attendanceTable, duesTable, fill, isoDay, write } from './papers'
+import { seedPeople } from './people'
 import type { Random } from './random'
 import { seeded } from './random'
 
@@ -34,6 +35,7 @@ export async function seedDemo(log: (line: string) => void): Promise<void> {
       email: EMAIL,
       password: newId() + newId(),
       planName: 'Tern Quay',
+      name: 'Ida Fenn',
       isDemo: true,
       meanings: MEANINGS.map(({ name, ink, closed }) => ({ name, ink, closed })),
     },
@@ -51,6 +53,7 @@ export async function seedDemo(log: (line: string) => void): Promise<void> {
   await plan.papers(IN_TRAY, null)
   await plan.tags()
   await plan.stars()
+  await seedPeople(actor, log)
   log(`the demo plan has ${plan.folders} folders and ${plan.documents} documents`)
 }
 

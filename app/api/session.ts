@@ -2,6 +2,7 @@ import type {
   AccountFacts,
   DeletionRequest,
   EmailRequest,
+  NameRequest,
   NewAccount,
   PasswordRequest,
   SessionState,
@@ -11,13 +12,14 @@ import { call } from './http'
 
 export const readSession = () => call<SessionState>('GET', '/api/session')
 export const signIn = (form: SignIn) => call<SessionState>('POST', '/api/session', { body: form })
-export const openDemo = () => call<SessionState>('POST', '/api/session/demo', { body: {} })
+export const openDemo = (name: string) => call<SessionState>('POST', '/api/session/demo', { body: { name } })
 export const createAccount = (form: NewAccount) => call<SessionState>('POST', '/api/accounts', { body: form })
 export const signOut = () => call<SessionState>('DELETE', '/api/session')
 
 export const readAccount = () => call<AccountFacts>('GET', '/api/account')
 export const changePassword = (form: PasswordRequest) =>
   call<{ ended: number }>('PUT', '/api/account/password', { body: form })
+export const changeName = (form: NameRequest) => call<{ name: string }>('PUT', '/api/account/name', { body: form })
 export const changeEmail = (form: EmailRequest) => call<{ email: string }>('PUT', '/api/account/email', { body: form })
 export const deleteAccount = (form: DeletionRequest) =>
   call<{ documents: number; bytes: number }>('POST', '/api/account/deletion', { body: form })

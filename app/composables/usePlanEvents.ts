@@ -7,6 +7,7 @@ import { useLongActs } from '../stores/longActs'
 import { useFind } from '../stores/find'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
+import { useReceived } from '../stores/received'
 import { useSession } from '../stores/session'
 import { useThumbnails } from '../stores/thumbnails'
 
@@ -24,7 +25,7 @@ const READ_TOGETHER_MS = 1000
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, documentList, acts, find] = [usePlan(), useDocumentList(), useActs(), useFind()]
   const longActs = useLongActs()
-  const [session, thumbnails] = [useSession(), useThumbnails()]
+  const [session, thumbnails, received] = [useSession(), useThumbnails(), useReceived()]
   const away = ref(false)
   let stop: (() => void) | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
@@ -55,10 +56,8 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
       longActs.subscribeToProgress(event)
       return
     }
-    if (event.type === 'thumbnail') {
-      thumbnails.refresh(event.documentId)
-      return
-    }
+    if (event.type === 'thumbnail') return thumbnails.refresh(event.documentId)
+    if (event.type === 'received') return void received.load()
     if (event.type === 'refresh') pending.outline = pending.documentList = pending.find = true
     else if (event.type === 'reading') pending.documentList = pending.find = true
     else {

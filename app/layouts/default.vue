@@ -43,6 +43,7 @@ import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
 import { useLastCopy } from '../stores/lastCopy'
 import { usePlan } from '../stores/plan'
+import { useReceived } from '../stores/received'
 import { useSession } from '../stores/session'
 import { useUploads } from '../stores/uploads'
 import { useView } from '../stores/view'
@@ -56,6 +57,7 @@ const [plan, acts, session, dialogs, uploads, view] = [
   useView(),
 ]
 const notices = useNotice()
+const received = useReceived()
 const hand = useHand()
 const lastCopy = useLastCopy()
 const openPlace = useOpenPlace()
@@ -64,6 +66,7 @@ const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
 
 onMounted(() => {
   void plan.load()
+  void received.load()
   void acts.refresh()
 })
 
@@ -135,6 +138,7 @@ async function signOut(): Promise<void> {
 async function leave(query: Record<string, string>): Promise<void> {
   plan.forget()
   acts.forget()
+  received.forget()
   await navigateTo({ path: '/sign-in', query })
 }
 </script>
@@ -143,6 +147,7 @@ async function leave(query: Record<string, string>): Promise<void> {
   <div class="shell">
     <TopStrip
       :email="session.email"
+      :person="session.name"
       :theme="view.saved.theme"
       @sign-out="signOut"
       @theme="view.saved.theme = $event"

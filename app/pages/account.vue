@@ -5,6 +5,7 @@ import type { DeletionRequest } from '../../contract/account'
 import { agoText, timeText } from '../../core/dates/index'
 import { sizeText } from '../../core/formats/index'
 import EmailForm from '../components/account/EmailForm.vue'
+import NameForm from '../components/account/NameForm.vue'
 import LeaveDialog from '../components/account/LeaveDialog.vue'
 import PasswordForm from '../components/account/PasswordForm.vue'
 import SessionList from '../components/account/SessionList.vue'
@@ -31,7 +32,7 @@ const now = Date.now()
   <div class="account">
     <RemoteState :remote="account.facts" @again="account.load()">
       <template v-if="account.facts.state === 'ready'">
-        <h1>{{ account.facts.value.email }}</h1>
+        <h1>{{ account.facts.value.name || account.facts.value.email }}</h1>
         <p class="said" role="status" aria-live="polite">
           {{ account.said }}
         </p>
@@ -73,6 +74,11 @@ const now = Date.now()
               </v-btn>
             </li>
           </ul>
+        </section>
+
+        <section aria-labelledby="name">
+          <h2 id="name">Your name</h2>
+          <NameForm :name="account.facts.value.name" :save="account.changeName" />
         </section>
 
         <section aria-labelledby="sessions">

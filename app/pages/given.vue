@@ -1,31 +1,45 @@
 <script setup lang="ts">
-// Everything that is given out, by what it gives: until when, how often it was opened, and the act that ends it.
+// Everything that is given out, by what it gives: to whom, until when, how often it was opened; ended by ticking.
 import { computed, onMounted, ref } from 'vue'
 import { counted } from '../../core/change/index'
 import { isInForce } from '../../core/access/index'
 import { agoText, dateText, daysBetween } from '../../core/dates/index'
+import ChoiceField from '../components/base/ChoiceField.vue'
 import RowTick from '../components/base/RowTick.vue'
 import { useNow } from '../composables/useNow'
-import { useGivenLinks } from '../stores/givenLinks'
+import type { GivenOut } from '../stores/given'
+import { useGiven } from '../stores/given'
 import { usePlan } from '../stores/plan'
+import { ROLE_VERBS } from '../stores/roleTexts'
 
 const STALE_DAYS = 90
-const [given, plan] = [useGivenLinks(), usePlan()]
+const ORDERS = [
+  { value: 'made', text: 'the newest first' },
+  { value: 'who', text: 'by whom it is for' },
+  { value: 'what', text: 'by what it is' },
+] as const
+const [given, plan] = [useGiven(), usePlan()]
 const now = useNow()
 const ticked = ref<ReadonlySet<string>>(new Set())
+const order = ref<(typeof ORDERS)[number]['value']>('made')
 
 // How often each was opened is told with the outline, and changes without an act of this plan.
 onMounted(() => void plan.load())
 
-const lines = computed(() =>
-  given.links.map(link => ({
-    link,
-    name: given.nameOf(link),
-    to: link.target === 'folder' ? `/plan/${link.targetId}` : `/document/${link.targetId}`,
-    isOver: !isInForce(link, new Date(now.value).toISOString()),
-    isStale: daysBetween(link.openedAt ?? link.createdAt, now.value) >= STALE_DAYS,
-  })),
-)
+const pathOf = ({ target, targetId }: GivenOut) =>
+  target === 'plan' ? '/plan' : target === 'folder' ? `/plan/${targetId}` : `/document/${targetId}`
+const lines = computed(() => {
+  const all = given.all.map(one => ({
+    one,
+    name: given.nameOf(one),
+    who: given.whoText(one),
+    to: pathOf(one),
+    isOver: !isInForce(one, new Date(now.value).toISOString()),
+    isStale: daysBetween(one.openedAt ?? one.createdAt, now.value) >= STALE_DAYS,
+  }))
+  const by = order.value === 'who' ? 'who' : 'name'
+  return order.value === 'made' ? all : all.sort((a, b) => a[by].localeCompare(b[by], 'en', { numeric: true }))
+})
 
 function tick(id: string): void {
   const next = new Set(ticked.value)
@@ -34,7 +48,7 @@ function tick(id: string): void {
 }
 
 async function endTicked(): Promise<void> {
-  await given.end(given.links.map(({ id }) => id).filter(id => ticked.value.has(id)))
+  await given.end(given.all.map(({ id }) => id).filter(id => ticked.value.has(id)))
   ticked.value = new Set()
 }
 </script>
@@ -43,43 +57,46 @@ async function endTicked(): Promise<void> {
   <div class="given">
     <h1>Given out</h1>
     <p class="second">
-      Whoever has one of these links may read what it gives, without an account. “Give…” on a folder or a document makes
-      one.
+      Everything of this plan that others may read or change, and until when. “Give…” on a folder or a document gives
+      more; groups are made under <NuxtLink class="place" to="/people">People</NuxtLink>.
     </p>
     <p v-if="lines.length === 0" class="empty">Nothing is given out: the plan is seen by you alone.</p>
     <template v-else>
       <p class="acts">
         <v-btn class="act" :disabled="ticked.size === 0" @click="endTicked">
-          End {{ ticked.size === 0 ? 'those ticked' : counted(ticked.size, 'link') }}
+          {{ ticked.size === 0 ? 'Take back those ticked' : `Take back ${counted(ticked.size, 'thing')}` }}
         </v-btn>
+        <ChoiceField v-model="order" class="order" label="Order" :choices="ORDERS" />
       </p>
       <table>
         <thead>
           <tr>
             <th aria-label="Ticked" />
             <th>what</th>
-            <th>for</th>
-            <th>made</th>
+            <th>who</th>
+            <th>may</th>
+            <th>since</th>
             <th>until</th>
             <th>opened</th>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="{ link, name, to, isOver, isStale } in lines" :key="link.id" :class="{ over: isOver }">
+          <tr v-for="{ one, name, who, to, isOver, isStale } in lines" :key="one.id" :class="{ over: isOver }">
             <td>
               <RowTick
-                :model-value="ticked.has(link.id)"
-                :aria-label="`Tick the link to ${name}`"
-                @update:model-value="tick(link.id)" />
+                :model-value="ticked.has(one.id)"
+                :aria-label="`Tick ${name} for ${who}`"
+                @update:model-value="tick(one.id)" />
             </td>
             <td>
               <NuxtLink class="place" :to="to">{{ name }}</NuxtLink>
             </td>
-            <td>{{ link.note || '–' }}</td>
-            <td>{{ dateText(link.createdAt) }}</td>
-            <td>{{ link.until === null ? 'no day set' : isOver ? 'over' : dateText(link.until) }}</td>
+            <td>{{ who }}</td>
+            <td>{{ ROLE_VERBS[one.role] }}</td>
+            <td>{{ dateText(one.createdAt) }}</td>
+            <td>{{ one.until === null ? 'no day set' : isOver ? 'over' : dateText(one.until) }}</td>
             <td>
-              {{ link.openedAt === null ? 'never' : `${counted(link.opened, 'time')}, ${agoText(link.openedAt, now)}` }}
+              {{ one.openedAt === null ? 'never' : `${counted(one.opened, 'time')}, ${agoText(one.openedAt, now)}` }}
               <span v-if="isStale" class="warn">not for three months</span>
             </td>
           </tr>
@@ -92,7 +109,7 @@ async function endTicked(): Promise<void> {
 <style scoped>
 .given {
   padding: 22px 28px;
-  max-width: 980px;
+  max-width: 1080px;
   overflow-y: auto;
 }
 table {
@@ -112,6 +129,12 @@ th {
 }
 .acts {
   margin: 10px 0;
+  display: flex;
+  gap: 16px;
+  align-items: center;
+}
+.order {
+  width: 170px;
 }
 .over {
   color: var(--ink-3);

@@ -19,6 +19,8 @@ function switchMode(): void {
   refused.value = null
 }
 
+const open = (name: string | undefined) => enter(() => session.openDemo(name ?? ''))
+
 async function enter(open: () => Promise<void>): Promise<void> {
   busy.value = true
   refused.value = null
@@ -40,12 +42,23 @@ async function enter(open: () => Promise<void>): Promise<void> {
     <h1>Hembix</h1>
     <p class="lead">A plan for your documents: numbered, coloured folders, and everything found again.</p>
     <RemoteState :remote="session.session" @again="session.load()">
-      <section v-if="session.hasDemo" class="demo">
+      <section v-if="session.demo.length > 0" class="demo">
         <h2>Look around first</h2>
         <p class="second">
           The papers of Tern Quay, a small made-up harbour: its office, an evening class, a certificate to study for.
         </p>
-        <v-btn class="act main" :disabled="busy" @click="enter(session.openDemo)"> Open the demo plan </v-btn>
+        <v-btn class="act main" :disabled="busy" @click="open(session.demo[0])"> Open the demo plan </v-btn>
+        <p v-if="session.demo.length > 1" class="second">
+          That is the plan of {{ session.demo[0] }}. Or see what others have of it:
+          <v-btn
+            v-for="name in session.demo.slice(1)"
+            :key="name"
+            class="place person"
+            :disabled="busy"
+            @click="open(name)">
+            {{ name }}
+          </v-btn>
+        </p>
       </section>
       <section>
         <h2>{{ mode === 'in' ? 'Sign in' : 'New account' }}</h2>
@@ -92,6 +105,9 @@ section {
   flex-direction: column;
   gap: 10px;
   align-items: flex-start;
+}
+.person {
+  margin-right: 12px;
 }
 .demo {
   border-top-width: 1px;

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { AccountFacts, EmailRequest, PasswordRequest } from '../../contract/account'
+import type { AccountFacts, EmailRequest, NameRequest, PasswordRequest } from '../../contract/account'
 import * as api from '../api/session'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
@@ -66,5 +66,12 @@ export const useAccount = defineStore('account', () => {
     await Promise.all([load(), useSession().load()])
   }
 
-  return { facts, said, others, load, endSession, endOthers, forget, changePassword, changeEmail }
+  /** Throws the refusal, which the form shows. */
+  async function changeName(form: NameRequest): Promise<void> {
+    const { name } = await api.changeName(form)
+    said.value = `Others see you as ${name} from now on.`
+    await Promise.all([load(), useSession().load()])
+  }
+
+  return { facts, said, others, load, endSession, endOthers, forget, changePassword, changeEmail, changeName }
 })

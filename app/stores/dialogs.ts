@@ -24,6 +24,8 @@ export type MeantThing =
       /** As they were when it was opened, where they are known. */
       readonly tagIds?: readonly TagId[]
     }
+/** What can be given. */
+export type GiveTarget = MeantThing | { readonly kind: 'plan'; readonly id: string; readonly name: string }
 export interface CompareRequest {
   readonly id: DocumentId
   readonly name: string
@@ -74,7 +76,7 @@ export const useDialogs = defineStore('dialogs', () => {
   const colour = shallowRef<readonly MeantThing[]>([])
   const story = shallowRef<MeantThing | null>(null)
   /** What is to be given to others. */
-  const give = shallowRef<MeantThing | null>(null)
+  const give = shallowRef<GiveTarget | null>(null)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */

@@ -14,6 +14,7 @@ const CHANGE = {
   label: '',
   places: [],
   actor: 'a',
+  actorId: 'a',
   undoes: null,
   undoneBy: null,
 }

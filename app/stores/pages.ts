@@ -109,7 +109,10 @@ export const PAGES = {
     has: ['list'],
     to: '/trash',
   },
-  given: { title: 'Given out', tab: null, help: 'See what others may read by links, and end it.', to: '/given' },
+  given: { title: 'Given out', tab: null, help: 'See what others may read or change, and take it back.', to: '/given' },
+  people: { title: 'People', tab: null, help: 'Make groups, and say who is in them.', to: '/people' },
+  received: { title: 'From others', tab: null, help: 'What others gave to you.', to: '/received' },
+  'received-id': { title: 'From others', tab: null, help: 'Read what somebody gave to you, or work in it.' },
   'from-secret': { title: 'Given to you', tab: null, help: 'What a link lets you read.' },
   help: { title: 'Help', tab: null, help: 'What each thing is for, with a picture.', to: '/help' },
   settings: {

@@ -13,3 +13,12 @@ export function refusalOf(error: unknown): Refusal {
   if (error instanceof HembixError) return error.refusal
   throw error
 }
+
+/** What comes of the work, with why where it did not. */
+export async function remoteOf<T>(work: Promise<T>): Promise<Remote<T>> {
+  try {
+    return { state: 'ready', value: await work }
+  } catch (error) {
+    return { state: 'error', reason: refusalOf(error) }
+  }
+}

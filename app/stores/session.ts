@@ -9,7 +9,10 @@ export const useSession = defineStore('session', () => {
   const session = ref<Remote<SessionState>>({ state: 'idle' })
 
   const email = computed(() => (session.value.state === 'ready' ? (session.value.value.account?.email ?? null) : null))
-  const hasDemo = computed(() => session.value.state === 'ready' && session.value.value.demo)
+  /** What others call who is signed in; empty: they have not said. */
+  const name = computed(() => (session.value.state === 'ready' ? (session.value.value.account?.name ?? '') : ''))
+  /** The people of the demo, by name; none where there is no demo. */
+  const demo = computed<readonly string[]>(() => (session.value.state === 'ready' ? session.value.value.demo : []))
 
   /** Asks who is signed in; what is known stays while it is asked again. */
   async function load(): Promise<void> {
@@ -26,14 +29,14 @@ export const useSession = defineStore('session', () => {
     session.value = { state: 'ready', value }
   }
   const signIn = async (form: SignIn) => keep(await api.signIn(form))
-  const openDemo = async () => keep(await api.openDemo())
+  const openDemo = async (name: string) => keep(await api.openDemo(name))
   const createAccount = async (form: NewAccount) => keep(await api.createAccount(form))
-  const signOut = async () => keep({ ...(await api.signOut()), demo: hasDemo.value })
+  const signOut = async () => keep({ ...(await api.signOut()), demo: [...demo.value] })
   /** For good, with everything in it. Throws the refusal, which the form shows. */
   async function deleteAccount(form: DeletionRequest): Promise<void> {
     await api.deleteAccount(form)
-    keep({ account: null, demo: hasDemo.value })
+    keep({ account: null, demo: [...demo.value] })
   }
 
-  return { session, email, hasDemo, load, signIn, openDemo, createAccount, signOut, deleteAccount }
+  return { session, email, name, demo, load, signIn, openDemo, createAccount, signOut, deleteAccount }
 })

@@ -63,6 +63,7 @@ const CHANGE = {
   message: null,
   places: [],
   actor: 'a',
+  actorId: 'a',
   undoes: null,
   undoneBy: null,
 }
@@ -368,14 +369,14 @@ describe('the number of what is found', () => {
 describe(useSession, () => {
   it('knows who is signed in and whether there is a demo, and forgets on signing out', async () => {
     server.answers = {
-      'GET /api/session': { body: { account: { email: 'a@b.example' }, demo: true } },
+      'GET /api/session': { body: { account: { email: 'a@b.example', name: 'Ada' }, demo: ['Ida Fenn'] } },
       'DELETE /api/session': { body: { account: null } },
     }
     const session = useSession()
     await session.load()
-    expect([session.email, session.hasDemo]).toEqual(['a@b.example', true])
+    expect([session.email, session.demo]).toEqual(['a@b.example', ['Ida Fenn']])
     await session.signOut()
-    expect([session.email, session.hasDemo]).toEqual([null, true])
+    expect([session.email, session.demo]).toEqual([null, ['Ida Fenn']])
   })
 })
 

@@ -1,10 +1,13 @@
 import {
   accountShape,
+  demoRequestShape,
   deletionRequestShape,
   deletionShape,
   emailRequestShape,
   emailShape,
   endedShape,
+  nameRequestShape,
+  nameShape,
   newAccountShape,
   passwordRequestShape,
   sessionShape,
@@ -32,8 +35,9 @@ export const accountRoutes = {
   openDemo: endpoint({
     method: 'POST',
     path: '/api/session/demo',
-    summary: 'Open the demo plan',
+    summary: 'Open the plan of one of the people of the demo',
     signedIn: false,
+    body: demoRequestShape,
     reply: sessionShape,
   }),
   signOut: endpoint({
@@ -65,6 +69,14 @@ export const accountRoutes = {
     signedIn: true,
     body: passwordRequestShape,
     reply: endedShape,
+  }),
+  changeName: endpoint({
+    method: 'PUT',
+    path: '/api/account/name',
+    summary: 'What others call me',
+    signedIn: true,
+    body: nameRequestShape,
+    reply: nameShape,
   }),
   changeEmail: endpoint({
     method: 'PUT',

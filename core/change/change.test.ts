@@ -178,6 +178,8 @@ describe(needsOf, () => {
       searches: false,
       bundleId: null,
       linkIds: [],
+      access: false,
+      personIds: [],
     }
     expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual(nothing)
     expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({

@@ -15,6 +15,8 @@ const COUNTED = {
   more: ['more folder', 'more folders'],
   link: ['link', 'links'],
   time: ['time', 'times'],
+  person: ['person', 'people'],
+  other: ['other', 'others'],
 } as const
 
 export function counted(count: number, noun: keyof typeof COUNTED): string {

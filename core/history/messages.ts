@@ -134,6 +134,19 @@ export const MESSAGES = {
   'link.make': 'Made a link to {thing}',
   'link.end': 'Ended the link to {thing}',
   'link.endSeveral': 'Ended {count, plural, one {a link to what is gone} other {# links}}',
+  everyone: 'everyone with an account here',
+  nobody: 'somebody who is gone',
+  give: 'Gave {thing} to {who}{role, select, read { to read} add { to add to} edit { to change} other { to keep}}',
+  'grant.end': 'Took {thing} back from {who}',
+  'grant.endSeveral':
+    'Took back {count, plural, one {something that is gone from the plan} other {# things that were given}}',
+  'group.make': 'New group “{name}”{count, plural, =0 {} one { with # person} other { with # people}}',
+  'group.add': 'Took {added} into “{name}”',
+  'group.remove': 'Took {gone} out of “{name}”',
+  'group.change': 'Took {added} into “{name}”, and {gone} out of it',
+  'group.rename': 'Renamed the group “{before}” to “{name}”',
+  'group.drop':
+    'Dropped the group “{name}”{count, plural, =0 {} one { with # thing given to it} other { with # things given to it}}',
   // Kept searches, standing orders, bundles.
   'search.keep': 'Kept the search “{name}”',
   'search.keepIn': 'Kept the search “{name}” in {place}',

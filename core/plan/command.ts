@@ -2,6 +2,8 @@
 // has to see of the plan, the decision with the words for History, and its line of documentation.
 
 import * as yup from 'yup'
+import type { DocumentId, FolderId } from '../ids'
+import type { Role } from '../rows/index'
 import type { Needs } from './needs'
 import type { Decision, Moment, Slice } from './slice'
 
@@ -31,6 +33,23 @@ type Written<F extends Fields> = {
   >
 }
 
+/** Which folders and documents a command is about, for whoever does not own the plan. */
+export interface Touched {
+  /** Null is the top of the plan. */
+  readonly folderIds: readonly (FolderId | null)[]
+  readonly documentIds: readonly DocumentId[]
+  /** Folders that become other ones, go elsewhere or are deleted: what was given itself cannot. */
+  readonly changedFolderIds: readonly FolderId[]
+}
+
+/** That others may carry a command out in what was given to them, from this role on. */
+export interface Shared<G> {
+  readonly role: Role
+  /** Enough for documents that one brought in oneself; left out: the same role. */
+  readonly own?: Role
+  readonly touches: (given: G) => Partial<Touched>
+}
+
 export interface Definition<Kind extends string, W, G, Shape extends yup.AnyObjectSchema | null> {
   readonly kind: Kind
   /** Fills in what was left out. */
@@ -41,6 +60,8 @@ export interface Definition<Kind extends string, W, G, Shape extends yup.AnyObje
   readonly decide: (slice: Slice, given: G, moment: Moment) => Decision
   /** Its fields in the words of docs/api.md. */
   readonly doc: string
+  /** null: the owner's alone. */
+  readonly shared: Shared<G> | null
 }
 
 interface Parts<G> {
@@ -48,6 +69,7 @@ interface Parts<G> {
   readonly needs?: (given: G) => Partial<Needs>
   readonly decide: (slice: Slice, given: G, moment: Moment) => Decision
   readonly doc: string
+  readonly shared?: Shared<G>
 }
 
 const NOTHING_MORE = () => ({})
@@ -60,6 +82,7 @@ export function command<Kind extends string, F extends Fields, G extends object>
     needs = NOTHING_MORE,
     decide,
     doc,
+    shared = undefined,
   }: Parts<G> & { readonly fields: F & (Given<F> extends G ? unknown : never) },
 ): Definition<Kind, Written<F> & Omit<G, keyof F>, G, yup.AnyObjectSchema> {
   const shape = yup.object(fields)
@@ -71,7 +94,15 @@ export function command<Kind extends string, F extends Fields, G extends object>
   const given = (written: object) =>
     Object.fromEntries(Object.entries(written).filter(([, value]) => value !== undefined))
   // the fields' defaults are of their types
-  return { kind, shape, needs, decide, doc, whole: written => ({ ...defaults, ...given(written) }) as unknown as G }
+  return {
+    kind,
+    shape,
+    needs,
+    decide,
+    doc,
+    shared: shared ?? null,
+    whole: written => ({ ...defaults, ...given(written) }) as unknown as G,
+  }
 }
 
 /** A command that only the server itself carries out. */
@@ -79,5 +110,5 @@ export function serverCommand<Kind extends string, G extends object>(
   kind: Kind,
   { needs = NOTHING_MORE, decide, doc }: Parts<G>,
 ): Definition<Kind, G, G, null> {
-  return { kind, shape: null, needs, decide, doc, whole: written => written }
+  return { kind, shape: null, needs, decide, doc, shared: null, whole: written => written }
 }

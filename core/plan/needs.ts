@@ -1,4 +1,4 @@
-import type { BundleId, DocumentId, FolderId, MeaningId, ShareLinkId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, MeaningId, PersonId, ShareLinkId, TagId } from '../ids'
 
 /** Folded: a name, and what stands before the count of its namesakes ("minutes" of "Minutes (2)"). */
 export interface Namesakes {
@@ -38,6 +38,10 @@ export interface Needs {
   readonly bundleId: BundleId | null
   /** These links, with the documents that they give. */
   readonly linkIds: readonly ShareLinkId[]
+  /** All groups with their members, and everything that was given to people. */
+  readonly access: boolean
+  /** The names of these people. */
+  readonly personIds: readonly PersonId[]
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
@@ -60,4 +64,6 @@ export const NO_NEEDS: Needs = {
   searches: false,
   bundleId: null,
   linkIds: [],
+  access: false,
+  personIds: [],
 }

@@ -3,7 +3,7 @@ import type { ErrorCode, ErrorDetails, Refusal } from '../errors'
 import { refusal } from '../errors'
 import type { Message, Part } from '../history/index'
 import { message } from '../history/index'
-import type { DocumentId, FolderId } from '../ids'
+import type { DocumentId, FolderId, PersonId } from '../ids'
 import type { NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { Tree } from '../tree/index'
@@ -12,6 +12,9 @@ import type {
   BundleRow,
   DocumentRow,
   FolderRow,
+  GrantRow,
+  GroupMemberRow,
+  GroupRow,
   KeptSearchRow,
   MeaningRow,
   Order,
@@ -43,6 +46,13 @@ export interface Slice {
   readonly bundles: ReadonlyMap<string, BundleRow>
   /** Those that the command names. */
   readonly links: ReadonlyMap<string, ShareLinkRow>
+  /** All of them where the command asks for them. */
+  readonly groups: ReadonlyMap<string, GroupRow>
+  readonly members: readonly GroupMemberRow[]
+  readonly grants: ReadonlyMap<string, GrantRow>
+  /** Those that the command names, by what they are called. */
+  readonly people: ReadonlyMap<string, { readonly id: PersonId; readonly name: string }>
+  readonly ownerId: PersonId
   /** Those of the bundle that the command names. */
   readonly bundleItems: readonly BundleItemRow[]
   /** The last running number given under each code. */

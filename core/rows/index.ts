@@ -3,6 +3,9 @@ export type {
   BundleRow,
   DocumentRow,
   FolderRow,
+  GrantRow,
+  GroupMemberRow,
+  GroupRow,
   KeptSearchRow,
   MeaningRow,
   Order,
@@ -12,6 +15,7 @@ export type {
   PlacementRow,
   Pattern,
   PlanRow,
+  Role,
   ShareLinkRow,
   StarRow,
   TaggingRow,
@@ -20,4 +24,4 @@ export type {
   Tables,
   VersionRow,
 } from './rows'
-export { ORIGINS, PATTERNS } from './rows'
+export { ORIGINS, PATTERNS, ROLES } from './rows'

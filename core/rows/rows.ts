@@ -3,7 +3,19 @@
 // (core/text), for a document with its running number.
 
 import type { Format } from '../formats/index'
-import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, ShareLinkId, TagId } from '../ids'
+import type {
+  BundleId,
+  DocumentId,
+  FolderId,
+  GrantId,
+  GroupId,
+  MeaningId,
+  OrderId,
+  PersonId,
+  SearchId,
+  ShareLinkId,
+  TagId,
+} from '../ids'
 import type { ChildOrder, Numbering } from '../numbering/index'
 
 export interface PlanRow {
@@ -239,6 +251,42 @@ export interface ShareLinkRow {
   readonly createdAt: string
 }
 
+/**
+ * What somebody may do, each role holding the ones before it: read (see, search, download), add (bring documents in,
+ * change one's own), edit (everything but rights), keep (rights as well).
+ */
+export const ROLES = ['read', 'add', 'edit', 'keep'] as const
+export type Role = (typeof ROLES)[number]
+
+/** A named set of people. */
+export interface GroupRow {
+  readonly id: GroupId
+  readonly name: string
+  readonly createdAt: string
+}
+
+export interface GroupMemberRow {
+  readonly id: string
+  readonly groupId: GroupId
+  readonly personId: PersonId
+}
+
+/** A role of a person, a group or everyone with an account, on the plan, a folder with all below, or a document. */
+export interface GrantRow {
+  readonly id: GrantId
+  readonly target: 'plan' | 'folder' | 'document'
+  readonly targetId: string
+  readonly who: 'person' | 'group' | 'everyone'
+  /** Of the person or the group; null: everyone. */
+  readonly whoId: string | null
+  readonly role: Role
+  /** ISO 8601; null: until it is ended. */
+  readonly until: string | null
+  /** What they are told with it. */
+  readonly note: string
+  readonly createdAt: string
+}
+
 export interface Tables {
   plan: PlanRow
   folder: FolderRow
@@ -254,6 +302,9 @@ export interface Tables {
   bundle: BundleRow
   bundle_item: BundleItemRow
   share_link: ShareLinkRow
+  person_group: GroupRow
+  group_member: GroupMemberRow
+  access_grant: GrantRow
 }
 
 export type TableName = keyof Tables

@@ -1,5 +1,17 @@
 import * as yup from 'yup'
-import type { BundleId, DocumentId, FolderId, MeaningId, OrderId, SearchId, ShareLinkId, TagId } from '../ids'
+import type {
+  BundleId,
+  DocumentId,
+  FolderId,
+  GrantId,
+  GroupId,
+  MeaningId,
+  OrderId,
+  PersonId,
+  SearchId,
+  ShareLinkId,
+  TagId,
+} from '../ids'
 import { UUID_PATTERN } from '../ids'
 
 const message = 'this is not an id'
@@ -12,4 +24,7 @@ export const orderId = () => yup.string<OrderId>().matches(UUID_PATTERN, message
 export const searchId = () => yup.string<SearchId>().matches(UUID_PATTERN, message).defined()
 export const bundleId = () => yup.string<BundleId>().matches(UUID_PATTERN, message).defined()
 export const shareLinkId = () => yup.string<ShareLinkId>().matches(UUID_PATTERN, message).defined()
+export const groupId = () => yup.string<GroupId>().matches(UUID_PATTERN, message).defined()
+export const grantId = () => yup.string<GrantId>().matches(UUID_PATTERN, message).defined()
+export const personId = () => yup.string<PersonId>().matches(UUID_PATTERN, message).defined()
 export const anyId = () => yup.string().matches(UUID_PATTERN, message).required()

@@ -1,3 +1,16 @@
-export { anyId, bundleId, documentId, folderId, meaningId, orderId, searchId, shareLinkId, tagId } from './ids'
+export {
+  anyId,
+  bundleId,
+  documentId,
+  folderId,
+  grantId,
+  groupId,
+  meaningId,
+  orderId,
+  personId,
+  searchId,
+  shareLinkId,
+  tagId,
+} from './ids'
 
 export { documentIds, documentsToFile, folderIds, isId, NAME_LIMIT, namedDocuments, THINGS_LIMIT } from './many'

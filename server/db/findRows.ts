@@ -8,9 +8,12 @@ import { bundles } from './models/bundle'
 import { bundleItems } from './models/bundleItem'
 import { documents } from './models/document'
 import { folders } from './models/folder'
+import { groupMembers } from './models/groupMember'
+import { grants } from './models/grant'
 import { keptSearches } from './models/keptSearch'
 import { meanings } from './models/meaning'
 import { placements } from './models/placement'
+import { personGroups } from './models/personGroup'
 import { plans } from './models/plan'
 import { shareLinks } from './models/shareLink'
 import { standingOrders } from './models/standingOrder'
@@ -35,6 +38,9 @@ const MODEL_OF: { readonly [T in TableName]: () => ModelStatic<Model> } = {
   bundle: bundles,
   bundle_item: bundleItems,
   share_link: shareLinks,
+  person_group: personGroups,
+  group_member: groupMembers,
+  access_grant: grants,
 }
 
 export interface RowQuery {

@@ -26,6 +26,7 @@ import * as partNames from './migrations/000023_part_names'
 import * as namesakes from './migrations/000024_namesakes'
 import * as starredSince from './migrations/000025_starred_since'
 import * as shareLinkTables from './migrations/000026_share_links'
+import * as peopleTables from './migrations/000027_people'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -55,6 +56,7 @@ const MIGRATIONS = [
   namesakes,
   starredSince,
   shareLinkTables,
+  peopleTables,
 ]
 
 const LOCK = 4_802_661

@@ -77,6 +77,9 @@ export const COLUMNS: Columns = {
   bundle: ['id', 'name', 'note', 'done', 'createdAt'],
   bundle_item: ['id', 'bundleId', 'documentId', 'orderKey'],
   share_link: ['id', 'target', 'targetId', 'secretHash', 'until', 'note', 'createdAt'],
+  person_group: ['id', 'name', 'createdAt'],
+  group_member: ['id', 'groupId', 'personId'],
+  access_grant: ['id', 'target', 'targetId', 'who', 'whoId', 'role', 'until', 'note', 'createdAt'],
 }
 
 /** What rows of earlier versions, in the journal, do not hold yet. */

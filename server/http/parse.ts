@@ -18,8 +18,8 @@ export function idInPath<Kind extends string>(event: H3Event, part = 'id'): Id<K
   return tryParseId<Kind>(getRouterParam(event, part) ?? '') ?? fail('notFound')
 }
 
-/** The secret of a link in the path, whatever it is: one that was never made opens nothing. */
-export const secretInPath = (event: H3Event): string => getRouterParam(event, 'secret') ?? ''
+/** A link's secret or the id of a grant in the path, whatever it is: one that was never made opens nothing. */
+export const keyInPath = (event: H3Event): string => getRouterParam(event, 'key') ?? ''
 
 /** "in-tray" as null, a folder's id as such. */
 export function placeOf<Kind extends string>(text: string): Id<Kind> | null {

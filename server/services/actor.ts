@@ -5,6 +5,8 @@ import { v7 } from 'uuid'
 export interface Actor {
   readonly accountId: string
   readonly email: string
+  /** What others call them; left out where it does not matter, empty where they did not say. */
+  readonly name?: string
   readonly planId: string
 }
 

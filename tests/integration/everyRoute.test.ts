@@ -49,7 +49,7 @@ const upload = (ids: Owner['ids'], document: string) =>
 const EXPECTED: Readonly<Record<string, Asked>> = {
   'GET /api/session': { stranger: 200, nobody: 200 },
   'POST /api/session': { stranger: 401, nobody: 401, body: () => ({ email: 'a@b.example', password: 'wrong' }) },
-  'POST /api/session/demo': { stranger: 404, nobody: 404 },
+  'POST /api/session/demo': { stranger: 404, nobody: 404, body: () => ({}) },
   'DELETE /api/session': { stranger: 200, nobody: 200 },
   'POST /api/accounts': { stranger: 400, nobody: 400, body: () => ({}) },
   'GET /api/account': { stranger: 200 },
@@ -169,15 +169,31 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'GET /api/bundles': { stranger: 200 },
   'GET /api/bundles/{id}': { stranger: 404, thing: 'bundle' },
   'GET /api/bundles/{id}/archive': { stranger: 404, thing: 'bundle' },
-  'GET /api/shared/{secret}': { stranger: 404, nobody: 404 },
-  'GET /api/shared/{secret}/documents': { stranger: 404, nobody: 404, path: '?folder={folder}' },
-  'GET /api/shared/{secret}/find': { stranger: 404, nobody: 404, path: `?q=${SECRET}` },
-  'GET /api/shared/{secret}/archive': { stranger: 404, nobody: 404 },
-  'GET /api/shared/{secret}/documents/{id}': { stranger: 404, nobody: 404, thing: 'document' },
-  'GET /api/shared/{secret}/documents/{id}/content': { stranger: 404, nobody: 404, thing: 'document' },
-  'GET /api/shared/{secret}/documents/{id}/text': { stranger: 404, nobody: 404, thing: 'document' },
-  'GET /api/shared/{secret}/documents/{id}/words': { stranger: 404, nobody: 404, thing: 'document' },
-  'GET /api/shared/{secret}/documents/{id}/pages/{page}': { stranger: 404, nobody: 404, thing: 'document' },
+  'GET /api/shared/{key}': { stranger: 404 },
+  'GET /api/shared/{key}/documents': { stranger: 404, path: '?folder={folder}' },
+  'GET /api/shared/{key}/find': { stranger: 404, path: `?q=${SECRET}` },
+  'GET /api/shared/{key}/archive': { stranger: 404 },
+  'GET /api/shared/{key}/documents/{id}': { stranger: 404, thing: 'document' },
+  'GET /api/shared/{key}/documents/{id}/content': { stranger: 404, thing: 'document' },
+  'GET /api/shared/{key}/documents/{id}/text': { stranger: 404, thing: 'document' },
+  'GET /api/shared/{key}/documents/{id}/words': { stranger: 404, thing: 'document' },
+  'GET /api/shared/{key}/documents/{id}/pages/{page}': { stranger: 404, thing: 'document' },
+  'GET /api/shared/{key}/events': { stranger: 404 },
+  'POST /api/shared/{key}/documents': { stranger: 404, path: '{upload}', body: () => ({}) },
+  'POST /api/shared/{key}/changes': {
+    stranger: 404,
+    body: ids => ({ id: v7(), command: { kind: 'trash', folderIds: [ids.folder], documentIds: [ids.document] } }),
+  },
+  'POST /api/shared/{key}/changes/undo': { stranger: 404, body: ids => ({ id: v7(), changeId: ids.change }) },
+  'POST /api/shared/{key}/documents/{id}/copy': {
+    stranger: 404,
+    thing: 'document',
+    body: () => ({ change: v7(), document: v7(), folder: null }),
+  },
+  'GET /api/received': { stranger: 200 },
+  'POST /api/received/{key}/seen': { stranger: 404, body: () => ({}) },
+  'GET /api/people': { stranger: 404, path: '?email=nobody@test.example' },
+  'PUT /api/account/name': { stranger: 200, body: () => ({ name: 'Another' }) },
   'GET /api/health': { stranger: 200, nobody: 200 },
   'GET /api/metrics': { stranger: 404, nobody: 404 },
   'GET /api/openapi.json': { stranger: 200, nobody: 200 },
@@ -227,7 +243,10 @@ async function answerTo(client: Client, key: string, asked: Asked): Promise<{ st
   const stopping = new AbortController()
   const response = await fetch(
     client.base +
-      path.replace(/\{(id|device)\}/, owner.ids[asked.thing ?? 'document']).replace('{page}', '1') +
+      path
+        .replace(/\{(id|device)\}/, owner.ids[asked.thing ?? 'document'])
+        .replace('{key}', owner.ids.grant)
+        .replace('{page}', '1') +
       fill(asked.path ?? ''),
     {
       method,

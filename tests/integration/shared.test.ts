@@ -137,7 +137,7 @@ describe('the end of a link', () => {
   it('is at once when it is ended, and Undo gives it back', async () => {
     const { id, secret } = await link('folder', week ?? '')
     expect((await get(secret)).status).toBe(200)
-    const ended = await owner.act({ kind: 'link.end', ids: [id] })
+    const ended = await owner.act({ kind: 'grant.end', ids: [id] })
     expect((await get(secret)).body).toMatchObject({ code: 'link.gone' })
     await owner.undo(ended.id)
     expect((await get(secret)).status).toBe(200)
@@ -145,12 +145,12 @@ describe('the end of a link', () => {
 
   it('is one act for several, and one Undo', async () => {
     const [one, other] = [await link('folder', week ?? ''), await link('document', below)]
-    const ended = await owner.act({ kind: 'link.end', ids: [one.id, other.id] })
+    const ended = await owner.act({ kind: 'grant.end', ids: [one.id, other.id] })
     expect(ended.label).toBe('Ended 2 links')
     expect([(await get(one.secret)).status, (await get(other.secret)).status]).toEqual([404, 404])
     await owner.undo(ended.id)
     expect([(await get(one.secret)).status, (await get(other.secret)).status]).toEqual([200, 200])
-    expect((await owner.act({ kind: 'link.end', ids: [other.id] })).label).toBe(
+    expect((await owner.act({ kind: 'grant.end', ids: [other.id] })).label).toBe(
       'Ended the link to “Splices” in 1.1.1 Week one',
     )
   })
@@ -176,7 +176,7 @@ describe('the end of a link', () => {
     expect((await stranger.try({ ...make, id: v7() as ShareLinkId, secret: newSecret(), until: null })).status).toBe(
       404,
     )
-    expect((await stranger.try({ kind: 'link.end', ids: [id] })).status).toBe(404)
+    expect((await stranger.try({ kind: 'grant.end', ids: [id] })).status).toBe(404)
     expect((await get(secret)).status).toBe(200)
   })
 })

@@ -22,6 +22,8 @@ export type Thing =
   | 'order'
   | 'change'
   | 'link'
+  | 'group'
+  | 'grant'
   | 'scan'
   | 'upload'
   | 'session'
@@ -37,10 +39,9 @@ export async function ownerOfEverything(): Promise<Owner> {
   const { id: document } = await client.upload(`${SECRET} notes.txt`, `${SECRET} words`, folder)
   await client.whenRead(document)
   const made = Object.fromEntries(
-    (['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change', 'link'] as const).map(kind => [
-      kind,
-      v7(),
-    ]),
+    (
+      ['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change', 'link', 'group', 'grant'] as const
+    ).map(kind => [kind, v7()]),
   ) as Record<Thing, string>
   const done = async (method: string, path: string, body: unknown) => {
     const { status } = await client.send(method, path, body)
@@ -87,6 +88,7 @@ export async function ownerOfEverything(): Promise<Owner> {
     until: null,
     note: `${SECRET} link`,
   })
+  await giveAway(client, made, folder)
   await client.act({
     kind: 'meaning.set',
     id: made.meaning as never,
@@ -103,6 +105,20 @@ export async function ownerOfEverything(): Promise<Owner> {
     then: { folderId: folder, pattern: null, tags: [], star: false },
   })
   return { client, ids: { ...made, folder, document, ...(await othersOf(client)) } }
+}
+
+/** A group of another person, and what is given to it. */
+async function giveAway(client: Client, made: Record<Thing, string>, folder: string): Promise<void> {
+  const other = await newClient()
+  const { body: person } = await client.get<{ id: string }>(`/api/people?email=${other.email}`)
+  await client.act({
+    ...{ kind: 'group.set', id: made.group as never, name: `${SECRET} group` },
+    ...{ add: [person.id as never], remove: [] },
+  })
+  await client.act({
+    ...{ kind: 'grant.give', target: 'folder', targetId: folder, role: 'edit', until: null, note: `${SECRET} note` },
+    to: [{ id: made.grant as never, who: 'group', whoId: made.group }],
+  })
 }
 
 /** What has no id that a client chooses. */

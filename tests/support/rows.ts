@@ -1,7 +1,7 @@
 // Rows and slices as tests of core begin with them: everything unsaid is as a new row has it.
 
 import type { State } from '../../core/change/index'
-import type { DocumentId, FolderId } from '../../core/ids'
+import type { DocumentId, FolderId, PersonId } from '../../core/ids'
 import { PLAIN_NUMBERING } from '../../core/numbering/index'
 import type { Slice } from '../../core/plan/index'
 import type { DocumentRow, FolderRow, PlanRow } from '../../core/rows/index'
@@ -15,6 +15,13 @@ export const PLAN: PlanRow = {
   childOrder: 'number',
   trashDays: 60,
 }
+
+/** People of whom a command may speak. */
+export const PEOPLE = [
+  { id: 'owner' as PersonId, name: 'Ida Fenn' },
+  { id: 'per' as PersonId, name: 'Per Aske' },
+  { id: 'sanna' as PersonId, name: 'Sanna Roke' },
+]
 
 export function folderRow(id: string, more: Partial<FolderRow> = {}): FolderRow {
   const name = more.name ?? id
@@ -86,6 +93,9 @@ export const EMPTY: State = {
   bundle: new Map(),
   bundle_item: new Map(),
   share_link: new Map(),
+  person_group: new Map(),
+  group_member: new Map(),
+  access_grant: new Map(),
 }
 
 /** All of a state as a command sees it. */
@@ -107,6 +117,11 @@ export function sliceOf(state: State, serials: ReadonlyMap<string, number> = new
     searches: state.kept_search,
     bundles: state.bundle,
     links: state.share_link,
+    groups: state.person_group,
+    members: [...state.group_member.values()],
+    grants: state.access_grant,
+    people: new Map(PEOPLE.map(person => [person.id, person])),
+    ownerId: 'owner' as PersonId,
     bundleItems: [...state.bundle_item.values()],
     serials,
   }

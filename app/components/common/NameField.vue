@@ -3,16 +3,17 @@
 // a sibling has the same name, the hint names it, and a second Enter keeps both.
 
 import { nextTick, onMounted, ref } from 'vue'
-import type { Outcome } from '../../stores/acts'
+import type { Refusal } from '../../../core/errors'
 import LineField from '../base/LineField.vue'
 
+type Kept = { readonly ok: true } | { readonly ok: false; readonly reason: Refusal }
 const props = defineProps<{
   value: string
   label: string
   /** What was typed already, instead of the value. */
   begun?: string
   /** Carries the name out; told whether the hint about a twin was seen. */
-  keep: (name: string, allowTwin: boolean) => Promise<Outcome>
+  keep: (name: string, allowTwin: boolean) => Promise<Kept>
 }>()
 const emit = defineEmits<{ kept: []; cancel: [] }>()
 

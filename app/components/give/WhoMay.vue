@@ -1,33 +1,50 @@
 <script setup lang="ts">
-// Who may read a thing beside its owner, each with the reason, and the act that ends it: a ledger, a line each.
+// Who may do what with a thing beside its owner, each with the reason, and the act that ends it: a ledger, a line each.
 import { computed } from 'vue'
-import { counted } from '../../../core/change/index'
 import type { GivenThing } from '../../../core/access/index'
+import { counted } from '../../../core/change/index'
 import { dateText } from '../../../core/dates/index'
-import { useGivenLinks } from '../../stores/givenLinks'
+import type { GroupId } from '../../../core/ids'
+import type { GivenOut } from '../../stores/given'
+import { useGiven } from '../../stores/given'
 import { usePlaceNames } from '../../stores/placeNames'
 
-const props = defineProps<{ thing: GivenThing }>()
-const given = useGivenLinks()
+const props = defineProps<{ thing: GivenThing | 'plan' }>()
+const given = useGiven()
 const placeNames = usePlaceNames()
-const lines = computed(() => given.to(props.thing))
+const lines = computed(() =>
+  props.thing === 'plan'
+    ? given.all.filter(({ target }) => target === 'plan').map(one => ({ given: one, by: null }))
+    : given.to(props.thing),
+)
+/** The people of a group by name, where they are few enough to be read. */
+const NAMED = 12
+function namesIn({ who, whoId }: GivenOut): string {
+  const ids = who === 'group' ? (given.groups.get(whoId as GroupId)?.memberIds ?? []) : []
+  const names = ids.slice(0, NAMED).map(id => given.personName(id))
+  return ids.length > NAMED ? `${names.join(', ')} and ${ids.length - NAMED} more` : names.join(', ')
+}
+const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `opened ${counted(opened, 'time')}`)
 </script>
 
 <template>
-  <ul v-if="lines.length > 0" class="ledger" aria-label="Who may read it">
-    <li v-for="{ link, by } in lines" :key="link.id">
+  <ul v-if="lines.length > 0" class="ledger" aria-label="Who may">
+    <li v-for="{ given: one, by } in lines" :key="one.id">
       <span
-        >whoever has the link{{ link.note === '' ? '' : ` for ${link.note}` }} may read it{{
-          by === null ? '' : ', because it lies in '
-        }}<NuxtLink v-if="by !== null" class="place" :to="`/plan/${by}`">{{ placeNames.placeOf(by)?.text }}</NuxtLink
-        ><template v-if="link.until">, until {{ dateText(link.until) }}</template></span
+        ><b>{{ given.whoText(one) }}</b> may {{ one.role
+        }}<template v-if="by === 'plan'">, because the whole plan was given to them</template
+        ><template v-else-if="by !== null"
+          >, because it lies in
+          <NuxtLink class="place" :to="`/plan/${by}`">{{ placeNames.placeOf(by)?.text }}</NuxtLink></template
+        ><template v-if="one.until">, until {{ dateText(one.until) }}</template></span
       >
-      <span class="quiet"
-        >made {{ dateText(link.createdAt) }},
-        {{ link.opened === 0 ? 'never opened' : `opened ${counted(link.opened, 'time')}` }}</span
-      >
-      <v-btn class="place" :aria-label="`End the link to ${given.nameOf(link)}`" @click="given.end([link.id])">
-        End the link
+      <span v-if="namesIn(one)" class="quiet">{{ namesIn(one) }}</span>
+      <span class="quiet">given {{ dateText(one.createdAt) }}, {{ openedText(one) }}</span>
+      <v-btn
+        class="place"
+        :aria-label="`${one.who === 'link' ? 'End the link to' : `Take it back from ${given.whoText(one)}:`} ${given.nameOf(one)}`"
+        @click="given.end([one.id])">
+        {{ one.who === 'link' ? 'End the link' : 'Take it back' }}
       </v-btn>
     </li>
   </ul>

@@ -1,27 +1,38 @@
 <script setup lang="ts">
-// Said before things lie in other places: who will be able to read them there and cannot now.
+// Said before things lie in other places: who will be able to read them there and cannot now, and who no longer will.
 import { computed } from 'vue'
 import type { FolderId } from '../../../core/ids'
-import { useGivenLinks } from '../../stores/givenLinks'
+import { useGiven } from '../../stores/given'
 import { usePlaceNames } from '../../stores/placeNames'
 
 const props = defineProps<{ before: readonly (FolderId | null)[]; after: readonly (FolderId | null)[] }>()
-const given = useGivenLinks()
+const given = useGiven()
 const placeNames = usePlaceNames()
-const lines = computed(() =>
-  given
-    .gained(props.before, props.after)
-    .map(({ link, by }) => ({
-      id: link.id,
-      who: link.note === '' ? 'Whoever has the link' : `Whoever has the link for ${link.note}`,
-      place: placeNames.placeOf(by)?.text ?? '',
+const DOES = { read: 'read it', add: 'read it', edit: 'read and change it', keep: 'read and change it' } as const
+const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+const lines = computed(() => {
+  const { gained, lost } = given.difference(props.before, props.after)
+  return [
+    ...gained.map(({ given: one, by }) => ({
+      id: one.id,
+      who: upper(given.whoText(one)),
+      what: `will be able to ${DOES[one.role]}, as everything in ${placeOf(by)}.`,
     })),
-)
+    // Where nobody chose a place yet, nothing goes.
+    ...(props.after.length === 0 ? [] : lost).map(({ given: one }) => ({
+      id: one.id,
+      who: upper(given.whoText(one)),
+      what: `will no longer be able to ${DOES[one.role]}.`,
+    })),
+  ]
+})
+const placeOf = (by: FolderId | 'plan' | null) =>
+  by === 'plan' || by === null ? 'the plan' : (placeNames.placeOf(by)?.text ?? '')
 </script>
 
 <template>
-  <p v-for="{ id, who, place } in lines" :key="id" class="widening" role="status">
-    <b>{{ who }}</b> will be able to read it, as everything in {{ place }}.
+  <p v-for="{ id, who, what } in lines" :key="id" class="widening" role="status">
+    <b>{{ who }}</b> {{ what }}
   </p>
 </template>
 

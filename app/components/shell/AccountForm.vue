@@ -8,8 +8,9 @@ const emit = defineEmits<{ signIn: [form: SignIn]; create: [form: NewAccount] }>
 
 const { defineField, handleSubmit, errors } = useForm({
   validationSchema: props.mode === 'in' ? signInShape : newAccountShape,
-  initialValues: { email: '', password: '' },
+  initialValues: { name: '', email: '', password: '' },
 })
+const [name] = defineField('name', { validateOnModelUpdate: false })
 const [email] = defineField('email', { validateOnModelUpdate: false })
 const [password] = defineField('password', { validateOnModelUpdate: false })
 
@@ -23,6 +24,12 @@ const send = handleSubmit(form => {
 
 <template>
   <form class="form" novalidate @submit="send">
+    <v-text-field
+      v-if="mode === 'new'"
+      v-model="name"
+      label="Your name"
+      autocomplete="name"
+      :error-messages="errors.name" />
     <v-text-field
       v-model="email"
       type="email"

@@ -12,6 +12,7 @@ import { usePlacing } from '../../composables/usePlacing'
 import { usePlan } from '../../stores/plan'
 import ActMenu from '../common/ActMenu.vue'
 import OutlineTree from '../outline/OutlineTree.vue'
+import FromOthers from '../outline/FromOthers.vue'
 import ShortList from '../outline/ShortList.vue'
 import FindField from './FindField.vue'
 
@@ -74,6 +75,7 @@ function press(event: KeyboardEvent, id: FolderId): void {
       @act="press"
       @lay="layByKey" />
     <ShortList :current="current" @go="go" />
+    <FromOthers />
     <ActMenu :acts="menuActs" :at="menuAt" @close="menuAt = null" />
   </div>
 </template>

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 // The strip at the top: the places, and at the right end what stands beside them.
 import { mdiMenuDown } from '@mdi/js'
+import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePlan } from '../../stores/plan'
+import { useReceived } from '../../stores/received'
 import type { ThemeChoice } from '../../stores/view'
 import { THEMES } from '../../stores/view'
 import { THEME_NAMES } from '../../stores/viewTexts'
@@ -10,10 +12,12 @@ import ActKey from '../common/ActKey.vue'
 import PlaceTabs from './PlaceTabs.vue'
 import { useIsPhone } from '../../composables/useRoom'
 
-defineProps<{ email: string | null; theme: ThemeChoice }>()
+defineProps<{ email: string | null; person: string; theme: ThemeChoice }>()
 const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: []; do: [] }>()
 
 const plan = usePlan()
+const received = useReceived()
+const freshText = computed(() => (received.fresh.length === 0 ? undefined : `${received.fresh.length} new`))
 const route = useRoute()
 /** On a phone what stands beside the places is in the menu, and the places at the foot. */
 const isPhone = useIsPhone()
@@ -45,8 +49,13 @@ const BESIDE = [
           <template v-if="isPhone">
             <v-list-item v-for="{ to, name } in BESIDE" :key="to" :title="name" :to="to" />
           </template>
-          <v-list-item :title="email ?? ''" subtitle="Account: space, sessions, password" to="/account" />
+          <v-list-item
+            :title="person || email || ''"
+            subtitle="Account: name, space, sessions, password"
+            to="/account" />
+          <v-list-item title="People" subtitle="Groups to give things to" to="/people" />
           <v-list-item title="Given out" to="/given" />
+          <v-list-item title="From others" :subtitle="freshText" to="/received" />
           <v-list-item title="Settings" to="/settings" />
           <v-list-item title="Help" to="/help" />
           <v-list-item title="Keys" @click="emit('keys')" />

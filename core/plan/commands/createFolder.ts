@@ -53,5 +53,6 @@ export function keyAfterLast(slice: Slice, parentId: FolderId | null, also: read
 export const folderCreate = command('folder.create', {
   fields,
   decide: createFolder,
+  shared: { role: 'edit', touches: ({ parentId }) => ({ folderIds: [parentId] }) },
   doc: '`id`, `parentId` (null: top), `name`, `allowTwin` (the hint about a sibling of the same name was seen)',
 })

@@ -1,5 +1,7 @@
 import type { CommandKind, CommandOf } from './registry'
 import { BY_KIND } from './registry'
+import type { Touched } from '../command'
+import type { Role } from '../../rows/index'
 import type { Needs } from '../needs'
 import { NO_NEEDS } from '../needs'
 import { withRunningNumbers } from '../runningNumbers'
@@ -14,4 +16,18 @@ export function needsOf<Kind extends CommandKind>(command: CommandOf<Kind>): Nee
 export function decide<Kind extends CommandKind>(slice: Slice, command: CommandOf<Kind>, moment: Moment): Decision {
   const decision = BY_KIND[command.kind].decide(slice, command, moment)
   return decision.ok ? { ...decision, rows: withRunningNumbers(slice, decision.rows, moment.locale) } : decision
+}
+
+export interface SharedCommand extends Touched {
+  readonly role: Role
+  /** Enough where all documents were brought in by whoever acts. */
+  readonly own: Role
+}
+
+/** What a command asks of whoever is not the owner of the plan; null: nobody else may. */
+export function sharedCommand<Kind extends CommandKind>(command: CommandOf<Kind>): SharedCommand | null {
+  const { shared } = BY_KIND[command.kind]
+  if (!shared) return null
+  const nothing: Touched = { folderIds: [], documentIds: [], changedFolderIds: [] }
+  return { ...nothing, ...shared.touches(command), role: shared.role, own: shared.own ?? shared.role }
 }

@@ -14,5 +14,6 @@ function describeFolder(slice: Slice, command: Given<typeof fields>, moment: Mom
 export const folderDescribe = command('folder.describe', {
   fields,
   decide: describeFolder,
+  shared: { role: 'edit', touches: ({ id }) => ({ folderIds: [id] }) },
   doc: '`id`, `purpose` (up to 2,000 characters; empty takes it off)',
 })

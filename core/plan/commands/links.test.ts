@@ -57,7 +57,7 @@ describe('a link', () => {
     const { kind: _kind, secret: _secret, ...row } = link
     const ended = decide(
       sliceOf({ ...state, share_link: new Map([['l', row]]) }),
-      { kind: 'link.end', ids: ['l' as ShareLinkId] },
+      { kind: 'grant.end', ids: ['l' as ShareLinkId] },
       moment,
     )
     expect(ended.ok && wordMessage(ended.message)).toBe('Ended a link to what is gone')

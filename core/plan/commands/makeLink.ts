@@ -2,15 +2,14 @@ import * as yup from 'yup'
 import { hashOfSecret, SECRET_PATTERN } from '../../access/index'
 import { storableTime } from '../../dates/index'
 import { inserted } from '../../change/index'
-import type { Part } from '../../history/index'
 import { message } from '../../history/index'
-import type { DocumentId, FolderId } from '../../ids'
+import type { DocumentId } from '../../ids'
 import { anyId, shareLinkId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
-import { decided, documentPlaceValue, findDocument, findFolder, isDecision, placeValue, refuse } from '../slice'
-import { homeOf, placesOf, REMARK_LIMIT } from './editDocument'
+import { decided, isDecision, refuse } from '../slice'
+import { NOTE_LIMIT, thingOf } from './grants'
 
 const fields = {
   id: shareLinkId(),
@@ -29,30 +28,12 @@ function makeLink(slice: Slice, command: Given<typeof fields>, moment: Moment): 
   const until = command.until === null ? null : storableTime(command.until)
   if (command.until !== null && (until === null || until <= moment.now)) return refuse('link.over')
   const length = [...command.note].length
-  if (length > REMARK_LIMIT) return refuse('text.long', { length, limit: REMARK_LIMIT })
+  if (length > NOTE_LIMIT) return refuse('text.long', { length, limit: NOTE_LIMIT })
   const given = thingOf(slice, target, targetId, moment)
   if (isDecision(given)) return given
   const secretHash = hashOfSecret(command.secret)
   const row = { id, target, targetId, secretHash, until, note: command.note.trim(), createdAt: moment.now } as const
   return decided([inserted('share_link', row)], message('link.make', { thing: given.thing }), given.places)
-}
-
-/** What is given, in the words of History, and where it lies. */
-export function thingOf(
-  slice: Slice,
-  target: 'folder' | 'document',
-  id: string,
-  moment: Moment,
-): { readonly thing: Part; readonly places: readonly (FolderId | null)[] } | Decision {
-  if (target === 'folder') {
-    const folder = findFolder(slice, id as FolderId)
-    if (isDecision(folder)) return folder
-    return { thing: placeValue(slice, folder.id, moment.locale), places: [folder.id] }
-  }
-  const document = findDocument(slice, id as DocumentId)
-  if (isDecision(document)) return document
-  const place = documentPlaceValue(slice, homeOf(slice, document), moment.locale)
-  return { thing: message('documentIn', { name: document.name, place }), places: placesOf(slice, document) }
 }
 
 export const linkMake = command('link.make', {

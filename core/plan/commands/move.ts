@@ -159,6 +159,19 @@ export const move = command('move', {
   fields,
   needs: ({ documentIds = [] }) => ({ documentIds }),
   decide: moveThings,
+  shared: {
+    role: 'edit',
+    touches: ({ folderIds, documentIds, toFolderId, fromFolderId, also, froms }) => ({
+      changedFolderIds: folderIds,
+      documentIds: [...documentIds, ...froms.map(({ documentId: id }) => id)],
+      folderIds: [
+        toFolderId,
+        ...also,
+        ...(fromFolderId === null ? [] : [fromFolderId]),
+        ...froms.map(({ folderId: from }) => from),
+      ],
+    }),
+  },
   doc:
     '`folderIds`, `documentIds`, `toFolderId` (null: top, or In-tray), `fromFolderId` (the place that ' +
     'documents leave; null: their home), `allowTwin`, `also` (folders in which the documents are filed as well), ' +

@@ -1,7 +1,7 @@
 // Every command there is: a new one is its file and a line in this list.
 
 import type * as yup from 'yup'
-import type { Definition } from '../command'
+import type { Definition, Shared } from '../command'
 import type { Needs } from '../needs'
 import type { Decision, Moment, Slice } from '../slice'
 import { documentAdd } from './addDocuments'
@@ -43,8 +43,11 @@ import { folderRunningNumbers } from './giveRunningNumbers'
 import { documentRemark } from './remarkDocument'
 import { folderRemark } from './remarkFolder'
 import { versionRemark } from './remarkVersion'
-import { linkEnd } from './endLink'
 import { linkMake } from './makeLink'
+import { grantGive } from './give'
+import { grantEnd } from './takeBack'
+import { groupSet } from './setGroup'
+import { groupDrop } from './dropGroup'
 import { placeRemove } from './removePlace'
 import { documentRename } from './renameDocument'
 import { documentNames } from './renameDocuments'
@@ -117,7 +120,10 @@ export const COMMANDS = [
   trash,
   restore,
   linkMake,
-  linkEnd,
+  grantGive,
+  grantEnd,
+  groupSet,
+  groupDrop,
   documentAdd,
   documentWrite,
 ] as const
@@ -139,13 +145,15 @@ export type ClientCommand = CommandOf<Exclude<Defined, { readonly shape: null }>
 type Decides<W> = Pick<Definition<CommandKind, W, never, yup.AnyObjectSchema | null>, 'kind' | 'shape' | 'doc'> & {
   readonly needs: (written: W) => Partial<Needs>
   readonly decide: (slice: Slice, written: W, moment: Moment) => Decision
+  readonly shared: Shared<W> | null
 }
 type ByKind = { readonly [K in CommandKind]: Decides<WrittenByKind[K]> }
 type AnyDefinition = Definition<CommandKind, unknown, unknown, yup.AnyObjectSchema | null>
-const asWritten = ({ whole, needs, decide, ...others }: AnyDefinition) => ({
+const asWritten = ({ whole, needs, decide, shared, ...others }: AnyDefinition) => ({
   ...others,
   needs: (written: unknown) => needs(whole(written)),
   decide: (slice: Slice, written: unknown, moment: Moment) => decide(slice, whole(written), moment),
+  shared: shared && { ...shared, touches: (written: unknown) => shared.touches(whole(written)) },
 })
 
 /** The same by their kinds, taking commands as they are written. */

@@ -52,5 +52,6 @@ export const documentRename = command('document.rename', {
   fields,
   needs: ({ id, name: typed }) => ({ documentIds: [id], besides: [{ id, name: foldedText(typed.trim()) }] }),
   decide: renameDocument,
+  shared: { role: 'edit', own: 'add', touches: ({ id }) => ({ documentIds: [id] }) },
   doc: '`id`, `name` (without the extension), `allowTwin`: another of this name may lie beside it',
 })

@@ -30,4 +30,9 @@ function renameFolder(slice: Slice, command: Given<typeof fields>, moment: Momen
   )
 }
 
-export const folderRename = command('folder.rename', { fields, decide: renameFolder, doc: '`id`, `name`, `allowTwin`' })
+export const folderRename = command('folder.rename', {
+  fields,
+  decide: renameFolder,
+  shared: { role: 'edit', touches: ({ id }) => ({ changedFolderIds: [id] }) },
+  doc: '`id`, `name`, `allowTwin`',
+})

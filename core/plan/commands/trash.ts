@@ -76,5 +76,10 @@ export const trash = command('trash', {
   fields,
   needs: ({ folderIds = [], documentIds = [] }) => ({ documentIds, inBranches: folderIds }),
   decide: trashThings,
+  shared: {
+    role: 'edit',
+    own: 'add',
+    touches: ({ folderIds, documentIds }) => ({ changedFolderIds: folderIds, documentIds }),
+  },
   doc: '`folderIds`, `documentIds`',
 })

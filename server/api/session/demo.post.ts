@@ -2,11 +2,11 @@ import { accountRoutes } from '../../../contract/routes/account'
 import { keepToken } from '../../http/actor'
 import { originOf } from '../../http/origin'
 import { route } from '../../routing/route'
-import { openDemo, whoIs } from '../../services/account/session'
+import { demoPeople, openDemo, whoIs } from '../../services/account/session'
 
-export default route(accountRoutes.openDemo, async ({ event }) => {
-  const { token, expiresAt } = await openDemo(originOf(event), new Date())
+export default route(accountRoutes.openDemo, async ({ body: { name }, event }) => {
+  const { token, expiresAt } = await openDemo(name, originOf(event), new Date())
   keepToken(event, token, expiresAt)
   const actor = await whoIs(token)
-  return { account: actor ? { email: actor.email } : null, demo: true }
+  return { account: actor ? { email: actor.email, name: actor.name ?? '' } : null, demo: await demoPeople() }
 })

@@ -2,10 +2,11 @@ import { accountRoutes } from '../../../contract/routes/account'
 import { keepToken } from '../../http/actor'
 import { originOf } from '../../http/origin'
 import { route } from '../../routing/route'
-import { isDemoThere, signIn } from '../../services/account/session'
+import { demoPeople, signIn, whoIs } from '../../services/account/session'
 
 export default route(accountRoutes.signIn, async ({ body: { email, password }, event }) => {
   const { token, expiresAt } = await signIn(email, password, originOf(event), new Date())
   keepToken(event, token, expiresAt)
-  return { account: { email: email.toLowerCase() }, demo: await isDemoThere() }
+  const actor = await whoIs(token)
+  return { account: { email: email.toLowerCase(), name: actor?.name ?? '' }, demo: await demoPeople() }
 })

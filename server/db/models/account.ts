@@ -8,6 +8,8 @@ export class Account extends Model<InferAttributes<Account>, InferCreationAttrib
   declare passwordHash: string
   declare isDemo: CreationOptional<boolean>
   declare createdAt: Date
+  /** What they call themselves; empty: not yet. */
+  declare name: CreationOptional<string>
   /** null: it may sign in. */
   declare lockedAt: CreationOptional<Date | null>
 }
@@ -20,6 +22,7 @@ export function accounts(): typeof Account {
         email: { type: DataTypes.TEXT, allowNull: false },
         passwordHash: { type: DataTypes.TEXT, allowNull: false },
         isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        name: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         createdAt: { type: DataTypes.DATE, allowNull: false },
         lockedAt: { type: DataTypes.DATE, allowNull: true },
       },

@@ -30,6 +30,10 @@ import { scannedPages } from './scannedPage'
 import { searchRows } from './searchRow'
 import { serials } from './serial'
 import { sessions } from './session'
+import { grants } from './grant'
+import { grantUses } from './grantUse'
+import { groupMembers } from './groupMember'
+import { personGroups } from './personGroup'
 import { shareLinks } from './shareLink'
 import { shareLinkUses } from './shareLinkUse'
 import { skeletons } from './skeleton'
@@ -74,6 +78,10 @@ export const MODELS = [
   searchRows,
   serials,
   sessions,
+  grants,
+  grantUses,
+  groupMembers,
+  personGroups,
   shareLinks,
   shareLinkUses,
   skeletons,

@@ -5,13 +5,14 @@ import { sessions } from '../models/session'
 export interface ActorRow {
   readonly accountId: string
   readonly email: string
+  readonly name: string
   readonly planId: string
 }
 
 export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | undefined> {
   const found = await rows<ActorRow & { isStale: boolean }>(
     null,
-    `SELECT a.id AS "accountId", a.email, p.id AS "planId", s.seen_at < now() - interval '1 hour' AS "isStale"
+    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId", s.seen_at < now() - interval '1 hour' AS "isStale"
       FROM session s
     JOIN account a ON a.id = s.account_id JOIN plan p ON p.account_id = a.id WHERE s.token_hash = $1
       AND s.expires_at > now() AND a.locked_at IS NULL`,
@@ -20,11 +21,18 @@ export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | unde
   const [actor] = found
   if (!actor) return undefined
   if (actor.isStale) await sessions().update({ seenAt: new Date() }, { where: { tokenHash } })
-  return { accountId: actor.accountId, email: actor.email, planId: actor.planId }
+  const { accountId, email, name, planId } = actor
+  return { accountId, email, name, planId }
 }
 
-export async function hasDemo(): Promise<boolean> {
-  return (await accounts().findOne({ where: { isDemo: true }, attributes: ['id'] })) !== null
+/** The people of the demo, in the order in which they were made. */
+export async function demoNames(): Promise<string[]> {
+  const found = await accounts().findAll({
+    where: { isDemo: true },
+    attributes: ['name', 'email'],
+    order: [['createdAt', 'ASC']],
+  })
+  return found.map(({ name, email }) => name || email)
 }
 
 /** Throws when the database does not answer. */
@@ -40,7 +48,7 @@ export async function isNew(): Promise<boolean> {
 export async function actorByEmail(email: string): Promise<ActorRow | undefined> {
   const found = await rows<ActorRow>(
     null,
-    `SELECT a.id AS "accountId", a.email, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id
+    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id
       WHERE a.email = $1`,
     [email],
   )

@@ -4,6 +4,7 @@ import { wordMessage } from '../../../core/history/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 import { isoText } from '../tables'
+import { personName } from './people'
 
 export interface JournalEntry {
   readonly id: string
@@ -16,7 +17,9 @@ export interface JournalEntry {
   readonly message: Message | null
   /** Folders it touched; the plan's own id stands for the top and the In-tray. */
   readonly places: readonly string[]
+  /** By name; empty where the account is gone. */
   readonly actor: string
+  readonly actorId: string | null
   /** Who carried it out: the person, a standing order, or a device that brought documents in. */
   readonly madeBy: MadeBy
   readonly undoes: string | null
@@ -25,8 +28,9 @@ export interface JournalEntry {
 
 const ENTRY =
   `c.id, c.revision::float8 AS revision, ${isoText('c.at')} AS at, c.kind, c.label, c.message, ` +
-  'c.places, a.email AS actor, c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"'
-const FROM = 'FROM change c JOIN account a ON a.id = c.account_id'
+  `c.places, coalesce(${personName('a')}, '') AS actor, c.account_id AS "actorId", ` +
+  'c.made_by AS "madeBy", c.undoes, c.undone_by AS "undoneBy"'
+const FROM = 'FROM change c LEFT JOIN account a ON a.id = c.account_id'
 
 /** Entries with the words that the catalogue has for them now. */
 async function entries(
@@ -147,6 +151,17 @@ export async function entryById(
   return found[0]
 }
 
+/** Which of these documents a person brought into a plan themselves. */
+export async function broughtBy({ planId, accountId }: Who, documentIds: readonly string[]): Promise<string[]> {
+  const found = await rows<{ id: string }>(
+    null,
+    `SELECT t.id FROM unnest($3::uuid[]) AS t(id) WHERE EXISTS (SELECT FROM change c WHERE c.plan_id = $1
+      AND c.account_id = $2 AND c.kind = 'document.add' AND c.things @> ARRAY[t.id])`,
+    [planId, accountId, documentIds],
+  )
+  return found.map(({ id }) => id)
+}
+
 export async function rowsOfEntry(transaction: Transaction, planId: string, id: string): Promise<RowChange[]> {
   const found = await rows<{ rows: RowChange[] }>(
     transaction,
@@ -175,26 +190,38 @@ export function entriesBefore(planId: string, before: number | null, limit: numb
   )
 }
 
-/** The newest act that is not undone: what Undo takes back. */
-export async function nextToUndo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
+/** Whose acts are meant, in which plan. */
+export interface Who {
+  readonly planId: string
+  readonly accountId: string
+}
+
+/** The newest act of theirs that is not undone: what Undo takes back. */
+export async function nextToUndo(
+  transaction: Transaction | null,
+  { planId, accountId }: Who,
+): Promise<JournalEntry | undefined> {
   const found = await entries(
     transaction,
-    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind NOT IN ('undo', 'redo', 'purge')
-      ORDER BY c.revision DESC LIMIT 1`,
-    [planId],
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.account_id = $2 AND c.undone_by IS NULL
+      AND c.kind NOT IN ('undo', 'redo', 'purge') ORDER BY c.revision DESC LIMIT 1`,
+    [planId, accountId],
   )
   return found[0]
 }
 
-/** The newest undo that is not itself taken back, unless a new act came after it: what Redo takes back. */
-export async function nextToRedo(transaction: Transaction | null, planId: string): Promise<JournalEntry | undefined> {
+/** Their newest undo that is not itself taken back, unless a new act of theirs came after it: what Redo takes back. */
+export async function nextToRedo(
+  transaction: Transaction | null,
+  { planId, accountId }: Who,
+): Promise<JournalEntry | undefined> {
   const found = await entries(
     transaction,
-    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.undone_by IS NULL AND c.kind = 'undo'
-    AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1
+    `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.account_id = $2 AND c.undone_by IS NULL AND c.kind = 'undo'
+    AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1 AND n.account_id = $2
       AND n.kind NOT IN ('undo', 'redo')), 0)
     ORDER BY c.revision DESC LIMIT 1`,
-    [planId],
+    [planId, accountId],
   )
   return found[0]
 }

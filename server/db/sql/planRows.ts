@@ -12,6 +12,7 @@ import type {
   TagRow,
   VersionRow,
 } from '../../../core/rows/index'
+import type { PersonId } from '../../../core/ids'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 import { BY_NAME, findRows } from '../findRows'
@@ -20,10 +21,11 @@ import { isoText, selectList } from '../tables'
 
 interface Revised {
   readonly revision: number
+  readonly ownerId: PersonId
 }
 export type LockedPlan = PlanRow & Revised
 
-const REVISION = { revision: 'revision::float8' }
+const REVISION = { revision: 'revision::float8', ownerId: 'account_id' }
 
 /** The account's plan, locked until the transaction ends, so that changes of one plan come one after the other. */
 export async function lockPlan(transaction: Transaction, planId: string): Promise<LockedPlan | undefined> {

@@ -69,10 +69,11 @@ export async function deleteRoots(
   const things = [...documents, ...folders]
   await execute(transaction, 'DELETE FROM tagging WHERE plan_id = $1 AND target_id = ANY($2::uuid[])', [planId, things])
   await execute(transaction, 'DELETE FROM star WHERE plan_id = $1 AND id = ANY($2::uuid[])', [planId, things])
-  await execute(transaction, 'DELETE FROM share_link WHERE plan_id = $1 AND target_id = ANY($2::uuid[])', [
-    planId,
-    things,
-  ])
+  for (const given of ['share_link', 'access_grant'])
+    await execute(transaction, `DELETE FROM ${given} WHERE plan_id = $1 AND target_id = ANY($2::uuid[])`, [
+      planId,
+      things,
+    ])
   await execute(transaction, 'DELETE FROM placement WHERE plan_id = $1 AND document_id = ANY($2::uuid[])', [
     planId,
     documents,

@@ -19,6 +19,8 @@ export interface NewAccount {
   readonly email: string
   readonly password: string
   readonly planName: string
+  /** What others call the person; left out: their address. */
+  readonly name?: string
   readonly isDemo?: boolean
   readonly meanings?: readonly { readonly name: string; readonly ink: string; readonly closed: boolean }[]
 }
@@ -48,11 +50,12 @@ export async function openAccount(request: NewAccount, address: string, now: Dat
 export async function createAccount(request: NewAccount, now: Date): Promise<Actor> {
   const email = request.email.trim().toLowerCase()
   const passwordHash = await hashPassword(request.password)
-  const actor: Actor = { accountId: newId(), email, planId: newId() }
+  const name = request.name?.trim() ?? ''
+  const actor: Actor = { accountId: newId(), email, name, planId: newId() }
   await withTransaction(async transaction => {
     if (await accounts().findOne({ where: { email }, transaction })) fail('account.taken')
     await accounts().create(
-      { id: actor.accountId, email, passwordHash, isDemo: request.isDemo ?? false, createdAt: now },
+      { id: actor.accountId, email, name, passwordHash, isDemo: request.isDemo ?? false, createdAt: now },
       { transaction },
     )
     await plans().create(

@@ -10,6 +10,8 @@ import { listSessions } from './session'
 
 export interface AccountFacts {
   readonly email: string
+  /** What others call the person; empty: their address. */
+  readonly name: string
   /** False for the demo, which opens without one. */
   readonly hasPassword: boolean
   readonly quota: Quota
@@ -38,6 +40,7 @@ export async function describeAccount(actor: Actor, token: string, now: Date): P
   ])
   return {
     email: actor.email,
+    name: account?.name ?? '',
     hasPassword: account?.isDemo === false,
     quota,
     sessions,

@@ -5,7 +5,7 @@ import { Op, withTransaction } from '../../db/client'
 import { accounts } from '../../db/models/account'
 import { attempts } from '../../db/models/attempt'
 import { sessions } from '../../db/models/session'
-import { actorBySession, hasDemo } from '../../db/sql/actors'
+import { actorBySession, demoNames } from '../../db/sql/actors'
 import { lockAttempts, recentAttempts } from '../../db/sql/attempts'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
@@ -69,9 +69,12 @@ export function sweepAttempts(now: Date): Promise<number> {
   return attempts().destroy({ where: { at: { [Op.lt]: new Date(now.getTime() - ATTEMPTS_KEPT_MS) } } })
 }
 
-/** Opens the demo plan without a password. Throws session.noDemo where none was seeded. */
-export async function openDemo(origin: Origin, now: Date): Promise<OpenSession> {
-  const account = await accounts().findOne({ where: { isDemo: true } })
+/** Opens the plan of one of the people of the demo without a password; null: the main one. Throws session.noDemo. */
+export async function openDemo(name: string | null, origin: Origin, now: Date): Promise<OpenSession> {
+  const account = await accounts().findOne({
+    where: { isDemo: true, ...(name === null ? {} : { name }) },
+    order: [['createdAt', 'ASC']],
+  })
   if (!account) fail('session.noDemo')
   return openSession(account.id, origin, now)
 }
@@ -141,8 +144,9 @@ export async function whoIs(token: string): Promise<Actor | null> {
   return (await actorBySession(hashOf(token))) ?? null
 }
 
-export function isDemoThere(): Promise<boolean> {
-  return hasDemo()
+/** By name, the main one first; none where no demo was seeded. */
+export function demoPeople(): Promise<string[]> {
+  return demoNames()
 }
 
 function hashOf(token: string): Buffer {

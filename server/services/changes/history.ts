@@ -47,8 +47,8 @@ export interface LastActs {
 export async function readLastActs(actor: Actor): Promise<LastActs> {
   const [[last], undo, redo] = await Promise.all([
     entriesBefore(actor.planId, null, 1),
-    nextToUndo(null, actor.planId),
-    nextToRedo(null, actor.planId),
+    nextToUndo(null, actor),
+    nextToRedo(null, actor),
   ])
   return { last: last ?? null, undo: undo ?? null, redo: redo ?? null }
 }

@@ -5,6 +5,7 @@ import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
 import { linksAmong } from '../../db/sql/shareLinks'
+import { grantsOf, groupsOf, membersOf, peopleByIds } from '../../db/sql/people'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
 import { namedBeside, namesakesOf } from '../../db/sql/namesakes'
 import { foldersAt } from '../plan/planFolders'
@@ -63,6 +64,11 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const searches = needs.searches ? await keptSearchesOf(transaction, plan.id) : []
   const bundles = needs.bundleId === null ? [] : await bundlesOf(transaction, plan.id)
   const bundleItems = needs.bundleId === null ? [] : await bundleItemsOf(transaction, plan.id, needs.bundleId)
+  const groups = needs.access ? await groupsOf(transaction, plan.id) : []
+  const members = needs.access ? await membersOf(transaction, plan.id) : []
+  const grants = needs.access ? await grantsOf(transaction, plan.id) : []
+  const named = [...needs.personIds, ...grants.flatMap(({ who, whoId }) => (who === 'person' && whoId ? [whoId] : []))]
+  const people = named.length > 0 ? await peopleByIds(transaction, named) : []
   const { id, name, numbering, childOrder, trashDays, revision } = plan
   return {
     revision,
@@ -81,6 +87,11 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     bundles: byId(bundles),
     links: byId(links),
     bundleItems,
+    groups: byId(groups),
+    members: members.map(({ id: memberId, groupId, personId }) => ({ id: memberId, groupId, personId })),
+    grants: byId(grants),
+    people: byId(people),
+    ownerId: plan.ownerId,
   }
 }
 

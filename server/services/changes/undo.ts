@@ -29,7 +29,7 @@ export async function undoChange(
   now: Date,
 ): Promise<JournalEntry> {
   return takeBack(actor, newChangeId, now, async transaction => {
-    if (changeId === null) return (await nextToUndo(transaction, actor.planId)) ?? fail('undo.nothing')
+    if (changeId === null) return (await nextToUndo(transaction, actor)) ?? fail('undo.nothing')
     return behindRedo(transaction, actor, (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound'))
   })
 }
@@ -47,7 +47,7 @@ export async function redoChange(actor: Actor, newChangeId: string, now: Date): 
     actor,
     newChangeId,
     now,
-    async transaction => (await nextToRedo(transaction, actor.planId)) ?? fail('redo.nothing'),
+    async transaction => (await nextToRedo(transaction, actor)) ?? fail('redo.nothing'),
   )
 }
 

@@ -14,6 +14,7 @@ import { writeRows } from '../../db/sql/writeRows'
 import type { Actor } from '../actor'
 import type { JobPriority } from '../reading/requestReading'
 import { requestReadings } from '../reading/requestReading'
+import { tellPeople } from '../access/tellPeople'
 import type { Between } from './longAct'
 import { watched } from './longAct'
 
@@ -97,6 +98,7 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
     tables,
     places: places.length > NOTICE_PLACES ? null : places,
   })
+  await tellPeople(transaction, actor.planId, change.rows)
   return revision
 }
 

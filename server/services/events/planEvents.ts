@@ -42,9 +42,10 @@ export function subscribeToPlan(planId: string, hear: Listener): () => void {
 export function startPlanEvents(): { stop: () => Promise<void> } {
   return listen({
     heard: payload => {
-      const { planId = '', type } = JSON.parse(payload) as { planId?: string; type: string }
+      const { planId = '', planIds = [planId], type } = JSON.parse(payload) as Notice
       for (const wake of type === 'work' ? workers : watchers) wake()
-      for (const hear of listeners.get(planId) ?? []) hear(payload)
+      if (type === 'received') tellReceived(planIds)
+      else for (const hear of listeners.get(planId) ?? []) hear(payload)
     },
     gone: () => tellAll({ type: 'away' }),
     back: () => {
@@ -54,6 +55,19 @@ export function startPlanEvents(): { stop: () => Promise<void> } {
   })
 }
 
-function tellAll(event: { readonly type: 'away' | 'refresh' }): void {
+interface Notice {
+  readonly type: string
+  readonly planId?: string
+  /** Whose windows are told that they were given something; null: all. */
+  readonly planIds?: readonly string[] | null
+}
+
+function tellReceived(planIds: readonly string[] | null): void {
+  if (planIds === null) return tellAll({ type: 'received' })
+  for (const planId of planIds)
+    for (const hear of listeners.get(planId) ?? []) hear(JSON.stringify({ type: 'received' }))
+}
+
+function tellAll(event: { readonly type: 'away' | 'refresh' | 'received' }): void {
   for (const set of listeners.values()) for (const hear of set) hear(JSON.stringify(event))
 }

@@ -15,11 +15,11 @@ import {
 } from '../../db/sql/planRows'
 import { touchedSince } from '../../db/sql/journal'
 import { keptSearchesOf } from '../../db/sql/keeping'
-import type { UsedLink } from '../../db/sql/shareLinks'
-import { usedLinksOf } from '../../db/sql/shareLinks'
+import { readAccess } from '../access/readAccess'
+import type { GivenOut } from '../access/readAccess'
 import type { Actor } from '../actor'
 
-export interface Outline {
+export interface Outline extends GivenOut {
   /** null: folders and counts are all here. */
   readonly since: number | null
   readonly gone: readonly string[]
@@ -29,8 +29,6 @@ export interface Outline {
   /** With how many live folders and documents carry each. */
   readonly tags: readonly (TagRow & { readonly count: number })[]
   readonly searches: readonly KeptSearchRow[]
-  /** Links that were given out, without what would open them. */
-  readonly links: readonly Omit<UsedLink, 'secretHash'>[]
   readonly folderTags: Readonly<Record<string, readonly string[]>>
   readonly starred: readonly string[]
   /** Documents that lie directly in each folder; folders without any are left out. */
@@ -77,9 +75,9 @@ function otherCounts(before: Counts, now: Counts): Counts {
 }
 
 async function readOnce(actor: Actor, known: number | null): Promise<Outline> {
-  const plan = (await planOf(actor.accountId)) ?? fail('notFound')
+  const { ownerId: _, ...plan } = (await planOf(actor.accountId)) ?? fail('notFound')
   const touched = known === null ? null : await touchedFolders(actor.planId, known, plan.revision)
-  const [folders, meanings, starred, counted, tags, carried, tagged, searches, links] = await Promise.all([
+  const [folders, meanings, starred, counted, tags, carried, tagged, searches, given] = await Promise.all([
     outlineFoldersOf(actor.planId, touched),
     meaningsOf(null, actor.planId),
     starredFolders(actor.planId),
@@ -88,7 +86,7 @@ async function readOnce(actor: Actor, known: number | null): Promise<Outline> {
     tagCounts(actor.planId),
     tagsOfFolders(actor.planId),
     keptSearchesOf(null, actor.planId),
-    usedLinksOf(actor.planId),
+    readAccess(actor.planId),
   ])
   const counts: Record<string, number> = {}
   let inTray = 0
@@ -108,7 +106,7 @@ async function readOnce(actor: Actor, known: number | null): Promise<Outline> {
     counts,
     inTray,
     searches,
-    links: links.map(({ secretHash: _, ...link }) => link),
+    ...given,
     tags: tags.map(tag => ({ ...tag, count: carriers.get(tag.id) ?? 0 })),
     folderTags: Object.fromEntries(tagged.map(({ folderId, tagIds }) => [folderId, tagIds])),
   }

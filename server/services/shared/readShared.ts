@@ -1,19 +1,21 @@
-// What whoever has a link reads: the outline of what was given, its documents, and what a search finds among them.
+// What whoever has a link or a grant reads: the outline of what was given, its documents, and what a search finds
+// among them.
 
 import { meaningOf } from '../../../core/colour/index'
 import { fail } from '../../../core/errors'
+import type { Rule } from '../../../core/find/index'
 import { EMPTY_QUERY, shownWords } from '../../../core/find/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import { numberTree } from '../../../core/numbering/index'
-import { branchOf } from '../../../core/tree/index'
+import { branchOf, outlineOf } from '../../../core/tree/index'
 import { documentCounts, meaningsOf, numberingOf } from '../../db/sql/planRows'
-import { noteLinkUse } from '../../db/sql/shareLinks'
 import { listDocuments } from '../documents/listDocuments'
 import type { DocumentFacts } from '../documents/readDocument'
 import { readDocument } from '../documents/readDocument'
 import { LOCALE } from '../actor'
 import { checkLength, findDocuments } from '../find/findDocuments'
 import { liveFolders } from '../plan/planFolders'
+import { changeable } from './changeShared'
 import type { Scope } from './scope'
 import { documentIn, folderIn, isIn } from './scope'
 
@@ -24,22 +26,24 @@ interface SharedDocument {
   readonly size: number
   readonly changedAt: string
 }
-const shown = ({ id, name, extension, size, changedAt }: SharedDocument): SharedDocument => ({
+const shown = ({ id, name, extension, size, changedAt }: SharedDocument, may: ReadonlySet<string>) => ({
   id,
   name,
   extension,
   size,
   changedAt,
+  changeable: may.has(id),
 })
 
 /** The outline of what was given, or the document. That it was opened is counted. */
 export async function readShared(scope: Scope, now: Date) {
-  const { giver, link, top, plan } = scope
-  await noteLinkUse(giver.planId, link.id, now)
-  const { until } = link
-  if (!top) {
-    const document = shown(await documentIn(scope, link.targetId as DocumentId))
-    return { name: document.name, until, folders: [], document }
+  const { giver, target, targetId, top, plan, until, note, role, viewer } = scope
+  await scope.noteUse(now)
+  const facts = { until, note, role, from: viewer?.from ?? null }
+  if (target === 'document') {
+    const document = await documentIn(scope, targetId as DocumentId)
+    const may = await changeable(scope, [document.id])
+    return { ...facts, name: document.name, folders: [], document: shown(document, may) }
   }
   const [numbering, meanings, counts] = await Promise.all([
     numberingOf(giver.planId),
@@ -50,18 +54,20 @@ export async function readShared(scope: Scope, now: Date) {
   const inks = new Map<string, string>(meanings.map(({ id, ink }) => [id, ink]))
   const countOf = new Map(counts.map(({ folderId, count }) => [folderId, count]))
   return {
-    name: top.name,
-    until,
+    ...facts,
+    name: top?.name ?? viewer?.planName ?? '',
     document: null,
-    folders: branchOf(tree, top.id).map(({ id, parentId, name, purpose }) => ({
-      id,
-      parentId: id === top.id ? null : parentId,
-      name,
-      code: codes.get(id)?.code ?? '',
-      purpose,
-      ink: inks.get(meaningOf(tree, id) ?? '') ?? null,
-      count: countOf.get(id) ?? 0,
-    })),
+    folders: (top ? branchOf(tree, top.id) : outlineOf(tree).map(({ folder }) => folder)).map(
+      ({ id, parentId, name, purpose }) => ({
+        id,
+        parentId: id === top?.id ? null : parentId,
+        name,
+        code: codes.get(id)?.code ?? '',
+        purpose,
+        ink: inks.get(meaningOf(tree, id) ?? '') ?? null,
+        count: countOf.get(id) ?? 0,
+      }),
+    ),
   }
 }
 
@@ -72,33 +78,43 @@ export async function listShared(scope: Scope, id: FolderId, cursor: string | nu
   const folderId = folderIn(scope, id)
   const request = { folderId, cursor, sort: 'name', descending: false, limit: PAGE } as const
   const { documents, next } = await listDocuments(scope.giver, request)
-  return { documents: documents.map(shown), next }
+  const may = await changeable(scope, idsOf(documents))
+  return { documents: documents.map(document => shown(document, may)), next }
 }
 
 const FOUND = 50
+
+/** Below a folder; null: anywhere but in the In-tray. */
+const placeRule = (folderId: FolderId | null): Rule =>
+  folderId === null
+    ? { kind: 'none', rules: [{ kind: 'place', folderId: null, below: true }] }
+    : { kind: 'place', folderId, below: true }
+
+const idsOf = (documents: readonly { readonly id: string }[]) => documents.map(({ id }) => id as DocumentId)
 
 /**
  * Only names and contents of what lies in it are looked at, and words are taken as they are typed: what they are
  * nearly, or could mean, would tell of the rest of the plan. Throws notFound where a document was given.
  */
 export async function findShared(scope: Scope, typed: string) {
-  const { giver, top } = scope
-  if (!top) fail('notFound')
+  const { giver, target, top } = scope
+  if (target === 'document') fail('notFound')
   checkLength(typed)
   const words = shownWords(typed)
   if (words.length === 0) return { documents: [] }
   const { documents } = await findDocuments(giver, {
     ...EMPTY_QUERY,
-    rule: { kind: 'all', rules: [{ kind: 'place', folderId: top.id, below: true }, ...words] },
+    rule: { kind: 'all', rules: [placeRule(top?.id ?? null), ...words] },
     typing: false,
     exact: true,
     near: null,
     cursor: null,
     limit: FOUND,
   })
+  const may = await changeable(scope, idsOf(documents))
   return {
     documents: documents.map(found => ({
-      ...shown(found),
+      ...shown(found, may),
       folderId: found.folderIds.find(id => isIn(scope, id)) ?? null,
       passage: found.passage?.text ?? '',
     })),

@@ -1,13 +1,16 @@
-// What a link opens, and whether a folder or a document lies in it. Every route of links asks here, and gets nothing of
-// the plan but what it says.
+// What a key opens, a link's secret or the id of a grant to whoever is signed in, and whether a folder or a document
+// lies in it. Every route of what was given asks here, and gets nothing of the plan but what it says.
 
-import { hashOfSecret } from '../../../core/access/index'
+import { hashOfSecret, includesRole, SECRET_PATTERN } from '../../../core/access/index'
 import { fail } from '../../../core/errors'
-import type { DocumentId, FolderId } from '../../../core/ids'
-import type { DocumentRow, FolderRow, ShareLinkRow } from '../../../core/rows/index'
+import type { DocumentId, FolderId, PersonId } from '../../../core/ids'
+import { tryParseId } from '../../../core/ids'
+import type { DocumentRow, FolderRow, Role } from '../../../core/rows/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { placementsOf } from '../../db/sql/planRows'
-import { linkBySecretHash } from '../../db/sql/shareLinks'
+import { noteGrantUse, receivedGrant } from '../../db/sql/received'
+import { linkBySecretHash, noteLinkUse } from '../../db/sql/shareLinks'
+import { roleOn } from '../access/received'
 import type { Actor } from '../actor'
 import type { PlanFolders } from '../plan/planFolders'
 import { currentFolders } from '../plan/planFolders'
@@ -15,27 +18,64 @@ import { currentFolders } from '../plan/planFolders'
 export interface Scope {
   /** As the giver, for services that are bounded by a plan; what they answer is bounded by this scope. */
   readonly giver: Actor
-  readonly link: ShareLinkRow
-  /** The folder that was given; null where a document was. */
+  readonly target: 'plan' | 'folder' | 'document'
+  readonly targetId: string
+  /** The folder that was given; null where a document or all of the plan was. */
   readonly top: FolderRow | null
+  readonly until: string | null
+  readonly note: string
+  /** Who reads, and from whom they have it; null by a link. */
+  readonly viewer: { readonly person: Actor; readonly from: string; readonly planName: string } | null
+  readonly role: Role
   readonly plan: PlanFolders
+  readonly noteUse: (now: Date) => Promise<void>
 }
 
-/** Throws link.gone where the secret opens nothing: never made, ended, over, or what it gave is gone. */
-export async function scopeOf(secret: string, now: Date): Promise<Scope> {
-  const { planId, accountId, ...link } = (await linkBySecretHash(hashOfSecret(secret), now)) ?? fail('link.gone')
-  const giver: Actor = { planId, accountId, email: '' }
+/**
+ * `person`: who is signed in, if anybody. Throws link.gone or grant.gone where the key opens nothing: never made,
+ * ended, over, for somebody else, or what it gave is gone.
+ */
+export async function scopeOf(key: string, person: Actor | null, now: Date): Promise<Scope> {
+  const scope = await (SECRET_PATTERN.test(key) ? byLink(key, now) : byGrant(key, person, now))
+  const gone = scope.viewer ? 'grant.gone' : 'link.gone'
+  if (scope.target === 'folder' && scope.top?.trashedAt !== null) return fail(gone)
+  if (scope.target !== 'document') return scope
+  const document = await documentById(scope.giver.planId, scope.targetId)
+  return document?.trashedAt === null ? scope : fail(gone)
+}
+
+async function byLink(secret: string, now: Date): Promise<Scope> {
+  const link = (await linkBySecretHash(hashOfSecret(secret), now)) ?? fail('link.gone')
+  const { id, planId, accountId, target, targetId, until } = link
   const plan = await currentFolders(planId)
-  if (link.target === 'folder') {
-    const top = plan.folders.get(link.targetId)
-    return top?.trashedAt === null ? { giver, link, top, plan } : fail('link.gone')
+  const top = target === 'folder' ? (plan.folders.get(targetId) ?? fail('link.gone')) : null
+  const noteUse = (at: Date) => noteLinkUse(planId, id, at)
+  return {
+    ...{ target, targetId, until, plan, top, noteUse, note: '', viewer: null, role: 'read' },
+    giver: { planId, accountId, email: '' },
   }
-  const document = await documentById(planId, link.targetId)
-  return document?.trashedAt === null ? { giver, link, top: null, plan } : fail('link.gone')
+}
+
+async function byGrant(key: string, person: Actor | null, now: Date): Promise<Scope> {
+  const id = tryParseId(key) ?? fail('link.gone')
+  if (!person) return fail('session.missing')
+  const { accountId } = person
+  const grant = (await receivedGrant(accountId, id, now)) ?? fail('grant.gone')
+  const { planId, ownerId, target, targetId, until, note, from, planName } = grant
+  const plan = await currentFolders(planId)
+  const top = target === 'folder' ? (plan.folders.get(targetId) ?? fail('grant.gone')) : null
+  const role = await roleOn(grant, accountId as PersonId, plan, now)
+  const noteUse = (at: Date) => noteGrantUse(planId, id, accountId, at)
+  const viewer = { person, from, planName }
+  return {
+    ...{ target, targetId, until, note, plan, top, noteUse, viewer, role },
+    giver: { planId, accountId: ownerId, email: '' },
+  }
 }
 
 /** Whether a folder is the one that was given, or lies below it; nothing is made of the plan for that. */
-export function isIn({ top, plan }: Scope, id: string | null): boolean {
+export function isIn({ target, top, plan }: Scope, id: string | null): boolean {
+  if (target === 'plan') return plan.folders.get(id ?? '')?.trashedAt === null
   for (let at = plan.folders.get(id ?? ''); top && at?.trashedAt === null; at = plan.folders.get(at.parentId ?? ''))
     if (at.id === top.id) return true
   return false
@@ -46,11 +86,17 @@ export const folderIn = (scope: Scope, id: FolderId): FolderId => (isIn(scope, i
 
 /** One of its documents. Throws notFound. */
 export async function documentIn(scope: Scope, id: DocumentId): Promise<DocumentRow> {
-  const { giver, link, top } = scope
+  const { giver, target, targetId } = scope
   const [document, places] = await Promise.all([
     documentById(giver.planId, id),
-    top ? placementsOf(null, giver.planId, [id]) : [],
+    target === 'document' ? [] : placementsOf(null, giver.planId, [id]),
   ])
-  const isInside = top ? places.some(({ folderId }) => isIn(scope, folderId)) : id === link.targetId
+  const isInside = target === 'document' ? id === targetId : places.some(({ folderId }) => isIn(scope, folderId))
   return document?.trashedAt === null && isInside ? document : fail('notFound')
+}
+
+/** Whoever reads, as who acts in the giver's plan. Throws right.missing where the role does not allow it. */
+export function actorIn({ giver, viewer, role }: Scope, wanted: Role): Actor {
+  if (!viewer || !includesRole(role, wanted)) return fail('right.missing')
+  return { ...viewer.person, planId: giver.planId }
 }

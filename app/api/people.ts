@@ -1,0 +1,7 @@
+import type { ReceivedThing } from '../../contract/shared'
+import { call } from './http'
+
+export const findPerson = (email: string) =>
+  call<{ id: string; name: string; email: string }>('GET', '/api/people', { query: { email } })
+export const readReceived = () => call<{ received: ReceivedThing[] }>('GET', '/api/received')
+export const markSeen = (id: string) => call<object>('POST', `/api/received/${id}/seen`, { body: {} })

@@ -1,0 +1,107 @@
+<script setup lang="ts">
+// "Let Per Aske read it until 31 December and tell them: …", and what that would change.
+import { computed, nextTick, ref, watch } from 'vue'
+import type { GivenThing } from '../../../core/access/index'
+import { counted } from '../../../core/change/index'
+import type { Role } from '../../../core/rows/index'
+import type { GiveTarget } from '../../stores/dialogs'
+import type { Grantee } from '../../stores/given'
+import { useGiven } from '../../stores/given'
+import { ROLE_MEANINGS, ROLE_VERBS, ROLES_FOR } from '../../stores/roleTexts'
+import ChoiceField from '../base/ChoiceField.vue'
+import DayField from '../base/DayField.vue'
+import LineField from '../base/LineField.vue'
+import WhoField from './WhoField.vue'
+
+const props = defineProps<{ thing: GiveTarget; meant: GivenThing | 'plan' }>()
+const given = useGiven()
+const who = ref<InstanceType<typeof WhoField> | null>(null)
+const to = ref<readonly Grantee[]>([])
+const role = ref<Role>('read')
+const [until, note] = [ref(''), ref('')]
+const isDone = ref(false)
+
+watch(who, async field => {
+  await nextTick()
+  field?.focus()
+})
+
+const choices = computed(() => ROLES_FOR[props.thing.kind].map(value => ({ value, text: ROLE_VERBS[value] })))
+const isReady = computed(() => to.value.length > 0)
+
+/** "Then 7 people more than now may: Odo Lind, Sanna Roke and 5 others." */
+const change = computed(() => {
+  if (to.value.length === 0) return ''
+  if (to.value.some(one => one.who === 'everyone'))
+    return 'Then whoever has an account here may, also who gets one later.'
+  if (props.meant === 'plan') return ''
+  const people = given.newPeople(props.meant, to.value, role.value)
+  if (people.length === 0)
+    return 'All of them may read it already; this changes how, until when, and what they are told.'
+  const names = people.map(id => who.value?.nameOf({ who: 'person', whoId: id }) ?? given.personName(id))
+  const [shown, rest] = [names.slice(0, 3), names.length - 3]
+  const list = rest > 0 ? `${shown.join(', ')} and ${counted(rest, 'other')}` : shown.join(', ')
+  return `Then ${counted(people.length, 'person')} more than now may: ${list}.`
+})
+
+async function send(): Promise<void> {
+  if (!isReady.value) return
+  const what = { target: props.thing.kind, targetId: props.thing.id, role: role.value, until: until.value }
+  isDone.value = await given.give({ ...what, to: to.value, note: note.value.trim() })
+}
+defineExpose({ send, isDone, isReady })
+</script>
+
+<template>
+  <div class="sentence">
+    <p class="line">
+      Let
+      <WhoField ref="who" v-model="to" label="To whom" @refused="given.refused = $event" />
+      <ChoiceField v-model="role" class="role" label="What they may do" :choices="choices" />
+      it until
+      <DayField class="day" label="Until when; empty: until it is taken back" :day="until" @change="until = $event" />
+    </p>
+    <p class="line">
+      and tell them:
+      <LineField
+        v-model="note"
+        class="line-field note"
+        aria-label="What they are told"
+        placeholder="nothing more"
+        autocomplete="off" />
+    </p>
+    <p class="second">{{ ROLE_MEANINGS[role] }}</p>
+    <p v-if="thing.kind !== 'document'" class="second">
+      {{ thing.kind === 'plan' ? 'That is all that is filed in it,' : 'That is all that lies in it and below,' }} also
+      what comes later.
+    </p>
+    <p v-if="change" class="change" role="status">{{ change }}</p>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 8px;
+  margin-bottom: 10px;
+}
+.role {
+  width: 104px;
+  background: var(--act-soft);
+  border-bottom: 2px solid var(--act);
+}
+.day {
+  width: 130px;
+}
+.note {
+  flex: 1;
+  min-width: 200px;
+}
+.change {
+  border-top: 1px solid var(--rule);
+  margin-top: 8px;
+  padding-top: 8px;
+}
+</style>

@@ -1,0 +1,78 @@
+<script setup lang="ts">
+// Groups of people, to give things to many at once.
+import { ref } from 'vue'
+import LineField from '../components/base/LineField.vue'
+import GroupSection from '../components/give/GroupSection.vue'
+import { useDialogs } from '../stores/dialogs'
+import { useGiven } from '../stores/given'
+import { useGroups } from '../stores/groups'
+import { usePlan } from '../stores/plan'
+
+const [groups, plan, dialogs, given] = [useGroups(), usePlan(), useDialogs(), useGiven()]
+const name = ref('')
+
+async function make(): Promise<void> {
+  if (name.value.trim() === '') return
+  const outcome = await groups.make(name.value)
+  if (outcome.ok) name.value = ''
+}
+function giveAll(): void {
+  const of = plan.reply?.plan
+  if (of) dialogs.give = { kind: 'plan', id: of.id, name: of.name }
+}
+</script>
+
+<template>
+  <div class="people">
+    <h1>People</h1>
+    <p class="second">
+      A group is given things as one. Whoever joins it has them from then on; whoever leaves it has them no more.
+    </p>
+    <p class="acts">
+      <v-btn class="act" @click="giveAll">Give the whole plan…</v-btn>
+      <NuxtLink class="place" to="/given">All that is given out</NuxtLink>
+    </p>
+    <p v-if="groups.groups.length === 0" class="empty">
+      There is no group yet. Name one: a class, a committee, an office.
+    </p>
+    <GroupSection
+      v-for="group in groups.groups"
+      :key="group.id"
+      :group="group"
+      :given="given.all.filter(one => one.who === 'group' && one.whoId === group.id)" />
+    <form class="new" @submit.prevent="make">
+      <LineField
+        v-model="name"
+        class="line-field"
+        aria-label="Name of a new group"
+        placeholder="a new group"
+        autocomplete="off" />
+      <v-btn class="act" type="submit" :disabled="name.trim() === ''">Make the group</v-btn>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.people {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 22px 28px;
+  max-width: 820px;
+}
+.acts {
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  margin: 10px 0;
+}
+.new {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin-top: 18px;
+}
+.new .line-field {
+  width: 260px;
+}
+</style>

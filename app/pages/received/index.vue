@@ -1,0 +1,86 @@
+<script setup lang="ts">
+// Everything that others gave to me, by person, the newest first.
+import { computed } from 'vue'
+import type { ReceivedThing } from '../../../contract/shared'
+import { dateText } from '../../../core/dates/index'
+import RemoteState from '../../components/common/RemoteState.vue'
+import { useReceived } from '../../stores/received'
+import { ROLE_VERBS } from '../../stores/roleTexts'
+
+const received = useReceived()
+const people = computed(() => {
+  const by = new Map<string, ReceivedThing[]>()
+  for (const one of received.all) by.set(one.ownerId, [...(by.get(one.ownerId) ?? []), one])
+  return [...by].map(([id, things]) => ({ id, from: things[0]?.from ?? '', things }))
+})
+</script>
+
+<template>
+  <div class="received">
+    <h1>From others</h1>
+    <p class="second">What others let you read, add to or change. It stays theirs; “Keep a copy” makes it yours.</p>
+    <RemoteState :remote="received.loaded" @again="received.load()">
+      <p v-if="people.length === 0" class="empty">Nobody has given you anything yet.</p>
+      <section v-for="{ id, from, things } in people" :key="id">
+        <h2>{{ from }}</h2>
+        <ul>
+          <li v-for="one in things" :key="one.id">
+            <span class="what">
+              <NuxtLink class="place" :to="`/received/${one.id}`">{{ one.name }}</NuxtLink>
+              <span v-if="one.note" class="note">“{{ one.note }}”</span>
+            </span>
+            <span class="second">you may {{ ROLE_VERBS[one.role] }} it</span>
+            <span class="quiet"
+              >given {{ dateText(one.createdAt) }}{{ one.until ? `, until ${dateText(one.until)}` : '' }}</span
+            >
+            <b v-if="one.openedAt === null" class="fresh">new</b>
+          </li>
+        </ul>
+      </section>
+    </RemoteState>
+  </div>
+</template>
+
+<style scoped>
+.received {
+  flex: 1;
+  min-height: 0;
+  overflow-y: auto;
+  padding: 22px 28px;
+  max-width: 980px;
+}
+section {
+  margin-top: 18px;
+  border-top: 2px solid var(--ink);
+}
+h2 {
+  font-size: 17px;
+  padding: 6px 0 2px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 130px 230px 40px;
+  gap: 12px;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--rule);
+  align-items: baseline;
+}
+.what {
+  display: grid;
+}
+.note {
+  font-style: italic;
+}
+.fresh {
+  color: var(--warn);
+}
+@media (max-width: 620px) {
+  li {
+    grid-template-columns: minmax(0, 1fr) auto;
+  }
+}
+</style>

@@ -1,0 +1,143 @@
+// What is given out of this plan, to people and by links: giving, taking back, and what reaches a thing.
+
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { newId } from '../../contract/newId'
+import type { GivenGrant, GivenLink } from '../../contract/plan'
+import type { GivenThing, Grant, Reach } from '../../core/access/index'
+import {
+  differenceOfPlaces,
+  differenceOfReasons,
+  includesRole,
+  reaching,
+  secretFrom,
+  SECRET_BYTES,
+} from '../../core/access/index'
+import { counted } from '../../core/change/index'
+import type { FolderId, GrantId, GroupId, PersonId, ShareLinkId } from '../../core/ids'
+import type { Role } from '../../core/rows/index'
+import { useActs } from './acts'
+import { usePlan } from './plan'
+import { usePlaceNames } from './placeNames'
+
+/** A link is for whoever has it. */
+export type GivenOut = GivenGrant | (GivenLink & { readonly who: 'link'; readonly whoId: null; readonly role: 'read' })
+
+/** To whom something is given. */
+export interface Grantee {
+  readonly who: GivenGrant['who']
+  readonly whoId: string | null
+}
+
+export interface Giving {
+  readonly target: GivenGrant['target']
+  readonly targetId: string
+  readonly to: readonly Grantee[]
+  readonly role: Role
+  /** The last day; empty: until it is ended. */
+  readonly until: string
+  readonly note: string
+}
+
+export const isGrant = (one: GivenOut): one is GivenGrant => one.who !== 'link'
+const lastOf = (day: string) => (day === '' ? null : new Date(`${day}T23:59:59`).toISOString())
+
+export const useGiven = defineStore('given', () => {
+  const [acts, plan, placeNames] = [useActs(), usePlan(), usePlaceNames()]
+  const links = computed<readonly GivenLink[]>(() => plan.reply?.links ?? [])
+  const grants = computed<readonly GivenGrant[]>(() => plan.reply?.grants ?? [])
+  const groups = computed(() => new Map((plan.reply?.groups ?? []).map(group => [group.id, group])))
+  const people = computed(() => new Map((plan.reply?.people ?? []).map(person => [person.id, person])))
+  /** The newest first. */
+  const all = computed<readonly GivenOut[]>(() =>
+    [...grants.value, ...links.value.map(link => ({ ...link, who: 'link', whoId: null, role: 'read' }) as const)].sort(
+      (a, b) => (a.createdAt < b.createdAt ? 1 : -1),
+    ),
+  )
+  const refused = ref('')
+  const now = () => new Date().toISOString()
+
+  /** What reaches a thing, with the folder by which it does. */
+  const to = (thing: GivenThing): Reach<GivenOut>[] => reaching(thing, plan.tree, all.value, now())
+
+  /** Whether somebody has as much by one of these already. */
+  const hasAlready = (one: GivenOut, by: readonly Reach<GivenOut>[]) =>
+    by.some(
+      ({ given }) =>
+        given.id === one.id ||
+        (isGrant(given) && given.who === one.who && given.whoId === one.whoId && includesRole(given.role, one.role)),
+    )
+
+  /** What will reach things once they lie elsewhere, and does not now; and what reached them and will not. */
+  function difference(before: readonly (FolderId | null)[], after: readonly (FolderId | null)[]) {
+    const { gained, lost } = differenceOfPlaces(before, after, { tree: plan.tree, now: now() }, all.value)
+    return {
+      gained: gained.filter(({ given }) => !hasAlready(given, lost)),
+      lost: lost.filter(({ given }) => !hasAlready(given, gained)),
+    }
+  }
+
+  /** How many people something newly reaches, and whom, once it is given to these as well. */
+  function newPeople(thing: GivenThing, grantees: readonly Grantee[], role: Role): PersonId[] {
+    const has: Reach<Grant>[] = reaching(thing, plan.tree, grants.value, now())
+    const more = grantees.map(({ who, whoId }, index): Reach<Grant> => ({
+      given: { id: `new ${index}` as GrantId, target: 'plan', targetId: '', who, whoId, role, until: null },
+      by: null,
+    }))
+    return differenceOfReasons(has, [...has, ...more], groups.value)
+      .filter(({ before }) => before === null)
+      .map(({ personId }) => personId)
+  }
+
+  const sizeOf = (id: string | null) => groups.value.get(id as GroupId)?.memberIds.length ?? 0
+  const personName = (id: string | null) => people.value.get(id as PersonId)?.name ?? 'somebody who is gone'
+
+  /** "Per Aske", "Evening class (12 people)", "whoever has the link for the class". */
+  function whoText(one: Grantee | GivenOut): string {
+    if (one.who === 'everyone') return 'everyone with an account here'
+    if (one.who === 'person') return personName(one.whoId)
+    if (one.who === 'link') return `whoever has the link${'note' in one && one.note !== '' ? ` for ${one.note}` : ''}`
+    const name = groups.value.get(one.whoId as GroupId)?.name ?? 'a group that is gone'
+    return `${name} (${counted(sizeOf(one.whoId), 'person')})`
+  }
+
+  /** "1.1 Berth leases", or the name of the document; of what is gone, that it is. */
+  function nameOf({ target, targetId, name }: Pick<GivenOut, 'target' | 'targetId' | 'name'>): string {
+    if (target === 'plan') return 'the whole plan'
+    return (target === 'folder' ? placeNames.placeOf(targetId as FolderId)?.text : name) ?? 'what is gone'
+  }
+
+  /** Whether it was given; why not stands in `refused`. */
+  async function give({ target, targetId, to: grantees, role, until, note }: Giving): Promise<boolean> {
+    const outcome = await acts.act(
+      {
+        ...{ kind: 'grant.give', target, targetId, role, note, until: lastOf(until) },
+        to: grantees.map(({ who, whoId }) => ({ id: newId<GrantId>(), who, whoId })),
+      },
+      { quiet: true },
+    )
+    refused.value = outcome.ok ? '' : outcome.reason.message
+    return outcome.ok
+  }
+
+  /** The address, which is known only now; null where it was refused. `until`: the last day, or empty. */
+  async function makeLink(
+    target: 'folder' | 'document',
+    targetId: string,
+    until: string,
+    note: string,
+  ): Promise<string | null> {
+    const secret = secretFrom(crypto.getRandomValues(new Uint8Array(SECRET_BYTES)))
+    const made = { kind: 'link.make', id: newId<ShareLinkId>(), target, targetId, secret, note } as const
+    const outcome = await acts.act({ ...made, until: lastOf(until) }, { quiet: true })
+    refused.value = outcome.ok ? '' : outcome.reason.message
+    return outcome.ok ? `${location.origin}/from/${secret}` : null
+  }
+
+  const end = (ids: readonly string[]): Promise<unknown> => acts.act({ kind: 'grant.end', ids: [...ids] })
+
+  return {
+    ...{ all, groups, people, refused, to, difference, newPeople, sizeOf, personName, whoText, nameOf },
+    ...{ give, makeLink, end },
+  }
+})

@@ -1,0 +1,157 @@
+import { describe, expect, it } from 'vitest'
+import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
+import type { State } from '../../change/index'
+import { tryApply } from '../../change/index'
+import { wordMessage } from '../../history/index'
+import type { GrantId, GroupId, PersonId } from '../../ids'
+import type { Command } from './index'
+import { decide, sharedCommand } from './index'
+
+let made = 0
+const moment = { now: NOW, newId: () => `new${++made}`, locale: 'en' }
+const state: State = {
+  ...EMPTY,
+  folder: new Map([['a', folderRow('a', { name: 'Handouts' })]]),
+  document: new Map([['d', documentRow('d', { name: 'Splices' })]]),
+  placement: new Map([['p', { id: 'p', documentId: 'd' as never, folderId: 'a' as never, home: true }]]),
+}
+const [PER, SANNA] = ['per' as PersonId, 'sanna' as PersonId]
+const GROUP = 'g' as GroupId
+const group = (more: object = {}): Command => ({
+  ...{ kind: 'group.set', id: GROUP, name: 'Evening class', add: [PER, SANNA], remove: [] },
+  ...more,
+})
+const to = (id: string, whoId: string | null) => ({
+  id: id as GrantId,
+  who: whoId === null ? ('everyone' as const) : whoId === 'g' ? ('group' as const) : ('person' as const),
+  whoId,
+})
+const give = (more: object = {}): Command => ({
+  ...{ kind: 'grant.give', target: 'folder', targetId: 'a', to: [to('x', 'per')] },
+  ...{ role: 'read', until: null, note: '' },
+  ...more,
+})
+
+/** The state after the commands, and what each said; a refusal ends it. */
+function run(...commands: Command[]): { state: State; said: string[] } {
+  let now = state
+  const said: string[] = []
+  for (const command of commands) {
+    const decision = decide(sliceOf(now), command, moment)
+    if (!decision.ok) return { state: now, said: [...said, decision.reason.code] }
+    said.push(wordMessage(decision.message))
+    const next = tryApply(now, decision.rows)
+    if (!next) throw new Error('the rows do not fit')
+    now = next
+  }
+  return { state: now, said }
+}
+
+describe('a group', () => {
+  it('is made, filled, renamed and dropped with what was given to it', () => {
+    const { said, state: after } = run(
+      group({ add: [PER] }),
+      group({ add: [SANNA, PER] }),
+      group({ add: [], remove: [PER] }),
+      group({ name: 'Late class', add: [] }),
+      give({ to: [to('x', 'g')] }),
+      { kind: 'group.drop', id: GROUP },
+    )
+    expect(said).toEqual([
+      'New group “Evening class” with 1 person',
+      'Took Sanna Roke into “Evening class”',
+      'Took Per Aske out of “Evening class”',
+      'Renamed the group “Evening class” to “Late class”',
+      'Gave 1 Handouts to Late class to read',
+      'Dropped the group “Late class” with 1 thing given to it',
+    ])
+    expect([after.person_group.size, after.group_member.size, after.access_grant.size]).toEqual([0, 0, 0])
+  })
+
+  it.each([
+    [[group(), group({ id: 'h', name: 'evening CLASS' })], 'group.twin'],
+    [[group({ add: ['stranger'] })], 'give.nobody'],
+    [[group({ name: ' ' })], 'name.empty'],
+    [[group(), group({ add: [] })], 'act.nothing'],
+    [[{ kind: 'group.drop', id: 'h' as GroupId } as const], 'notFound'],
+  ])('is refused: %#', (commands, code) => {
+    expect(run(...commands).said.at(-1)).toBe(code)
+  })
+})
+
+describe('giving', () => {
+  it('says to whom and what, and gives who has it already another role in its place', () => {
+    const { said, state: after } = run(
+      give({ to: [to('x', 'per'), to('y', null)], note: ' Thursday ' }),
+      give({ role: 'edit', to: [to('z', 'per')] }),
+      give({ target: 'document', targetId: 'd', to: [to('w', 'sanna')], role: 'add' }),
+      give({ target: 'plan', targetId: 'plan', to: [to('v', 'sanna')], role: 'keep' }),
+    )
+    expect(said).toEqual([
+      'Gave 1 Handouts to Per Aske and everyone with an account here to read',
+      'Gave 1 Handouts to Per Aske to change',
+      'Gave “Splices” in 1 Handouts to Sanna Roke to add to',
+      'Gave the plan to Sanna Roke to keep',
+    ])
+    expect([...after.access_grant.values()].map(({ id, role, note }) => [id, role, note])).toEqual([
+      ['x', 'edit', ''],
+      ['y', 'read', 'Thursday'],
+      ['w', 'add', ''],
+      ['v', 'keep', ''],
+    ])
+  })
+
+  it.each([
+    [{ to: [to('x', 'owner')] }, 'give.owner'],
+    [{ to: [to('x', 'stranger')] }, 'give.nobody'],
+    [{ to: [to('x', 'g')] }, 'give.nobody'],
+    [{ until: '2020-01-01T00:00:00.000Z' }, 'link.over'],
+    [{ targetId: 'gone' }, 'notFound'],
+    [{ target: 'plan', targetId: 'another' }, 'notFound'],
+    [{ note: 'x'.repeat(3000) }, 'text.long'],
+  ])('is refused with %j', (more, code) => {
+    expect(run(give(more)).said).toEqual([code])
+  })
+
+  it('begins anew where it was over', () => {
+    const first = run(give({ until: '2026-12-31T00:00:00.000Z' })).state
+    const later = { ...moment, now: '2027-01-02T00:00:00.000Z' }
+    const again = decide(sliceOf(first), give({ to: [to('y', 'per')] }), later)
+    expect(again.ok && again.rows.map(({ op, id }) => `${op} ${id}`)).toEqual(['delete x', 'insert y'])
+  })
+
+  it('is taken back, several at once, also where the thing is gone', () => {
+    const end = (...ids: string[]) => ({ kind: 'grant.end', ids }) as const
+    const given = run(give(), give({ target: 'document', targetId: 'd', to: [to('y', 'per')] }))
+    const said = (command: Command, now = given.state) => {
+      const decision = decide(sliceOf(now), command, moment)
+      return decision.ok ? wordMessage(decision.message) : decision.reason.code
+    }
+    expect(said(end('x'))).toBe('Took 1 Handouts back from Per Aske')
+    expect(said(end('x', 'y', 'x'))).toBe('Took back 2 things that were given')
+    expect(said(end('nothing'))).toBe('notFound')
+    const gone = { ...given.state, document: new Map() }
+    expect(said(end('y'), gone)).toBe('Took back something that is gone from the plan')
+  })
+})
+
+describe('what others may carry out', () => {
+  it('says what it touches, from which role on', () => {
+    expect(sharedCommand({ kind: 'document.rename', id: 'd' as never, name: 'x', allowTwin: false })).toEqual({
+      role: 'edit',
+      own: 'add',
+      folderIds: [],
+      changedFolderIds: [],
+      documentIds: ['d'],
+    })
+    const moved = { folderIds: ['f' as never], documentIds: ['d' as never], fromFolderId: 'a' as never }
+    expect(sharedCommand({ kind: 'move', ...moved, toFolderId: null, allowTwin: false })).toMatchObject({
+      ...{ role: 'edit', own: 'edit', folderIds: [null, 'a'], changedFolderIds: ['f'], documentIds: ['d'] },
+    })
+  })
+
+  it('is never what gives or takes rights', () => {
+    const kept: Command[] = [give(), group(), { kind: 'grant.end', ids: ['x'] }, { kind: 'plan.rename', name: 'x' }]
+    for (const command of kept) expect(sharedCommand(command)).toBeNull()
+  })
+})

@@ -1,0 +1,146 @@
+// The people around Tern Quay: what they are given, and what they give to the office. Nothing here is drawn by chance,
+// so that the plan of the office stays as it is.
+
+import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../core/ids'
+import { mediaTypeOf } from '../core/formats/index'
+import type { Command } from '../core/plan/index'
+import type { Role } from '../core/rows/index'
+import { createAccount } from '../server/services/account/createAccount'
+import type { Actor } from '../server/services/actor'
+import { newId } from '../server/services/actor'
+import { applyCommand } from '../server/services/changes/applyCommand'
+import { storeFile } from '../server/services/documents/storeFile'
+import { readOutline } from '../server/services/plan/readOutline'
+import { renderFile } from './files'
+
+const MADE = new Date('2026-10-01T08:00:00Z')
+const GIVEN = new Date('2026-11-20T09:00:00Z')
+
+interface SmallFolder {
+  readonly name: string
+  readonly purpose?: string
+  /** Names of papers with their sentences. */
+  readonly papers: Readonly<Record<string, readonly string[]>>
+}
+
+const COMMITTEE: readonly SmallFolder[] = [
+  {
+    name: 'Agenda and minutes',
+    purpose: 'What the committee talked about, and what it decided.',
+    papers: {
+      'Agenda December': ['Storm gate: who turns the key.', 'Dues of 2027.', 'The east ladder, again.'],
+      'Minutes November': [
+        'The dues stay as they are.',
+        'The gate is greased before the frost.',
+        'Odo sees to the ladder.',
+      ],
+    },
+  },
+  {
+    name: 'Tide tables',
+    papers: {
+      'Tides January 2027': ['Highest water on the 22nd, 13:40.', 'Lowest water on the 23rd, 07:55.'],
+      'Tides February 2027': ['Highest water on the 20th, 12:50.', 'Lowest water on the 21st, 07:10.'],
+    },
+  },
+]
+const PER: readonly SmallFolder[] = [
+  {
+    name: 'Knots I know',
+    purpose: 'With a drawing each.',
+    papers: { 'Bowline, my way': ['Loop, through, around, back.'] },
+  },
+  { name: 'To practise', papers: { 'Three splices': ['Eye splice: five tucks.', 'Short splice: patience.'] } },
+]
+
+/** Makes the others, with plans of their own, and lets them and the office give each other things. */
+export async function seedPeople(office: Actor, log: (line: string) => void): Promise<void> {
+  const person = (name: string, planName: string, hasButton = true) =>
+    createAccount(
+      { name, planName, isDemo: hasButton, email: `${addressOf(name)}@hembix.example`, password: newId() + newId() },
+      MADE,
+    )
+  const per = await person('Per Aske', 'Per’s knots')
+  const sanna = await person('Sanna Roke', 'Harbour committee')
+  const odo = await person('Odo Lind', 'My plan', false)
+  const thea = await person('Thea Brandt', 'My plan', false)
+  await folders(per, PER)
+  await folders(sanna, COMMITTEE)
+
+  const evening = await group(office, 'Evening class', [per, odo, thea])
+  const committee = await group(office, 'Harbour committee', [sanna, odo])
+  const { folders: all } = await readOutline(office)
+  const find = (name: string) => all.find(folder => folder.name === name)?.id ?? ''
+  await give(
+    office,
+    find('Handouts'),
+    [{ who: 'group', whoId: evening }],
+    'read',
+    'For Thursday, please bring it printed.',
+  )
+  await give(office, find('Meetings'), [{ who: 'group', whoId: committee }], 'read', '')
+  await give(
+    office,
+    find('Site diary'),
+    [{ who: 'person', whoId: per.accountId }],
+    'add',
+    'One page for each day you work there.',
+  )
+  await give(
+    office,
+    find('Regatta 2027'),
+    [{ who: 'person', whoId: sanna.accountId }],
+    'edit',
+    'Yours as much as mine.',
+  )
+  const { plan } = await readOutline(sanna)
+  await act(sanna, {
+    ...{ kind: 'grant.give', target: 'plan', targetId: plan.id, role: 'add', until: null },
+    ...{ to: [to({ who: 'person', whoId: office.accountId })], note: 'The agenda for December is in it.' },
+  })
+  log('the demo has three people to open it as')
+}
+
+interface Grantee {
+  readonly who: 'person' | 'group'
+  readonly whoId: string
+}
+const to = ({ who, whoId }: Grantee) => ({ id: newId<GrantId>(), who, whoId })
+const addressOf = (name: string) => name.toLowerCase().replace(' ', '.')
+const act = (actor: Actor, command: Command) => applyCommand(actor, newId(), command, GIVEN, 'later')
+
+async function group(actor: Actor, name: string, people: readonly Actor[]): Promise<GroupId> {
+  const id = newId<GroupId>()
+  await act(actor, { kind: 'group.set', id, name, add: people.map(one => one.accountId as PersonId), remove: [] })
+  return id
+}
+
+function give(
+  actor: Actor,
+  folderId: string,
+  grantees: readonly Grantee[],
+  role: Role,
+  note: string,
+): Promise<unknown> {
+  const what = { kind: 'grant.give', target: 'folder', targetId: folderId, until: null } as const
+  return act(actor, { ...what, to: grantees.map(to), role, note })
+}
+
+async function folders(actor: Actor, some: readonly SmallFolder[]): Promise<void> {
+  for (const { name, purpose, papers } of some) {
+    const id = newId<FolderId>()
+    await act(actor, { kind: 'folder.create', id, parentId: null, name, allowTwin: false })
+    if (purpose) await act(actor, { kind: 'folder.describe', id, purpose })
+    const files = await Promise.all(
+      Object.entries(papers).map(async ([title, paragraphs]) => {
+        const paper = { name: title, title, format: 'odt', date: GIVEN, paragraphs, table: [] } as const
+        const { id: blobId, size } = await storeFile(actor.planId, await renderFile(paper))
+        return {
+          ...{ id: newId<DocumentId>(), versionId: newId(), placementId: newId(), blobId, size },
+          ...{ fileName: `${title}.odt`, mediaType: mediaTypeOf('odt'), changedAt: GIVEN.toISOString() },
+        }
+      }),
+    )
+    await act(actor, { kind: 'document.add', folderId: id, clash: 'both', files })
+  }
+}

@@ -1,0 +1,25 @@
+import { DataTypes, Model } from 'sequelize'
+import type { InferAttributes, InferCreationAttributes } from 'sequelize'
+import { modelOnce } from '../client'
+
+/** Who is in a group. Only Changes write it. */
+export class GroupMember extends Model<InferAttributes<GroupMember>, InferCreationAttributes<GroupMember>> {
+  declare planId: string
+  declare id: string
+  declare groupId: string
+  declare personId: string
+}
+
+export function groupMembers(): typeof GroupMember {
+  return modelOnce('GroupMember', sequelize =>
+    GroupMember.init(
+      {
+        planId: { type: DataTypes.UUID, primaryKey: true },
+        id: { type: DataTypes.UUID, primaryKey: true },
+        groupId: { type: DataTypes.UUID, allowNull: false },
+        personId: { type: DataTypes.UUID, allowNull: false },
+      },
+      { sequelize, tableName: 'group_member', underscored: true, timestamps: false },
+    ),
+  )
+}
