@@ -129,13 +129,13 @@ export const HELP = {
     ],
   },
   give: {
-    title: 'Giving by a link',
+    title: 'Giving',
     text: [
-      'Whoever has the link may read what it gives, without an account: a folder with all below, also what is filed there later, or one document.',
-      'Nothing above or beside it is seen. The card says who may read a thing and why; “Given out” lists every link, and ending one takes it back from all.',
+      'A folder with all below, also what is filed there later, or one document is given to people and groups: to read, to add to, or to change. By a link whoever has its address may read, without an account.',
+      'Nothing above or beside it is seen. The card says who may what and why; “Given out” lists everything, and what is ticked there is taken back. Groups are made under “People”.',
     ],
     picture: [
-      { code: '2.2', text: 'Handouts', ink: 'blue', end: 'whoever has the link' },
+      { code: '2.2', text: 'Handouts', ink: 'blue', end: 'Evening class may read' },
       { code: '2.2.1', text: 'Knots', depth: 1, ink: 'blue', end: 'by 2.2 Handouts' },
       { code: '2.3', text: 'Attendance', ink: 'blue', end: 'only you' },
     ],

@@ -19,11 +19,13 @@ export async function signUp(page: Page): Promise<void> {
 }
 
 /** The same, without the screen: what is looked at comes after it. */
-export async function newPerson(page: Page, address = ''): Promise<void> {
-  const made = await page.request.post(`${address}/api/accounts`, { data: { email: nextEmail(), password: PASSWORD } })
+export async function newPerson(page: Page, address = '', name = ''): Promise<{ email: string }> {
+  const email = nextEmail()
+  const made = await page.request.post(`${address}/api/accounts`, { data: { email, name, password: PASSWORD } })
   expect(made.ok()).toBe(true)
   await page.goto(`${address}/plan`)
   await expect(page.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
+  return { email }
 }
 
 /** Waits until something stands on the page, and nothing of it moves, fades or is still being looked for. */

@@ -284,7 +284,11 @@ describe('a right ends', () => {
   it('with its day, with the Trash, and with what gave it', async () => {
     const id = await give(stranger, 'read', week)
     expect((await stranger.shared(id)).status).toBe(200)
-    await rows(null, `UPDATE access_grant SET until = date_trunc('second', now()) - interval '1 second' WHERE id = $1`, [id])
+    await rows(
+      null,
+      `UPDATE access_grant SET until = date_trunc('second', now()) - interval '1 second' WHERE id = $1`,
+      [id],
+    )
     expect([(await stranger.shared(id)).status, await stranger.received()]).toEqual([404, []])
     const other = await give(stranger, 'read', below, 'document')
     const trashed = await owner.act({ kind: 'trash', folderIds: [], documentIds: [below] })

@@ -15,7 +15,7 @@ describe('a reply', () => {
     expect(
       wrongInReply('GET', '/api/session', { account: { email: 'a@b.example', name: '', secret: 1 }, demo: 'yes' }),
     ).toEqual([
-      'demo must be a `boolean` type, but the final value was: `"yes"`.',
+      'demo must be a `array` type, but the final value was: `"yes"`.',
       '.account.secret is not in the contract',
     ])
     expect(

@@ -8,7 +8,8 @@ export class Change extends Model<InferAttributes<Change>, InferCreationAttribut
   declare id: string
   declare planId: string
   declare revision: string
-  declare accountId: string
+  /** null: the account is gone. */
+  declare accountId: string | null
   declare at: Date
   declare kind: string
   /** What was done, in words: searched, and all that older entries have. */
@@ -29,7 +30,7 @@ export function changes(): typeof Change {
         id: { type: DataTypes.UUID, primaryKey: true },
         planId: { type: DataTypes.UUID, primaryKey: true },
         revision: { type: DataTypes.BIGINT, allowNull: false },
-        accountId: { type: DataTypes.UUID, allowNull: false },
+        accountId: { type: DataTypes.UUID },
         at: { type: DataTypes.DATE, allowNull: false },
         kind: { type: DataTypes.TEXT, allowNull: false },
         label: { type: DataTypes.TEXT, allowNull: false },

@@ -22,13 +22,15 @@ export async function namesakesOf(
   if (wanted.length > LOOKED_UP_AT_MOST) return readFolders(transaction, planId, wanted)
   return rows<DocumentRow>(
     transaction,
-    // In the order of bytes: behind "9" comes ":".
+    // In the order of bytes: behind "9" comes ":". Names first, then where they lie: without statistics the planner
+    // took the places first, and looked for the names anew for each (20 names in a folder of thousands: 18 minutes).
     `WITH wanted AS (SELECT * FROM unnest($2::uuid[], $3::text[], $4::text[]) AS a(folder_id, name, stem)),
-    found AS MATERIALIZED (SELECT DISTINCT n.id FROM wanted a CROSS JOIN LATERAL (
+    named AS MATERIALIZED (SELECT a.folder_id, n.id FROM wanted a CROSS JOIN LATERAL (
         SELECT id FROM document WHERE plan_id = $1 AND trashed_at IS NULL AND folded = a.name
         UNION ALL SELECT id FROM document WHERE plan_id = $1 AND trashed_at IS NULL
-          AND folded ~>=~ (a.stem || ' 0') AND folded ~<~ (a.stem || ' :')) n
-      JOIN placement p ON p.document_id = n.id AND p.folder_id = a.folder_id AND p.plan_id = $1)
+          AND folded ~>=~ (a.stem || ' 0') AND folded ~<~ (a.stem || ' :')) n),
+    found AS MATERIALIZED (SELECT DISTINCT n.id FROM named n
+      JOIN placement p ON p.document_id = n.id AND p.folder_id = n.folder_id AND p.plan_id = $1)
     SELECT ${DOCUMENT} FROM found JOIN document d ON d.id = found.id AND d.plan_id = $1`,
     [planId, wanted.map(({ folderId }) => folderId), wanted.map(({ name }) => name), wanted.map(({ stem }) => stem)],
   )
