@@ -147,6 +147,26 @@ export const grantShape = yup.object({
 })
 export type GivenGrant = yup.InferType<typeof grantShape>
 
+export const handInsShape = yup.object({
+  handIns: yup
+    .array(
+      yup.object({
+        /** The folder of this person. */
+        folderId: folderId(),
+        personId: personId(),
+        name: yup.string().required(),
+        until: yup.string().nullable().defined(),
+        /** Documents that they brought in themselves, and when the last of them came. */
+        count: yup.number().required(),
+        lastAt: yup.string().nullable().defined(),
+        /** When they looked last. */
+        openedAt: yup.string().nullable().defined(),
+      }),
+    )
+    .required(),
+})
+export type HandIn = yup.InferType<typeof handInsShape>['handIns'][number]
+
 export const groupShape = yup.object({
   id: groupId(),
   name: yup.string().required(),

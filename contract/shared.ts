@@ -23,6 +23,8 @@ export const sharedShape = yup.object({
   until: yup.string().nullable().defined(),
   /** Who gave it; null by a link. */
   from: yup.string().nullable().defined(),
+  /** It is looked at by who gave it, as those see it. */
+  isOwn: yup.boolean().required(),
   role: yup.string().oneOf(ROLES).required(),
   /** What they say with it. */
   note: yup.string().defined(),

@@ -135,6 +135,13 @@ export const ERRORS = {
     message: 'Nobody here has this address. Write it as they sign in with it, or give a link instead.',
   },
   'group.twin': { status: 422, message: 'There is a group “{name}” already. Choose another name.' },
+  'handOut.nobody': { status: 422, message: 'There is nobody in “{name}” yet. Take people into it first.' },
+  'handOut.many': { status: 422, message: 'These are too many copies at once. Hand out fewer documents.' },
+  'handOut.open': {
+    status: 422,
+    message:
+      'Others may read what lies there, so each would see what the rest hand in. Choose a folder that is yours alone.',
+  },
   'group.full': { status: 422, message: 'A group holds {limit} people at most. Make another one for the rest.' },
   'right.missing': {
     status: 403,

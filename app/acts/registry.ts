@@ -26,6 +26,7 @@ import { colour } from './things/colour'
 import { download } from './things/download'
 import { fileElsewhere } from './things/fileElsewhere'
 import { give } from './things/give'
+import { handOut } from './things/handOut'
 import { move } from './things/move'
 import { numbering } from './things/numbering'
 import { open } from './things/open'
@@ -45,7 +46,7 @@ export const THING_ACTS: readonly ThingAct[] = [
   ...[open, showInPlan, write, rename],
   ...[move, fileElsewhere, pickUp, pickUpCopy, takeOut],
   ...[tag, colour, numbering, star, pin, bundle],
-  ...[download, give, story],
+  ...[download, give, handOut, story],
   trash,
 ]
 

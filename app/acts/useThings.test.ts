@@ -58,6 +58,7 @@ describe('the acts on things', () => {
       'Put into a bundle…',
       'Download',
       'Give…',
+      'Hand out copies…',
       'Story…',
       'Put into Trash',
     ])

@@ -22,6 +22,7 @@ import ColourDialog from '../components/dialogs/ColourDialog.vue'
 import StoryDialog from '../components/dialogs/StoryDialog.vue'
 import TagDialog from '../components/dialogs/TagDialog.vue'
 import GiveDialog from '../components/give/GiveDialog.vue'
+import HandOutDialog from '../components/give/HandOutDialog.vue'
 import BottomLine from '../components/shell/BottomLine.vue'
 import FilePicker from '../components/shell/FilePicker.vue'
 import GoToField from '../components/shell/GoToField.vue'
@@ -171,6 +172,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <TagDialog :things="dialogs.tag" @close="dialogs.tag = []" />
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
     <GiveDialog :thing="dialogs.give" @close="dialogs.give = null" />
+    <HandOutDialog :request="dialogs.handOut" @close="dialogs.handOut = null" />
     <StoryDialog :thing="dialogs.story" @close="dialogs.story = null" />
     <FilePicker :to="openPlace ?? null" />
     <JotDialog :open="dialogs.jot" @close="dialogs.jot = false" />

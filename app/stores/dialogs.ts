@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
-import type { DocumentId, FolderId, TagId } from '../../core/ids'
+import type { DocumentId, FolderId, GroupId, TagId } from '../../core/ids'
 import type { RenumberMode, Things } from '../../core/plan/index'
 
 export interface MoveRequest extends Things {
@@ -26,6 +26,13 @@ export type MeantThing =
     }
 /** What can be given. */
 export type GiveTarget = MeantThing | { readonly kind: 'plan'; readonly id: string; readonly name: string }
+export interface HandOutRequest {
+  readonly documentIds: readonly DocumentId[]
+  /** What the hand-out is called, unless another name is typed. */
+  readonly name: string
+  /** null: the first of the groups. */
+  readonly groupId: GroupId | null
+}
 export interface CompareRequest {
   readonly id: DocumentId
   readonly name: string
@@ -77,6 +84,8 @@ export const useDialogs = defineStore('dialogs', () => {
   const story = shallowRef<MeantThing | null>(null)
   /** What is to be given to others. */
   const give = shallowRef<GiveTarget | null>(null)
+  /** What is to be handed out to a group. */
+  const handOut = shallowRef<HandOutRequest | null>(null)
   /** The folder that is to be merged into another. */
   const merge = ref<FolderId | null>(null)
   /** The colour key is being edited. */
@@ -98,7 +107,7 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  const ofThings = { move, place, names, bundle, tag, colour, story, give, compare }
+  const ofThings = { move, place, names, bundle, tag, colour, story, give, handOut, compare }
   const ofFolders = { link, numbering, merge, colours }
   return { ...ofThings, ...ofFolders, keys, goTo, jot, questions, ask }
 })

@@ -101,6 +101,13 @@ export const useGiven = defineStore('given', () => {
     return `${name} (${counted(sizeOf(one.whoId), 'person')})`
   }
 
+  /** "Given with all below to Evening class (12 people) and Per Aske."; empty where only the owner may. */
+  function givenText(folderId: FolderId): string {
+    const names = [...new Set(to({ kind: 'folder', id: folderId }).map(({ given }) => whoText(given)))]
+    if (names.length === 0) return ''
+    return `Given with all below to ${new Intl.ListFormat('en').format(names)}.`
+  }
+
   /** "1.1 Berth leases", or the name of the document; of what is gone, that it is. */
   function nameOf({ target, targetId, name }: Pick<GivenOut, 'target' | 'targetId' | 'name'>): string {
     if (target === 'plan') return 'the whole plan'
@@ -137,7 +144,7 @@ export const useGiven = defineStore('given', () => {
   const end = (ids: readonly string[]): Promise<unknown> => acts.act({ kind: 'grant.end', ids: [...ids] })
 
   return {
-    ...{ all, groups, people, refused, to, difference, newPeople, sizeOf, personName, whoText, nameOf },
+    ...{ all, groups, people, refused, to, difference, newPeople, sizeOf, personName, whoText, givenText, nameOf },
     ...{ give, makeLink, end },
   }
 })

@@ -2,12 +2,27 @@
 
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import type { ReceivedThing } from '../../contract/shared'
+import type { ReceivedThing, Shared } from '../../contract/shared'
+import { tryParseId } from '../../core/ids'
 import * as api from '../api/people'
+import { readShared } from '../api/shared'
+import { useKeeping } from './keeping'
+import { useNotice } from './notice'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
+/** The grant to which an address of this Hembix points; null: it leads elsewhere. */
+export function grantInAddress(address: string): string | null {
+  const { origin } = location
+  const path = address.startsWith(`${origin}/received/`) ? address.slice(`${origin}/received/`.length) : ''
+  return tryParseId(path)
+}
+
+/** What a pointer points at. Throws the refusal where it was taken back. */
+export const readPointed = (grantId: string): Promise<Shared> => readShared(grantId)
+
 export const useReceived = defineStore('received', () => {
+  const [keeping, notices] = [useKeeping(), useNotice()]
   const loaded = ref<Remote<readonly ReceivedThing[]>>({ state: 'idle' })
   let request = 0
 
@@ -33,10 +48,19 @@ export const useReceived = defineStore('received', () => {
     await load()
   }
 
+  /** A pointer to it in my In-tray, to be filed like everything else; what it points at stays theirs. */
+  async function filePointer({ id, name, from, note }: ReceivedThing): Promise<void> {
+    const address = `${location.origin}/received/${id}`
+    const remark = note === '' ? `from ${from}` : `from ${from}: ${note}`
+    const why = await keeping.link({ address, title: name.replace(/^[\d.]+ /, ''), remark }, null)
+    if (why !== null) return notices.say(why)
+    await layAside(id)
+  }
+
   function forget(): void {
     request++
     loaded.value = { state: 'idle' }
   }
 
-  return { loaded, all, fresh, load, layAside, forget }
+  return { loaded, all, fresh, load, layAside, filePointer, forget }
 })

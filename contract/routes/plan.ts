@@ -1,4 +1,11 @@
-import { folderFactsShape, meetingQueryShape, meetingShape, outlineQueryShape, outlineShape } from '../plan'
+import {
+  folderFactsShape,
+  handInsShape,
+  meetingQueryShape,
+  meetingShape,
+  outlineQueryShape,
+  outlineShape,
+} from '../plan'
 import { endpoint } from './route'
 
 export const planRoutes = {
@@ -16,6 +23,13 @@ export const planRoutes = {
     summary: 'What lies directly in each folder: documents, bytes, newest change',
     signedIn: true,
     reply: folderFactsShape,
+  }),
+  handIns: endpoint({
+    method: 'GET',
+    path: '/api/hand-ins/{id}',
+    summary: 'Who was handed something out in a folder, and what they handed in',
+    signedIn: true,
+    reply: handInsShape,
   }),
   meeting: endpoint({
     method: 'GET',

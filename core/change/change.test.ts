@@ -180,6 +180,7 @@ describe(needsOf, () => {
       linkIds: [],
       access: false,
       personIds: [],
+      membersOf: null,
     }
     expect(needsOf({ kind: 'folder.rename', id: 'a' as FolderId, name: 'B', allowTwin: false })).toEqual(nothing)
     expect(needsOf({ kind: 'trash', folderIds: ['a' as FolderId], documentIds: ['d' as DocumentId] })).toEqual({

@@ -140,6 +140,9 @@ export const MESSAGES = {
   'grant.end': 'Took {thing} back from {who}',
   'grant.endSeveral':
     'Took back {count, plural, one {something that is gone from the plan} other {# things that were given}}',
+  handOut: 'Handed {documents} out to {people, plural, one {# person} other {# people}} of “{group}” in {place}',
+  'handOut.empty':
+    'Made a folder for {people, plural, one {# person} other {each of # people}} of “{group}” in {place}',
   'group.make': 'New group “{name}”{count, plural, =0 {} one { with # person} other { with # people}}',
   'group.add': 'Took {added} into “{name}”',
   'group.remove': 'Took {gone} out of “{name}”',

@@ -1,4 +1,4 @@
-import type { BundleId, DocumentId, FolderId, MeaningId, PersonId, ShareLinkId, TagId } from '../ids'
+import type { BundleId, DocumentId, FolderId, GroupId, MeaningId, PersonId, ShareLinkId, TagId } from '../ids'
 
 /** Folded: a name, and what stands before the count of its namesakes ("minutes" of "Minutes (2)"). */
 export interface Namesakes {
@@ -38,10 +38,12 @@ export interface Needs {
   readonly bundleId: BundleId | null
   /** These links, with the documents that they give. */
   readonly linkIds: readonly ShareLinkId[]
-  /** All groups with their members, and everything that was given to people. */
+  /** All groups with their members, and everything that was given, to people and by links. */
   readonly access: boolean
   /** The names of these people. */
   readonly personIds: readonly PersonId[]
+  /** And of everybody in this group. */
+  readonly membersOf: GroupId | null
   /** All documents in the Trash that came there with one of these ids. */
   readonly trashRoots: readonly string[]
 }
@@ -66,4 +68,5 @@ export const NO_NEEDS: Needs = {
   linkIds: [],
   access: false,
   personIds: [],
+  membersOf: null,
 }

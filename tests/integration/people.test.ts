@@ -5,6 +5,7 @@ import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { ClientCommand } from '../../contract/command'
 import type { DocumentFacts } from '../../contract/document'
+import type { HandIn } from '../../contract/plan'
 import type { ReceivedThing, Shared, SharedChange, SharedFound, SharedList } from '../../contract/shared'
 import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../../core/ids'
 import type { Role } from '../../core/rows/index'
@@ -270,6 +271,56 @@ describe('a copy', () => {
     expect(
       (await stranger.send('POST', `/api/shared/${key}/documents/${below}/copy`, { ...body, change: v7() })).status,
     ).toBe(404)
+  })
+})
+
+describe('a hand-out', () => {
+  it('gives each of a group a folder of their own, shows who handed in, and is undone as one act', async () => {
+    const [id, paper] = [v7() as FolderId, (await owner.upload('Task.txt', 'Tie it.', office)).id]
+    const class2 = v7() as GroupId
+    const [one, other] = [await new Person('Mo').open(owner), await new Person('Sten').open(owner)]
+    const people = [one.id, other.id]
+    await owner.act({ kind: 'group.set', id: class2, name: 'Second class', add: people, remove: [] })
+    const made = await owner.act({
+      ...{ kind: 'group.handOut', groupId: class2, parentId: null, id, name: 'Knots test', documentIds: [paper] },
+      until: '2999-01-01T00:00:00.000Z',
+    })
+    const lines = async () => (await owner.get<{ handIns: HandIn[] }>(`/api/hand-ins/${id}`)).body.handIns
+    expect((await lines()).map(({ name, count }) => [name, count])).toEqual([
+      ['Mo', 0],
+      ['Sten', 0],
+    ])
+    const [mine, theirs] = [(await other.received())[0], (await one.received())[0]]
+    expect([mine?.name, mine?.role, mine?.note]).toEqual([expect.stringContaining('Sten'), 'add', 'Knots test'])
+    const shared = await other.shared<Shared>(mine?.id ?? '')
+    const own = shared.body.folders[0]?.id ?? ''
+    expect((await other.shared(theirs?.id ?? '')).status).toBe(404)
+    expect((await other.add(mine?.id ?? '', own, 'Answer.txt')).status).toBe(200)
+    expect((await lines()).map(({ name, count, openedAt }) => [name, count, openedAt !== null])).toEqual([
+      ['Mo', 0, false],
+      ['Sten', 1, true],
+    ])
+    // After the hand-in it is read only.
+    await rows(
+      null,
+      `UPDATE access_grant SET until = date_trunc('second', now()) WHERE target_id = $1 AND role = 'add'`,
+      [own],
+    )
+    const after = (await other.received()).find(each => each.targetId === own)
+    expect([after?.role, (await other.shared<Shared>(mine?.id ?? '')).body.role]).toEqual(['read', 'read'])
+    expect((await other.add(after?.id ?? '', own, 'Late.txt')).status).toBe(403)
+    await rows(null, `UPDATE access_grant SET until = '2999-01-01' WHERE target_id = $1 AND role = 'add'`, [own])
+    expect((await owner.undo(made.id)).body.code).toBe('undo.blocked')
+  })
+})
+
+describe('what one gave', () => {
+  it('is seen as those see it, and changed by nobody there', async () => {
+    const seen = await owner.get<Shared>(`/api/shared/${keyOf(adder)}`)
+    expect([seen.status, seen.body.isOwn, seen.body.role, seen.body.from]).toEqual([200, true, 'add', null])
+    expect(JSON.stringify(seen.body)).not.toContain('Confidential')
+    const command = { kind: 'document.rename', id: inside, name: 'x', allowTwin: false }
+    expect((await owner.send('POST', `/api/shared/${keyOf(adder)}/changes`, { id: v7(), command })).status).toBe(403)
   })
 })
 

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { PersonGroup } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
 import type { PersonId } from '../../../core/ids'
+import { useDialogs } from '../../stores/dialogs'
 import type { Grantee, GivenOut } from '../../stores/given'
 import { useGiven } from '../../stores/given'
 import { useGroups } from '../../stores/groups'
@@ -11,12 +12,16 @@ import NameField from '../common/NameField.vue'
 import WhoField from './WhoField.vue'
 
 const props = defineProps<{ group: PersonGroup; given: readonly GivenOut[] }>()
-const [groups, all] = [useGroups(), useGiven()]
+const [groups, all, dialogs] = [useGroups(), useGiven(), useDialogs()]
 const renaming = ref(false)
 const refused = ref('')
 const people = computed(() =>
   props.group.memberIds.map(id => ({ id, name: all.personName(id), email: all.people.get(id)?.email })),
 )
+
+function handOut(): void {
+  dialogs.handOut = { documentIds: [], name: '', groupId: props.group.id }
+}
 
 async function add(chosen: readonly Grantee[]): Promise<void> {
   const [one] = chosen
@@ -54,6 +59,7 @@ async function add(chosen: readonly Grantee[]): Promise<void> {
         :label="`Take somebody into ${group.name}`"
         @update:model-value="add"
         @refused="refused = $event" />
+      <v-btn v-if="people.length > 0" class="place" @click="handOut">A folder for each…</v-btn>
       <v-btn class="place" @click="renaming = true">Rename</v-btn>
       <v-btn class="place" @click="groups.drop(group.id)">Drop the group</v-btn>
     </p>

@@ -88,7 +88,8 @@ defineExpose({ send, isDone, isReady })
   margin-bottom: 10px;
 }
 .role {
-  width: 104px;
+  width: 100px;
+  padding-left: 7px;
   background: var(--act-soft);
   border-bottom: 2px solid var(--act);
 }

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // People and groups, found by a part of their name; whoever was never met, by the whole address.
 import { mdiClose } from '@mdi/js'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { counted } from '../../../core/change/index'
 import { foldedText } from '../../../core/text/index'
 import type { Grantee } from '../../stores/given'
@@ -62,8 +62,11 @@ async function choose(value: string | null): Promise<void> {
   if (!offer) return
   emit('refused', '')
   const address = typed.value.trim()
-  picked.value = null
-  typed.value = ''
+  // The field writes what was picked into itself after this.
+  void nextTick(() => {
+    picked.value = null
+    typed.value = ''
+  })
   if (offer.grantee) {
     chosen.value = [...chosen.value, offer.grantee]
     return
@@ -98,7 +101,7 @@ defineExpose({ nameOf, focus })
       ref="field"
       v-model="picked"
       v-model:search="typed"
-      class="plain-field line-field find"
+      class="plain-field line-field folder-field find"
       variant="plain"
       single-line
       hide-details

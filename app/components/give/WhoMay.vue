@@ -40,6 +40,7 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
       >
       <span v-if="namesIn(one)" class="quiet">{{ namesIn(one) }}</span>
       <span class="quiet">given {{ dateText(one.createdAt) }}, {{ openedText(one) }}</span>
+      <NuxtLink v-if="one.who !== 'link'" class="place" :to="`/received/${one.id}`">See it as they do</NuxtLink>
       <v-btn
         class="place"
         :aria-label="`${one.who === 'link' ? 'End the link to' : `Take it back from ${given.whoText(one)}:`} ${given.nameOf(one)}`"

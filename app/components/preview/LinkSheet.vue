@@ -1,13 +1,16 @@
 <script setup lang="ts">
 // A link: where it leads. It opens in a window of its own and does not tell the other side about this one.
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { Link } from '../../../core/formats/index'
 import { readUriList } from '../../../core/formats/index'
 import { readBytes } from '../../stores/content'
+import { grantInAddress } from '../../stores/received'
+import PointerSheet from './PointerSheet.vue'
 
 const props = defineProps<{ id: string; version: number }>()
 const emit = defineEmits<{ failed: [] }>()
 const link = ref<Link | null>(null)
+const grantId = computed(() => grantInAddress(link.value?.address ?? ''))
 
 watch(
   () => [props.id, props.version],
@@ -31,7 +34,8 @@ watch(
     <p class="title">
       {{ link.title }}
     </p>
-    <a :href="link.address" target="_blank" rel="noopener noreferrer">{{ link.address }}</a>
+    <PointerSheet v-if="grantId" :id="grantId" />
+    <a v-else :href="link.address" target="_blank" rel="noopener noreferrer">{{ link.address }}</a>
     <p v-if="link.remark" class="remark">
       {{ link.remark }}
     </p>

@@ -10,8 +10,9 @@ import { useSharedThing } from '../../stores/sharedThing'
 const props = defineProps<{ shared: Shared }>()
 const [thing, acts] = [useSharedThing(), useSharedActs()]
 const may = computed(() => {
-  const { from, role, until } = props.shared
+  const { from, role, until, isOwn } = props.shared
   const end = until === null ? '' : `, until ${dateText(until)}`
+  if (isOwn) return `This is what they see. They may ${ROLE_VERBS[role]} it${end}.`
   return from === null ? `Given to you to read${end}.` : `From ${from}. You may ${ROLE_VERBS[role]} it${end}.`
 })
 </script>

@@ -4,12 +4,17 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { pageOf, TABS } from '../../stores/pages'
 import { usePlan } from '../../stores/plan'
+import { useReceived } from '../../stores/received'
 
-const plan = usePlan()
+const [plan, received] = [usePlan(), useReceived()]
 const route = useRoute()
 const tabs = computed(() => {
   const open = pageOf(route.name)?.tab
-  return TABS.map(tab => ({ ...tab, count: tab.name === 'In-tray' ? plan.inTray : 0, active: tab.name === open }))
+  return TABS.map(tab => ({
+    ...tab,
+    count: tab.name === 'In-tray' ? plan.inTray + received.fresh.length : 0,
+    active: tab.name === open,
+  }))
 })
 </script>
 

@@ -19,6 +19,10 @@ const received = useReceived()
         <span v-if="one.note" class="note">“{{ one.note }}”</span>
         <span class="quiet"
           >{{ dateText(one.createdAt) }}{{ one.until ? `, until ${dateText(one.until)}` : '' }} ·
+          <v-btn class="place" :aria-label="`File a pointer to ${one.name}`" @click="received.filePointer(one)">
+            File it
+          </v-btn>
+          ·
           <v-btn class="place" :aria-label="`Lay ${one.name} aside`" @click="received.layAside(one.id)">
             Lay it aside
           </v-btn></span

@@ -19,6 +19,7 @@ import ThingCard from '../../components/card/ThingCard.vue'
 import ActMenu from '../../components/common/ActMenu.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
 import FolderActs from '../../components/folder/FolderActs.vue'
+import HandIns from '../../components/folder/HandIns.vue'
 import FolderHead from '../../components/folder/FolderHead.vue'
 import FirstSteps from '../../components/folder/FirstSteps.vue'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
@@ -232,6 +233,7 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
             </h1>
             <HelpSign topic="plan" />
           </div>
+          <HandIns v-if="folder" :id="folder.id" />
           <FolderActs :folder="folder ?? null" :place-acts="placeActs" :folder-acts="headActs.acts.value" />
           <SearchList
             v-if="folderId && searches.inFolder(folderId).length > 0"

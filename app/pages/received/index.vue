@@ -18,7 +18,10 @@ const people = computed(() => {
 <template>
   <div class="received">
     <h1>From others</h1>
-    <p class="second">What others let you read, add to or change. It stays theirs; “Keep a copy” makes it yours.</p>
+    <p class="second">
+      What others let you read, add to or change. It stays theirs. “File it” puts a pointer to it into your In-tray;
+      “Keep a copy” of a document makes it yours.
+    </p>
     <RemoteState :remote="received.loaded" @again="received.load()">
       <p v-if="people.length === 0" class="empty">Nobody has given you anything yet.</p>
       <section v-for="{ id, from, things } in people" :key="id">
@@ -33,7 +36,12 @@ const people = computed(() => {
             <span class="quiet"
               >given {{ dateText(one.createdAt) }}{{ one.until ? `, until ${dateText(one.until)}` : '' }}</span
             >
-            <b v-if="one.openedAt === null" class="fresh">new</b>
+            <span class="acts">
+              <b v-if="one.openedAt === null" class="fresh">new</b>
+              <v-btn class="place" :aria-label="`File a pointer to ${one.name}`" @click="received.filePointer(one)">
+                File it
+              </v-btn>
+            </span>
           </li>
         </ul>
       </section>
@@ -63,7 +71,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 130px 230px 40px;
+  grid-template-columns: minmax(0, 1fr) 130px 220px 90px;
   gap: 12px;
   padding: 6px 0;
   border-bottom: 1px solid var(--rule);
@@ -74,6 +82,11 @@ li {
 }
 .note {
   font-style: italic;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+  justify-content: flex-end;
 }
 .fresh {
   color: var(--warn);

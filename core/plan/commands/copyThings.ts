@@ -102,7 +102,7 @@ function copyBranch(
 }
 
 /** The first folder is its home. */
-function copyOf(
+export function copyOf(
   document: DocumentRow,
   newId: DocumentId,
   name: string,

@@ -57,25 +57,29 @@ function give(slice: Slice, command: Given<typeof fields>, moment: Moment): Deci
     if (who === 'person' && whoId === slice.ownerId) return refuse('give.owner')
     const name = whoValue(slice, who, whoId)
     if (name === null) return refuse('give.nobody')
-    const has = grantOf(slice, { target, targetId, who, whoId })
+    const [has, ...more] = grantsOf(slice, { target, targetId, who, whoId })
     const row: GrantRow = { id, target, targetId, who, whoId, role, until, note, createdAt: moment.now }
     // What is over is given anew, and is new to whoever has it.
     const isOver = has !== undefined && !isInForce(has, moment.now)
-    const changed =
-      has && !isOver
-        ? updated('access_grant', has, { role, until, note })
-        : [...(has ? [deleted('access_grant', has)] : []), inserted('access_grant', row)]
+    const changed = [
+      ...more.map(other => deleted('access_grant', other)),
+      ...(has && isOver ? [deleted('access_grant', has)] : []),
+      ...(has && !isOver ? updated('access_grant', has, { role, until, note }) : [inserted('access_grant', row)]),
+    ]
     rows.push(...changed)
     if (changed.length > 0) names.push(name)
   }
   return decided(rows, message('give', { who: names, thing: given.thing, role }), given.places)
 }
 
-function grantOf(slice: Slice, like: Pick<GrantRow, 'target' | 'targetId' | 'who' | 'whoId'>): GrantRow | undefined {
-  return [...slice.grants.values()].find(
-    ({ target, targetId, who, whoId }) =>
-      target === like.target && targetId === like.targetId && who === like.who && whoId === like.whoId,
-  )
+/** What they have of the thing itself, what is in force first. */
+function grantsOf(slice: Slice, like: Pick<GrantRow, 'target' | 'targetId' | 'who' | 'whoId'>): GrantRow[] {
+  return [...slice.grants.values()]
+    .filter(
+      ({ target, targetId, who, whoId }) =>
+        target === like.target && targetId === like.targetId && who === like.who && whoId === like.whoId,
+    )
+    .sort((a, b) => ((a.until ?? '9') < (b.until ?? '9') ? 1 : -1))
 }
 
 export const grantGive = command('grant.give', {

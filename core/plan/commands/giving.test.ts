@@ -3,7 +3,7 @@ import { documentRow, EMPTY, folderRow, NOW, sliceOf } from '../../../tests/supp
 import type { State } from '../../change/index'
 import { tryApply } from '../../change/index'
 import { wordMessage } from '../../history/index'
-import type { GrantId, GroupId, PersonId } from '../../ids'
+import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../../ids'
 import type { Command } from './index'
 import { decide, sharedCommand } from './index'
 
@@ -132,6 +132,50 @@ describe('giving', () => {
     expect(said(end('nothing'))).toBe('notFound')
     const gone = { ...given.state, document: new Map() }
     expect(said(end('y'), gone)).toBe('Took back something that is gone from the plan')
+  })
+})
+
+describe('a hand-out', () => {
+  const out = (more: object = {}): Command => ({
+    ...{ kind: 'group.handOut', groupId: GROUP, parentId: null, id: 'h' as FolderId, name: 'Knots test' },
+    ...{ documentIds: ['d' as DocumentId], until: '2026-12-31T00:00:00.000Z' },
+    ...more,
+  })
+
+  it('makes a folder with a copy for each, theirs alone, to add to until the hand-in and to read after it', () => {
+    const { said, state: after } = run(group(), out())
+    expect(said.at(-1)).toBe('Handed “Splices” out to 2 people of “Evening class” in 2 Knots test')
+    const own = [...after.folder.values()].filter(({ parentId }) => parentId === 'h')
+    expect(own.map(folder => folder.name)).toEqual(['Per Aske', 'Sanna Roke'])
+    const grants = [...after.access_grant.values()].map(one => [one.whoId, one.targetId, one.role, one.until])
+    expect(grants).toEqual(
+      [PER, SANNA].flatMap((who, at) => [
+        [who, own[at]?.id, 'add', '2026-12-31T00:00:00.000Z'],
+        [who, own[at]?.id, 'read', null],
+      ]),
+    )
+    const places = [...after.placement.values()].filter(({ folderId }) => own.some(({ id }) => id === folderId))
+    expect(places.map(({ documentId }) => after.document.get(documentId)?.copiedFrom)).toEqual(['d', 'd'])
+  })
+
+  it('can be of folders alone, without an end', () => {
+    const { said, state: after } = run(group(), out({ documentIds: [], until: null }))
+    expect(said.at(-1)).toBe('Made a folder for each of 2 people of “Evening class” in 2 Knots test')
+    expect([...after.access_grant.values()].map(({ role, until }) => [role, until])).toEqual([
+      ['add', null],
+      ['add', null],
+    ])
+  })
+
+  it.each([
+    [[group({ add: [] }), out()], 'handOut.nobody'],
+    [[out()], 'notFound'],
+    [[group(), out({ until: '2020-01-01T00:00:00.000Z' })], 'link.over'],
+    [[group(), out({ name: 'handouts' })], 'name.twin'],
+    [[group(), out({ documentIds: ['gone'] })], 'notFound'],
+    [[group(), give({ to: [to('x', 'g')] }), out({ parentId: 'a' })], 'handOut.open'],
+  ])('is refused: %#', (commands, code) => {
+    expect(run(...commands).said.at(-1)).toBe(code)
   })
 })
 

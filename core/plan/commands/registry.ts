@@ -48,6 +48,7 @@ import { grantGive } from './give'
 import { grantEnd } from './takeBack'
 import { groupSet } from './setGroup'
 import { groupDrop } from './dropGroup'
+import { groupHandOut } from './handOut'
 import { placeRemove } from './removePlace'
 import { documentRename } from './renameDocument'
 import { documentNames } from './renameDocuments'
@@ -124,6 +125,7 @@ export const COMMANDS = [
   grantEnd,
   groupSet,
   groupDrop,
+  groupHandOut,
   documentAdd,
   documentWrite,
 ] as const

@@ -39,7 +39,7 @@ CREATE TABLE access_grant (
   note text NOT NULL,
   created_at timestamptz NOT NULL,
   PRIMARY KEY (plan_id, id),
-  UNIQUE NULLS NOT DISTINCT (plan_id, target_id, who, who_id)
+  UNIQUE NULLS NOT DISTINCT (plan_id, target_id, who, who_id, role)
 );
 -- What somebody has is asked for by whom it was given to.
 CREATE INDEX access_grant_who ON access_grant (who_id);

@@ -18,13 +18,14 @@ export interface ReceivedGrant extends GrantRow {
   readonly openedAt: string | null
 }
 
-// Nobody is given what is theirs, and what is over is not given.
-const RECEIVED = `SELECT ${selectList('access_grant', 'g')}, g.plan_id AS "planId", p.account_id AS "ownerId",
+const GIVEN = `SELECT ${selectList('access_grant', 'g')}, g.plan_id AS "planId", p.account_id AS "ownerId",
     ${personName('a')} AS "from", p.name AS "planName", ${isoText('u.at')} AS "openedAt",
     (SELECT d.name FROM document d WHERE d.plan_id = g.plan_id AND d.id = g.target_id AND d.trashed_at IS NULL)
       AS "documentName"
   FROM access_grant g JOIN plan p ON p.id = g.plan_id JOIN account a ON a.id = p.account_id
-  LEFT JOIN access_grant_use u ON u.plan_id = g.plan_id AND u.grant_id = g.id AND u.account_id = $1
+  LEFT JOIN access_grant_use u ON u.plan_id = g.plan_id AND u.grant_id = g.id AND u.account_id = $1`
+// Nobody is given what is theirs, and what is over is not given.
+const RECEIVED = `${GIVEN}
   WHERE p.account_id <> $1 AND (g.until IS NULL OR g.until > $2) AND (g.who_id = $1 OR g.who = 'everyone'
     OR g.who_id IN (SELECT m.group_id FROM group_member m WHERE m.person_id = $1 AND m.plan_id = g.plan_id))`
 
@@ -32,9 +33,24 @@ const RECEIVED = `SELECT ${selectList('access_grant', 'g')}, g.plan_id AS "planI
 export const receivedBy = (personId: string, now: Date): Promise<ReceivedGrant[]> =>
   rows<ReceivedGrant>(null, `${RECEIVED} ORDER BY g.created_at DESC, g.id`, [personId, now])
 
-/** One of them, while it is in force. */
+/** One of them, while it is in force; where it is over, another one that gives them the same thing. */
 export async function receivedGrant(personId: string, id: string, now: Date): Promise<ReceivedGrant | undefined> {
-  return (await rows<ReceivedGrant>(null, `${RECEIVED} AND g.id = $3`, [personId, now, id]))[0]
+  const found = await rows<ReceivedGrant>(
+    null,
+    `${RECEIVED} AND g.target_id = (SELECT t.target_id FROM access_grant t WHERE t.id = $3) ORDER BY g.id <> $3`,
+    [personId, now, id],
+  )
+  return found[0]
+}
+
+/** Something that a person gave, while it is in force, for them to see it as it is seen. */
+export async function ownGrant(ownerId: string, id: string, now: Date): Promise<ReceivedGrant | undefined> {
+  const found = await rows<ReceivedGrant>(
+    null,
+    `${GIVEN} WHERE p.account_id = $1 AND (g.until IS NULL OR g.until > $2) AND g.id = $3`,
+    [ownerId, now, id],
+  )
+  return found[0]
 }
 
 export async function noteGrantUse(planId: string, grantId: string, personId: string, now: Date): Promise<void> {

@@ -19,6 +19,9 @@ export function linksAmong(transaction: Transaction, planId: string, ids: readon
   return findRows('share_link', { where: { planId, id: [...ids] }, transaction })
 }
 
+export const linksOf = (transaction: Transaction, planId: string): Promise<ShareLinkRow[]> =>
+  findRows('share_link', { where: { planId }, transaction })
+
 export function usedLinksOf(planId: string): Promise<UsedLink[]> {
   return rows<UsedLink>(
     null,

@@ -1,6 +1,6 @@
 // What was given to a person, as a list, and the right that they have on it.
 
-import { explain } from '../../../core/access/index'
+import { explain, includesRole } from '../../../core/access/index'
 import type { GivenThing } from '../../../core/access/index'
 import type { GroupId, PersonId } from '../../../core/ids'
 import { codedName, numberTree } from '../../../core/numbering/index'
@@ -22,13 +22,24 @@ export async function listReceived({ accountId }: Actor, now: Date) {
   for (const planId of new Set(grants.filter(({ target }) => target === 'folder').map(grant => grant.planId)))
     names.set(planId, await folderNames(planId))
   return {
-    received: grants.flatMap(grant => {
+    received: eachOnce(grants).flatMap(grant => {
       const name = nameOf(grant, names)
       if (name === null) return []
       const { id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt } = grant
       return [{ id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt, name }]
     }),
   }
+}
+
+/** Of several that give the same thing the one that allows the most, opened when any of them was. */
+function eachOnce(grants: readonly ReceivedGrant[]): ReceivedGrant[] {
+  const byTarget = new Map<string, ReceivedGrant>()
+  for (const grant of grants) {
+    const other = byTarget.get(grant.targetId)
+    const most = other && includesRole(other.role, grant.role) ? other : grant
+    byTarget.set(grant.targetId, { ...most, openedAt: other?.openedAt ?? grant.openedAt })
+  }
+  return [...byTarget.values()]
 }
 
 function nameOf(grant: ReceivedGrant, folders: ReadonlyMap<string, ReadonlyMap<string, string>>): string | null {

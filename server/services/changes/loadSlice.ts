@@ -4,7 +4,7 @@ import { branchOf, buildTree } from '../../../core/tree/index'
 import type { FolderRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { LockedPlan } from '../../db/sql/planRows'
-import { linksAmong } from '../../db/sql/shareLinks'
+import { linksAmong, linksOf } from '../../db/sql/shareLinks'
 import { grantsOf, groupsOf, membersOf, peopleByIds } from '../../db/sql/people'
 import { bundleItemsOf, bundlesOf, keptSearchesOf } from '../../db/sql/keeping'
 import { namedBeside, namesakesOf } from '../../db/sql/namesakes'
@@ -29,8 +29,10 @@ import {
 export async function loadSlice(transaction: Transaction, plan: LockedPlan, needs: Needs): Promise<Slice> {
   const folders = foldersAt(plan.id, plan.revision) ?? byId(await foldersOf(transaction, plan.id))
   const meanings = await meaningsOf(transaction, plan.id)
-  const links = needs.linkIds.length > 0 ? await linksAmong(transaction, plan.id, needs.linkIds) : []
-  const given = links.flatMap(({ target, targetId }) => (target === 'document' ? [targetId] : []))
+  const links = await linksFor(transaction, plan.id, needs)
+  const given = links
+    .filter(({ id }) => needs.linkIds.includes(id))
+    .flatMap(({ target, targetId }) => (target === 'document' ? [targetId] : []))
   const documentIds = [...needs.documentIds, ...given]
   const documents = [
     ...(documentIds.length > 0 ? await documentsByIds(transaction, plan.id, documentIds) : []),
@@ -67,7 +69,12 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
   const groups = needs.access ? await groupsOf(transaction, plan.id) : []
   const members = needs.access ? await membersOf(transaction, plan.id) : []
   const grants = needs.access ? await grantsOf(transaction, plan.id) : []
-  const named = [...needs.personIds, ...grants.flatMap(({ who, whoId }) => (who === 'person' && whoId ? [whoId] : []))]
+  const inGroup = members.filter(({ groupId }) => groupId === needs.membersOf).map(({ personId }) => personId)
+  const named = [
+    ...needs.personIds,
+    ...inGroup,
+    ...grants.flatMap(({ who, whoId }) => (who === 'person' && whoId ? [whoId] : [])),
+  ]
   const people = named.length > 0 ? await peopleByIds(transaction, named) : []
   const { id, name, numbering, childOrder, trashDays, revision } = plan
   return {
@@ -93,6 +100,12 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     people: byId(people),
     ownerId: plan.ownerId,
   }
+}
+
+/** Those named, or all of them. */
+async function linksFor(transaction: Transaction, planId: string, { linkIds, access }: Needs) {
+  if (access) return linksOf(transaction, planId)
+  return linkIds.length > 0 ? linksAmong(transaction, planId, linkIds) : []
 }
 
 function branches(folders: ReadonlyMap<string, FolderRow>, tops: readonly FolderId[]): string[] {

@@ -37,9 +37,9 @@ const shown = ({ id, name, extension, size, changedAt }: SharedDocument, may: Re
 
 /** The outline of what was given, or the document. That it was opened is counted. */
 export async function readShared(scope: Scope, now: Date) {
-  const { giver, target, targetId, top, plan, until, note, role, viewer } = scope
+  const { giver, target, targetId, top, plan, until, note, role, viewer, isOwn, planName } = scope
   await scope.noteUse(now)
-  const facts = { until, note, role, from: viewer?.from ?? null }
+  const facts = { until, note, role, isOwn, from: viewer?.from ?? null }
   if (target === 'document') {
     const document = await documentIn(scope, targetId as DocumentId)
     const may = await changeable(scope, [document.id])
@@ -55,7 +55,7 @@ export async function readShared(scope: Scope, now: Date) {
   const countOf = new Map(counts.map(({ folderId, count }) => [folderId, count]))
   return {
     ...facts,
-    name: top?.name ?? viewer?.planName ?? '',
+    name: top?.name ?? planName,
     document: null,
     folders: (top ? branchOf(tree, top.id) : outlineOf(tree).map(({ folder }) => folder)).map(
       ({ id, parentId, name, purpose }) => ({

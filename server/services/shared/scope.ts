@@ -8,7 +8,7 @@ import { tryParseId } from '../../../core/ids'
 import type { DocumentRow, FolderRow, Role } from '../../../core/rows/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { placementsOf } from '../../db/sql/planRows'
-import { noteGrantUse, receivedGrant } from '../../db/sql/received'
+import { noteGrantUse, ownGrant, receivedGrant } from '../../db/sql/received'
 import { linkBySecretHash, noteLinkUse } from '../../db/sql/shareLinks'
 import { roleOn } from '../access/received'
 import type { Actor } from '../actor'
@@ -24,8 +24,11 @@ export interface Scope {
   readonly top: FolderRow | null
   readonly until: string | null
   readonly note: string
-  /** Who reads, and from whom they have it; null by a link. */
-  readonly viewer: { readonly person: Actor; readonly from: string; readonly planName: string } | null
+  /** Who reads, and from whom they have it; null by a link, and for who gave it. */
+  readonly viewer: { readonly person: Actor; readonly from: string } | null
+  /** It is looked at by who gave it. */
+  readonly isOwn: boolean
+  readonly planName: string
   readonly role: Role
   readonly plan: PlanFolders
   readonly noteUse: (now: Date) => Promise<void>
@@ -37,7 +40,7 @@ export interface Scope {
  */
 export async function scopeOf(key: string, person: Actor | null, now: Date): Promise<Scope> {
   const scope = await (SECRET_PATTERN.test(key) ? byLink(key, now) : byGrant(key, person, now))
-  const gone = scope.viewer ? 'grant.gone' : 'link.gone'
+  const gone = scope.viewer || scope.isOwn ? 'grant.gone' : 'link.gone'
   if (scope.target === 'folder' && scope.top?.trashedAt !== null) return fail(gone)
   if (scope.target !== 'document') return scope
   const document = await documentById(scope.giver.planId, scope.targetId)
@@ -51,7 +54,19 @@ async function byLink(secret: string, now: Date): Promise<Scope> {
   const top = target === 'folder' ? (plan.folders.get(targetId) ?? fail('link.gone')) : null
   const noteUse = (at: Date) => noteLinkUse(planId, id, at)
   return {
-    ...{ target, targetId, until, plan, top, noteUse, note: '', viewer: null, role: 'read' },
+    ...{
+      target,
+      targetId,
+      until,
+      plan,
+      top,
+      noteUse,
+      note: '',
+      viewer: null,
+      role: 'read',
+      isOwn: false,
+      planName: '',
+    },
     giver: { planId, accountId, email: '' },
   }
 }
@@ -60,15 +75,17 @@ async function byGrant(key: string, person: Actor | null, now: Date): Promise<Sc
   const id = tryParseId(key) ?? fail('link.gone')
   if (!person) return fail('session.missing')
   const { accountId } = person
-  const grant = (await receivedGrant(accountId, id, now)) ?? fail('grant.gone')
+  const own = await ownGrant(accountId, id, now)
+  const grant = own ?? (await receivedGrant(accountId, id, now)) ?? fail('grant.gone')
   const { planId, ownerId, target, targetId, until, note, from, planName } = grant
   const plan = await currentFolders(planId)
   const top = target === 'folder' ? (plan.folders.get(targetId) ?? fail('grant.gone')) : null
-  const role = await roleOn(grant, accountId as PersonId, plan, now)
-  const noteUse = (at: Date) => noteGrantUse(planId, id, accountId, at)
-  const viewer = { person, from, planName }
+  // Who looks at what they gave themselves sees it as those see it, and changes nothing there.
+  const role = own ? grant.role : await roleOn(grant, accountId as PersonId, plan, now)
+  const noteUse = (at: Date) => (own ? Promise.resolve() : noteGrantUse(planId, id, accountId, at))
+  const viewer = own ? null : { person, from }
   return {
-    ...{ target, targetId, until, note, plan, top, noteUse, viewer, role },
+    ...{ target, targetId, until, note, plan, planName, top, noteUse, viewer, role, isOwn: own !== undefined },
     giver: { planId, accountId: ownerId, email: '' },
   }
 }
