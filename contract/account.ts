@@ -1,4 +1,5 @@
 import * as yup from 'yup'
+import { UUID_PATTERN } from '../core/ids'
 import { anyId, time } from './ids'
 
 /** E-mail address and password, as the form and the route check them. */
@@ -34,11 +35,24 @@ export type NewAccount = yup.InferType<typeof newAccountShape>
 
 export const sessionShape = yup.object({
   /** null when nobody is signed in. */
-  account: yup.object({ email: yup.string().required(), name: yup.string().defined() }).nullable().defined(),
+  account: yup
+    .object({
+      email: yup.string().required(),
+      name: yup.string().defined(),
+      /** The plan that is worked in belongs to another. */
+      isGuest: yup.boolean().required(),
+    })
+    .nullable()
+    .defined(),
   /** The people of the demo, by name, its main one first; each opens without a password. Empty where there is none. */
   demo: yup.array(yup.string().required()).required(),
 })
 export type SessionState = yup.InferType<typeof sessionShape>
+
+/** null: in my own. */
+export const workInShape = yup.object({
+  planId: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().defined(),
+})
 
 /** By the name that the session names; left out: the main one. */
 export const demoRequestShape = yup.object({ name: yup.string().max(100).nullable().default(null) })

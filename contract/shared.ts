@@ -98,6 +98,8 @@ const receivedThingShape = yup.object({
     .oneOf(['plan', 'folder', 'document'] as const)
     .required(),
   targetId: anyId(),
+  /** It is a plan that one may work in as in one's own. */
+  isWorkable: yup.boolean().required(),
   /** "2.2 Handouts", the name of the document or of the plan. */
   name: yup.string().required(),
   role: yup.string().oneOf(ROLES).required(),

@@ -147,6 +147,11 @@ export const ERRORS = {
     status: 403,
     message: 'This was given to you without the right to do that. Ask whoever keeps it.',
   },
+  'right.personal': {
+    status: 403,
+    message: 'Stars, pins and kept searches of this plan are its owner’s. Make your own in a plan of yours.',
+  },
+  'plan.other': { status: 409, message: 'This browser works in another plan now. Load the page again.' },
   'right.elsewhere': {
     status: 403,
     message:

@@ -5,6 +5,23 @@ import { ERRORS, HembixError, refusal } from '../../core/errors'
 
 export type Query = Readonly<Record<string, string | number | boolean | null | undefined>>
 
+let shownPlan: string | null = null
+
+/** The plan that this window shows, by its id: where the session works in another one, nothing is done. null: none yet. */
+export function showPlan(id: string | null): void {
+  shownPlan = id
+}
+
+/** In another plan nothing of this page is right any more. */
+function leaveOtherPlan(reason: Refusal): void {
+  if (reason.code === 'plan.other') location.assign('/plan')
+}
+
+const headersOf = (type: string | null): Record<string, string> => ({
+  ...(type === null ? {} : { 'content-type': type }),
+  ...(shownPlan === null ? {} : { 'x-hembix-plan': shownPlan }),
+})
+
 /** Sends a request; the reply's JSON, or a HembixError with the refusal. */
 export async function call<Reply>(
   method: 'GET' | 'POST' | 'PUT' | 'DELETE',
@@ -13,14 +30,16 @@ export async function call<Reply>(
 ): Promise<Reply> {
   const response = await fetch(addressOf(path, query), {
     method,
-    headers: body ? { 'content-type': 'application/json' } : {},
+    headers: headersOf(body ? 'application/json' : null),
     body: body ? JSON.stringify(body) : undefined,
   }).catch(() => {
     throw new HembixError(refusal('connection.lost'))
   })
   if (response.status === 204) return undefined as Reply // what answers with nothing is asked for nothing
   if (response.ok) return (await response.json()) as Reply
-  throw new HembixError(refusalIn(await response.text(), response.status))
+  const reason = refusalIn(await response.text(), response.status)
+  leaveOtherPlan(reason)
+  throw new HembixError(reason)
 }
 
 /** Sends bytes as the body; the reply's JSON. `lost` is what a lost connection is called. */
@@ -33,14 +52,16 @@ export async function sendBytes<Reply>(
 ): Promise<Reply> {
   const response = await fetch(addressOf(path, query), {
     method: 'POST',
-    headers: { 'content-type': 'application/octet-stream' },
+    headers: headersOf('application/octet-stream'),
     body,
     keepalive,
   }).catch(() => {
     throw new HembixError(lost)
   })
   if (response.ok) return (await response.json()) as Reply
-  throw new HembixError(refusalIn(await response.text(), response.status))
+  const reason = refusalIn(await response.text(), response.status)
+  leaveOtherPlan(reason)
+  throw new HembixError(reason)
 }
 
 export function addressOf(path: string, query: Query = {}): string {

@@ -14,6 +14,7 @@ export const readSession = () => call<SessionState>('GET', '/api/session')
 export const signIn = (form: SignIn) => call<SessionState>('POST', '/api/session', { body: form })
 export const openDemo = (name: string) => call<SessionState>('POST', '/api/session/demo', { body: { name } })
 export const createAccount = (form: NewAccount) => call<SessionState>('POST', '/api/accounts', { body: form })
+export const workIn = (planId: string | null) => call<object>('PUT', '/api/session/plan', { body: { planId } })
 export const signOut = () => call<SessionState>('DELETE', '/api/session')
 
 export const readAccount = () => call<AccountFacts>('GET', '/api/account')

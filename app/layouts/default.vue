@@ -17,6 +17,7 @@ import MergeDialog from '../components/dialogs/MergeDialog.vue'
 import MoveDialog from '../components/dialogs/MoveDialog.vue'
 import PlaceDialog from '../components/dialogs/PlaceDialog.vue'
 import NumberingDialog from '../components/folder/NumberingDialog.vue'
+import GuestNotice from '../components/shell/GuestNotice.vue'
 import AwayNotice from '../components/shell/AwayNotice.vue'
 import ColourDialog from '../components/dialogs/ColourDialog.vue'
 import StoryDialog from '../components/dialogs/StoryDialog.vue'
@@ -154,6 +155,7 @@ async function leave(query: Record<string, string>): Promise<void> {
       @theme="view.saved.theme = $event"
       @keys="dialogs.keys = true"
       @do="dialogs.goTo = true" />
+    <GuestNotice />
     <AwayNotice :away="away" />
     <main class="page">
       <slot />

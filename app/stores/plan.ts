@@ -46,7 +46,9 @@ export const usePlan = defineStore('plan', () => {
       let value = mergedOutline(reply.value, await api.readPlan(reply.value?.plan.revision ?? null))
       // Another answer came in between: this one tells from a revision that is not shown any more.
       if (mine === request && value === null) value = await api.readPlan(null)
-      if (mine === request && value !== null) outline.value = { state: 'ready', value }
+      if (mine !== request || value === null) return
+      api.showPlan(value.plan.id)
+      outline.value = { state: 'ready', value }
     } catch (error) {
       const reason = refusalOf(error)
       if (mine === request && outline.value.state !== 'ready') outline.value = { state: 'error', reason }
@@ -55,6 +57,7 @@ export const usePlan = defineStore('plan', () => {
 
   function forget(): void {
     request++
+    api.showPlan(null)
     outline.value = { state: 'idle' }
   }
 

@@ -11,6 +11,8 @@ export const useSession = defineStore('session', () => {
   const email = computed(() => (session.value.state === 'ready' ? (session.value.value.account?.email ?? null) : null))
   /** What others call who is signed in; empty: they have not said. */
   const name = computed(() => (session.value.state === 'ready' ? (session.value.value.account?.name ?? '') : ''))
+  /** The plan that is shown belongs to another. */
+  const isGuest = computed(() => session.value.state === 'ready' && session.value.value.account?.isGuest === true)
   /** The people of the demo, by name; none where there is no demo. */
   const demo = computed<readonly string[]>(() => (session.value.state === 'ready' ? session.value.value.demo : []))
 
@@ -38,5 +40,11 @@ export const useSession = defineStore('session', () => {
     keep({ account: null, demo: [...demo.value] })
   }
 
-  return { session, email, name, demo, load, signIn, openDemo, createAccount, signOut, deleteAccount }
+  /** Works in the plan of another from now on; null: in one's own again. All of the page is of the other plan then. */
+  async function workIn(planId: string | null): Promise<void> {
+    await api.workIn(planId)
+    location.assign('/plan')
+  }
+
+  return { session, email, name, isGuest, workIn, demo, load, signIn, openDemo, createAccount, signOut, deleteAccount }
 })

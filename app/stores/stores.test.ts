@@ -369,7 +369,9 @@ describe('the number of what is found', () => {
 describe(useSession, () => {
   it('knows who is signed in and whether there is a demo, and forgets on signing out', async () => {
     server.answers = {
-      'GET /api/session': { body: { account: { email: 'a@b.example', name: 'Ada' }, demo: ['Ida Fenn'] } },
+      'GET /api/session': {
+        body: { account: { email: 'a@b.example', name: 'Ada', isGuest: false }, demo: ['Ida Fenn'] },
+      },
       'DELETE /api/session': { body: { account: null } },
     }
     const session = useSession()

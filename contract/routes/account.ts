@@ -13,6 +13,7 @@ import {
   sessionShape,
   signedOutShape,
   signInShape,
+  workInShape,
 } from '../account'
 import { doneShape, endpoint } from './route'
 
@@ -39,6 +40,14 @@ export const accountRoutes = {
     signedIn: false,
     body: demoRequestShape,
     reply: sessionShape,
+  }),
+  workIn: endpoint({
+    method: 'PUT',
+    path: '/api/session/plan',
+    summary: 'Work in the plan of another who lets me change all of it, or in my own again',
+    signedIn: true,
+    body: workInShape,
+    reply: doneShape,
   }),
   signOut: endpoint({
     method: 'DELETE',

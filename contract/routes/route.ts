@@ -8,6 +8,8 @@ export interface Route {
   readonly summary: string
   /** False where nobody has to be signed in. */
   readonly signedIn: boolean
+  /** Whoever works in the plan of another is refused. */
+  readonly ownersOnly?: boolean
   readonly query?: AnySchema
   readonly body?: AnySchema | 'bytes'
   readonly reply?: AnySchema | 'bytes' | 'events' | 'text' | 'json'

@@ -9,6 +9,7 @@ export const trashRoutes = {
     path: '/api/trash/purge',
     summary: 'Delete for good what lies in the Trash; this cannot be undone',
     signedIn: true,
+    ownersOnly: true,
     body: purgeRequestShape,
     reply: changeShape,
   }),

@@ -60,9 +60,14 @@ export interface Definition<Kind extends string, W, G, Shape extends yup.AnyObje
   readonly decide: (slice: Slice, given: G, moment: Moment) => Decision
   /** Its fields in the words of docs/api.md. */
   readonly doc: string
-  /** null: the owner's alone. */
+  /** In what was given to them; null: not there. */
   readonly shared: Shared<G> | null
+  /** Why others do not carry it out who may change all of a plan; null: they may. */
+  readonly owners: OwnersOnly | null
 }
+
+/** It is about rights, or about what belongs to a person and not to the plan: stars, pins, kept searches. */
+export type OwnersOnly = 'right' | 'personal'
 
 interface Parts<G> {
   /** Left out: the folders, colours and the plan itself, which are always there. */
@@ -70,6 +75,7 @@ interface Parts<G> {
   readonly decide: (slice: Slice, given: G, moment: Moment) => Decision
   readonly doc: string
   readonly shared?: Shared<G>
+  readonly owners?: OwnersOnly
 }
 
 const NOTHING_MORE = () => ({})
@@ -83,6 +89,7 @@ export function command<Kind extends string, F extends Fields, G extends object>
     decide,
     doc,
     shared = undefined,
+    owners = undefined,
   }: Parts<G> & { readonly fields: F & (Given<F> extends G ? unknown : never) },
 ): Definition<Kind, Written<F> & Omit<G, keyof F>, G, yup.AnyObjectSchema> {
   const shape = yup.object(fields)
@@ -101,6 +108,7 @@ export function command<Kind extends string, F extends Fields, G extends object>
     decide,
     doc,
     shared: shared ?? null,
+    owners: owners ?? null,
     whole: written => ({ ...defaults, ...given(written) }) as unknown as G,
   }
 }
@@ -110,5 +118,5 @@ export function serverCommand<Kind extends string, G extends object>(
   kind: Kind,
   { needs = NOTHING_MORE, decide, doc }: Parts<G>,
 ): Definition<Kind, G, G, null> {
-  return { kind, shape: null, needs, decide, doc, shared: null, whole: written => written }
+  return { kind, shape: null, needs, decide, doc, shared: null, owners: null, whole: written => written }
 }

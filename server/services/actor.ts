@@ -8,6 +8,8 @@ export interface Actor {
   /** What others call them; left out where it does not matter, empty where they did not say. */
   readonly name?: string
   readonly planId: string
+  /** It is the plan of another, who lets them change all of it but rights. */
+  readonly isGuest?: boolean
 }
 
 /** The language in which names are put in order. */

@@ -1,7 +1,7 @@
 // Two people with a browser each: what one gives, the other has at once, works in, and has no longer.
 
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, choose, documentRow, makeFolders, newPerson, openFolder } from './person'
+import { bottomLine, bringIn, choose, documentRow, makeFolders, newPerson, openFolder, unfold } from './person'
 
 test('a folder is given to somebody, who adds to it, keeps a copy, and loses it', async ({ page, browser }) => {
   await newPerson(page, '', 'Ida Fenn')
@@ -117,13 +117,17 @@ test('copies are handed out to a group, and one person hands in', async ({ page,
   await dialog.getByRole('button', { name: 'Hand out' }).click()
   await expect(bottomLine(page)).toContainText('Handed “Bowline task” out to 1 person of “Evening class”')
 
-  await theirs.getByRole('navigation', { name: 'From others' }).getByRole('link', { name: /Per Aske/ }).click()
+  await theirs
+    .getByRole('navigation', { name: 'From others' })
+    .getByRole('link', { name: /Per Aske/ })
+    .click()
   await theirs.getByRole('button', { name: 'Bowline task' }).click()
   await expect(theirs.getByText('Tie it three times.')).toBeVisible()
   const answer = { name: 'Answer.txt', mimeType: 'text/plain', buffer: Buffer.from('Tied.') }
   await theirs.getByLabel('Files to add').setInputFiles([answer])
   await expect(theirs.getByRole('button', { name: 'Answer' })).toBeVisible()
 
+  await unfold(page, 'Tasks')
   await openFolder(page, 'Bowline task')
   const handIns = page.getByRole('region', { name: 'Handed in' })
   await expect(handIns).toContainText('All have handed in')
@@ -139,4 +143,39 @@ test('copies are handed out to a group, and one person hands in', async ({ page,
   await page.getByRole('button', { name: 'Take back 1 thing' }).click()
   await theirs.reload()
   await expect(middle.getByText('It was taken back: only this pointer is left.')).toBeVisible()
+})
+
+test('a whole plan is given, and somebody works in it beside its owner', async ({ page, browser }) => {
+  await newPerson(page, '', 'Ida Fenn')
+  const theirs = await (await browser.newContext()).newPage()
+  const { email } = await newPerson(theirs, '', 'Sanna Roke')
+  await makeFolders(page, ['Office'])
+  await page.goto('/people')
+  await page.getByRole('button', { name: 'Give the whole plan…' }).click()
+  const dialog = page.getByRole('dialog', { name: 'Give' })
+  await dialog.getByLabel('To whom').fill(email)
+  await page.getByRole('option', { name: new RegExp(email) }).click()
+  await choose(dialog.getByLabel('What they may do'), 'change')
+  await dialog.getByRole('button', { name: 'Give it' }).click()
+  await expect(bottomLine(page)).toContainText('Gave the plan to Sanna Roke to change')
+  await page.goto('/plan')
+
+  await theirs.goto('/received')
+  await theirs.getByRole('button', { name: 'Work in it' }).click()
+  await expect(theirs.getByText('the plan of another', { exact: false })).toBeVisible()
+  await expect(theirs.getByRole('treeitem', { name: /Office/ })).toBeVisible()
+  await makeFolders(theirs, ['Minutes'])
+  // Each sees at once what the other does, and undoes what is their own.
+  await expect(page.getByRole('treeitem', { name: /Minutes/ })).toBeVisible()
+  await makeFolders(page, ['Leases'])
+  await expect(theirs.getByRole('treeitem', { name: /Leases/ })).toBeVisible()
+  await theirs.keyboard.press('Control+z')
+  await expect(page.getByRole('treeitem', { name: /Minutes/ })).toHaveCount(0)
+  await expect(page.getByRole('treeitem', { name: /Leases/ })).toBeVisible()
+
+  await page.goto('/given')
+  await page.getByRole('checkbox', { name: /Tick the whole plan for Sanna Roke/ }).check()
+  await page.getByRole('button', { name: 'Take back 1 thing' }).click()
+  await expect(theirs.getByRole('heading', { name: 'The plan is empty' })).toBeVisible()
+  await expect(theirs.getByText('the plan of another', { exact: false })).toHaveCount(0)
 })

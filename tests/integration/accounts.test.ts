@@ -8,7 +8,11 @@ import { BASE, Client, newClient, PASSWORD } from '../support/client'
 describe('an account', () => {
   it('is made, stays signed in, and is refused once its session is ended', async () => {
     const client = await newClient()
-    expect((await client.get<SessionState>('/api/session')).body.account).toEqual({ email: client.email, name: '' })
+    expect((await client.get<SessionState>('/api/session')).body.account).toEqual({
+      email: client.email,
+      name: '',
+      isGuest: false,
+    })
     const old = client.cookie
     await client.send('DELETE', '/api/session')
     client.cookie = old

@@ -191,6 +191,7 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
     body: () => ({ change: v7(), document: v7(), folder: null }),
   },
   'GET /api/hand-ins/{id}': { stranger: 200, thing: 'folder' },
+  'PUT /api/session/plan': { stranger: 404, body: ids => ({ planId: ids.folder }) },
   'GET /api/received': { stranger: 200 },
   'POST /api/received/{key}/seen': { stranger: 404, body: () => ({}) },
   'GET /api/people': { stranger: 404, path: '?email=nobody@test.example' },

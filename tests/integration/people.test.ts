@@ -390,6 +390,47 @@ describe('all of a plan', () => {
   })
 })
 
+describe('whoever may change all of a plan', () => {
+  it('works in it as in their own, by their name, but for rights and what is the owner’s', async () => {
+    const guest = await new Person('Gus').open(owner)
+    const [own, { plan }] = [(await guest.outline()).plan.id, await owner.outline()]
+    const enter = async (planId: string | null) => (await guest.send('PUT', '/api/session/plan', { planId })).status
+    expect(await enter(plan.id)).toBe(404)
+    const id = v7()
+    const whole = { kind: 'grant.give', target: 'plan', targetId: plan.id, to: [to(guest, id)], note: '' } as const
+    await owner.act({ ...whole, role: 'add', until: null })
+    expect([await enter(plan.id), (await guest.received())[0]?.isWorkable]).toEqual([404, false])
+    await owner.act({ ...whole, role: 'edit', until: null })
+    expect([await enter(plan.id), (await guest.received())[0]?.isWorkable]).toEqual([200, true])
+    expect((await guest.outline()).plan.id).toBe(plan.id)
+    const made = await guest.folder('Made by Gus')
+    expect((await owner.outline()).folders.map(folder => folder.id)).toContain(made)
+    const [last] = (await owner.get<{ changes: { actor: string }[] }>('/api/changes')).body.changes
+    expect(last?.actor).toBe('Gus')
+    // The owner's last act is another one than the guest's.
+    await owner.folder('Made by the owner')
+    expect((await guest.undo()).body.label).toContain('Made by Gus')
+
+    const refused = async (command: ClientCommand) => ((await guest.try(command)).body as Refused).code
+    expect(await refused({ ...whole, role: 'edit', until: null })).toBe('right.missing')
+    expect(await refused({ kind: 'grant.end', ids: [id] })).toBe('right.missing')
+    expect(await refused({ kind: 'plan.rename', name: 'Mine' })).toBe('right.missing')
+    expect(await refused({ kind: 'star', folderIds: [], documentIds: [inside], on: true })).toBe('right.personal')
+    expect((await guest.send('POST', '/api/trash/purge', { id: v7(), ids: [], all: true })).status).toBe(403)
+    await guest.send('PUT', '/api/find/recent', { text: 'salaries', query: { q: 'salaries' } })
+    await guest.send('POST', `/api/documents/${outside}/visits`, {})
+    expect(JSON.stringify((await owner.get('/api/find/recent')).body)).not.toContain('salaries')
+    expect((await owner.get<{ opened: unknown[] }>('/api/documents/lately')).body.opened).toEqual([])
+
+    // A window that shows another plan than the session works in does nothing.
+    const stale = await guest.send('GET', '/api/plan', undefined, { 'x-hembix-plan': own })
+    expect([stale.status, (stale.body as Refused).code]).toEqual([409, 'plan.other'])
+    await owner.act({ kind: 'grant.end', ids: [id] })
+    expect((await guest.outline()).plan.id).toBe(own)
+    expect((await guest.send('GET', '/api/plan', undefined, { 'x-hembix-plan': plan.id })).status).toBe(409)
+  })
+})
+
 describe('people', () => {
   it('are found by their whole address, and by nothing less', async () => {
     const found = await reader.get<{ name: string }>(`/api/people?email=${adder.email.toUpperCase()}`)

@@ -13,7 +13,10 @@ describe('a reply', () => {
   it('is wrong where something is missing, of another kind, or not named, however deep', () => {
     expect(wrongInReply('GET', '/api/session', { account: null, demo: ['Ida Fenn'] })).toEqual([])
     expect(
-      wrongInReply('GET', '/api/session', { account: { email: 'a@b.example', name: '', secret: 1 }, demo: 'yes' }),
+      wrongInReply('GET', '/api/session', {
+        account: { email: 'a@b.example', name: '', isGuest: false, secret: 1 },
+        demo: 'yes',
+      }),
     ).toEqual([
       'demo must be a `array` type, but the final value was: `"yes"`.',
       '.account.secret is not in the contract',

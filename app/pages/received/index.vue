@@ -5,9 +5,10 @@ import type { ReceivedThing } from '../../../contract/shared'
 import { dateText } from '../../../core/dates/index'
 import RemoteState from '../../components/common/RemoteState.vue'
 import { useReceived } from '../../stores/received'
+import { useSession } from '../../stores/session'
 import { ROLE_VERBS } from '../../stores/roleTexts'
 
-const received = useReceived()
+const [received, session] = [useReceived(), useSession()]
 const people = computed(() => {
   const by = new Map<string, ReceivedThing[]>()
   for (const one of received.all) by.set(one.ownerId, [...(by.get(one.ownerId) ?? []), one])
@@ -38,6 +39,7 @@ const people = computed(() => {
             >
             <span class="acts">
               <b v-if="one.openedAt === null" class="fresh">new</b>
+              <v-btn v-if="one.isWorkable" class="place" @click="session.workIn(one.targetId)">Work in it</v-btn>
               <v-btn class="place" :aria-label="`File a pointer to ${one.name}`" @click="received.filePointer(one)">
                 File it
               </v-btn>
@@ -71,7 +73,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 130px 220px 90px;
+  grid-template-columns: minmax(0, 1fr) 130px 220px auto;
   gap: 12px;
   padding: 6px 0;
   border-bottom: 1px solid var(--rule);

@@ -1,6 +1,6 @@
 import type { CommandKind, CommandOf } from './registry'
 import { BY_KIND } from './registry'
-import type { Touched } from '../command'
+import type { OwnersOnly, Touched } from '../command'
 import type { Role } from '../../rows/index'
 import type { Needs } from '../needs'
 import { NO_NEEDS } from '../needs'
@@ -31,3 +31,6 @@ export function sharedCommand<Kind extends CommandKind>(command: CommandOf<Kind>
   const nothing: Touched = { folderIds: [], documentIds: [], changedFolderIds: [] }
   return { ...nothing, ...shared.touches(command), role: shared.role, own: shared.own ?? shared.role }
 }
+
+/** Why whoever may change all of a plan, and does not own it, may not carry it out; null: they may. */
+export const ownersOnly = ({ kind }: { readonly kind: CommandKind }): OwnersOnly | null => BY_KIND[kind].owners

@@ -29,5 +29,6 @@ export const groupDrop = command('group.drop', {
   fields,
   needs: () => ({ access: true }),
   decide: dropGroup,
+  owners: 'right',
   doc: '`id`',
 })

@@ -22,5 +22,6 @@ export const searchDrop = command('search.drop', {
   fields,
   needs: () => ({ searches: true }),
   decide: dropSearch,
+  owners: 'personal',
   doc: '`id`',
 })

@@ -90,6 +90,7 @@ export const grantGive = command('grant.give', {
     ...(target === 'document' ? { documentIds: [targetId as DocumentId] } : {}),
   }),
   decide: give,
+  owners: 'right',
   doc:
     '`target` (`plan`, `folder`, `document`), `targetId`, `to` (list of `id`, `who`: `person`, `group`, `everyone`, ' +
     '`whoId`), `role` (`read`, `add`, `edit`, `keep`), `until` (null: until it is ended), `note`',

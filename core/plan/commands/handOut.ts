@@ -122,6 +122,7 @@ export const groupHandOut = command('group.handOut', {
   fields,
   needs: ({ documentIds: ids = [], groupId: id }) => ({ access: true, documentIds: ids, membersOf: id }),
   decide: handOut,
+  owners: 'right',
   doc:
     '`groupId`, `parentId` (null: top), `id` and `name` of the folder that is made, `documentIds` (each person of the ' +
     'group gets a copy in a folder of their own), `until` (when the hand-in is over; null: never)',

@@ -1,7 +1,7 @@
 export type { ClientCommand, Command } from './registry'
 export { BY_KIND, COMMANDS, isCommandKind } from './registry'
 export type { SharedCommand } from './decide'
-export { decide, needsOf, sharedCommand } from './decide'
+export { decide, needsOf, ownersOnly, sharedCommand } from './decide'
 export { searchQueryShape } from './keepSearch'
 export { orderThenShape, orderWhenShape } from './setOrder'
 export { numberingShape } from '../shapes'

@@ -77,5 +77,6 @@ export const searchKeep = command('search.keep', {
   fields,
   needs: () => ({ searches: true }),
   decide: keepSearch,
+  owners: 'personal',
   doc: "`id`, `name`, `query` (the parts of a search's URL), `folderId` (shown there; null: nowhere), `pinned`, `desk`",
 })

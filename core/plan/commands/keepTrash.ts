@@ -24,5 +24,6 @@ function keepTrash(slice: Slice, { days }: Given<typeof fields>): Decision {
 export const planTrash = command('plan.trash', {
   fields,
   decide: keepTrash,
+  owners: 'right',
   doc: '`days`: after which the Trash deletes for good; null: never',
 })

@@ -40,6 +40,7 @@ export const linkMake = command('link.make', {
   fields,
   needs: ({ target, targetId }) => (target === 'document' ? { documentIds: [targetId as DocumentId] } : {}),
   decide: makeLink,
+  owners: 'right',
   doc:
     '`id`, `target` (`folder`, `document`), `targetId`, `secret` (128 random bits in base64url; only its hash is ' +
     'kept), `until` (null: until it is ended), `note`: whoever has the address may read it',

@@ -24,5 +24,6 @@ function pinFolder(slice: Slice, command: Given<typeof fields>, moment: Moment):
 export const folderPin = command('folder.pin', {
   fields,
   decide: pinFolder,
+  owners: 'personal',
   doc: '`id`, `on`: in the short list under the outline',
 })

@@ -144,7 +144,10 @@ export type Command = CommandOf
 /** What a client may ask for; bytes come in by uploads only. */
 export type ClientCommand = CommandOf<Exclude<Defined, { readonly shape: null }>['kind']>
 
-type Decides<W> = Pick<Definition<CommandKind, W, never, yup.AnyObjectSchema | null>, 'kind' | 'shape' | 'doc'> & {
+type Decides<W> = Pick<
+  Definition<CommandKind, W, never, yup.AnyObjectSchema | null>,
+  'kind' | 'shape' | 'doc' | 'owners'
+> & {
   readonly needs: (written: W) => Partial<Needs>
   readonly decide: (slice: Slice, written: W, moment: Moment) => Decision
   readonly shared: Shared<W> | null

@@ -19,4 +19,9 @@ function renamePlan(slice: Slice, given: Given<typeof fields>): Decision {
   )
 }
 
-export const planRename = command('plan.rename', { fields, decide: renamePlan, doc: '`name` of the plan itself' })
+export const planRename = command('plan.rename', {
+  fields,
+  decide: renamePlan,
+  owners: 'right',
+  doc: '`name` of the plan itself',
+})

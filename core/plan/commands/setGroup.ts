@@ -56,5 +56,6 @@ export const groupSet = command('group.set', {
   fields,
   needs: ({ add = [], remove = [] }) => ({ access: true, personIds: [...add, ...remove] }),
   decide: setGroup,
+  owners: 'right',
   doc: '`id`, `name`, `add` and `remove` (people)',
 })

@@ -44,5 +44,6 @@ export const star = command('star', {
   fields,
   needs: ({ folderIds = [], documentIds = [] }) => ({ documentIds, starIds: [...folderIds, ...documentIds] }),
   decide: starThings,
+  owners: 'personal',
   doc: '`folderIds`, `documentIds`, `on`',
 })

@@ -41,5 +41,6 @@ export const grantEnd = command('grant.end', {
   fields,
   needs: ({ ids }) => ({ access: true, linkIds: ids as ShareLinkId[] }),
   decide: takeBack,
+  owners: 'right',
   doc: '`ids` (of grants and links)',
 })

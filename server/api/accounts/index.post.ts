@@ -10,5 +10,5 @@ export default route(accountRoutes.openAccount, async ({ body: { email, name, pa
   const account = await openAccount({ email, name, password, planName: 'My plan' }, origin.address, now)
   const { token, expiresAt } = await openSession(account.accountId, origin, now)
   keepToken(event, token, expiresAt)
-  return { account: { email: account.email, name: account.name ?? '' }, demo: await demoPeople() }
+  return { account: { email: account.email, name: account.name ?? '', isGuest: false }, demo: await demoPeople() }
 })

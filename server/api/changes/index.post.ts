@@ -1,8 +1,9 @@
 import { parseCommand } from '../../../contract/command'
 import { changesRoutes } from '../../../contract/routes/changes'
 import { route } from '../../routing/route'
+import { allowedCommand } from '../../services/access/guests'
 import { applyCommand } from '../../services/changes/applyCommand'
 
 export default route(changesRoutes.apply, async ({ actor, body: { id, command } }) =>
-  applyCommand(actor, id, await parseCommand(command), new Date()),
+  applyCommand(actor, id, allowedCommand(actor, await parseCommand(command)), new Date()),
 )

@@ -8,5 +8,8 @@ export default route(accountRoutes.openDemo, async ({ body: { name }, event }) =
   const { token, expiresAt } = await openDemo(name, originOf(event), new Date())
   keepToken(event, token, expiresAt)
   const actor = await whoIs(token)
-  return { account: actor ? { email: actor.email, name: actor.name ?? '' } : null, demo: await demoPeople() }
+  return {
+    account: actor ? { email: actor.email, name: actor.name ?? '', isGuest: actor.isGuest === true } : null,
+    demo: await demoPeople(),
+  }
 })

@@ -6,5 +6,8 @@ import { demoPeople, whoIs } from '../../services/account/session'
 export default route(accountRoutes.readSession, async ({ event }) => {
   const token = tokenOf(event)
   const actor = token === null ? null : await whoIs(token)
-  return { account: actor ? { email: actor.email, name: actor.name ?? '' } : null, demo: await demoPeople() }
+  return {
+    account: actor ? { email: actor.email, name: actor.name ?? '', isGuest: actor.isGuest === true } : null,
+    demo: await demoPeople(),
+  }
 })

@@ -8,5 +8,5 @@ export default route(accountRoutes.signIn, async ({ body: { email, password }, e
   const { token, expiresAt } = await signIn(email, password, originOf(event), new Date())
   keepToken(event, token, expiresAt)
   const actor = await whoIs(token)
-  return { account: { email: email.toLowerCase(), name: actor?.name ?? '' }, demo: await demoPeople() }
+  return { account: { email: email.toLowerCase(), name: actor?.name ?? '', isGuest: false }, demo: await demoPeople() }
 })

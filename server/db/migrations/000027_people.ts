@@ -9,6 +9,8 @@ ALTER TABLE account ADD COLUMN name text NOT NULL DEFAULT '';
 ALTER TABLE change ALTER COLUMN account_id DROP NOT NULL;
 ALTER TABLE change DROP CONSTRAINT change_account_id_fkey;
 ALTER TABLE change ADD CONSTRAINT change_account_id_fkey FOREIGN KEY (account_id) REFERENCES account ON DELETE SET NULL;
+-- The plan of another in which whoever is signed in works for now; null: their own.
+ALTER TABLE session ADD COLUMN plan_id uuid REFERENCES plan ON DELETE SET NULL;
 CREATE TABLE person_group (
   plan_id uuid NOT NULL REFERENCES plan ON DELETE CASCADE,
   id uuid NOT NULL,

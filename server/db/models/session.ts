@@ -1,5 +1,5 @@
 import { DataTypes, Model } from 'sequelize'
-import type { InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
 
 /** Only the SHA-256 of the cookie's token is kept, so a copy of the table opens nothing. */
@@ -14,6 +14,8 @@ export class Session extends Model<InferAttributes<Session>, InferCreationAttrib
   declare agent: string
   /** To the hour. */
   declare seenAt: Date
+  /** The plan of another in which they work for now; null: their own. */
+  declare planId: CreationOptional<string | null>
 }
 
 export function sessions(): typeof Session {
@@ -26,6 +28,7 @@ export function sessions(): typeof Session {
         createdAt: { type: DataTypes.DATE, allowNull: false },
         expiresAt: { type: DataTypes.DATE, allowNull: false },
         agent: { type: DataTypes.TEXT, allowNull: false },
+        planId: { type: DataTypes.UUID },
         seenAt: { type: DataTypes.DATE, allowNull: false },
       },
       { sequelize, tableName: 'session', underscored: true, timestamps: false },

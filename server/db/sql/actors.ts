@@ -7,22 +7,42 @@ export interface ActorRow {
   readonly email: string
   readonly name: string
   readonly planId: string
+  /** It is the plan of another. */
+  readonly isGuest: boolean
+}
+
+// Whoever may change all of a plan may work in it as in their own, while the grant is in force.
+const MAY_WORK_IN = `EXISTS (SELECT FROM access_grant g WHERE g.plan_id = o.id AND g.target = 'plan'
+  AND g.role IN ('edit', 'keep') AND (g.until IS NULL OR g.until > now()) AND (g.who = 'everyone' OR g.who_id = a.id
+    OR g.who_id IN (SELECT m.group_id FROM group_member m WHERE m.plan_id = o.id AND m.person_id = a.id)))`
+
+/** Whether somebody may work in the plan of another. */
+export async function mayWorkIn(accountId: string, planId: string): Promise<boolean> {
+  const found = await rows(
+    null,
+    `SELECT FROM account a JOIN plan o ON o.id = $2 AND o.account_id <> a.id WHERE a.id = $1 AND ${MAY_WORK_IN}`,
+    [accountId, planId],
+  )
+  return found.length > 0
 }
 
 export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | undefined> {
   const found = await rows<ActorRow & { isStale: boolean }>(
     null,
-    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId", s.seen_at < now() - interval '1 hour' AS "isStale"
+    `SELECT a.id AS "accountId", a.email, a.name, coalesce(v.id, p.id) AS "planId", v.id IS NOT NULL AS "isGuest",
+      s.seen_at < now() - interval '1 hour' AS "isStale"
       FROM session s
-    JOIN account a ON a.id = s.account_id JOIN plan p ON p.account_id = a.id WHERE s.token_hash = $1
+    JOIN account a ON a.id = s.account_id JOIN plan p ON p.account_id = a.id
+    LEFT JOIN LATERAL (SELECT o.id FROM plan o WHERE o.id = s.plan_id AND ${MAY_WORK_IN}) v ON true
+    WHERE s.token_hash = $1
       AND s.expires_at > now() AND a.locked_at IS NULL`,
     [tokenHash],
   )
   const [actor] = found
   if (!actor) return undefined
   if (actor.isStale) await sessions().update({ seenAt: new Date() }, { where: { tokenHash } })
-  const { accountId, email, name, planId } = actor
-  return { accountId, email, name, planId }
+  const { accountId, email, name, planId, isGuest } = actor
+  return { accountId, email, name, planId, isGuest }
 }
 
 /** The people of the demo, in the order in which they were made. */
@@ -48,7 +68,7 @@ export async function isNew(): Promise<boolean> {
 export async function actorByEmail(email: string): Promise<ActorRow | undefined> {
   const found = await rows<ActorRow>(
     null,
-    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id
+    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId", false AS "isGuest" FROM account a JOIN plan p ON p.account_id = a.id
       WHERE a.email = $1`,
     [email],
   )

@@ -34,6 +34,12 @@ export async function lockPlan(transaction: Transaction, planId: string): Promis
   )[0]
 }
 
+/** By its id. */
+export async function planById(id: string): Promise<LockedPlan | undefined> {
+  return (await findRows<'plan', Revised>('plan', { where: { id }, also: REVISION }))[0]
+}
+
+/** A person's own. */
 export async function planOf(accountId: string): Promise<LockedPlan | undefined> {
   return (await findRows<'plan', Revised>('plan', { where: { accountId }, also: REVISION }))[0]
 }

@@ -26,7 +26,8 @@ export async function listReceived({ accountId }: Actor, now: Date) {
       const name = nameOf(grant, names)
       if (name === null) return []
       const { id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt } = grant
-      return [{ id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt, name }]
+      const isWorkable = target === 'plan' && includesRole(role, 'edit')
+      return [{ id, target, targetId, isWorkable, role, until, note, createdAt, from, ownerId, openedAt, name }]
     }),
   }
 }

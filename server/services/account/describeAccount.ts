@@ -2,6 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { join } from 'node:path'
 import { accounts } from '../../db/models/account'
 import { laidAside } from '../../db/models/laidAside'
+import { inOwnPlan } from '../access/guests'
 import type { Actor } from '../actor'
 import type { Quota } from './quota'
 import { quotaOf } from './quota'
@@ -30,7 +31,8 @@ export interface AccountFacts {
 
 const LISTED = 200
 
-export async function describeAccount(actor: Actor, token: string, now: Date): Promise<AccountFacts> {
+export async function describeAccount(who: Actor, token: string, now: Date): Promise<AccountFacts> {
+  const actor = await inOwnPlan(who)
   const [account, quota, sessions, aside, backedUpAt] = await Promise.all([
     accounts().findByPk(actor.accountId),
     quotaOf(actor),
@@ -64,6 +66,7 @@ async function lastBackup(): Promise<string | null> {
 }
 
 /** Takes a file off the list; it stays where it lies. Throws nothing when it is off already. */
-export async function forgetLaidAside(actor: Actor, id: string): Promise<void> {
+export async function forgetLaidAside(who: Actor, id: string): Promise<void> {
+  const actor = await inOwnPlan(who)
   await laidAside().destroy({ where: { planId: actor.planId, id } })
 }

@@ -149,6 +149,6 @@ export function demoPeople(): Promise<string[]> {
   return demoNames()
 }
 
-function hashOf(token: string): Buffer {
+export function hashOf(token: string): Buffer {
   return createHash('sha256').update(token).digest()
 }

@@ -7,7 +7,7 @@ import { codedName, numberTree } from '../../../core/numbering/index'
 import { branchOf, outlineOf, pathOf } from '../../../core/tree/index'
 import type { FiledDocument } from '../../db/sql/archive'
 import { documentsByIds, documentsInPlaces } from '../../db/sql/archive'
-import { planOf } from '../../db/sql/planRows'
+import { planById } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import type { Archive } from '../bundles/archive'
@@ -24,7 +24,7 @@ export interface ArchiveRequest {
  * Throws notFound, archive.empty.
  */
 export async function archiveThings(actor: Actor, { folderIds, documentIds }: ArchiveRequest): Promise<Archive> {
-  const plan = (await planOf(actor.accountId)) ?? fail('notFound')
+  const plan = (await planById(actor.planId)) ?? fail('notFound')
   const isWhole = folderIds.length === 0 && documentIds.length === 0
   const { tree, codes } = numberTree(plan, liveFolders(await currentFolders(actor.planId)), LOCALE)
   for (const id of folderIds) if (!tree.byId.has(id)) fail('notFound')

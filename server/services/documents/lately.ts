@@ -22,10 +22,14 @@ export async function listLately(actor: Actor): Promise<Lately> {
     openedOften(actor.planId, OFTEN),
     starredByNeglect(actor.planId, STARRED),
   ])
-  return { opened, changed, added, often, starred }
+  // What its owner opened and starred is not for others.
+  return actor.isGuest
+    ? { opened: [], changed, added, often: [], starred: [] }
+    : { opened, changed, added, often, starred }
 }
 
-/** Throws notFound. */
+/** That of others is not kept: it would stand among what the owner opened. Throws notFound. */
 export async function visit(actor: Actor, id: string): Promise<void> {
+  if (actor.isGuest) return
   if (!(await noteVisit(actor.planId, id))) fail('notFound')
 }

@@ -12,6 +12,7 @@ export interface RecentSearch {
 
 /** What was searched for lately, the last first. */
 export async function listRecentSearches(actor: Actor): Promise<{ searches: RecentSearch[] }> {
+  if (actor.isGuest) return { searches: [] } // they are the owner's
   return {
     searches: (
       await recentSearches().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: REMEMBERED })
@@ -24,6 +25,7 @@ export async function noteSearchMade(
   actor: Actor,
   { text, query }: { readonly text: string; readonly query: object },
 ): Promise<void> {
+  if (actor.isGuest) return
   await recentSearches().upsert({
     planId: actor.planId,
     text,
@@ -40,5 +42,6 @@ export async function noteSearchMade(
 }
 
 export async function forgetRecentSearches(actor: Actor): Promise<void> {
+  if (actor.isGuest) return
   await recentSearches().destroy({ where: { planId: actor.planId } })
 }

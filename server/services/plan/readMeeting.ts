@@ -6,7 +6,7 @@ import { needsOf } from '../../../core/plan/commands/index'
 import { meetingOf } from '../../../core/plan/index'
 import { isInside } from '../../../core/tree/index'
 import { withTransaction } from '../../db/client'
-import { planOf } from '../../db/sql/planRows'
+import { planById } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { loadSlice } from '../changes/loadSlice'
@@ -14,7 +14,7 @@ import { loadSlice } from '../changes/loadSlice'
 /** What merging would do, for the dialog that asks. Throws notFound, folder.intoItself. */
 export function readMeeting(actor: Actor, fromId: FolderId, intoId: FolderId): Promise<MeetingReply> {
   return withTransaction(async transaction => {
-    const plan = (await planOf(actor.accountId)) ?? fail('notFound')
+    const plan = (await planById(actor.planId)) ?? fail('notFound')
     const slice = await loadSlice(transaction, plan, needsOf({ kind: 'folder.merge', fromId, intoId, choices: [] }))
     const live = [...slice.folders.values()].filter(folder => folder.trashedAt === null)
     const { tree } = numberTree(slice.plan, live, LOCALE)

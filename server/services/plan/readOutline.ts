@@ -6,7 +6,7 @@ import {
   documentCounts,
   meaningsOf,
   outlineFoldersOf,
-  planOf,
+  planById,
   revisionOf,
   starredFolders,
   tagCounts,
@@ -75,7 +75,7 @@ function otherCounts(before: Counts, now: Counts): Counts {
 }
 
 async function readOnce(actor: Actor, known: number | null): Promise<Outline> {
-  const { ownerId: _, ...plan } = (await planOf(actor.accountId)) ?? fail('notFound')
+  const { ownerId: _, ...plan } = (await planById(actor.planId)) ?? fail('notFound')
   const touched = known === null ? null : await touchedFolders(actor.planId, known, plan.revision)
   const [folders, meanings, starred, counted, tags, carried, tagged, searches, given] = await Promise.all([
     outlineFoldersOf(actor.planId, touched),

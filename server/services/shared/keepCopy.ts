@@ -2,6 +2,7 @@
 
 import { fail } from '../../../core/errors'
 import type { DocumentId, FolderId } from '../../../core/ids'
+import { inOwnPlan } from '../access/guests'
 import { addUpload } from '../documents/addUpload'
 import { openContent } from '../documents/openContent'
 import type { Scope } from './scope'
@@ -23,8 +24,8 @@ export async function keepCopy(scope: Scope, { changeId, id, documentId, folderI
   const { person, from } = scope.viewer ?? fail('session.missing')
   const document = await documentIn(scope, id)
   const content = await openContent(scope.giver, id, null)
-  const entry = await addUpload(
-    person,
+  return addUpload(
+    await inOwnPlan(person),
     {
       changeId,
       documentId,
@@ -39,5 +40,4 @@ export async function keepCopy(scope: Scope, { changeId, id, documentId, folderI
     },
     now,
   )
-  return entry
 }
