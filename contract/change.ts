@@ -44,7 +44,9 @@ export const historyQueryShape = yup.object({
   folder: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
   /** A folder's or document's id: its own story. */
   thing: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
-  /** Only what the person, standing orders or devices did. */
+  /** Only what this person did. */
+  who: yup.string().matches(UUID_PATTERN, 'this is not an id').nullable().default(null),
+  /** Only what was done by hand, by standing orders or devices. */
   madeBy: yup.string<MadeBy>().oneOf(MADE_BY).nullable().default(null),
 })
 

@@ -1,5 +1,5 @@
-// npm run bench: the figures of tests/bench/report.md, finding.md, reading.md and holding.md, made anew; "npm run bench
-// find", "read", "holding", "confidence" (of suggested places; needs the corpus) or "corpus" (real documents, in
+// npm run bench: the figures of tests/bench/report.md, finding.md, reading.md, holding.md and rights.md, made anew; "npm run bench
+// find", "read", "rights", "holding", "confidence" (of suggested places; needs the corpus) or "corpus" (real documents, in
 // corpus.md) those of one only. HEMBIX_BENCH_FIND names the
 // sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
@@ -54,6 +54,20 @@ await script(async () => {
   }
   if (only === 'all' || only === 'read')
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/readers.ts'], { quiet: false })
+  if (only === 'all' || only === 'rights')
+    await withTestServer(
+      log,
+      {
+        name: 'bench-rights',
+        settings: { fsync: 'on', shared_buffers: '1GB', maintenance_work_mem: '512MB', max_wal_size: '4GB' },
+      },
+      async ({ address, databaseUrl }) => {
+        await run(process.execPath, ['--import', 'tsx', 'tests/bench/rights.ts'], {
+          quiet: false,
+          env: { HEMBIX_TEST_URL: address, DATABASE_URL: databaseUrl },
+        })
+      },
+    )
   if (only === 'confidence')
     await run(process.execPath, ['--import', 'tsx', 'tests/bench/confidence.ts'], { quiet: false })
   // Gets several hundred megabytes the first time; only when it is asked for.

@@ -16,6 +16,7 @@ export interface HistoryRequest {
   readonly folder?: string | null
   readonly thing?: string | null
   readonly madeBy?: string | null
+  readonly who?: string | null
 }
 /** Asks a long act to stop before its end; it answers as refused then. */
 export const stopAct = (id: string) => call<undefined>('POST', `/api/changes/${id}/stop`)

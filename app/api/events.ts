@@ -11,6 +11,8 @@ export type PlanEvent =
   | { readonly type: 'reading'; readonly documentId: string }
   /** Its small picture was made, or it is known that there is none. */
   | { readonly type: 'thumbnail'; readonly documentId: string }
+  /** Who else has a window open on this plan. */
+  | { readonly type: 'here'; readonly names: readonly string[] }
   /** Somebody gave me something, or took it back. */
   | { readonly type: 'received' }
   | { readonly type: 'away' }

@@ -58,6 +58,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     }
     if (event.type === 'thumbnail') return thumbnails.refresh(event.documentId)
     if (event.type === 'received') return void received.load()
+    if (event.type === 'here') return plan.meet(event.names)
     if (event.type === 'refresh') pending.outline = pending.documentList = pending.find = true
     else if (event.type === 'reading') pending.documentList = pending.find = true
     else {

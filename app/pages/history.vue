@@ -8,12 +8,14 @@ import type { MadeBy } from '../../core/change/index'
 import { counted, MADE_BY } from '../../core/change/index'
 import { clockText, dayText, timeText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
+import { tryParseId } from '../../core/ids'
 import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { useBeforePrint } from '../composables/useOnPaper'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
+import { useGiven } from '../stores/given'
 import { useHistory } from '../stores/history'
 import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
@@ -25,7 +27,7 @@ import FolderField from '../components/places/FolderField.vue'
 const WHO: Record<MadeBy, string> = { person: 'by hand', order: 'standing orders', arrival: 'came in by itself' }
 const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
-const placeNames = usePlaceNames()
+const [placeNames, given] = [usePlaceNames(), useGiven()]
 const NO_FILTER: { text: string; day: string; folder: FolderId | ''; madeBy: string } = {
   text: '',
   day: '',
@@ -43,11 +45,18 @@ watchDebounced(
       from: from?.toISOString() ?? null,
       until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null,
       folder: folder || null,
-      madeBy: madeBy || null,
+      madeBy: MADE_BY.find(by => by === madeBy) ?? null,
+      who: tryParseId(madeBy),
     })
   },
   { deep: true, debounce: 200 },
 )
+/** By hand or by itself, or by one of the people who may have done something here. */
+const choices = computed(() => [
+  { value: '', text: 'by anyone' },
+  ...MADE_BY.map(by => ({ value: by as string, text: WHO[by] })),
+  ...[...given.people.values()].map(({ id, name }) => ({ value: id as string, text: `by ${name}` })),
+])
 const isFiltered = computed(() => Object.values(filter.value).some(value => value !== ''))
 onPlanEvent(event => {
   if (event.type !== 'reading') void history.load()
@@ -127,11 +136,7 @@ async function undo(change: ChangeEntry): Promise<void> {
         v-model="filter.folder"
         label="In this folder and below"
         :others="[{ value: '', text: 'anywhere' }]" />
-      <ChoiceField
-        v-model="filter.madeBy"
-        class="line-field"
-        label="Who did it"
-        :choices="[{ value: '', text: 'by anyone' }, ...MADE_BY.map(by => ({ value: by, text: WHO[by] }))]" />
+      <ChoiceField v-model="filter.madeBy" class="line-field" label="Who did it" :choices="choices" />
       <v-btn v-if="isFiltered" class="place" @click="filter = NO_FILTER"> Show all </v-btn>
     </form>
     <RemoteState :remote="history.loaded" @again="history.load()">

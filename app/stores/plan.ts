@@ -1,7 +1,7 @@
 // The whole outline: folders, codes and counts, computed from one reply of the server.
 
 import { defineStore } from 'pinia'
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { OutlineReply, PlanFolder } from '../../contract/plan'
 import { numberTree, PLAIN_NUMBERING } from '../../core/numbering/index'
 import type { FolderRow } from '../../core/rows/index'
@@ -13,6 +13,8 @@ import { refusalOf } from './remote'
 
 export const usePlan = defineStore('plan', () => {
   const outline = shallowRef<Remote<OutlineReply>>({ state: 'idle' })
+  /** Who else has a window open on it, by name. */
+  const here = ref<readonly string[]>([])
   let request = 0
 
   const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
@@ -55,11 +57,18 @@ export const usePlan = defineStore('plan', () => {
     }
   }
 
+  function meet(names: readonly string[]): void {
+    here.value = names
+  }
+
   function forget(): void {
     request++
     api.showPlan(null)
     outline.value = { state: 'idle' }
   }
 
-  return { outline, reply, rows, tree, numbered, totals, pinned, starredFolders, inTray, load, forget }
+  return {
+    ...{ outline, reply, rows, tree, numbered, totals, pinned, starredFolders, inTray, here },
+    ...{ load, meet, forget },
+  }
 })

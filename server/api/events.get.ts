@@ -5,6 +5,7 @@ import { takeSlots } from '../http/slots'
 import { route } from '../routing/route'
 import { whoIs } from '../services/account/session'
 import { subscribeToPlan } from '../services/events/planEvents'
+import { comeToPlan } from '../services/events/presence'
 
 const BEAT_MS = 20_000
 // A window has one; a person has some windows.
@@ -15,6 +16,11 @@ export default route(serverRoutes.events, async ({ actor, event }) => {
   const giveBack = takeSlots({ [`streams of ${actor.accountId}`]: STREAMS_PER_ACCOUNT, streams: STREAMS_LIMIT })
   const stream = createEventStream(event)
   const unsubscribe = subscribeToPlan(actor.planId, text => void stream.push(text))
+  const leave = comeToPlan(actor.planId, {
+    accountId: actor.accountId,
+    name: actor.name || actor.email,
+    tell: names => void stream.push(JSON.stringify({ type: 'here', names })),
+  })
   const beat = setInterval(() => void keepUp(), BEAT_MS)
   const keepUp = async () => {
     const token = tokenOf(event)
@@ -31,6 +37,7 @@ export default route(serverRoutes.events, async ({ actor, event }) => {
   stream.onClosed(async () => {
     clearInterval(beat)
     unsubscribe()
+    leave()
     giveBack()
     await stream.close()
   })

@@ -165,6 +165,7 @@ test('a whole plan is given, and somebody works in it beside its owner', async (
   await expect(theirs.getByText('the plan of another', { exact: false })).toBeVisible()
   await expect(theirs.getByRole('treeitem', { name: /Office/ })).toBeVisible()
   await makeFolders(theirs, ['Minutes'])
+  await expect(page.getByText('Sanna Roke is here')).toBeVisible()
   // Each sees at once what the other does, and undoes what is their own.
   await expect(page.getByRole('treeitem', { name: /Minutes/ })).toBeVisible()
   await makeFolders(page, ['Leases'])

@@ -245,6 +245,8 @@ describe('whoever may add', () => {
     const { body } = await adder.add(keyOf(adder), handouts, 'Later.txt')
     const { changes } = (await owner.get<{ changes: { id: string; actor: string }[] }>('/api/changes')).body
     expect(changes.find(({ id }) => id === body.id)?.actor).toBe('Ada')
+    const theirs = await owner.get<{ changes: { actor: string }[] }>(`/api/changes?who=${adder.id}`)
+    expect(new Set(theirs.body.changes.map(({ actor }) => actor))).toEqual(new Set(['Ada']))
     expect((await owner.undo()).body.label).toContain('Mine alone')
     expect((await owner.outline()).folders.map(({ id }) => id)).not.toContain(own)
   })

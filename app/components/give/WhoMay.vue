@@ -4,19 +4,34 @@ import { computed } from 'vue'
 import type { GivenThing } from '../../../core/access/index'
 import { counted } from '../../../core/change/index'
 import { dateText } from '../../../core/dates/index'
-import type { GroupId } from '../../../core/ids'
+import type { FolderId, GroupId } from '../../../core/ids'
+import { isInside } from '../../../core/tree/index'
 import type { GivenOut } from '../../stores/given'
 import { useGiven } from '../../stores/given'
+import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 
 const props = defineProps<{ thing: GivenThing | 'plan' }>()
-const given = useGiven()
-const placeNames = usePlaceNames()
+const [given, plan, placeNames] = [useGiven(), usePlan(), usePlaceNames()]
 const lines = computed(() =>
   props.thing === 'plan'
     ? given.all.filter(({ target }) => target === 'plan').map(one => ({ given: one, by: null }))
     : given.to(props.thing),
 )
+const BELOW = 8
+/** What differs below a folder: folders in it that were given further. */
+const below = computed(() => {
+  const { thing } = props
+  if (thing === 'plan' || thing.kind !== 'folder' || !plan.tree.byId.has(thing.id)) return []
+  return given.all
+    .filter(
+      ({ target, targetId }) =>
+        target === 'folder' && targetId !== thing.id && isInside(plan.tree, targetId as FolderId, thing.id),
+    )
+    .slice(0, BELOW)
+    .map(one => ({ one, folderId: one.targetId as FolderId }))
+})
+
 /** The people of a group by name, where they are few enough to be read. */
 const NAMED = 12
 function namesIn({ who, whoId }: GivenOut): string {
@@ -50,6 +65,10 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
     </li>
   </ul>
   <span v-else class="quiet">only you</span>
+  <p v-for="{ one, folderId } in below" :key="one.id" class="quiet">
+    In it <NuxtLink class="place" :to="`/plan/${folderId}`">{{ placeNames.placeOf(folderId)?.text }}</NuxtLink>:
+    {{ given.whoText(one) }} may {{ one.role }}
+  </p>
 </template>
 
 <style scoped>

@@ -27,6 +27,9 @@ const dialogs = useDialogs()
 const said = computed(() => notices.present?.text ?? acts.last.last?.label ?? '')
 const undoTitle = computed(() => (acts.undoable ? `Undo: ${acts.undoable.label} (Ctrl+Z)` : 'Nothing to undo'))
 const redoTitle = computed(() => (acts.last.redo ? `Do again what was undone (Ctrl+Shift+Z)` : ''))
+const hereText = computed(
+  () => `${new Intl.ListFormat('en').format(plan.here)} ${plan.here.length === 1 ? 'is' : 'are'} here`,
+)
 const used = computed(() => {
   const ids = new Set([...plan.tree.byId.values()].map(folder => folder.meaningId))
   return colourKey.meanings.filter(meaning => ids.has(meaning.id))
@@ -82,6 +85,7 @@ function brighten(id: MeaningId): void {
         {{ placeNames.placeOf(folder.id)?.text }}
       </NuxtLink>
     </div>
+    <span v-if="plan.here.length > 0" class="here" role="status" :title="hereText">{{ hereText }}</span>
     <ReadingQueue />
     <template v-if="longActs.running">
       <label class="long"
@@ -185,6 +189,13 @@ function brighten(id: MeaningId): void {
   accent-color: var(--act);
   vertical-align: middle;
   margin-left: 8px;
+}
+.here {
+  white-space: nowrap;
+  flex: none;
+  max-width: 220px;
+  overflow: hidden;
+  text-overflow: ellipsis;
 }
 .do {
   color: var(--act);

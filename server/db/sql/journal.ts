@@ -112,6 +112,7 @@ export interface HistoryFilter {
   readonly thing: string | null
   /** null: anybody. */
   readonly madeBy: MadeBy | null
+  readonly who: string | null
 }
 
 /** Newest first, older than `revision`, as the filter asks. */
@@ -127,6 +128,7 @@ export function entriesOf(
       OR c.label ILIKE '%' || $4 || '%')
     AND ($5::timestamptz IS NULL OR c.at >= $5) AND ($6::timestamptz IS NULL OR c.at < $6) AND ($7::uuid[] IS NULL
       OR c.places && $7) AND ($8::uuid IS NULL OR c.things @> ARRAY[$8]) AND ($9::text IS NULL OR c.made_by = $9)
+    AND ($10::uuid IS NULL OR c.account_id = $10)
     ORDER BY c.revision DESC LIMIT $3`,
     [
       planId,
@@ -138,6 +140,7 @@ export function entriesOf(
       filter.places,
       filter.thing,
       filter.madeBy,
+      filter.who,
     ],
   )
 }
