@@ -175,12 +175,11 @@ export const groupShape = yup.object({
 })
 export type PersonGroup = yup.InferType<typeof groupShape>
 
-export const knownPersonShape = yup.object({
+const knownPersonShape = yup.object({
   id: personId(),
   name: yup.string().required(),
   email: yup.string().required(),
 })
-export type KnownPerson = yup.InferType<typeof knownPersonShape>
 
 export const outlineShape = yup.object({
   /** The revision from which on folders and counts are told; null: all of them are here. */

@@ -7,7 +7,7 @@ export type Query = Readonly<Record<string, string | number | boolean | null | u
 
 let shownPlan: string | null = null
 
-/** The plan that this window shows, by its id: where the session works in another one, nothing is done. null: none yet. */
+/** The plan that this window shows: where the session works in another one, nothing is done. null: none yet. */
 export function showPlan(id: string | null): void {
   shownPlan = id
 }

@@ -4,4 +4,4 @@ import { call } from './http'
 export const findPerson = (email: string) =>
   call<{ id: string; name: string; email: string }>('GET', '/api/people', { query: { email } })
 export const readReceived = () => call<{ received: ReceivedThing[] }>('GET', '/api/received')
-export const markSeen = (id: string) => call<object>('POST', `/api/received/${id}/seen`, { body: {} })
+export const markOpened = (id: string) => call<object>('POST', `/api/received/${id}/seen`, { body: {} })

@@ -9,6 +9,7 @@ import RowTick from '../components/base/RowTick.vue'
 import { useNow } from '../composables/useNow'
 import type { GivenOut } from '../stores/given'
 import { useGiven } from '../stores/given'
+import { useGivenTexts } from '../stores/givenTexts'
 import { usePlan } from '../stores/plan'
 import { ROLE_VERBS } from '../stores/roleTexts'
 
@@ -18,7 +19,7 @@ const ORDERS = [
   { value: 'who', text: 'by whom it is for' },
   { value: 'what', text: 'by what it is' },
 ] as const
-const [given, plan] = [useGiven(), usePlan()]
+const [given, plan, texts] = [useGiven(), usePlan(), useGivenTexts()]
 const now = useNow()
 const ticked = ref<ReadonlySet<string>>(new Set())
 const order = ref<(typeof ORDERS)[number]['value']>('made')
@@ -31,8 +32,8 @@ const pathOf = ({ target, targetId }: GivenOut) =>
 const lines = computed(() => {
   const all = given.all.map(one => ({
     one,
-    name: given.nameOf(one),
-    who: given.whoText(one),
+    name: texts.nameOf(one),
+    who: texts.whoText(one),
     to: pathOf(one),
     isOver: !isInForce(one, new Date(now.value).toISOString()),
     isStale: daysBetween(one.openedAt ?? one.createdAt, now.value) >= STALE_DAYS,

@@ -13,12 +13,11 @@ import {
   secretFrom,
   SECRET_BYTES,
 } from '../../core/access/index'
-import { counted } from '../../core/change/index'
-import type { FolderId, GrantId, GroupId, PersonId, ShareLinkId } from '../../core/ids'
+import type { FolderId, GrantId, PersonId, ShareLinkId } from '../../core/ids'
 import type { Role } from '../../core/rows/index'
+import { readHandIns } from '../api/plan'
 import { useActs } from './acts'
 import { usePlan } from './plan'
-import { usePlaceNames } from './placeNames'
 
 /** A link is for whoever has it. */
 export type GivenOut = GivenGrant | (GivenLink & { readonly who: 'link'; readonly whoId: null; readonly role: 'read' })
@@ -39,11 +38,14 @@ export interface Giving {
   readonly note: string
 }
 
-export const isGrant = (one: GivenOut): one is GivenGrant => one.who !== 'link'
+const isGrant = (one: GivenOut): one is GivenGrant => one.who !== 'link'
 const lastOf = (day: string) => (day === '' ? null : new Date(`${day}T23:59:59`).toISOString())
 
+/** Who was handed something out in a folder, and what they handed in. */
+export const handInsOf = async (folderId: FolderId) => (await readHandIns(folderId)).handIns
+
 export const useGiven = defineStore('given', () => {
-  const [acts, plan, placeNames] = [useActs(), usePlan(), usePlaceNames()]
+  const [acts, plan] = [useActs(), usePlan()]
   const links = computed<readonly GivenLink[]>(() => plan.reply?.links ?? [])
   const grants = computed<readonly GivenGrant[]>(() => plan.reply?.grants ?? [])
   const groups = computed(() => new Map((plan.reply?.groups ?? []).map(group => [group.id, group])))
@@ -89,31 +91,6 @@ export const useGiven = defineStore('given', () => {
       .map(({ personId }) => personId)
   }
 
-  const sizeOf = (id: string | null) => groups.value.get(id as GroupId)?.memberIds.length ?? 0
-  const personName = (id: string | null) => people.value.get(id as PersonId)?.name ?? 'somebody who is gone'
-
-  /** "Per Aske", "Evening class (12 people)", "whoever has the link for the class". */
-  function whoText(one: Grantee | GivenOut): string {
-    if (one.who === 'everyone') return 'everyone with an account here'
-    if (one.who === 'person') return personName(one.whoId)
-    if (one.who === 'link') return `whoever has the link${'note' in one && one.note !== '' ? ` for ${one.note}` : ''}`
-    const name = groups.value.get(one.whoId as GroupId)?.name ?? 'a group that is gone'
-    return `${name} (${counted(sizeOf(one.whoId), 'person')})`
-  }
-
-  /** "Given with all below to Evening class (12 people) and Per Aske."; empty where only the owner may. */
-  function givenText(folderId: FolderId): string {
-    const names = [...new Set(to({ kind: 'folder', id: folderId }).map(({ given }) => whoText(given)))]
-    if (names.length === 0) return ''
-    return `Given with all below to ${new Intl.ListFormat('en').format(names)}.`
-  }
-
-  /** "1.1 Berth leases", or the name of the document; of what is gone, that it is. */
-  function nameOf({ target, targetId, name }: Pick<GivenOut, 'target' | 'targetId' | 'name'>): string {
-    if (target === 'plan') return 'the whole plan'
-    return (target === 'folder' ? placeNames.placeOf(targetId as FolderId)?.text : name) ?? 'what is gone'
-  }
-
   /** Whether it was given; why not stands in `refused`. */
   async function give({ target, targetId, to: grantees, role, until, note }: Giving): Promise<boolean> {
     const outcome = await acts.act(
@@ -143,8 +120,5 @@ export const useGiven = defineStore('given', () => {
 
   const end = (ids: readonly string[]): Promise<unknown> => acts.act({ kind: 'grant.end', ids: [...ids] })
 
-  return {
-    ...{ all, groups, people, refused, to, difference, newPeople, sizeOf, personName, whoText, givenText, nameOf },
-    ...{ give, makeLink, end },
-  }
+  return { ...{ all, groups, people, refused, to, difference, newPeople }, ...{ give, makeLink, end } }
 })

@@ -44,7 +44,7 @@ export const useReceived = defineStore('received', () => {
 
   /** It is no longer new. */
   async function layAside(id: string): Promise<void> {
-    await api.markSeen(id)
+    await api.markOpened(id)
     await load()
   }
 

@@ -1,6 +1,5 @@
-export type { PersonDifference } from './difference'
-export { difference, differenceOfPlaces, differenceOfReasons } from './difference'
-export type { Access, Audience, Grant } from './explain'
+export { differenceOfPlaces, differenceOfReasons } from './difference'
+export type { Access, Grant } from './explain'
 export { audienceOf, explain, isFor } from './explain'
 export type { GivenThing, Reach } from './reach'
 export { isInForce, reaching, reachingPlaces } from './reach'

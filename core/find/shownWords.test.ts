@@ -9,6 +9,7 @@ describe('words where they are shown', () => {
       {
         kind: 'any',
         rules: [
+          { kind: 'all', rules: ['remark', 'sender', 'tags'].map(field => ({ kind: 'empty', field })) },
           { kind: 'text', field: 'name', op: 'contains', value: 'rabbit' },
           { kind: 'inside', words: ['rabbit'] },
         ],
@@ -23,7 +24,7 @@ describe('words where they are shown', () => {
   it('are not those to be left out', () => {
     const kinds = (typed: string) => shownWords(typed).flatMap(rule => leavesIn(rule).map(({ kind }) => kind))
     expect(shownWords('-secret')).toEqual([])
-    expect(kinds('rope -secret -"for my eyes"')).toEqual(['word', 'text', 'inside'])
+    expect(kinds('rope -secret -"for my eyes"')).toEqual(['word', 'empty', 'empty', 'empty', 'text', 'inside'])
     expect(shownWords(' ')).toEqual([])
   })
 })

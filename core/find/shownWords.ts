@@ -14,9 +14,20 @@ export function shownWords(typed: string): Rule[] {
   return rules.flatMap(rule => (rule.kind === 'word' ? [rule, whereShown(rule.text)] : [rule]))
 }
 
+/** Most documents have nothing else that a word could stand in: of those nothing more is looked at. */
+const NOTHING_ELSE: Rule = {
+  kind: 'all',
+  rules: [
+    { kind: 'empty', field: 'remark' },
+    { kind: 'empty', field: 'sender' },
+    { kind: 'empty', field: 'tags' },
+  ],
+}
+
 const whereShown = (text: string): Rule => ({
   kind: 'any',
   rules: [
+    NOTHING_ELSE,
     { kind: 'text', field: 'name', op: 'contains', value: text },
     { kind: 'inside', words: [text] },
   ],

@@ -24,7 +24,8 @@ export default route(serverRoutes.events, async ({ actor, event }) => {
   const beat = setInterval(() => void keepUp(), BEAT_MS)
   const keepUp = async () => {
     const token = tokenOf(event)
-    // A session that was ended, or works in another plan, hears nothing more; one that cannot be looked up now is asked about at the next beat.
+    // A session that was ended, or works in another plan, hears nothing more; one that cannot be looked up now is asked
+    // about at the next beat.
     const isEnded =
       token === null ||
       (await whoIs(token).then(

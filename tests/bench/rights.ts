@@ -1,5 +1,5 @@
-// What rights cost: computed for a person, explained for a document, and reading by them beside the owner's own reading,
-// in turns. Started by "npm run bench rights".
+// What rights cost: computed for a person, explained for a document, and reading by them beside the owner's own
+// reading, in turns. Started by "npm run bench rights".
 
 import { writeFileSync } from 'node:fs'
 import { v7 } from 'uuid'

@@ -1,68 +1,14 @@
 // What people have of the plan of another, route by route: five people of different roles, and somebody without any.
 
-import { randomUUID } from 'node:crypto'
 import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
-import type { ClientCommand } from '../../contract/command'
 import type { DocumentFacts } from '../../contract/document'
-import type { HandIn } from '../../contract/plan'
-import type { ReceivedThing, Shared, SharedChange, SharedFound, SharedList } from '../../contract/shared'
-import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../../core/ids'
+import type { Shared, SharedFound, SharedList } from '../../contract/shared'
+import type { DocumentId, FolderId, GrantId, GroupId } from '../../core/ids'
 import type { Role } from '../../core/rows/index'
 import { rows } from '../../server/db/client'
-import type { Refused, Reply } from '../support/client'
 import { Client, newClient, PASSWORD } from '../support/client'
-import { expectExact } from '../support/exactReply'
-
-/** A client with an account of its own, by its name, and the id that others give things to. */
-class Person extends Client {
-  id = '' as PersonId
-  email = ''
-  constructor(readonly name: string) {
-    super()
-  }
-
-  async open(owner: Client): Promise<this> {
-    this.email = `${randomUUID()}@test.example`
-    const made = await this.send('POST', '/api/accounts', { email: this.email, name: this.name, password: PASSWORD })
-    if (made.status !== 200) throw new Error(`No account could be made: ${made.status}`)
-    this.id = (await owner.get<{ id: PersonId }>(`/api/people?email=${this.email}`)).body.id
-    return this
-  }
-
-  async received(): Promise<ReceivedThing[]> {
-    return (await this.get<{ received: ReceivedThing[] }>('/api/received')).body.received
-  }
-
-  shared<T = Refused>(key: string, path = ''): Promise<Reply<T>> {
-    return this.get<T>(`/api/shared/${key}${path}`)
-  }
-
-  change(key: string, command: ClientCommand): Promise<Reply<SharedChange & Refused>> {
-    return this.send('POST', `/api/shared/${key}/changes`, { id: v7(), command })
-  }
-
-  undoIn(key: string, changeId: string): Promise<Reply<SharedChange & Refused>> {
-    return this.send('POST', `/api/shared/${key}/changes/undo`, { id: v7(), changeId })
-  }
-
-  async add(
-    key: string,
-    folder: string,
-    name: string,
-  ): Promise<{ status: number; id: DocumentId; body: SharedChange }> {
-    const id = v7() as DocumentId
-    const query = new URLSearchParams({ change: v7(), document: id, folder, name, changed: '2026-03-04T05:06:07Z' })
-    const reply = await fetch(`${this.base}/api/shared/${key}/documents?${query.toString()}`, {
-      method: 'POST',
-      headers: { cookie: this.cookie, 'content-type': 'application/octet-stream' },
-      body: `what ${this.name} wrote`,
-    })
-    const body = (await reply.json()) as SharedChange
-    if (reply.ok) expectExact('POST', `/api/shared/${key}/documents`, body)
-    return { status: reply.status, id, body }
-  }
-}
+import { Person, to } from '../support/people'
 
 let owner: Client
 const reader = new Person('Rhea')
@@ -79,9 +25,6 @@ let below: DocumentId
 let outside: DocumentId
 const group = v7() as GroupId
 const keys = new Map<Person, string>()
-
-const to = (person: Person | null, id = v7()) =>
-  ({ id: id as GrantId, who: person ? 'person' : 'everyone', whoId: person?.id ?? null }) as const
 
 async function give(person: Person, role: Role, targetId: string, target: 'folder' | 'document' = 'folder') {
   const id = v7()
@@ -276,46 +219,6 @@ describe('a copy', () => {
   })
 })
 
-describe('a hand-out', () => {
-  it('gives each of a group a folder of their own, shows who handed in, and is undone as one act', async () => {
-    const [id, paper] = [v7() as FolderId, (await owner.upload('Task.txt', 'Tie it.', office)).id]
-    const class2 = v7() as GroupId
-    const [one, other] = [await new Person('Mo').open(owner), await new Person('Sten').open(owner)]
-    const people = [one.id, other.id]
-    await owner.act({ kind: 'group.set', id: class2, name: 'Second class', add: people, remove: [] })
-    const made = await owner.act({
-      ...{ kind: 'group.handOut', groupId: class2, parentId: null, id, name: 'Knots test', documentIds: [paper] },
-      until: '2999-01-01T00:00:00.000Z',
-    })
-    const lines = async () => (await owner.get<{ handIns: HandIn[] }>(`/api/hand-ins/${id}`)).body.handIns
-    expect((await lines()).map(({ name, count }) => [name, count])).toEqual([
-      ['Mo', 0],
-      ['Sten', 0],
-    ])
-    const [mine, theirs] = [(await other.received())[0], (await one.received())[0]]
-    expect([mine?.name, mine?.role, mine?.note]).toEqual([expect.stringContaining('Sten'), 'add', 'Knots test'])
-    const shared = await other.shared<Shared>(mine?.id ?? '')
-    const own = shared.body.folders[0]?.id ?? ''
-    expect((await other.shared(theirs?.id ?? '')).status).toBe(404)
-    expect((await other.add(mine?.id ?? '', own, 'Answer.txt')).status).toBe(200)
-    expect((await lines()).map(({ name, count, openedAt }) => [name, count, openedAt !== null])).toEqual([
-      ['Mo', 0, false],
-      ['Sten', 1, true],
-    ])
-    // After the hand-in it is read only.
-    await rows(
-      null,
-      `UPDATE access_grant SET until = date_trunc('second', now()) WHERE target_id = $1 AND role = 'add'`,
-      [own],
-    )
-    const after = (await other.received()).find(each => each.targetId === own)
-    expect([after?.role, (await other.shared<Shared>(mine?.id ?? '')).body.role]).toEqual(['read', 'read'])
-    expect((await other.add(after?.id ?? '', own, 'Late.txt')).status).toBe(403)
-    await rows(null, `UPDATE access_grant SET until = '2999-01-01' WHERE target_id = $1 AND role = 'add'`, [own])
-    expect((await owner.undo(made.id)).body.code).toBe('undo.blocked')
-  })
-})
-
 describe('what one gave', () => {
   it('is seen as those see it, and changed by nobody there', async () => {
     const seen = await owner.get<Shared>(`/api/shared/${keyOf(adder)}`)
@@ -389,47 +292,6 @@ describe('all of a plan', () => {
     expect((await stranger.shared<DocumentFacts>(id, `/documents/${outside}`)).status).toBe(200)
     expect((await stranger.shared(id, `/documents/${tray.id}`)).status).toBe(404)
     await owner.act({ kind: 'grant.end', ids: [id] })
-  })
-})
-
-describe('whoever may change all of a plan', () => {
-  it('works in it as in their own, by their name, but for rights and what is the owner’s', async () => {
-    const guest = await new Person('Gus').open(owner)
-    const [own, { plan }] = [(await guest.outline()).plan.id, await owner.outline()]
-    const enter = async (planId: string | null) => (await guest.send('PUT', '/api/session/plan', { planId })).status
-    expect(await enter(plan.id)).toBe(404)
-    const id = v7()
-    const whole = { kind: 'grant.give', target: 'plan', targetId: plan.id, to: [to(guest, id)], note: '' } as const
-    await owner.act({ ...whole, role: 'add', until: null })
-    expect([await enter(plan.id), (await guest.received())[0]?.isWorkable]).toEqual([404, false])
-    await owner.act({ ...whole, role: 'edit', until: null })
-    expect([await enter(plan.id), (await guest.received())[0]?.isWorkable]).toEqual([200, true])
-    expect((await guest.outline()).plan.id).toBe(plan.id)
-    const made = await guest.folder('Made by Gus')
-    expect((await owner.outline()).folders.map(folder => folder.id)).toContain(made)
-    const [last] = (await owner.get<{ changes: { actor: string }[] }>('/api/changes')).body.changes
-    expect(last?.actor).toBe('Gus')
-    // The owner's last act is another one than the guest's.
-    await owner.folder('Made by the owner')
-    expect((await guest.undo()).body.label).toContain('Made by Gus')
-
-    const refused = async (command: ClientCommand) => ((await guest.try(command)).body as Refused).code
-    expect(await refused({ ...whole, role: 'edit', until: null })).toBe('right.missing')
-    expect(await refused({ kind: 'grant.end', ids: [id] })).toBe('right.missing')
-    expect(await refused({ kind: 'plan.rename', name: 'Mine' })).toBe('right.missing')
-    expect(await refused({ kind: 'star', folderIds: [], documentIds: [inside], on: true })).toBe('right.personal')
-    expect((await guest.send('POST', '/api/trash/purge', { id: v7(), ids: [], all: true })).status).toBe(403)
-    await guest.send('PUT', '/api/find/recent', { text: 'salaries', query: { q: 'salaries' } })
-    await guest.send('POST', `/api/documents/${outside}/visits`, {})
-    expect(JSON.stringify((await owner.get('/api/find/recent')).body)).not.toContain('salaries')
-    expect((await owner.get<{ opened: unknown[] }>('/api/documents/lately')).body.opened).toEqual([])
-
-    // A window that shows another plan than the session works in does nothing.
-    const stale = await guest.send('GET', '/api/plan', undefined, { 'x-hembix-plan': own })
-    expect([stale.status, (stale.body as Refused).code]).toEqual([409, 'plan.other'])
-    await owner.act({ kind: 'grant.end', ids: [id] })
-    expect((await guest.outline()).plan.id).toBe(own)
-    expect((await guest.send('GET', '/api/plan', undefined, { 'x-hembix-plan': plan.id })).status).toBe(409)
   })
 })
 

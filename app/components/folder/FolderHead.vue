@@ -9,7 +9,7 @@ import { useRename } from '../../composables/useRename'
 import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
 import { useDialogs } from '../../stores/dialogs'
-import { useGiven } from '../../stores/given'
+import { useGivenTexts } from '../../stores/givenTexts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import NameField from '../common/NameField.vue'
@@ -22,7 +22,7 @@ const emit = defineEmits<{ rename: []; renamed: [] }>()
 const plan = usePlan()
 const placeNames = usePlaceNames()
 const acts = useActs()
-const [given, dialogs] = [useGiven(), useDialogs()]
+const [texts, dialogs] = [useGivenTexts(), useDialogs()]
 const rename = useRename()
 const now = useNow()
 const starred = computed(() => plan.starredFolders.has(props.folder.id))
@@ -59,8 +59,8 @@ const facts = computed(() =>
           empty="What belongs here? Write its purpose…"
           serif
           @keep="acts.act({ kind: 'folder.describe', id: folder.id, purpose: $event })" />
-        <p v-if="given.givenText(folder.id)" class="second">
-          {{ given.givenText(folder.id) }}
+        <p v-if="texts.givenText(folder.id)" class="second">
+          {{ texts.givenText(folder.id) }}
           <v-btn class="place" @click="dialogs.give = { kind: 'folder', id: folder.id, name: folder.name }"
             >Give…</v-btn
           >

@@ -5,10 +5,9 @@ import type { HandIn } from '../../../contract/plan'
 import { counted } from '../../../core/change/index'
 import { timeText } from '../../../core/dates/index'
 import type { FolderId } from '../../../core/ids'
-import { readHandIns } from '../../api/plan'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useNow } from '../../composables/useNow'
-import { useGiven } from '../../stores/given'
+import { handInsOf, useGiven } from '../../stores/given'
 import { usePlan } from '../../stores/plan'
 import type { Remote } from '../../stores/remote'
 import { remoteOf } from '../../stores/remote'
@@ -32,7 +31,7 @@ const isHandedOut = computed(() =>
 async function load(): Promise<void> {
   if (!isHandedOut.value) return
   const { id } = props
-  const answer = await remoteOf(readHandIns(id).then(({ handIns }) => handIns))
+  const answer = await remoteOf(handInsOf(id))
   if (id === props.id) loaded.value = answer
 }
 watch([() => props.id, isHandedOut], load, { immediate: true })

@@ -7,16 +7,17 @@ import type { PersonId } from '../../../core/ids'
 import { useDialogs } from '../../stores/dialogs'
 import type { Grantee, GivenOut } from '../../stores/given'
 import { useGiven } from '../../stores/given'
+import { useGivenTexts } from '../../stores/givenTexts'
 import { useGroups } from '../../stores/groups'
 import NameField from '../common/NameField.vue'
 import WhoField from './WhoField.vue'
 
 const props = defineProps<{ group: PersonGroup; given: readonly GivenOut[] }>()
-const [groups, all, dialogs] = [useGroups(), useGiven(), useDialogs()]
+const [groups, all, dialogs, texts] = [useGroups(), useGiven(), useDialogs(), useGivenTexts()]
 const renaming = ref(false)
 const refused = ref('')
 const people = computed(() =>
-  props.group.memberIds.map(id => ({ id, name: all.personName(id), email: all.people.get(id)?.email })),
+  props.group.memberIds.map(id => ({ id, name: texts.personName(id), email: all.people.get(id)?.email })),
 )
 
 function handOut(): void {
@@ -66,7 +67,9 @@ async function add(chosen: readonly Grantee[]): Promise<void> {
     <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
     <p class="second">
       {{
-        given.length === 0 ? 'Nothing is given to it.' : `Given to it: ${given.map(one => all.nameOf(one)).join(', ')}.`
+        given.length === 0
+          ? 'Nothing is given to it.'
+          : `Given to it: ${given.map(one => texts.nameOf(one)).join(', ')}.`
       }}
     </p>
   </section>

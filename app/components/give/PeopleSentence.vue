@@ -7,6 +7,7 @@ import type { Role } from '../../../core/rows/index'
 import type { GiveTarget } from '../../stores/dialogs'
 import type { Grantee } from '../../stores/given'
 import { useGiven } from '../../stores/given'
+import { useGivenTexts } from '../../stores/givenTexts'
 import { ROLE_MEANINGS, ROLE_VERBS, ROLES_FOR } from '../../stores/roleTexts'
 import ChoiceField from '../base/ChoiceField.vue'
 import DayField from '../base/DayField.vue'
@@ -14,7 +15,7 @@ import LineField from '../base/LineField.vue'
 import WhoField from './WhoField.vue'
 
 const props = defineProps<{ thing: GiveTarget; meant: GivenThing | 'plan' }>()
-const given = useGiven()
+const [given, texts] = [useGiven(), useGivenTexts()]
 const who = ref<InstanceType<typeof WhoField> | null>(null)
 const to = ref<readonly Grantee[]>([])
 const role = ref<Role>('read')
@@ -38,7 +39,7 @@ const change = computed(() => {
   const people = given.newPeople(props.meant, to.value, role.value)
   if (people.length === 0)
     return 'All of them may read it already; this changes how, until when, and what they are told.'
-  const names = people.map(id => who.value?.nameOf({ who: 'person', whoId: id }) ?? given.personName(id))
+  const names = people.map(id => who.value?.nameOf({ who: 'person', whoId: id }) ?? texts.personName(id))
   const [shown, rest] = [names.slice(0, 3), names.length - 3]
   const list = rest > 0 ? `${shown.join(', ')} and ${counted(rest, 'other')}` : shown.join(', ')
   return `Then ${counted(people.length, 'person')} more than now may: ${list}.`

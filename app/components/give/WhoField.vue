@@ -5,7 +5,7 @@ import { computed, nextTick, ref } from 'vue'
 import { counted } from '../../../core/change/index'
 import { foldedText } from '../../../core/text/index'
 import type { Grantee } from '../../stores/given'
-import { useGiven } from '../../stores/given'
+import { useGivenTexts } from '../../stores/givenTexts'
 import type { NamedPerson } from '../../stores/groups'
 import { useGroups } from '../../stores/groups'
 import { BOX_SAYS_NOTHING, leaveRoleToInput } from '../base/roleOfInput'
@@ -20,7 +20,7 @@ const props = defineProps<{
 const chosen = defineModel<readonly Grantee[]>({ required: true })
 const emit = defineEmits<{ refused: [why: string] }>()
 
-const [given, groups] = [useGiven(), useGroups()]
+const [groups, texts] = [useGroups(), useGivenTexts()]
 const typed = ref('')
 const picked = ref<string | null>(null)
 const field = ref<{ $el: HTMLElement } | null>(null)
@@ -80,7 +80,7 @@ async function choose(value: string | null): Promise<void> {
 const nameOf = (grantee: Grantee) =>
   met.value.find(({ id }) => id === grantee.whoId)?.name ??
   groups.known.find(({ id }) => id === grantee.whoId)?.name ??
-  given.whoText(grantee)
+  texts.whoText(grantee)
 
 const focus = () => field.value?.$el.querySelector('input')?.focus()
 defineExpose({ nameOf, focus })

@@ -8,11 +8,12 @@ import type { FolderId, GroupId } from '../../../core/ids'
 import { isInside } from '../../../core/tree/index'
 import type { GivenOut } from '../../stores/given'
 import { useGiven } from '../../stores/given'
+import { useGivenTexts } from '../../stores/givenTexts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 
 const props = defineProps<{ thing: GivenThing | 'plan' }>()
-const [given, plan, placeNames] = [useGiven(), usePlan(), usePlaceNames()]
+const [given, plan, placeNames, texts] = [useGiven(), usePlan(), usePlaceNames(), useGivenTexts()]
 const lines = computed(() =>
   props.thing === 'plan'
     ? given.all.filter(({ target }) => target === 'plan').map(one => ({ given: one, by: null }))
@@ -36,7 +37,7 @@ const below = computed(() => {
 const NAMED = 12
 function namesIn({ who, whoId }: GivenOut): string {
   const ids = who === 'group' ? (given.groups.get(whoId as GroupId)?.memberIds ?? []) : []
-  const names = ids.slice(0, NAMED).map(id => given.personName(id))
+  const names = ids.slice(0, NAMED).map(id => texts.personName(id))
   return ids.length > NAMED ? `${names.join(', ')} and ${ids.length - NAMED} more` : names.join(', ')
 }
 const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `opened ${counted(opened, 'time')}`)
@@ -46,7 +47,7 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
   <ul v-if="lines.length > 0" class="ledger" aria-label="Who may">
     <li v-for="{ given: one, by } in lines" :key="one.id">
       <span
-        ><b>{{ given.whoText(one) }}</b> may {{ one.role
+        ><b>{{ texts.whoText(one) }}</b> may {{ one.role
         }}<template v-if="by === 'plan'">, because the whole plan was given to them</template
         ><template v-else-if="by !== null"
           >, because it lies in
@@ -58,7 +59,7 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
       <NuxtLink v-if="one.who !== 'link'" class="place" :to="`/received/${one.id}`">See it as they do</NuxtLink>
       <v-btn
         class="place"
-        :aria-label="`${one.who === 'link' ? 'End the link to' : `Take it back from ${given.whoText(one)}:`} ${given.nameOf(one)}`"
+        :aria-label="`${one.who === 'link' ? 'End the link to' : `Take it back from ${texts.whoText(one)}:`} ${texts.nameOf(one)}`"
         @click="given.end([one.id])">
         {{ one.who === 'link' ? 'End the link' : 'Take it back' }}
       </v-btn>
@@ -67,7 +68,7 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
   <span v-else class="quiet">only you</span>
   <p v-for="{ one, folderId } in below" :key="one.id" class="quiet">
     In it <NuxtLink class="place" :to="`/plan/${folderId}`">{{ placeNames.placeOf(folderId)?.text }}</NuxtLink>:
-    {{ given.whoText(one) }} may {{ one.role }}
+    {{ texts.whoText(one) }} may {{ one.role }}
   </p>
 </template>
 

@@ -3,10 +3,11 @@
 import { computed } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { useGiven } from '../../stores/given'
+import { useGivenTexts } from '../../stores/givenTexts'
 import { usePlaceNames } from '../../stores/placeNames'
 
 const props = defineProps<{ before: readonly (FolderId | null)[]; after: readonly (FolderId | null)[] }>()
-const given = useGiven()
+const [given, texts] = [useGiven(), useGivenTexts()]
 const placeNames = usePlaceNames()
 const DOES = { read: 'read it', add: 'read it', edit: 'read and change it', keep: 'read and change it' } as const
 const upper = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
@@ -15,13 +16,13 @@ const lines = computed(() => {
   return [
     ...gained.map(({ given: one, by }) => ({
       id: one.id,
-      who: upper(given.whoText(one)),
+      who: upper(texts.whoText(one)),
       what: `will be able to ${DOES[one.role]}, as everything in ${placeOf(by)}.`,
     })),
     // Where nobody chose a place yet, nothing goes.
     ...(props.after.length === 0 ? [] : lost).map(({ given: one }) => ({
       id: one.id,
-      who: upper(given.whoText(one)),
+      who: upper(texts.whoText(one)),
       what: `will no longer be able to ${DOES[one.role]}.`,
     })),
   ]

@@ -1,7 +1,7 @@
 // What was given to a person: straight, by a group, or to everyone; and whether they have opened it.
 
 import type { PersonId } from '../../../core/ids'
-import type { GrantRow } from '../../../core/rows/index'
+import type { GrantRow, Role } from '../../../core/rows/index'
 import { execute, rows } from '../client'
 import { isoText, selectList } from '../tables'
 import { personName } from './people'
@@ -51,6 +51,23 @@ export async function ownGrant(ownerId: string, id: string, now: Date): Promise<
     [ownerId, now, id],
   )
   return found[0]
+}
+
+/** The roles that a person has straight on any of these: a plan, folders, a document. */
+export async function rolesOn(
+  personId: string,
+  planId: string,
+  targetIds: readonly string[],
+  now: Date,
+): Promise<Role[]> {
+  const found = await rows<{ role: Role }>(
+    null,
+    `SELECT DISTINCT g.role FROM access_grant g WHERE g.plan_id = $2 AND g.target_id = ANY($3::uuid[])
+      AND (g.until IS NULL OR g.until > $4) AND (g.who = 'everyone' OR g.who_id = $1 OR g.who_id IN (
+        SELECT m.group_id FROM group_member m WHERE m.person_id = $1 AND m.plan_id = $2))`,
+    [personId, planId, targetIds, now],
+  )
+  return found.map(({ role }) => role)
 }
 
 export async function noteGrantUse(planId: string, grantId: string, personId: string, now: Date): Promise<void> {

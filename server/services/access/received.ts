@@ -1,19 +1,15 @@
 // What was given to a person, as a list, and the right that they have on it.
 
-import { explain, includesRole } from '../../../core/access/index'
-import type { GivenThing } from '../../../core/access/index'
-import type { GroupId, PersonId } from '../../../core/ids'
-import { codedName, numberTree } from '../../../core/numbering/index'
+import { higherRole, includesRole } from '../../../core/access/index'
+import type { FolderId, PersonId } from '../../../core/ids'
+import { codedName } from '../../../core/numbering/index'
 import type { Role } from '../../../core/rows/index'
-import { buildTree } from '../../../core/tree/index'
-import { grantsOf, membersOf } from '../../db/sql/people'
 import { numberingOf, placementsOf } from '../../db/sql/planRows'
 import type { ReceivedGrant } from '../../db/sql/received'
-import { receivedBy } from '../../db/sql/received'
+import { receivedBy, rolesOn } from '../../db/sql/received'
 import type { Actor } from '../actor'
-import { LOCALE } from '../actor'
 import type { PlanFolders } from '../plan/planFolders'
-import { currentFolders, liveFolders } from '../plan/planFolders'
+import { currentFolders, numberedFolders } from '../plan/planFolders'
 
 /** What is in force, the newest first; what lies in the Trash of its owner is not among it. */
 export async function listReceived({ accountId }: Actor, now: Date) {
@@ -53,29 +49,31 @@ function nameOf(grant: ReceivedGrant, folders: ReadonlyMap<string, ReadonlyMap<s
 async function folderNames(planId: string): Promise<Map<string, string>> {
   const [plan, numbering] = await Promise.all([currentFolders(planId), numberingOf(planId)])
   if (!numbering) return new Map()
-  const { tree, codes } = numberTree(numbering, liveFolders(plan), LOCALE)
+  const { tree, codes } = numberedFolders(plan, numbering)
   return new Map([...tree.byId.values()].map(({ id, name }) => [id, codedName(codes.get(id)?.code ?? '', name)]))
 }
 
 /** The most that a person may do with what a grant gives them: other grants may reach it as well. */
 export async function roleOn(grant: ReceivedGrant, personId: PersonId, plan: PlanFolders, now: Date): Promise<Role> {
   const { planId, target, targetId } = grant
-  const [grants, members] = await Promise.all([grantsOf(null, planId), membersOf(null, planId)])
-  const groups = new Map<GroupId, { memberIds: PersonId[] }>()
-  for (const { groupId, personId: id } of members) {
-    const group = groups.get(groupId) ?? { memberIds: [] }
-    group.memberIds.push(id)
-    groups.set(groupId, group)
+  const places =
+    target === 'document'
+      ? (await placementsOf(null, planId, [targetId])).map(({ folderId }) => folderId)
+      : target === 'folder'
+        ? [targetId as FolderId]
+        : []
+  const above = new Set(places.flatMap(id => foldersAbove(plan, id)))
+  const isFiled = target === 'plan' || above.size > 0
+  const roles = await rolesOn(personId, planId, [targetId, ...above, ...(isFiled ? [planId] : [])], now)
+  return roles.reduce<Role>((most, role) => higherRole(most, role) ?? most, grant.role)
+}
+
+/** A folder and all above it; none where one of them is in the Trash. */
+function foldersAbove({ folders }: PlanFolders, id: FolderId | null): FolderId[] {
+  const above: FolderId[] = []
+  for (let at = folders.get(id ?? ''); at; at = folders.get(at.parentId ?? '')) {
+    if (at.trashedAt !== null) return []
+    above.push(at.id)
   }
-  if (target === 'plan') return grant.role
-  const thing: GivenThing =
-    target === 'folder'
-      ? { kind: 'folder', id: targetId as never }
-      : {
-          kind: 'document',
-          id: targetId,
-          folderIds: (await placementsOf(null, planId, [targetId])).map(p => p.folderId),
-        }
-  const access = { tree: buildTree(liveFolders(plan)), grants, groups, now: now.toISOString() }
-  return explain(personId, thing, access).role ?? grant.role
+  return above
 }

@@ -8,7 +8,7 @@ interface Window {
 
 const windows = new Map<string, Set<Window>>()
 
-/** `tell` is called with the names of the others, now and whenever that changes, until the returned function is called. */
+/** `tell` hears the names of the others, now and whenever that changes, until the returned function is called. */
 export function comeToPlan(planId: string, window: Window): () => void {
   const set = windows.get(planId) ?? new Set<Window>()
   windows.set(planId, set)

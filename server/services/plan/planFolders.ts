@@ -2,7 +2,10 @@
 // of folders goes on by one revision, so that the plan's own row says whether a snapshot still holds.
 
 import { LRUCache } from 'lru-cache'
-import type { FolderRow } from '../../../core/rows/index'
+import type { NumberedTree } from '../../../core/numbering/index'
+import { numberTree } from '../../../core/numbering/index'
+import type { FolderRow, PlanRow } from '../../../core/rows/index'
+import { LOCALE } from '../actor'
 import { foldersOf, revisionOf } from '../../db/sql/planRows'
 
 export interface PlanFolders {
@@ -35,6 +38,25 @@ export async function currentFolders(planId: string): Promise<PlanFolders> {
   const read = { revision, folders: new Map((await foldersOf(null, planId)).map(folder => [folder.id, folder])) }
   keepFolders(planId, read)
   return read
+}
+
+// Codes and places are asked for again and again: the same folders under the same numbering are numbered once.
+const numbered = new WeakMap<
+  PlanFolders['folders'],
+  { readonly plan: string; readonly tree: NumberedTree<FolderRow> }
+>()
+
+/** The live folders with their codes. */
+export function numberedFolders(
+  plan: PlanFolders,
+  { numbering, childOrder }: Pick<PlanRow, 'numbering' | 'childOrder'>,
+): NumberedTree<FolderRow> {
+  const key = JSON.stringify([numbering, childOrder])
+  const held = numbered.get(plan.folders)
+  if (held?.plan === key) return held.tree
+  const tree = numberTree({ numbering, childOrder }, liveFolders(plan), LOCALE)
+  numbered.set(plan.folders, { plan: key, tree })
+  return tree
 }
 
 export function liveFolders({ folders }: PlanFolders): FolderRow[] {

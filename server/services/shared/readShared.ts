@@ -6,15 +6,13 @@ import { fail } from '../../../core/errors'
 import type { Rule } from '../../../core/find/index'
 import { EMPTY_QUERY, shownWords } from '../../../core/find/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
-import { numberTree } from '../../../core/numbering/index'
 import { branchOf, outlineOf } from '../../../core/tree/index'
 import { documentCounts, meaningsOf, numberingOf } from '../../db/sql/planRows'
 import { listDocuments } from '../documents/listDocuments'
 import type { DocumentFacts } from '../documents/readDocument'
 import { readDocument } from '../documents/readDocument'
-import { LOCALE } from '../actor'
 import { checkLength, findDocuments } from '../find/findDocuments'
-import { liveFolders } from '../plan/planFolders'
+import { numberedFolders } from '../plan/planFolders'
 import { changeable } from './changeShared'
 import type { Scope } from './scope'
 import { documentIn, folderIn, isIn } from './scope'
@@ -50,7 +48,7 @@ export async function readShared(scope: Scope, now: Date) {
     meaningsOf(null, giver.planId),
     documentCounts(giver.planId),
   ])
-  const { tree, codes } = numberTree(numbering ?? fail('link.gone'), liveFolders(plan), LOCALE)
+  const { tree, codes } = numberedFolders(plan, numbering ?? fail('link.gone'))
   const inks = new Map<string, string>(meanings.map(({ id, ink }) => [id, ink]))
   const countOf = new Map(counts.map(({ folderId, count }) => [folderId, count]))
   return {
