@@ -7,7 +7,7 @@ import type { Rule } from '../../../core/find/index'
 import { EMPTY_QUERY, shownWords } from '../../../core/find/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import { branchOf, outlineOf } from '../../../core/tree/index'
-import { documentCounts, meaningsOf, numberingOf } from '../../db/sql/planRows'
+import { documentCounts, meaningsOf, numberingOf, tagsOf } from '../../db/sql/planRows'
 import { listDocuments } from '../documents/listDocuments'
 import type { DocumentFacts } from '../documents/readDocument'
 import { readDocument } from '../documents/readDocument'
@@ -98,7 +98,11 @@ export async function findShared(scope: Scope, typed: string) {
   const { giver, target, top } = scope
   if (target === 'document') fail('notFound')
   checkLength(typed)
-  const words = shownWords(typed)
+  const tags = await tagsOf(null, giver.planId)
+  const words = shownWords(
+    typed,
+    tags.map(({ folded }) => folded),
+  )
   if (words.length === 0) return { documents: [] }
   const { documents } = await findDocuments(giver, {
     ...EMPTY_QUERY,
