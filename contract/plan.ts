@@ -115,6 +115,8 @@ export const givenLinkShape = yup.object({
   name: yup.string().nullable().defined(),
   until: yup.string().nullable().defined(),
   note: yup.string().defined(),
+  /** It asks for one as well. */
+  hasPassphrase: yup.boolean().required(),
   createdAt: time(),
   /** How often it was opened, and when last. */
   opened: yup.number().required(),
@@ -175,11 +177,7 @@ export const groupShape = yup.object({
 })
 export type PersonGroup = yup.InferType<typeof groupShape>
 
-const knownPersonShape = yup.object({
-  id: personId(),
-  name: yup.string().required(),
-  email: yup.string().required(),
-})
+const knownPersonShape = yup.object({ id: personId(), name: yup.string().required(), email: yup.string().required() })
 
 export const outlineShape = yup.object({
   /** The revision from which on folders and counts are told; null: all of them are here. */

@@ -80,6 +80,8 @@ export const sharedChangeShape = yup.object({
 })
 export type SharedChange = yup.InferType<typeof sharedChangeShape>
 
+export const unlockRequestShape = yup.object({ passphrase: yup.string().max(200).required('Say the passphrase.') })
+
 export const sharedUndoRequestShape = yup.object({ id: anyId(), changeId: anyId() })
 
 /** A copy into my plan. */
@@ -89,6 +91,27 @@ export const copyRequestShape = yup.object({
   /** null: the In-tray. */
   folder: folderId().nullable().default(null),
 })
+
+const COPIES_AT_MOST = 100
+export const copiesRequestShape = yup.object({
+  /** The client's key of the act. */
+  change: anyId(),
+  to: yup
+    .array(
+      yup.object({
+        who: yup
+          .string()
+          .oneOf(['person', 'group'] as const)
+          .required(),
+        whoId: anyId(),
+      }),
+    )
+    .min(1)
+    .max(COPIES_AT_MOST)
+    .required(),
+})
+/** How many people have a copy. */
+export const copiesShape = yup.object({ people: yup.number().required() })
 
 /** Something that was given to me. Its id opens it under /api/shared. */
 const receivedThingShape = yup.object({

@@ -158,6 +158,9 @@ export const ERRORS = {
       '“{name}” lies in other places of its owner as well, and would be gone from there too. Ask whoever keeps it.',
   },
   'grant.gone': { status: 404, message: 'This is not given to you, or no longer. Ask whoever keeps it.' },
+  'link.passphrase': { status: 401, message: 'This link asks for a passphrase. Whoever gave it to you knows it.' },
+  'link.wrong': { status: 403, message: 'That is not the passphrase of this link. Look at how it is written.' },
+  'link.throttled': { status: 429, message: 'Too many passphrases were tried. Wait an hour, then try again.' },
   'link.gone': {
     status: 404,
     message: 'This link leads nowhere. It was ended, or its time is over: ask whoever gave it to you.',

@@ -1,7 +1,6 @@
-// npm run bench: the figures of tests/bench/report.md, finding.md, reading.md, holding.md and rights.md, made anew; "npm run bench
-// find", "read", "rights", "holding", "confidence" (of suggested places; needs the corpus) or "corpus" (real documents, in
-// corpus.md) those of one only. HEMBIX_BENCH_FIND names the
-// sizes of its plans, "100000,1000000".
+// npm run bench: the figures of tests/bench (report, finding, reading, holding, rights), made anew. Those of one only:
+// "npm run bench find", "read", "rights", "holding", "confidence" (of suggested places; needs the corpus) or "corpus"
+// (real documents, in corpus.md). HEMBIX_BENCH_FIND names the sizes of its plans, "100000,1000000".
 import { execFileSync } from 'node:child_process'
 import { gzipSync } from 'node:zlib'
 import { buildApp } from './lib/build.mjs'

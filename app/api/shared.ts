@@ -9,6 +9,8 @@ export const readShared = (key: string) => call<Shared>('GET', at(key))
 export const listShared = (key: string, folder: string, cursor: string | null) =>
   call<SharedList>('GET', `${at(key)}/documents`, { query: { folder, cursor } })
 export const findShared = (key: string, q: string) => call<SharedFound>('GET', `${at(key)}/find`, { query: { q } })
+export const unlockShared = (key: string, passphrase: string) =>
+  call<object>('POST', `${at(key)}/unlock`, { body: { passphrase } })
 export const sharedArchive = (key: string): string => `${at(key)}/archive`
 
 export const changeShared = (key: string, id: string, command: ClientCommand) =>

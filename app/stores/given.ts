@@ -13,11 +13,15 @@ import {
   secretFrom,
   SECRET_BYTES,
 } from '../../core/access/index'
+import { counted } from '../../core/change/index'
 import type { FolderId, GrantId, PersonId, ShareLinkId } from '../../core/ids'
 import type { Role } from '../../core/rows/index'
+import * as api from '../api/people'
 import { readHandIns } from '../api/plan'
 import { useActs } from './acts'
+import { useNotice } from './notice'
 import { usePlan } from './plan'
+import { remoteOf } from './remote'
 
 /** A link is for whoever has it. */
 export type GivenOut = GivenGrant | (GivenLink & { readonly who: 'link'; readonly whoId: null; readonly role: 'read' })
@@ -45,7 +49,7 @@ const lastOf = (day: string) => (day === '' ? null : new Date(`${day}T23:59:59`)
 export const handInsOf = async (folderId: FolderId) => (await readHandIns(folderId)).handIns
 
 export const useGiven = defineStore('given', () => {
-  const [acts, plan] = [useActs(), usePlan()]
+  const [acts, plan, notices] = [useActs(), usePlan(), useNotice()]
   const links = computed<readonly GivenLink[]>(() => plan.reply?.links ?? [])
   const grants = computed<readonly GivenGrant[]>(() => plan.reply?.grants ?? [])
   const groups = computed(() => new Map((plan.reply?.groups ?? []).map(group => [group.id, group])))
@@ -104,15 +108,22 @@ export const useGiven = defineStore('given', () => {
     return outcome.ok
   }
 
+  /** Each of them gets a document of their own; why not stands in `refused`. */
+  async function giveCopies(id: string, grantees: readonly Grantee[]): Promise<boolean> {
+    const answer = await remoteOf(api.giveCopies(id, newId(), grantees))
+    refused.value = answer.state === 'error' ? answer.reason.message : ''
+    if (answer.state === 'ready') notices.say(`${counted(answer.value.people, 'person')} got a copy of it`)
+    return answer.state === 'ready'
+  }
+
   /** The address, which is known only now; null where it was refused. `until`: the last day, or empty. */
   async function makeLink(
     target: 'folder' | 'document',
     targetId: string,
-    until: string,
-    note: string,
+    { until, note, passphrase }: { readonly until: string; readonly note: string; readonly passphrase: string },
   ): Promise<string | null> {
     const secret = secretFrom(crypto.getRandomValues(new Uint8Array(SECRET_BYTES)))
-    const made = { kind: 'link.make', id: newId<ShareLinkId>(), target, targetId, secret, note } as const
+    const made = { kind: 'link.make', id: newId<ShareLinkId>(), target, targetId, secret, note, passphrase } as const
     const outcome = await acts.act({ ...made, until: lastOf(until) }, { quiet: true })
     refused.value = outcome.ok ? '' : outcome.reason.message
     return outcome.ok ? `${location.origin}/from/${secret}` : null
@@ -120,5 +131,5 @@ export const useGiven = defineStore('given', () => {
 
   const end = (ids: readonly string[]): Promise<unknown> => acts.act({ kind: 'grant.end', ids: [...ids] })
 
-  return { ...{ all, groups, people, refused, to, difference, newPeople }, ...{ give, makeLink, end } }
+  return { ...{ all, groups, people, refused, to, difference, newPeople }, ...{ give, giveCopies, makeLink, end } }
 })

@@ -11,6 +11,9 @@ export const ROLE_MEANINGS: Readonly<Record<Role, string>> = {
   keep: 'Everything, also who else may.',
 }
 
+export const COPY_MEANING =
+  'A document of their own, in their In-tray, as it is now. What becomes of yours does not touch it, and it stays theirs.'
+
 /** Which make sense for what is given. */
 export const ROLES_FOR: Readonly<Record<'plan' | 'folder' | 'document', readonly Role[]>> = {
   plan: ['read', 'add', 'edit'],

@@ -68,6 +68,11 @@ export const useSharedThing = defineStore('sharedThing', () => {
     if (mine === asked) found.value = answer
   }
 
+  /** Throws the refusal, which the form shows. */
+  async function unlock(passphrase: string): Promise<void> {
+    await api.unlockShared(key.value, passphrase)
+  }
+
   function close(): void {
     stop?.()
     stop = null
@@ -77,6 +82,6 @@ export const useSharedThing = defineStore('sharedThing', () => {
 
   return {
     ...{ opened, shared, documents, found, archive, key, mayAdd, mayEdit },
-    ...{ open, again, list, find, close },
+    ...{ open, unlock, again, list, find, close },
   }
 })

@@ -17,6 +17,7 @@ import {
 import { suggestionsQueryShape, suggestionsShape, tagSuggestionsShape } from '../filing'
 import { latelyShape } from '../find'
 import { wordsShape } from '../reading'
+import { copiesRequestShape, copiesShape } from '../shared'
 import { endpoint } from './route'
 
 export const documentsRoutes = {
@@ -148,6 +149,15 @@ export const documentsRoutes = {
     summary: 'What was opened, changed and added last, opened often, and how long starred ones rest',
     signedIn: true,
     reply: latelyShape,
+  }),
+  giveCopies: endpoint({
+    method: 'POST',
+    path: '/api/documents/{id}/copies',
+    summary: 'Give people a copy of it: each has one of their own in their In-tray',
+    signedIn: true,
+    ownersOnly: true,
+    body: copiesRequestShape,
+    reply: copiesShape,
   }),
   visit: endpoint({
     method: 'POST',

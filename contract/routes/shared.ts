@@ -15,6 +15,7 @@ import {
   sharedShape,
   sharedUndoRequestShape,
   sharedUploadQueryShape,
+  unlockRequestShape,
 } from '../shared'
 import { doneShape, endpoint } from './route'
 
@@ -87,6 +88,14 @@ export const sharedRoutes = {
     summary: 'A page (from 1) of a TIFF as a PNG',
     signedIn: false,
     reply: 'bytes',
+  }),
+  unlock: endpoint({
+    method: 'POST',
+    path: '/api/shared/{key}/unlock',
+    summary: 'Say the passphrase of a link',
+    signedIn: false,
+    body: unlockRequestShape,
+    reply: doneShape,
   }),
   events: endpoint({
     method: 'GET',

@@ -1,6 +1,7 @@
 export { differenceOfPlaces, differenceOfReasons } from './difference'
 export type { Access, Grant } from './explain'
 export { audienceOf, explain, isFor } from './explain'
+export { hashOfPassphrase, PASSPHRASE_LIMIT, unlockedToken } from './passphrase'
 export type { GivenThing, Reach } from './reach'
 export { isInForce, reaching, reachingPlaces } from './reach'
 export { higherRole, includesRole } from './roles'

@@ -244,6 +244,8 @@ export interface ShareLinkRow {
   readonly targetId: string
   /** SHA-256 of the secret that stands in its address, in hex; the secret itself is nowhere. */
   readonly secretHash: string
+  /** scrypt of the passphrase that it asks for as well, in hex; null: none. */
+  readonly passphraseHash: string | null
   /** ISO 8601; null: until it is ended. */
   readonly until: string | null
   /** Whom it is for, for the giver's own memory. */

@@ -76,7 +76,7 @@ export const COLUMNS: Columns = {
   kept_search: ['id', 'name', 'query', 'folderId', 'pinned', 'desk', 'createdAt'],
   bundle: ['id', 'name', 'note', 'done', 'createdAt'],
   bundle_item: ['id', 'bundleId', 'documentId', 'orderKey'],
-  share_link: ['id', 'target', 'targetId', 'secretHash', 'until', 'note', 'createdAt'],
+  share_link: ['id', 'target', 'targetId', 'secretHash', 'passphraseHash', 'until', 'note', 'createdAt'],
   person_group: ['id', 'name', 'createdAt'],
   group_member: ['id', 'groupId', 'personId'],
   access_grant: ['id', 'target', 'targetId', 'who', 'whoId', 'role', 'until', 'note', 'createdAt'],
@@ -106,6 +106,7 @@ export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
   },
   version: { remark: '' },
   meaning: { pattern: 'full' },
+  share_link: { passphraseHash: null },
 }
 
 const TIMES = new Set(['createdAt', 'changedAt', 'trashedAt', 'until'])

@@ -23,3 +23,13 @@ export async function signedIn<A>(event: H3Event, whoIs: (token: string) => Prom
   const token = tokenOf(event)
   return (token === null ? null : await whoIs(token)) ?? fail('session.missing')
 }
+
+const UNLOCKED = 'hembix_link'
+
+/** That this browser has said the passphrase of a link: sent back to what that link gives, and nowhere else. */
+export function keepUnlocked(event: H3Event, secret: string, token: string): void {
+  const path = `/api/shared/${secret}`
+  setCookie(event, UNLOCKED, token, { httpOnly: true, sameSite: 'strict', path, secure: isSecure(event) })
+}
+
+export const unlockedWith = (event: H3Event): string | null => getCookie(event, UNLOCKED) ?? null

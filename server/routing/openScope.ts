@@ -1,6 +1,6 @@
 import type { H3Event } from 'h3'
 import { SECRET_PATTERN } from '../../core/access/index'
-import { tokenOf } from '../http/actor'
+import { tokenOf, unlockedWith } from '../http/actor'
 import { keyInPath } from '../http/parse'
 import { whoIs } from '../services/account/session'
 import type { Scope } from '../services/shared/scope'
@@ -10,5 +10,5 @@ import { scopeOf } from '../services/shared/scope'
 export async function openScope(event: H3Event): Promise<Scope> {
   const [key, token] = [keyInPath(event), tokenOf(event)]
   const person = SECRET_PATTERN.test(key) || token === null ? null : await whoIs(token)
-  return scopeOf(key, person, new Date())
+  return scopeOf(key, person, unlockedWith(event), new Date())
 }

@@ -1,7 +1,7 @@
 // A folder is given by a link, read by somebody without an account, and taken back.
 
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, documentRow, makeFolders, newPerson, openFolder } from './person'
+import { bottomLine, bringIn, choose, documentRow, makeFolders, newPerson, openFolder } from './person'
 
 test('a link to a folder is made, read by whoever has it, told on the card, and ended', async ({ page, browser }) => {
   await newPerson(page)
@@ -61,4 +61,45 @@ test('a link to a folder is made, read by whoever has it, told on the card, and 
   await expect(other.getByText('This link leads nowhere.', { exact: false })).toBeVisible()
   await page.keyboard.press('Control+z')
   await expect(page.getByRole('row', { name: /1\.1 Handouts/ })).toBeVisible()
+})
+
+test('a link asks for its passphrase, and a copy is given to somebody', async ({ page, browser }) => {
+  await newPerson(page, '', 'Ida Fenn')
+  const theirs = await (await browser.newContext()).newPage()
+  const { email } = await newPerson(theirs, '', 'Per Aske')
+  await makeFolders(page, ['Handouts'])
+  await openFolder(page, 'Handouts')
+  await bringIn(page, [{ name: 'Bowline.txt', text: 'The rabbit comes out of the hole.' }])
+  await documentRow(page, 'Bowline').click()
+  const give = async () => {
+    await page.getByRole('button', { name: 'Go to or do' }).click()
+    await page.getByRole('combobox', { name: 'Go to or do' }).fill('give')
+    await page.keyboard.press('Enter')
+  }
+  await give()
+  const dialog = page.getByRole('dialog', { name: 'Give' })
+  await dialog.getByRole('button', { name: 'or make a link…' }).click()
+  await dialog.getByPlaceholder('none').fill('under the mat')
+  await dialog.getByRole('button', { name: 'Make the link' }).click()
+  const address = await dialog.getByLabel('Address of the link').inputValue()
+  await expect(dialog.getByText('asks for a passphrase')).toBeVisible()
+  await page.keyboard.press('Escape')
+
+  const other = await (await browser.newContext()).newPage()
+  await other.goto(address)
+  await other.getByLabel('Passphrase').fill('on the mat')
+  await other.getByRole('button', { name: 'Open it' }).click()
+  await expect(other.getByText('That is not the passphrase of this link.', { exact: false })).toBeVisible()
+  await other.getByLabel('Passphrase').fill('under the mat')
+  await other.keyboard.press('Enter')
+  await expect(other.getByText('The rabbit comes out of the hole.')).toBeVisible()
+
+  await give()
+  await dialog.getByLabel('To whom').fill(email)
+  await page.getByRole('option', { name: new RegExp(email) }).click()
+  await choose(dialog.getByLabel('What they may do'), 'have a copy of')
+  await dialog.getByRole('button', { name: 'Give it' }).click()
+  await expect(page.getByText('1 person got a copy of it')).toBeVisible()
+  await theirs.goto('/in-tray')
+  await expect(theirs.getByText(/from Ida Fenn/).first()).toBeVisible()
 })

@@ -84,6 +84,11 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'GET /api/documents/{id}/tag-suggestions': { stranger: 404, thing: 'document', path: '?folder={folder}' },
   'GET /api/documents/{id}/hits': { stranger: 404, thing: 'document', path: `?q=${SECRET}` },
   'GET /api/documents/{id}/words': { stranger: 404, thing: 'document' },
+  'POST /api/documents/{id}/copies': {
+    stranger: 404,
+    thing: 'document',
+    body: ids => ({ change: v7(), to: [{ who: 'group', whoId: ids.group }] }),
+  },
   'POST /api/documents/{id}/visits': { stranger: 404, thing: 'document', body: () => ({}) },
   'POST /api/uploads': { stranger: 404, path: '{upload}', body: () => ({}) },
   'GET /api/uploads': { stranger: 200 },
@@ -178,6 +183,7 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'GET /api/shared/{key}/documents/{id}/text': { stranger: 404, thing: 'document' },
   'GET /api/shared/{key}/documents/{id}/words': { stranger: 404, thing: 'document' },
   'GET /api/shared/{key}/documents/{id}/pages/{page}': { stranger: 404, thing: 'document' },
+  'POST /api/shared/{key}/unlock': { stranger: 404, nobody: 404, body: () => ({ passphrase: 'x' }) },
   'GET /api/shared/{key}/events': { stranger: 404 },
   'POST /api/shared/{key}/documents': { stranger: 404, path: '{upload}', body: () => ({}) },
   'POST /api/shared/{key}/changes': {

@@ -229,6 +229,32 @@ describe('what one gave', () => {
   })
 })
 
+describe('a copy that is given', () => {
+  it('lies in the In-tray of each person once, from whoever gave it, whoever they are given by', async () => {
+    const [one, two] = [await new Person('One').open(owner), await new Person('Two').open(owner)]
+    const copies = v7() as GroupId
+    await owner.act({ kind: 'group.set', id: copies, name: 'Copies', add: [one.id, two.id], remove: [] })
+    await owner.send('PUT', '/api/account/name', { name: 'Ida Fenn' })
+    const grantees = [
+      { who: 'group', whoId: copies },
+      { who: 'person', whoId: one.id },
+    ]
+    const body = { change: v7(), to: grantees }
+    const give = () => owner.send<{ people: number }>('POST', `/api/documents/${inside}/copies`, body)
+    expect([(await give()).body, (await give()).body]).toEqual([{ people: 2 }, { people: 2 }])
+    for (const person of [one, two]) {
+      const { documents } = await person.documentsIn('in-tray')
+      expect(documents.map(({ name, origin, sender }) => [name, origin, sender])).toEqual([
+        [expect.stringContaining('By Edda'), 'colleague', 'Ida Fenn'],
+      ])
+      const { changes } = (await person.get<{ changes: { actor: string }[] }>('/api/changes')).body
+      expect(changes[0]?.actor).toBe('Ida Fenn')
+    }
+    const nobody = { change: v7(), to: [{ who: 'person', whoId: v7() }] }
+    expect((await owner.send('POST', `/api/documents/${inside}/copies`, nobody)).status).toBe(404)
+  })
+})
+
 describe('a right ends', () => {
   it('when somebody leaves the group, and Undo brings it back', async () => {
     const left = await owner.act({ kind: 'group.set', id: group, name: 'Evening class', add: [], remove: [member.id] })

@@ -133,6 +133,31 @@ describe('a link to a document', () => {
   })
 })
 
+describe('a link with a passphrase', () => {
+  it('shows nothing before it is said, and is closed after too many wrong ones', async () => {
+    const [id, secret] = [v7() as ShareLinkId, newSecret()]
+    await owner.act({
+      ...{ kind: 'link.make', id, target: 'folder', targetId: handouts ?? '', secret, until: null, note: '' },
+      passphrase: 'under the mat',
+    })
+    const reader = new Client()
+    const read = (path = '') => reader.get<Shared & Refused>(`/api/shared/${secret}${path}`)
+    const unlock = (passphrase: string) => reader.send<Refused>('POST', `/api/shared/${secret}/unlock`, { passphrase })
+    expect((await read()).body).toMatchObject({ code: 'link.passphrase' })
+    expect((await read(`/documents/${inside}/content`)).status).toBe(401)
+    expect((await unlock('on the mat')).body.code).toBe('link.wrong')
+    expect((await read()).status).toBe(401)
+    expect((await unlock('under the mat')).status).toBe(200)
+    expect((await read()).body.name).toBe('Handouts')
+    expect((await read(`/documents/${inside}/content`)).status).toBe(200)
+    expect((await owner.outline()).links.find(one => one.id === id)?.hasPassphrase).toBe(true)
+    const other = new Client()
+    expect((await other.get(`/api/shared/${secret}`)).status).toBe(401)
+    for (let tries = 0; tries < 20; tries++) await unlock('wrong')
+    expect((await unlock('under the mat')).body.code).toBe('link.throttled')
+  })
+})
+
 describe('the end of a link', () => {
   it('is at once when it is ended, and Undo gives it back', async () => {
     const { id, secret } = await link('folder', week ?? '')

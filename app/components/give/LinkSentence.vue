@@ -9,13 +9,14 @@ import LineField from '../base/LineField.vue'
 
 const props = defineProps<{ thing: MeantThing }>()
 const [given, notices] = [useGiven(), useNotice()]
-const [until, note, address] = [ref(''), ref(''), ref('')]
+const [until, note, passphrase, address] = [ref(''), ref(''), ref(''), ref('')]
 const isDone = ref(false)
 const field = ref<InstanceType<typeof LineField> | null>(null)
 
 async function send(): Promise<void> {
   if (isDone.value) return
-  address.value = (await given.makeLink(props.thing.kind, props.thing.id, until.value, note.value.trim())) ?? ''
+  const asked = { until: until.value, note: note.value.trim(), passphrase: passphrase.value }
+  address.value = (await given.makeLink(props.thing.kind, props.thing.id, asked)) ?? ''
   isDone.value = address.value !== ''
 }
 
@@ -43,6 +44,12 @@ defineExpose({ send, isDone, isReady: true })
       <label class="whom"
         >To remember whom it is for:
         <LineField v-model="note" class="line-field" placeholder="the evening class" autocomplete="off"
+      /></label>
+    </p>
+    <p>
+      <label class="whom"
+        >It asks for the passphrase:
+        <LineField v-model="passphrase" class="line-field" placeholder="none" autocomplete="off"
       /></label>
     </p>
     <p class="second">

@@ -8,7 +8,7 @@ import type { GiveTarget } from '../../stores/dialogs'
 import type { Grantee } from '../../stores/given'
 import { useGiven } from '../../stores/given'
 import { useGivenTexts } from '../../stores/givenTexts'
-import { ROLE_MEANINGS, ROLE_VERBS, ROLES_FOR } from '../../stores/roleTexts'
+import { COPY_MEANING, ROLE_MEANINGS, ROLE_VERBS, ROLES_FOR } from '../../stores/roleTexts'
 import ChoiceField from '../base/ChoiceField.vue'
 import DayField from '../base/DayField.vue'
 import LineField from '../base/LineField.vue'
@@ -18,7 +18,8 @@ const props = defineProps<{ thing: GiveTarget; meant: GivenThing | 'plan' }>()
 const [given, texts] = [useGiven(), useGivenTexts()]
 const who = ref<InstanceType<typeof WhoField> | null>(null)
 const to = ref<readonly Grantee[]>([])
-const role = ref<Role>('read')
+/** A copy is no role: it is theirs at once. */
+const role = ref<Role | 'copy'>('read')
 const [until, note] = [ref(''), ref('')]
 const isDone = ref(false)
 
@@ -27,12 +28,17 @@ watch(who, async field => {
   field?.focus()
 })
 
-const choices = computed(() => ROLES_FOR[props.thing.kind].map(value => ({ value, text: ROLE_VERBS[value] })))
-const isReady = computed(() => to.value.length > 0)
+const choices = computed(() => [
+  ...ROLES_FOR[props.thing.kind].map(value => ({ value: value as Role | 'copy', text: ROLE_VERBS[value] })),
+  ...(props.thing.kind === 'document' ? [{ value: 'copy' as const, text: 'have a copy of' }] : []),
+])
+const isReady = computed(
+  () => to.value.length > 0 && (role.value !== 'copy' || to.value.every(({ who: one }) => one !== 'everyone')),
+)
 
 /** "Then 7 people more than now may: Odo Lind, Sanna Roke and 5 others." */
 const change = computed(() => {
-  if (to.value.length === 0) return ''
+  if (to.value.length === 0 || role.value === 'copy') return ''
   if (to.value.some(one => one.who === 'everyone'))
     return 'Then whoever has an account here may, also who gets one later.'
   if (props.meant === 'plan') return ''
@@ -47,6 +53,10 @@ const change = computed(() => {
 
 async function send(): Promise<void> {
   if (!isReady.value) return
+  if (role.value === 'copy') {
+    isDone.value = await given.giveCopies(props.thing.id, to.value)
+    return
+  }
   const what = { target: props.thing.kind, targetId: props.thing.id, role: role.value, until: until.value }
   isDone.value = await given.give({ ...what, to: to.value, note: note.value.trim() })
 }
@@ -59,10 +69,13 @@ defineExpose({ send, isDone, isReady })
       Let
       <WhoField ref="who" v-model="to" label="To whom" @refused="given.refused = $event" />
       <ChoiceField v-model="role" class="role" label="What they may do" :choices="choices" />
-      it until
-      <DayField class="day" label="Until when; empty: until it is taken back" :day="until" @change="until = $event" />
+      it
+      <template v-if="role !== 'copy'">
+        until
+        <DayField class="day" label="Until when; empty: until it is taken back" :day="until" @change="until = $event" />
+      </template>
     </p>
-    <p class="line">
+    <p v-if="role !== 'copy'" class="line">
       and tell them:
       <LineField
         v-model="note"
@@ -71,7 +84,7 @@ defineExpose({ send, isDone, isReady })
         placeholder="nothing more"
         autocomplete="off" />
     </p>
-    <p class="second">{{ ROLE_MEANINGS[role] }}</p>
+    <p class="second">{{ role === 'copy' ? COPY_MEANING : ROLE_MEANINGS[role] }}</p>
     <p v-if="thing.kind !== 'document'" class="second">
       {{ thing.kind === 'plan' ? 'That is all that is filed in it,' : 'That is all that lies in it and below,' }} also
       what comes later.
@@ -89,7 +102,7 @@ defineExpose({ send, isDone, isReady })
   margin-bottom: 10px;
 }
 .role {
-  width: 100px;
+  width: 128px;
   padding-left: 7px;
   background: var(--act-soft);
   border-bottom: 2px solid var(--act);

@@ -22,6 +22,7 @@ const emit = defineEmits<{ refused: [why: string] }>()
 
 const [groups, texts] = [useGroups(), useGivenTexts()]
 const typed = ref('')
+const isOpen = ref(false)
 const picked = ref<string | null>(null)
 const field = ref<{ $el: HTMLElement } | null>(null)
 leaveRoleToInput(field)
@@ -66,6 +67,7 @@ async function choose(value: string | null): Promise<void> {
   void nextTick(() => {
     picked.value = null
     typed.value = ''
+    isOpen.value = false
   })
   if (offer.grantee) {
     chosen.value = [...chosen.value, offer.grantee]
@@ -100,6 +102,7 @@ defineExpose({ nameOf, focus })
     <v-autocomplete
       ref="field"
       v-model="picked"
+      v-model:menu="isOpen"
       v-model:search="typed"
       class="plain-field line-field folder-field find"
       variant="plain"

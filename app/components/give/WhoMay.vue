@@ -40,6 +40,7 @@ function namesIn({ who, whoId }: GivenOut): string {
   const names = ids.slice(0, NAMED).map(id => texts.personName(id))
   return ids.length > NAMED ? `${names.join(', ')} and ${ids.length - NAMED} more` : names.join(', ')
 }
+const asksText = (one: GivenOut) => ('hasPassphrase' in one && one.hasPassphrase ? ', asks for a passphrase' : '')
 const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `opened ${counted(opened, 'time')}`)
 </script>
 
@@ -55,7 +56,7 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
         ><template v-if="one.until">, until {{ dateText(one.until) }}</template></span
       >
       <span v-if="namesIn(one)" class="quiet">{{ namesIn(one) }}</span>
-      <span class="quiet">given {{ dateText(one.createdAt) }}, {{ openedText(one) }}</span>
+      <span class="quiet">given {{ dateText(one.createdAt) }}, {{ openedText(one) }}{{ asksText(one) }}</span>
       <NuxtLink v-if="one.who !== 'link'" class="place" :to="`/received/${one.id}`">See it as they do</NuxtLink>
       <v-btn
         class="place"

@@ -8,6 +8,7 @@ import { counted } from '../../../core/change/index'
 import LineField from '../base/LineField.vue'
 import RemoteState from '../common/RemoteState.vue'
 import DocumentPreview from '../preview/DocumentPreview.vue'
+import PassphraseForm from './PassphraseForm.vue'
 import SharedActs from './SharedActs.vue'
 import SharedFolderHead from './SharedFolderHead.vue'
 import SharedFolders from './SharedFolders.vue'
@@ -42,6 +43,7 @@ watch(folder, id => {
 })
 watchDebounced(words, text => void thing.find(text), { debounce: 200 })
 
+const isLocked = computed(() => thing.opened.state === 'error' && thing.opened.reason.code === 'link.passphrase')
 const isFinding = computed(() => words.value.trim() !== '')
 const listed = computed<readonly SharedDocument[]>(() => {
   const { found, documents, shared } = thing
@@ -78,7 +80,8 @@ const here = computed(() => thing.shared?.folders.find(({ id }) => id === folder
 </script>
 
 <template>
-  <RemoteState v-slot="{ value: shared }" :remote="thing.opened" @again="load">
+  <PassphraseForm v-if="isLocked" @unlocked="load" />
+  <RemoteState v-else v-slot="{ value: shared }" :remote="thing.opened" @again="load">
     <div class="shared">
       <SharedHead :shared="shared" />
       <LineField

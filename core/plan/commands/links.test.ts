@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { EMPTY, folderRow, NOW, sliceOf } from '../../../tests/support/rows'
-import { hashOfSecret } from '../../access/index'
+import { hashOfPassphrase, hashOfSecret } from '../../access/index'
 import type { ShareLinkId } from '../../ids'
 import { wordMessage } from '../../history/index'
 import { decide } from './decide'
@@ -32,6 +32,7 @@ describe('a link', () => {
           target: 'folder',
           targetId: 'a',
           secretHash: hashOfSecret(SECRET),
+          passphraseHash: null,
           until: null,
           note: 'the class',
           createdAt: NOW,
@@ -40,6 +41,12 @@ describe('a link', () => {
     ])
     expect(wordMessage(made.message)).toBe('Made a link to 1 Handouts')
     expect(JSON.stringify(made)).not.toContain(SECRET)
+  })
+
+  it('keeps no passphrase but its hash', () => {
+    const made = decide(sliceOf(state), { ...make, passphrase: 'under the mat' }, moment)
+    expect(JSON.stringify(made)).toContain(hashOfPassphrase('under the mat', 'l'))
+    expect(JSON.stringify(made)).not.toContain('under the mat')
   })
 
   it.each([
@@ -53,7 +60,7 @@ describe('a link', () => {
   })
 
   it('is ended also where what it gave is gone', () => {
-    const link = { ...make, secretHash: 'h', createdAt: NOW, targetId: 'gone' }
+    const link = { ...make, secretHash: 'h', passphraseHash: null, createdAt: NOW, targetId: 'gone' }
     const { kind: _kind, secret: _secret, ...row } = link
     const ended = decide(
       sliceOf({ ...state, share_link: new Map([['l', row]]) }),

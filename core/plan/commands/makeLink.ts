@@ -1,5 +1,5 @@
 import * as yup from 'yup'
-import { hashOfSecret, SECRET_PATTERN } from '../../access/index'
+import { hashOfPassphrase, hashOfSecret, PASSPHRASE_LIMIT, SECRET_PATTERN } from '../../access/index'
 import { storableTime } from '../../dates/index'
 import { inserted } from '../../change/index'
 import { message } from '../../history/index'
@@ -21,6 +21,7 @@ const fields = {
   secret: yup.string().strict().required().matches(SECRET_PATTERN, 'a secret has 22 letters'),
   until: yup.string().nullable().default(null),
   note: yup.string().strict().default(''),
+  passphrase: yup.string().strict().max(PASSPHRASE_LIMIT).default(''),
 }
 
 function makeLink(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
@@ -32,7 +33,9 @@ function makeLink(slice: Slice, command: Given<typeof fields>, moment: Moment): 
   const given = thingOf(slice, target, targetId, moment)
   if (isDecision(given)) return given
   const secretHash = hashOfSecret(command.secret)
-  const row = { id, target, targetId, secretHash, until, note: command.note.trim(), createdAt: moment.now } as const
+  const passphraseHash = command.passphrase === '' ? null : hashOfPassphrase(command.passphrase, id)
+  const note = command.note.trim()
+  const row = { id, target, targetId, secretHash, passphraseHash, until, note, createdAt: moment.now } as const
   return decided([inserted('share_link', row)], message('link.make', { thing: given.thing }), given.places)
 }
 
@@ -43,5 +46,6 @@ export const linkMake = command('link.make', {
   owners: 'right',
   doc:
     '`id`, `target` (`folder`, `document`), `targetId`, `secret` (128 random bits in base64url; only its hash is ' +
-    'kept), `until` (null: until it is ended), `note`: whoever has the address may read it',
+    'kept), `until` (null: until it is ended), `note`, `passphrase` (empty: none; only its ' +
+    'hash is kept): whoever has the address may read it',
 })

@@ -11,6 +11,7 @@ ALTER TABLE change DROP CONSTRAINT change_account_id_fkey;
 ALTER TABLE change ADD CONSTRAINT change_account_id_fkey FOREIGN KEY (account_id) REFERENCES account ON DELETE SET NULL;
 -- The plan of another in which whoever is signed in works for now; null: their own.
 ALTER TABLE session ADD COLUMN plan_id uuid REFERENCES plan ON DELETE SET NULL;
+ALTER TABLE share_link ADD COLUMN passphrase_hash text;
 CREATE TABLE person_group (
   plan_id uuid NOT NULL REFERENCES plan ON DELETE CASCADE,
   id uuid NOT NULL,

@@ -9,6 +9,8 @@ export class ShareLink extends Model<InferAttributes<ShareLink>, InferCreationAt
   declare target: string
   declare targetId: string
   declare secretHash: string
+  /** null: it asks for none. */
+  declare passphraseHash: string | null
   declare until: Date | null
   declare note: string
   declare createdAt: Date
@@ -23,6 +25,7 @@ export function shareLinks(): typeof ShareLink {
         target: { type: DataTypes.TEXT, allowNull: false },
         targetId: { type: DataTypes.UUID, allowNull: false },
         secretHash: { type: DataTypes.TEXT, allowNull: false, unique: true },
+        passphraseHash: { type: DataTypes.TEXT },
         until: { type: DataTypes.DATE },
         note: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },

@@ -15,7 +15,7 @@ export interface GivenOut {
   readonly people: readonly Person[]
   readonly grants: readonly UsedGrant[]
   /** Without what would open them. */
-  readonly links: readonly Omit<UsedLink, 'secretHash'>[]
+  readonly links: readonly (Omit<UsedLink, 'secretHash' | 'passphraseHash'> & { readonly hasPassphrase: boolean })[]
 }
 
 export async function readAccess(planId: string): Promise<GivenOut> {
@@ -41,6 +41,9 @@ export async function readAccess(planId: string): Promise<GivenOut> {
     })),
     people: [...known.values()],
     grants,
-    links: links.map(({ secretHash: _, ...link }) => link),
+    links: links.map(({ secretHash: _, passphraseHash, ...link }) => ({
+      ...link,
+      hasPassphrase: passphraseHash !== null,
+    })),
   }
 }

@@ -1,7 +1,7 @@
 // What a key opens, a link's secret or the id of a grant to whoever is signed in, and whether a folder or a document
 // lies in it. Every route of what was given asks here, and gets nothing of the plan but what it says.
 
-import { hashOfSecret, includesRole, SECRET_PATTERN } from '../../../core/access/index'
+import { hashOfSecret, includesRole, SECRET_PATTERN, unlockedToken } from '../../../core/access/index'
 import { fail } from '../../../core/errors'
 import type { DocumentId, FolderId, PersonId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
@@ -35,11 +35,12 @@ export interface Scope {
 }
 
 /**
- * `person`: who is signed in, if anybody. Throws link.gone or grant.gone where the key opens nothing: never made,
+ * `person`: who is signed in, if anybody; `unlocked`: what unlockLink gave. Throws link.passphrase where a link asks for
+ * one, and link.gone or grant.gone where the key opens nothing: never made,
  * ended, over, for somebody else, or what it gave is gone.
  */
-export async function scopeOf(key: string, person: Actor | null, now: Date): Promise<Scope> {
-  const scope = await (SECRET_PATTERN.test(key) ? byLink(key, now) : byGrant(key, person, now))
+export async function scopeOf(key: string, person: Actor | null, unlocked: string | null, now: Date): Promise<Scope> {
+  const scope = await (SECRET_PATTERN.test(key) ? byLink(key, unlocked, now) : byGrant(key, person, now))
   const gone = scope.viewer || scope.isOwn ? 'grant.gone' : 'link.gone'
   if (scope.target === 'folder' && scope.top?.trashedAt !== null) return fail(gone)
   if (scope.target !== 'document') return scope
@@ -47,8 +48,10 @@ export async function scopeOf(key: string, person: Actor | null, now: Date): Pro
   return document?.trashedAt === null ? scope : fail(gone)
 }
 
-async function byLink(secret: string, now: Date): Promise<Scope> {
+async function byLink(secret: string, unlocked: string | null, now: Date): Promise<Scope> {
   const link = (await linkBySecretHash(hashOfSecret(secret), now)) ?? fail('link.gone')
+  const { passphraseHash } = link
+  if (passphraseHash !== null && unlocked !== unlockedToken(secret, passphraseHash)) return fail('link.passphrase')
   const { id, planId, accountId, target, targetId, until } = link
   const plan = await currentFolders(planId)
   const top = target === 'folder' ? (plan.folders.get(targetId) ?? fail('link.gone')) : null
