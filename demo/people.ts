@@ -95,7 +95,7 @@ export async function seedPeople(office: Actor, log: (line: string) => void): Pr
   )
   const { plan } = await readOutline(sanna)
   await act(sanna, {
-    ...{ kind: 'grant.give', target: 'plan', targetId: plan.id, role: 'add', until: null },
+    ...{ kind: 'grant.give', target: 'plan', targetId: plan.id, role: 'edit', until: null },
     ...{ to: [to({ who: 'person', whoId: office.accountId })], note: 'The agenda for December is in it.' },
   })
   log('the demo has three people to open it as')

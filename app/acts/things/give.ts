@@ -1,4 +1,5 @@
 import { useDialogs } from '../../stores/dialogs'
+import { useSession } from '../../stores/session'
 import type { ThingAct } from '../act'
 import { onlyOne, theOne } from '../act'
 
@@ -7,7 +8,7 @@ export const give: ThingAct = {
   id: 'give',
   title: 'Give…',
   part: 'out',
-  applies: onlyOne,
+  applies: target => onlyOne(target) && !useSession().isGuest,
   run: target => {
     useDialogs().give = theOne(target) ?? null
   },

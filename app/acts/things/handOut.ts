@@ -1,5 +1,6 @@
 import { thingsOf } from '../../../core/plan/index'
 import { useDialogs } from '../../stores/dialogs'
+import { useSession } from '../../stores/session'
 import type { ThingAct } from '../act'
 import { areDocuments } from '../act'
 
@@ -8,7 +9,7 @@ export const handOut: ThingAct = {
   id: 'hand-out',
   title: 'Hand out copies…',
   part: 'out',
-  applies: areDocuments,
+  applies: target => areDocuments(target) && !useSession().isGuest,
   run: ({ items }) => {
     const { documentIds } = thingsOf(items)
     useDialogs().handOut = { documentIds, name: documentIds.length === 1 ? (items[0]?.name ?? '') : '', groupId: null }

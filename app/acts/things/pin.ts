@@ -1,5 +1,6 @@
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
+import { useSession } from '../../stores/session'
 import type { ThingAct, ThingTarget } from '../act'
 import { theOne } from '../act'
 
@@ -14,7 +15,7 @@ export const pin: ThingAct = {
   title: 'Pin, or unpin',
   part: 'mark',
   words: target => (folderOf(target)?.pinned ? 'Unpin' : 'Pin'),
-  applies: target => folderOf(target) !== undefined,
+  applies: target => folderOf(target) !== undefined && !useSession().isGuest,
   run: target => {
     const folder = folderOf(target)
     if (folder) void useActs().act({ kind: 'folder.pin', id: folder.id, on: !folder.pinned })

@@ -12,6 +12,7 @@ import { useDialogs } from '../../stores/dialogs'
 import { useGivenTexts } from '../../stores/givenTexts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
+import { useSession } from '../../stores/session'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TextEdit from '../common/TextEdit.vue'
@@ -22,7 +23,7 @@ const emit = defineEmits<{ rename: []; renamed: [] }>()
 const plan = usePlan()
 const placeNames = usePlaceNames()
 const acts = useActs()
-const [texts, dialogs] = [useGivenTexts(), useDialogs()]
+const [texts, dialogs, session] = [useGivenTexts(), useDialogs(), useSession()]
 const rename = useRename()
 const now = useNow()
 const starred = computed(() => plan.starredFolders.has(props.folder.id))
@@ -61,7 +62,10 @@ const facts = computed(() =>
           @keep="acts.act({ kind: 'folder.describe', id: folder.id, purpose: $event })" />
         <p v-if="texts.givenText(folder.id)" class="second">
           {{ texts.givenText(folder.id) }}
-          <v-btn class="place" @click="dialogs.give = { kind: 'folder', id: folder.id, name: folder.name }"
+          <v-btn
+            v-if="!session.isGuest"
+            class="place"
+            @click="dialogs.give = { kind: 'folder', id: folder.id, name: folder.name }"
             >Give…</v-btn
           >
         </p>

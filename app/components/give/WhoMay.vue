@@ -11,9 +11,16 @@ import { useGiven } from '../../stores/given'
 import { useGivenTexts } from '../../stores/givenTexts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
+import { useSession } from '../../stores/session'
 
 const props = defineProps<{ thing: GivenThing | 'plan' }>()
-const [given, plan, placeNames, texts] = [useGiven(), usePlan(), usePlaceNames(), useGivenTexts()]
+const [given, plan, placeNames, texts, session] = [
+  useGiven(),
+  usePlan(),
+  usePlaceNames(),
+  useGivenTexts(),
+  useSession(),
+]
 const lines = computed(() =>
   props.thing === 'plan'
     ? given.all.filter(({ target }) => target === 'plan').map(one => ({ given: one, by: null }))
@@ -57,8 +64,11 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
       >
       <span v-if="namesIn(one)" class="quiet">{{ namesIn(one) }}</span>
       <span class="quiet">given {{ dateText(one.createdAt) }}, {{ openedText(one) }}{{ asksText(one) }}</span>
-      <NuxtLink v-if="one.who !== 'link'" class="place" :to="`/received/${one.id}`">See it as they do</NuxtLink>
+      <NuxtLink v-if="one.who !== 'link' && !session.isGuest" class="place" :to="`/received/${one.id}`"
+        >See it as they do</NuxtLink
+      >
       <v-btn
+        v-if="!session.isGuest"
         class="place"
         :aria-label="`${one.who === 'link' ? 'End the link to' : `Take it back from ${texts.whoText(one)}:`} ${texts.nameOf(one)}`"
         @click="given.end([one.id])">

@@ -25,7 +25,7 @@ const thing = useSharedThing()
 const folder = ref('')
 const words = ref('')
 const view = ref<HTMLElement | null>(null)
-const AGAIN_MS = 4000
+const [AGAIN_MS, NEARLY_OUT] = [4000, 0.8]
 const chosenId = ref<string | null>(null)
 const facts = ref<Remote<DocumentFacts>>({ state: 'idle' })
 usePageTitle(() => thing.shared?.name ?? '')
@@ -59,7 +59,7 @@ watch(
     if (id === undefined) return
     await look(id)
     // Below a long list, on a narrow screen.
-    view.value?.scrollIntoView({ block: 'nearest' })
+    if ((view.value?.getBoundingClientRect().top ?? 0) > window.innerHeight * NEARLY_OUT) view.value?.scrollIntoView()
   },
 )
 
@@ -151,6 +151,11 @@ nav {
 .look {
   flex: 1 1 460px;
   min-width: 0;
+}
+.look {
+  position: sticky;
+  top: 10px;
+  align-self: flex-start;
 }
 .alone .look {
   flex: 1;

@@ -5,6 +5,7 @@ import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { usePlan } from '../../stores/plan'
 import { useReceived } from '../../stores/received'
+import { useSession } from '../../stores/session'
 import type { ThemeChoice } from '../../stores/view'
 import { THEMES } from '../../stores/view'
 import { THEME_NAMES } from '../../stores/viewTexts'
@@ -16,7 +17,7 @@ defineProps<{ email: string | null; person: string; theme: ThemeChoice }>()
 const emit = defineEmits<{ signOut: []; theme: [choice: ThemeChoice]; keys: []; do: [] }>()
 
 const plan = usePlan()
-const received = useReceived()
+const [received, session] = [useReceived(), useSession()]
 const freshText = computed(() => (received.fresh.length === 0 ? undefined : `${received.fresh.length} new`))
 const route = useRoute()
 /** On a phone what stands beside the places is in the menu, and the places at the foot. */
@@ -53,8 +54,10 @@ const BESIDE = [
             :title="person || email || ''"
             subtitle="Account: name, space, sessions, password"
             to="/account" />
-          <v-list-item title="People" subtitle="Groups to give things to" to="/people" />
-          <v-list-item title="Given out" to="/given" />
+          <template v-if="!session.isGuest">
+            <v-list-item title="People" subtitle="Groups to give things to" to="/people" />
+            <v-list-item title="Given out" to="/given" />
+          </template>
           <v-list-item title="From others" :subtitle="freshText" to="/received" />
           <v-list-item title="Settings" to="/settings" />
           <v-list-item title="Help" to="/help" />

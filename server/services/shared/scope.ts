@@ -35,9 +35,9 @@ export interface Scope {
 }
 
 /**
- * `person`: who is signed in, if anybody; `unlocked`: what unlockLink gave. Throws link.passphrase where a link asks for
- * one, and link.gone or grant.gone where the key opens nothing: never made,
- * ended, over, for somebody else, or what it gave is gone.
+ * `person`: who is signed in, if anybody; `unlocked`: what unlockLink gave. Throws link.passphrase where a link asks
+ * for one, link.gone or grant.gone where the key opens nothing: never made, ended, over, for somebody else, or what it
+ * gave is gone.
  */
 export async function scopeOf(key: string, person: Actor | null, unlocked: string | null, now: Date): Promise<Scope> {
   const scope = await (SECRET_PATTERN.test(key) ? byLink(key, unlocked, now) : byGrant(key, person, now))
