@@ -177,7 +177,12 @@ export const groupShape = yup.object({
 })
 export type PersonGroup = yup.InferType<typeof groupShape>
 
-const knownPersonShape = yup.object({ id: personId(), name: yup.string().required(), email: yup.string().required() })
+const knownPersonShape = yup.object({
+  id: personId(),
+  name: yup.string().required(),
+  /** Empty for whoever works in the plan of another. */
+  email: yup.string().defined(),
+})
 
 export const outlineShape = yup.object({
   /** The revision from which on folders and counts are told; null: all of them are here. */

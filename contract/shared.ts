@@ -69,14 +69,12 @@ export const sharedUploadQueryShape = yup.object({
   changed: yup.string().required(),
 })
 
-/** What was done there; where else its owner has what it was done to is not told. */
+/** That something was done there. Its words are the owner's: they name places. */
 export const sharedChangeShape = yup.object({
   id: anyId(),
   revision: yup.number().required(),
   at: time(),
   kind: yup.string().required(),
-  /** What was done, in words. */
-  label: yup.string().required(),
 })
 export type SharedChange = yup.InferType<typeof sharedChangeShape>
 

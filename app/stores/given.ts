@@ -5,14 +5,7 @@ import { computed, ref } from 'vue'
 import { newId } from '../../contract/newId'
 import type { GivenGrant, GivenLink } from '../../contract/plan'
 import type { GivenThing, Grant, Reach } from '../../core/access/index'
-import {
-  differenceOfPlaces,
-  differenceOfReasons,
-  includesRole,
-  reaching,
-  secretFrom,
-  SECRET_BYTES,
-} from '../../core/access/index'
+import { differenceOfPlaces, differenceOfReasons, reaching, secretFrom, SECRET_BYTES } from '../../core/access/index'
 import { counted } from '../../core/change/index'
 import type { FolderId, GrantId, PersonId, ShareLinkId } from '../../core/ids'
 import type { Role } from '../../core/rows/index'
@@ -42,8 +35,8 @@ export interface Giving {
   readonly note: string
 }
 
-const isGrant = (one: GivenOut): one is GivenGrant => one.who !== 'link'
-const lastOf = (day: string) => (day === '' ? null : new Date(`${day}T23:59:59`).toISOString())
+/** The last moment of a day, "2026-12-31"; null for none. ISO 8601. */
+export const lastOf = (day: string) => (day === '' ? null : new Date(`${day}T23:59:59`).toISOString())
 
 /** Who was handed something out in a folder, and what they handed in. */
 export const handInsOf = async (folderId: FolderId) => (await readHandIns(folderId)).handIns
@@ -66,22 +59,9 @@ export const useGiven = defineStore('given', () => {
   /** What reaches a thing, with the folder by which it does. */
   const to = (thing: GivenThing): Reach<GivenOut>[] => reaching(thing, plan.tree, all.value, now())
 
-  /** Whether somebody has as much by one of these already. */
-  const hasAlready = (one: GivenOut, by: readonly Reach<GivenOut>[]) =>
-    by.some(
-      ({ given }) =>
-        given.id === one.id ||
-        (isGrant(given) && given.who === one.who && given.whoId === one.whoId && includesRole(given.role, one.role)),
-    )
-
   /** What will reach things once they lie elsewhere, and does not now; and what reached them and will not. */
-  function difference(before: readonly (FolderId | null)[], after: readonly (FolderId | null)[]) {
-    const { gained, lost } = differenceOfPlaces(before, after, { tree: plan.tree, now: now() }, all.value)
-    return {
-      gained: gained.filter(({ given }) => !hasAlready(given, lost)),
-      lost: lost.filter(({ given }) => !hasAlready(given, gained)),
-    }
-  }
+  const difference = (before: readonly (FolderId | null)[], after: readonly (FolderId | null)[]) =>
+    differenceOfPlaces(before, after, { tree: plan.tree, now: now() }, all.value)
 
   /** How many people something newly reaches, and whom, once it is given to these as well. */
   function newPeople(thing: GivenThing, grantees: readonly Grantee[], role: Role): PersonId[] {

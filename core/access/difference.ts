@@ -15,17 +15,29 @@ export interface Difference<G extends Given> {
   readonly lost: readonly Reach<G>[]
 }
 
-/** Places are folders; null is the In-tray. */
-export function differenceOfPlaces<G extends Given, F extends TreeFolder>(
+/** What was given to somebody; a link is for whoever has it, and like no other one. */
+type GivenTo = Given & { readonly who: Grant['who'] | 'link'; readonly whoId: string | null; readonly role: Role }
+
+/** Whether one of these gives as much to the same people. */
+const givesAsMuch = (by: readonly Reach<GivenTo>[], { id, who, whoId, role }: GivenTo): boolean =>
+  by.some(
+    ({ given }) =>
+      given.id === id ||
+      (who !== 'link' && given.who === who && given.whoId === whoId && includesRole(given.role, role)),
+  )
+
+/** Places are folders; null is the In-tray. Who has as much before and after is not named. */
+export function differenceOfPlaces<G extends GivenTo, F extends TreeFolder>(
   before: readonly (FolderId | null)[],
   after: readonly (FolderId | null)[],
   { tree, now }: Pick<Access<Grant, F>, 'tree' | 'now'>,
   given: readonly G[],
 ): Difference<G> {
   const [had, has] = [reachingPlaces(before, tree, given, now), reachingPlaces(after, tree, given, now)]
-  const idsOf = (reaches: readonly Reach<G>[]) => new Set(reaches.map(one => one.given.id))
-  const [hadIds, hasIds] = [idsOf(had), idsOf(has)]
-  return { gained: has.filter(one => !hadIds.has(one.given.id)), lost: had.filter(one => !hasIds.has(one.given.id)) }
+  return {
+    gained: has.filter(one => !givesAsMuch(had, one.given)),
+    lost: had.filter(one => !givesAsMuch(has, one.given)),
+  }
 }
 
 export interface PersonDifference {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
 import type { FolderId } from '../ids'
+import type { Role } from '../rows/index'
 import { buildTree } from '../tree/index'
 import { differenceOfPlaces } from './difference'
 import type { Given } from './reach'
@@ -14,6 +15,9 @@ const link = (name: string, target: Given['target'], targetId: string, until: st
   target,
   targetId,
   until,
+  who: 'link' as const,
+  whoId: null,
+  role: 'read' as const,
 })
 const tree = buildTree([
   folder('class', null),
@@ -58,6 +62,21 @@ describe('what reaches a thing', () => {
     expect(moved(['class'], ['week'])).toEqual([[], []])
     expect(moved(['week'], ['a'])).toEqual([['4'], ['1']])
     expect(moved(['week'], [null])).toEqual([[], ['1', '5']])
+  })
+})
+
+describe('who gains and who loses by a move', () => {
+  const grant = (name: string, targetId: string, role: Role) =>
+    ({ ...link(name, 'folder', targetId), who: 'person', whoId: 'per', role }) as const
+  const moved = (...given: ReturnType<typeof grant>[]) => {
+    const { gained, lost } = differenceOfPlaces([id('week')], [id('a')], { tree, now: NOW }, given)
+    return [gained.map(({ given: one }) => one.id), lost.map(({ given: one }) => one.id)]
+  }
+
+  it('is not whoever has as much at both places by two grants', () => {
+    expect(moved(grant('1', 'week', 'read'), grant('2', 'a', 'read'))).toEqual([[], []])
+    expect(moved(grant('1', 'week', 'read'), grant('2', 'a', 'edit'))).toEqual([['2'], []])
+    expect(moved(grant('1', 'week', 'edit'), grant('2', 'a', 'read'))).toEqual([[], ['1']])
   })
 })
 

@@ -47,6 +47,8 @@ export interface Shared<G> {
   readonly role: Role
   /** Enough for documents that one brought in oneself; left out: the same role. */
   readonly own?: Role
+  /** Documents are gone from where they lie afterwards: only where all of their places were given. */
+  readonly takesAway?: true
   readonly touches: (given: G) => Partial<Touched>
 }
 

@@ -176,11 +176,12 @@ describe('whoever may add', () => {
     expect([(await rename(id)).status, (await rename(below)).status]).toEqual([200, 403])
     expect((await trash([id, below])).status).toBe(403)
     const gone = await trash([id])
-    expect([gone.status, gone.body.label]).toEqual([200, expect.stringContaining('Essay two')])
+    expect([gone.status, gone.body.kind]).toEqual([200, 'trash'])
+    expect(JSON.stringify(gone.body)).not.toMatch(/Confidential|Week one/)
     expect((await editor.undoIn(keyOf(editor), gone.body.id)).status).toBe(404)
     expect((await adder.undoIn(keyOf(adder), gone.body.id)).status).toBe(200)
     expect((await owner.document(id)).name).toBe('Essay two')
-    expect(body.label).toContain('Essay')
+    expect(body.kind).toBe('document.add')
   })
 
   it('stands in History by name, and the owner’s Undo takes back what is the owner’s', async () => {
@@ -199,6 +200,45 @@ describe('whoever may add', () => {
     await owner.act({ kind: 'document.file', documents: [{ id: id, name: null }], folderIds: [office], tags: [] })
     const reply = await adder.change(keyOf(adder), { kind: 'trash', folderIds: [], documentIds: [id] })
     expect([reply.status, reply.body.code]).toEqual([403, 'right.elsewhere'])
+  })
+})
+
+describe('whoever may change one document', () => {
+  it('renames it wherever else it lies, deletes it nowhere, and is told no place of it', async () => {
+    const both = await owner.upload('Knots.txt', 'knots', week)
+    await owner.act({ kind: 'document.file', documents: [{ id: both.id, name: null }], folderIds: [office], tags: [] })
+    const key = await give(stranger, 'edit', both.id, 'document')
+    const renamed = await stranger.change(key, {
+      kind: 'document.rename',
+      id: both.id,
+      name: 'Bends',
+      allowTwin: false,
+    })
+    expect([renamed.status, (await owner.document(both.id)).name]).toEqual([200, 'Bends'])
+    expect(JSON.stringify(renamed.body)).not.toMatch(/Confidential|Week one/)
+    const trashed = await stranger.change(key, { kind: 'trash', folderIds: [], documentIds: [both.id] })
+    expect([trashed.status, trashed.body.code]).toEqual([403, 'right.missing'])
+    // What one did elsewhere in the plan is not taken back by what one has now.
+    const other = await stranger.undoIn(keyOf(adder), renamed.body.id)
+    expect(other.status).toBe(404)
+    expect((await stranger.undoIn(key, renamed.body.id)).status).toBe(200)
+    await owner.act({ kind: 'grant.end', ids: [key] })
+  })
+
+  it('does not undo there what they did elsewhere, nor learns what stands against it', async () => {
+    const wide = await give(stranger, 'edit', office)
+    const made = await stranger.change(wide, {
+      ...{ kind: 'folder.create', id: v7() as FolderId, parentId: office, name: 'Made elsewhere', allowTwin: false },
+    })
+    const named = await stranger.add(wide, week, 'Mine.txt')
+    await owner.act({ kind: 'document.rename', id: named.id, name: 'Secret name', allowTwin: false })
+    const blocked = await stranger.undoIn(wide, named.body.id)
+    expect([blocked.status, blocked.body.code]).toEqual([409, 'change.collided'])
+    expect(JSON.stringify(blocked.body)).not.toContain('Secret name')
+    await owner.act({ kind: 'grant.end', ids: [wide] })
+    const narrow = await give(stranger, 'add', week)
+    expect((await stranger.undoIn(narrow, made.body.id)).status).toBe(404)
+    await owner.act({ kind: 'grant.end', ids: [narrow] })
   })
 })
 

@@ -106,6 +106,7 @@ describe('whoever may change all of a plan', () => {
     await owner.act({ ...whole, role: 'edit', until: null })
     expect([await enter(plan.id), (await guest.received())[0]?.isWorkable]).toEqual([200, true])
     expect((await guest.outline()).plan.id).toBe(plan.id)
+    expect((await guest.outline()).people.filter(({ email }) => email !== '')).toEqual([])
     const made = await guest.folder('Made by Gus')
     expect((await owner.outline()).folders.map(folder => folder.id)).toContain(made)
     const [last] = (await owner.get<{ changes: { actor: string }[] }>('/api/changes')).body.changes

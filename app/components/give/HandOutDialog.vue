@@ -8,6 +8,7 @@ import { tryParseId } from '../../../core/ids'
 import { useOpenPlace } from '../../composables/useOpenPlace'
 import { useActs } from '../../stores/acts'
 import type { HandOutRequest } from '../../stores/dialogs'
+import { lastOf } from '../../stores/given'
 import { useGroups } from '../../stores/groups'
 import ChoiceField from '../base/ChoiceField.vue'
 import DayField from '../base/DayField.vue'
@@ -49,7 +50,7 @@ async function send(): Promise<void> {
     {
       ...{ kind: 'group.handOut', groupId: groupId.value as GroupId, id: newId<FolderId>(), name: name.value },
       ...{ parentId: tryParseId<'folder'>(place.value), documentIds: [...props.request.documentIds] },
-      until: until.value === '' ? null : new Date(`${until.value}T23:59:59`).toISOString(),
+      until: lastOf(until.value),
     },
     { quiet: true },
   )

@@ -34,7 +34,7 @@ async function keepCopy(): Promise<void> {
     <v-btn v-if="thing.shared?.from && copyId === null" class="place" @click="keepCopy">Keep a copy</v-btn>
     <template v-if="document.changeable">
       <v-btn class="place" @click="renaming = true">Rename</v-btn>
-      <v-btn class="place" @click="trash">Delete for everyone</v-btn>
+      <v-btn v-if="thing.shared?.document === null" class="place" @click="trash">Delete for everyone</v-btn>
     </template>
     <span v-if="copyId" class="second" role="status"
       >A copy is in <NuxtLink class="place" to="/in-tray">your In-tray</NuxtLink>.</span

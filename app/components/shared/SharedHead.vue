@@ -9,6 +9,15 @@ import { useSharedThing } from '../../stores/sharedThing'
 
 const props = defineProps<{ shared: Shared }>()
 const [thing, acts] = [useSharedThing(), useSharedActs()]
+/** What History says of it names places that were not given. */
+const DONE: Readonly<Record<string, string>> = {
+  'folder.create': 'The folder was made.',
+  'folder.rename': 'The folder was renamed.',
+  'document.add': 'It was added.',
+  'document.rename': 'It was renamed.',
+  trash: 'It was deleted for everyone.',
+  undo: 'It was undone.',
+}
 const may = computed(() => {
   const { from, role, until, isOwn } = props.shared
   const end = until === null ? '' : `, until ${dateText(until)}`
@@ -27,7 +36,8 @@ const may = computed(() => {
     <p v-if="shared.note" class="note">“{{ shared.note }}”</p>
     <p v-if="acts.refused" class="warn" role="alert">{{ acts.refused }}</p>
     <p v-else-if="acts.done" class="second" role="status">
-      {{ acts.done.label }} <v-btn v-if="acts.done.kind !== 'undo'" class="place" @click="acts.undo()">Undo</v-btn>
+      {{ DONE[acts.done.kind] ?? 'Done.' }}
+      <v-btn v-if="acts.done.kind !== 'undo'" class="place" @click="acts.undo()">Undo</v-btn>
     </p>
   </header>
 </template>

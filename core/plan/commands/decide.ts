@@ -22,6 +22,7 @@ export interface SharedCommand extends Touched {
   readonly role: Role
   /** Enough where all documents were brought in by whoever acts. */
   readonly own: Role
+  readonly takesAway: boolean
 }
 
 /** What a command asks of whoever is not the owner of the plan; null: nobody else may. */
@@ -29,7 +30,8 @@ export function sharedCommand<Kind extends CommandKind>(command: CommandOf<Kind>
   const { shared } = BY_KIND[command.kind]
   if (!shared) return null
   const nothing: Touched = { folderIds: [], documentIds: [], changedFolderIds: [] }
-  return { ...nothing, ...shared.touches(command), role: shared.role, own: shared.own ?? shared.role }
+  const { role, own = role, takesAway = false } = shared
+  return { ...nothing, ...shared.touches(command), role, own, takesAway }
 }
 
 /** Why whoever may change all of a plan, and does not own it, may not carry it out; null: they may. */

@@ -184,13 +184,21 @@ describe('what others may carry out', () => {
     expect(sharedCommand({ kind: 'document.rename', id: 'd' as never, name: 'x', allowTwin: false })).toEqual({
       role: 'edit',
       own: 'add',
+      takesAway: false,
       folderIds: [],
       changedFolderIds: [],
       documentIds: ['d'],
     })
     const moved = { folderIds: ['f' as never], documentIds: ['d' as never], fromFolderId: 'a' as never }
     expect(sharedCommand({ kind: 'move', ...moved, toFolderId: null, allowTwin: false })).toMatchObject({
-      ...{ role: 'edit', own: 'edit', folderIds: [null, 'a'], changedFolderIds: ['f'], documentIds: ['d'] },
+      ...{
+        role: 'edit',
+        own: 'edit',
+        takesAway: true,
+        folderIds: [null, 'a'],
+        changedFolderIds: ['f'],
+        documentIds: ['d'],
+      },
     })
   })
 

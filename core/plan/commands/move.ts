@@ -161,6 +161,7 @@ export const move = command('move', {
   decide: moveThings,
   shared: {
     role: 'edit',
+    takesAway: true,
     touches: ({ folderIds, documentIds, toFolderId, fromFolderId, also, froms }) => ({
       changedFolderIds: folderIds,
       documentIds: [...documentIds, ...froms.map(({ documentId: id }) => id)],

@@ -79,6 +79,7 @@ export const trash = command('trash', {
   shared: {
     role: 'edit',
     own: 'add',
+    takesAway: true,
     touches: ({ folderIds, documentIds }) => ({ changedFolderIds: folderIds, documentIds }),
   },
   doc: '`folderIds`, `documentIds`',

@@ -3,12 +3,12 @@ import { keepToken } from '../../http/actor'
 import { originOf } from '../../http/origin'
 import { route } from '../../routing/route'
 import { openAccount } from '../../services/account/createAccount'
-import { demoPeople, openSession } from '../../services/account/session'
+import { describeSession, openSession } from '../../services/account/session'
 
 export default route(accountRoutes.openAccount, async ({ body: { email, name, password }, event }) => {
   const [origin, now] = [originOf(event), new Date()]
   const account = await openAccount({ email, name, password, planName: 'My plan' }, origin.address, now)
   const { token, expiresAt } = await openSession(account.accountId, origin, now)
   keepToken(event, token, expiresAt)
-  return { account: { email: account.email, name: account.name ?? '', isGuest: false }, demo: await demoPeople() }
+  return describeSession(token)
 })

@@ -2,14 +2,10 @@ import { accountRoutes } from '../../../contract/routes/account'
 import { keepToken } from '../../http/actor'
 import { originOf } from '../../http/origin'
 import { route } from '../../routing/route'
-import { demoPeople, openDemo, whoIs } from '../../services/account/session'
+import { describeSession, openDemo } from '../../services/account/session'
 
 export default route(accountRoutes.openDemo, async ({ body: { name }, event }) => {
   const { token, expiresAt } = await openDemo(name, originOf(event), new Date())
   keepToken(event, token, expiresAt)
-  const actor = await whoIs(token)
-  return {
-    account: actor ? { email: actor.email, name: actor.name ?? '', isGuest: actor.isGuest === true } : null,
-    demo: await demoPeople(),
-  }
+  return describeSession(token)
 })

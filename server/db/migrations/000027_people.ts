@@ -46,6 +46,8 @@ CREATE TABLE access_grant (
 );
 -- What somebody has is asked for by whom it was given to.
 CREATE INDEX access_grant_who ON access_grant (who_id);
+CREATE INDEX access_grant_id ON access_grant (id);
+CREATE INDEX access_grant_target ON access_grant (target_id);
 CREATE INDEX access_grant_everyone ON access_grant (plan_id) WHERE who = 'everyone';
 -- Outlives the grant, as that of links.
 CREATE TABLE access_grant_use (

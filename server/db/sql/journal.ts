@@ -165,7 +165,7 @@ export async function broughtBy({ planId, accountId }: Who, documentIds: readonl
   return found.map(({ id }) => id)
 }
 
-export async function rowsOfEntry(transaction: Transaction, planId: string, id: string): Promise<RowChange[]> {
+export async function rowsOfEntry(transaction: Transaction | null, planId: string, id: string): Promise<RowChange[]> {
   const found = await rows<{ rows: RowChange[] }>(
     transaction,
     'SELECT rows FROM change WHERE plan_id = $1 AND id = $2',

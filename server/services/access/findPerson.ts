@@ -13,8 +13,9 @@ const TRIED_AN_HOUR = 100
 export async function findPerson(actor: Actor, typed: string, now: Date): Promise<Person> {
   const email = typed.trim().toLowerCase()
   const who = { kind: 'person' as const, email: actor.email, address: actor.accountId, network: actor.accountId }
-  const tried = await attempts().count({ where: { ...who, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } } })
-  if (tried >= TRIED_AN_HOUR) fail('people.many')
+  // Written before they are counted, so that many at once cannot slip through together.
   await attempts().create({ ...who, at: now })
+  const tried = await attempts().count({ where: { ...who, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } } })
+  if (tried > TRIED_AN_HOUR) fail('people.many')
   return (await personByEmail(email)) ?? fail('give.nobody')
 }

@@ -4,6 +4,7 @@ import type { RowChange } from '../../../core/change/index'
 import type { GroupId, PersonId } from '../../../core/ids'
 import type { GrantRow, GroupMemberRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
+import { findRows } from '../../db/findRows'
 import { notify } from '../../db/sql/journal'
 import { plansOfPeople } from '../../db/sql/people'
 
@@ -11,7 +12,7 @@ import { plansOfPeople } from '../../db/sql/people'
 const TOLD_AT_ONCE = 100
 
 export async function tellPeople(transaction: Transaction, planId: string, rows: readonly RowChange[]): Promise<void> {
-  const of = whom(rows)
+  const of = whom(rows, await changedGrants(transaction, planId, rows))
   if (of.everyone) return notify(transaction, { type: 'received', planIds: null })
   if (of.people.size + of.groups.size === 0) return
   const plans = await plansOfPeople(transaction, planId, [...of.people], [...of.groups])
@@ -19,18 +20,19 @@ export async function tellPeople(transaction: Transaction, planId: string, rows:
     await notify(transaction, { type: 'received', planIds: plans.slice(from, from + TOLD_AT_ONCE) })
 }
 
-function whom(rows: readonly RowChange[]) {
+/** Grants of which a Change wrote only what became other: for whom they are says the row. */
+async function changedGrants(transaction: Transaction, planId: string, rows: readonly RowChange[]) {
+  const id = rows.flatMap(row => (row.table === 'access_grant' && row.op === 'update' ? [row.id] : []))
+  return id.length === 0 ? [] : findRows('access_grant', { where: { planId, id }, transaction })
+}
+
+function whom(rows: readonly RowChange[], changed: readonly GrantRow[]) {
   const [people, groups] = [new Set<PersonId>(), new Set<GroupId>()]
+  const whole = rows.filter(row => row.op !== 'update')
+  for (const row of whole) if (row.table === 'group_member') people.add(factsOf<GroupMemberRow>(row).personId)
+  const grants = whole.flatMap(row => (row.table === 'access_grant' ? [factsOf<GrantRow>(row)] : []))
   let everyone = false
-  for (const row of rows) {
-    // What an update changes is of the same people, who are known by the row's id alone.
-    if (row.table === 'group_member' && row.op !== 'update') people.add(factsOf<GroupMemberRow>(row).personId)
-    if (row.table !== 'access_grant') continue
-    if (row.op === 'update') {
-      everyone = true
-      continue
-    }
-    const { who, whoId } = factsOf<GrantRow>(row)
+  for (const { who, whoId } of [...grants, ...changed]) {
     if (who === 'everyone') everyone = true
     else if (who === 'person') people.add(whoId as PersonId)
     else groups.add(whoId as GroupId)

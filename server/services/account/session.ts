@@ -144,9 +144,11 @@ export async function whoIs(token: string): Promise<Actor | null> {
   return (await actorBySession(hashOf(token))) ?? null
 }
 
-/** By name, the main one first; none where no demo was seeded. */
-export function demoPeople(): Promise<string[]> {
-  return demoNames()
+/** Who is signed in, and the people of the demo. */
+export async function describeSession(token: string | null) {
+  const actor = token === null ? null : await whoIs(token)
+  const account = actor && { email: actor.email, name: actor.name ?? '', isGuest: actor.isGuest === true }
+  return { account, demo: await demoNames() }
 }
 
 export function hashOf(token: string): Buffer {

@@ -107,6 +107,8 @@ async function readOnce(actor: Actor, known: number | null): Promise<Outline> {
     inTray,
     searches,
     ...given,
+    // Whoever works in the plan of another sees who may what, and no addresses.
+    people: given.people.map(person => (actor.isGuest ? { ...person, email: '' } : person)),
     tags: tags.map(tag => ({ ...tag, count: carriers.get(tag.id) ?? 0 })),
     folderTags: Object.fromEntries(tagged.map(({ folderId, tagIds }) => [folderId, tagIds])),
   }

@@ -1,6 +1,7 @@
 // Follows a plan for whoever was given a part of it: what happens elsewhere in it is not told.
 
 import { HembixError } from '../../../core/errors'
+import { documentById } from '../../db/sql/documentFacts'
 import { subscribeToPlan } from '../events/planEvents'
 import type { Scope } from './scope'
 import { isIn } from './scope'
@@ -20,10 +21,9 @@ export function followShared(
   again: () => Promise<Scope>,
   { changed, gone }: { readonly changed: () => void; readonly gone: () => Promise<void> },
 ): () => void {
-  let current = scope
+  let [current, shown] = [scope, factsOf(scope)]
   const look = async (event: PlanEvent) => {
     if (!concerns(current, event)) return
-    const had = JSON.stringify([current.role, current.top?.name])
     try {
       current = await again()
     } catch (error) {
@@ -31,19 +31,29 @@ export function followShared(
       await gone()
       return
     }
-    const isOther = had !== JSON.stringify([current.role, current.top?.name])
-    if (isOther || isInside(current, event)) changed()
+    const [had, has] = [await shown, await (shown = factsOf(current))]
+    if (had !== has || isInside(current, event)) changed()
   }
   return subscribeToPlan(scope.giver.planId, text => {
     void look(JSON.parse(text) as PlanEvent).catch(() => changed())
   })
 }
 
-const concerns = (scope: Scope, event: PlanEvent): boolean =>
-  event.type === 'refresh' || (event.tables ?? []).some(table => ACCESS_TABLES.has(table)) || isInside(scope, event)
+/** What is shown of it at the head; of a document, all that can become other. */
+async function factsOf({ giver, target, targetId, role, top }: Scope): Promise<string> {
+  const document = target === 'document' ? await documentById(giver.planId, targetId) : null
+  return JSON.stringify([role, top?.name, document?.name, document?.version])
+}
 
+const concerns = (scope: Scope, event: PlanEvent): boolean =>
+  event.type === 'refresh' ||
+  scope.target === 'document' ||
+  (event.tables ?? []).some(table => ACCESS_TABLES.has(table)) ||
+  isInside(scope, event)
+
+/** A document is compared instead: what else lies beside it is not told. */
 function isInside(scope: Scope, { type, places }: PlanEvent): boolean {
   if (type !== 'change') return type === 'refresh'
-  if (scope.target === 'document') return true
+  if (scope.target === 'document') return false
   return places === undefined || places === null || places.some(id => isIn(scope, id) || id === scope.targetId)
 }

@@ -14,10 +14,10 @@ export async function unlockLink(secret: string, passphrase: string, address: st
   const link = (await linkBySecretHash(hashOfSecret(secret), now)) ?? fail('link.gone')
   if (link.passphraseHash === null) return ''
   const tries = { kind: 'link' as const, email: link.id }
-  const tried = await attempts().count({ where: { ...tries, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } } })
-  if (tried >= TRIED_AN_HOUR) fail('link.throttled')
-  // Counted before it is known to be wrong, so that many at once cannot slip through together.
+  // Written before they are counted, so that many at once cannot slip through together.
   await attempts().create({ ...tries, address, network: address, at: now })
+  const tried = await attempts().count({ where: { ...tries, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } } })
+  if (tried > TRIED_AN_HOUR) fail('link.throttled')
   if (hashOfPassphrase(passphrase, link.id) !== link.passphraseHash) fail('link.wrong')
   await attempts().destroy({ where: tries })
   return unlockedToken(secret, link.passphraseHash)
