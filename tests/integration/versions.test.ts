@@ -2,7 +2,9 @@ import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import type { ChangeEntry, HistoryPage } from '../../contract/change'
 import type { TrashItem } from '../../contract/document'
-import { rows } from '../../server/db/client'
+import { rows, withTransaction } from '../../server/db/client'
+import { refreshWordsOfBlob } from '../../server/db/sql/derived'
+import { holdReading } from '../../server/db/sql/reading'
 import { sweepTrash } from '../../server/services/trash/sweepTrash'
 import type { Client, Refused } from '../support/client'
 import { newClient } from '../support/client'
@@ -20,6 +22,17 @@ const history = async (client: Client, query = '') =>
   (await client.get<HistoryPage>(`/api/changes?${query}`)).body.changes.map(({ label }) => label)
 const purge = (client: Client, body: object) =>
   client.send<ChangeEntry & Refused>('POST', '/api/trash/purge', { id: v7(), ...body })
+
+/** Statements with these words that wait for what another holds. */
+const waitingFor = async (words: string) =>
+  (
+    await rows(
+      null,
+      `SELECT 1 FROM pg_stat_activity WHERE wait_event_type = 'Lock' AND datname = current_database()
+        AND position($1 IN query) > 0`,
+      [words],
+    )
+  ).length
 
 describe('versions', () => {
   it('are kept when contents are written, and an earlier one becomes current again', async () => {
@@ -91,10 +104,10 @@ describe('undoing everything since', () => {
     expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['A'])
     expect((await since(first.id, request)).body.changes).toHaveLength(1)
     expect((await since(first.id)).body.code).toBe('undo.done')
-    for (let times = 0; times < 4; times++) await client.redo()
+    for (let times = 0; times < 4; times++) expect((await client.redo()).status).toBe(200)
     expect((await client.document(id)).name).toBe('y')
     await client.act({ kind: 'trash', folderIds: [], documentIds: [id] })
-    await purge(client, { all: true })
+    expect((await purge(client, { all: true })).status).toBe(200)
     expect((await since(first.id)).body.code).toBe('undo.never')
     expect((await client.outline()).folders.map(({ name }) => name)).toEqual(['B'])
   })
@@ -125,6 +138,22 @@ describe('deleting for good', () => {
     await client.act({ kind: 'restore', folderIds: [], documentIds: [single.id] })
     expect((await client.document(single.id)).folderIds).toEqual([null])
     expect((await purge(client, { ids: [gone] })).status).toBe(404)
+  })
+
+  it('waits for a reader that keeps the words of what goes, and the reader for nothing', async () => {
+    const client = await newClient()
+    const { id } = await client.upload('read.txt', `read meanwhile ${v7()}`)
+    await client.act({ kind: 'trash', folderIds: [], documentIds: [id] })
+    const [document] = await rows<{ blob: string }>(null, 'SELECT blob_id AS blob FROM document WHERE id = $1', [id])
+    const purged = await withTransaction(async transaction => {
+      expect(await holdReading(transaction, document?.blob ?? '')).toBe(true)
+      const reply = purge(client, { all: true })
+      await expect.poll(() => waitingFor('FROM reading r')).toBe(1)
+      await refreshWordsOfBlob(transaction, document?.blob ?? '')
+      return { reply }
+    })
+    expect((await purged.reply).status).toBe(200)
+    expect(await withTransaction(transaction => holdReading(transaction, document?.blob ?? ''))).toBe(false)
   })
 
   it('empties the Trash of one account only, and repeats nothing', async () => {

@@ -25,6 +25,30 @@ export function rootsToPurge(
   )
 }
 
+/**
+ * Holds what is known of the words of all that would go. Before the plan is locked: a reader that keeps words holds them
+ * first and waits for the plan then.
+ */
+export async function holdReadingsOf(
+  transaction: Transaction,
+  planId: string,
+  ids: readonly string[] | null,
+): Promise<void> {
+  await rows(
+    transaction,
+    `SELECT 1 FROM reading r WHERE r.blob_id IN (SELECT v.blob_id FROM document d
+      JOIN version v ON v.plan_id = d.plan_id AND v.document_id = d.id
+      WHERE d.plan_id = $1 AND d.trash_root IS NOT NULL AND ($2::uuid[] IS NULL OR d.trash_root = ANY($2)))
+    ORDER BY r.blob_id FOR UPDATE`,
+    [planId, ids],
+  )
+}
+
+/** The same for a whole plan. */
+export async function holdReadingsOfPlan(transaction: Transaction, planId: string): Promise<void> {
+  await rows(transaction, 'SELECT 1 FROM reading WHERE plan_id = $1 ORDER BY blob_id FOR UPDATE', [planId])
+}
+
 /** Plans with something in the Trash that lies there longer than the plan keeps it. */
 export function overdueRoots(now: Date): Promise<{ planId: string; accountId: string; ids: string[] }[]> {
   return rows(

@@ -103,6 +103,14 @@ export async function begunReadings(blobIds: readonly string[]): Promise<string[
   ).map(row => row.blobId)
 }
 
+/**
+ * Holds what is known of the words of these bytes until the transaction ends; false when they are gone. Whoever writes
+ * them, or deletes them for good, does this before it holds a plan.
+ */
+export async function holdReading(transaction: Transaction, blobId: string): Promise<boolean> {
+  return (await rows(transaction, 'SELECT 1 FROM reading WHERE blob_id = $1 FOR UPDATE', [blobId])).length > 0
+}
+
 /** Waits for a reader that is about to keep the words of these bytes; true when they are read. */
 export async function awaitReading(transaction: Transaction, blobId: string): Promise<boolean> {
   return (

@@ -9,6 +9,7 @@ import { plans } from '../../db/models/plan'
 import { sessions } from '../../db/models/session'
 import type { AccountRow } from '../../db/sql/actors'
 import { accountRows } from '../../db/sql/actors'
+import { holdReadingsOfPlan } from '../../db/sql/purge'
 import { hashPassword } from './password'
 
 /** In the order in which they were made. */
@@ -45,6 +46,8 @@ export async function deleteAccount(email: string): Promise<{ documents: number;
   const account = await find(email)
   const [row] = await accountRows(account.id)
   await withTransaction(async transaction => {
+    for (const { id } of await plans().findAll({ where: { accountId: account.id }, attributes: ['id'], transaction }))
+      await holdReadingsOfPlan(transaction, id)
     await plans().destroy({ where: { accountId: account.id }, transaction })
     await account.destroy({ transaction })
   })

@@ -6,7 +6,7 @@ import { writeLocated } from '../../db/sql/bestPages'
 import type { ScanClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/journal'
-import { awaitReading, bodiesOf, notifyHolders, writeFacts } from '../../db/sql/reading'
+import { bodiesOf, holdReading, notifyHolders, writeFacts } from '../../db/sql/reading'
 import type { ScanQueue } from '../../db/sql/scans'
 import {
   chosenLanguages,
@@ -73,7 +73,8 @@ async function keepPage(
 ): Promise<void> {
   const body = text.replaceAll('\0', '').trim()
   await withTransaction(async transaction => {
-    await awaitReading(transaction, blobId) // pages of one document are written one after the other
+    // Pages of one document are written one after the other.
+    if (!(await holdReading(transaction, blobId))) return
     await writeScanPage(transaction, blobId, { page, body, folded: foldedText(body), words, confidence })
     const { facts, lexemes, located } = await readers.index(planId, await bodiesOf(transaction, blobId))
     await writeFacts(transaction, blobId, facts, lexemes, { reader: READER_VERSION, located: located.length > 0 })

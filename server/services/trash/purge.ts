@@ -5,7 +5,7 @@ import { withTransaction } from '../../db/client'
 import { entryById, notify, writeEntry } from '../../db/sql/journal'
 import type { JournalEntry } from '../../db/sql/journal'
 import { lockPlan } from '../../db/sql/planRows'
-import { deleteRoots, rootsToPurge } from '../../db/sql/purge'
+import { deleteRoots, holdReadingsOf, rootsToPurge } from '../../db/sql/purge'
 import type { Actor } from '../actor'
 
 /**
@@ -20,6 +20,7 @@ export async function purge(
   now: Date,
 ): Promise<JournalEntry> {
   return withTransaction(async transaction => {
+    await holdReadingsOf(transaction, actor.planId, ids)
     if (!(await lockPlan(transaction, actor.planId))) fail('notFound')
     const earlier = await entryById(transaction, actor.planId, changeId)
     if (earlier) return earlier
