@@ -52,6 +52,8 @@ export const historyQueryShape = yup.object({
 
 export const lastActsShape = yup.object({
   last: changeShape.nullable().defined(),
+  /** Who carried the last one out, where that was another person. */
+  by: yup.string().nullable().defined(),
   undo: changeShape.nullable().defined(),
   redo: changeShape.nullable().defined(),
 })

@@ -38,6 +38,8 @@ export type ListedDocument = yup.InferType<typeof listedDocumentShape>
 
 export const documentListShape = yup.object({
   documents: yup.array(listedDocumentShape).required(),
+  /** So many of them, from the beginning, are kept before the others of the folder. */
+  first: yup.number().required(),
   next: yup.string().nullable().defined(),
 })
 export type DocumentListPage = yup.InferType<typeof documentListShape>

@@ -17,6 +17,8 @@ const folderShape = yup.object({
   numbered: yup.boolean().required(),
   first: yup.boolean().required(),
   pinned: yup.boolean().required(),
+  /** A place for what others are to see. */
+  area: yup.boolean().required(),
   registering: yup.boolean().required(),
   numbering: numberingShape.nullable().default(null),
   childOrder: yup.string().oneOf(CHILD_ORDERS).required(),
@@ -195,6 +197,8 @@ export const outlineShape = yup.object({
     numbering: numberingShape.required(),
     childOrder: yup.string().oneOf(CHILD_ORDERS).required(),
     trashDays: yup.number().nullable().defined(),
+    /** Nothing is given but areas. */
+    areasOnly: yup.boolean().required(),
     revision: yup.number().required(),
   }),
   folders: yup.array(folderShape).required(),

@@ -56,6 +56,8 @@ export const sharedListQueryShape = yup.object({
 })
 export const sharedListShape = yup.object({
   documents: yup.array(sharedDocumentShape).required(),
+  /** So many of them, from the beginning, are kept before the others. */
+  first: yup.number().required(),
   next: yup.string().nullable().defined(),
 })
 export type SharedList = yup.InferType<typeof sharedListShape>
@@ -88,6 +90,18 @@ export const copyRequestShape = yup.object({
   document: documentId(),
   /** null: the In-tray. */
   folder: folderId().nullable().default(null),
+})
+
+const PUT_AT_MOST = 100
+/** Copies of my documents into a folder of another's plan. */
+export const putRequestShape = yup.object({
+  change: anyId(),
+  folder: folderId(),
+  documents: yup
+    .array(yup.object({ id: documentId(), copyId: documentId() }))
+    .min(1)
+    .max(PUT_AT_MOST)
+    .required(),
 })
 
 const COPIES_AT_MOST = 100
@@ -130,6 +144,10 @@ const receivedThingShape = yup.object({
   /** Who gave it, by name and id. */
   from: yup.string().required(),
   ownerId: anyId(),
+  /** Areas in it, where things are put for others. */
+  areas: yup
+    .array(yup.object({ folderId: folderId(), name: yup.string().required(), purpose: yup.string().defined() }))
+    .required(),
   /** When I opened it last, or laid it aside; null: it is new to me. */
   openedAt: yup.string().nullable().defined(),
 })

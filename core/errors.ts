@@ -130,6 +130,11 @@ export const ERRORS = {
     status: 429,
     message: 'Too many addresses were tried within an hour. Try again later, or give a link instead.',
   },
+  'give.areasOnly': {
+    status: 409,
+    message:
+      'In this plan nothing is given but areas. Put it into an area, or let anything be given on the page of people.',
+  },
   'give.nobody': {
     status: 404,
     message: 'Nobody here has this address. Write it as they sign in with it, or give a link instead.',

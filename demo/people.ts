@@ -9,12 +9,14 @@ import { createAccount } from '../server/services/account/createAccount'
 import type { Actor } from '../server/services/actor'
 import { newId } from '../server/services/actor'
 import { applyCommand } from '../server/services/changes/applyCommand'
+import { listDocuments } from '../server/services/documents/listDocuments'
 import { storeFile } from '../server/services/documents/storeFile'
 import { readOutline } from '../server/services/plan/readOutline'
 import { renderFile } from './files'
 
 const MADE = new Date('2026-10-01T08:00:00Z')
 const GIVEN = new Date('2026-11-20T09:00:00Z')
+const HAND_IN = '2026-12-18T22:59:59.000Z'
 
 interface SmallFolder {
   readonly name: string
@@ -93,10 +95,13 @@ export async function seedPeople(office: Actor, log: (line: string) => void): Pr
     'edit',
     'Yours as much as mine.',
   )
+  await readyAreas(office, [find('Handouts'), find('Site diary')])
+  await handOut(office, evening, find('Ropework class'), per)
   const { plan } = await readOutline(sanna)
   await act(sanna, {
-    ...{ kind: 'grant.give', target: 'plan', targetId: plan.id, role: 'edit', until: null },
-    ...{ to: [to({ who: 'person', whoId: office.accountId })], note: 'The agenda for December is in it.' },
+    ...{ kind: 'grant.give', role: 'edit' },
+    grants: [{ ...to({ who: 'person', whoId: office.accountId }), target: 'plan', targetId: plan.id }],
+    note: 'The agenda for December is in it.',
   })
   log('the demo has three people to open it as')
 }
@@ -122,8 +127,31 @@ function give(
   role: Role,
   note: string,
 ): Promise<unknown> {
-  const what = { kind: 'grant.give', target: 'folder', targetId: folderId, until: null } as const
-  return act(actor, { ...what, to: grantees.map(to), role, note })
+  const grants = grantees.map(one => ({ ...to(one), target: 'folder' as const, targetId: folderId }))
+  return act(actor, { kind: 'grant.give', grants, role, note })
+}
+
+/** Where things are put for others; in the first one some of its documents stand before the others. */
+async function readyAreas(actor: Actor, ids: readonly string[]): Promise<void> {
+  for (const id of ids) await act(actor, { kind: 'folder.area', id: id as FolderId, on: true })
+  const [folderId = ''] = ids
+  const list = { folderId, sort: 'name', descending: false, cursor: null, limit: 2 } as const
+  const { documents } = await listDocuments(actor, list)
+  const documentIds = documents.map(({ id }) => id as DocumentId)
+  await act(actor, { kind: 'document.first', folderId: folderId as FolderId, documentIds, on: true })
+}
+
+/** Each of the class has a folder for their answers; one has handed in. */
+async function handOut(office: Actor, groupId: GroupId, parentId: string, early: Actor): Promise<void> {
+  const made = { id: newId<FolderId>(), name: 'Test: three knots', documentIds: [] } as const
+  const where = { groupId, parentId: parentId as FolderId, until: HAND_IN }
+  await act(office, { kind: 'group.handOut', ...made, ...where })
+  const { folders: all } = await readOutline(office)
+  const own = all.find(folder => folder.parentId === made.id && folder.name === early.name)
+  if (own)
+    await file({ ...early, planId: office.planId }, own.id, {
+      'Three knots, drawn': ['Bowline. Reef knot. Sheet bend.'],
+    })
 }
 
 async function folders(actor: Actor, some: readonly SmallFolder[]): Promise<void> {
@@ -131,16 +159,20 @@ async function folders(actor: Actor, some: readonly SmallFolder[]): Promise<void
     const id = newId<FolderId>()
     await act(actor, { kind: 'folder.create', id, parentId: null, name, allowTwin: false })
     if (purpose) await act(actor, { kind: 'folder.describe', id, purpose })
-    const files = await Promise.all(
-      Object.entries(papers).map(async ([title, paragraphs]) => {
-        const paper = { name: title, title, format: 'odt', date: GIVEN, paragraphs, table: [] } as const
-        const { id: blobId, size } = await storeFile(actor.planId, await renderFile(paper))
-        return {
-          ...{ id: newId<DocumentId>(), versionId: newId(), placementId: newId(), blobId, size },
-          ...{ fileName: `${title}.odt`, mediaType: mediaTypeOf('odt'), changedAt: GIVEN.toISOString() },
-        }
-      }),
-    )
-    await act(actor, { kind: 'document.add', folderId: id, clash: 'both', files })
+    await file(actor, id, papers)
   }
+}
+
+async function file(actor: Actor, folderId: FolderId, papers: SmallFolder['papers']): Promise<void> {
+  const files = await Promise.all(
+    Object.entries(papers).map(async ([title, paragraphs]) => {
+      const paper = { name: title, title, format: 'odt', date: GIVEN, paragraphs, table: [] } as const
+      const { id: blobId, size } = await storeFile(actor.planId, await renderFile(paper))
+      return {
+        ...{ id: newId<DocumentId>(), versionId: newId(), placementId: newId(), blobId, size },
+        ...{ fileName: `${title}.odt`, mediaType: mediaTypeOf('odt'), changedAt: GIVEN.toISOString() },
+      }
+    }),
+  )
+  await act(actor, { kind: 'document.add', folderId, clash: 'both', files })
 }

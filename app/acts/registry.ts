@@ -27,11 +27,14 @@ import { download } from './things/download'
 import { fileElsewhere } from './things/fileElsewhere'
 import { give } from './things/give'
 import { handOut } from './things/handOut'
+import { keepFirst } from './things/keepFirst'
+import { makeArea } from './things/makeArea'
 import { move } from './things/move'
 import { numbering } from './things/numbering'
 import { open } from './things/open'
 import { pickUp, pickUpCopy } from './things/pickUp'
 import { pin } from './things/pin'
+import { putIntoArea } from './things/putIntoArea'
 import { rename } from './things/rename'
 import { showInPlan } from './things/showInPlan'
 import { star } from './things/star'
@@ -45,8 +48,8 @@ import { write } from './things/write'
 export const THING_ACTS: readonly ThingAct[] = [
   ...[open, showInPlan, write, rename],
   ...[move, fileElsewhere, pickUp, pickUpCopy, takeOut],
-  ...[tag, colour, numbering, star, pin, bundle],
-  ...[download, give, handOut, story],
+  ...[tag, colour, numbering, star, pin, keepFirst, bundle],
+  ...[download, give, putIntoArea, makeArea, handOut, story],
   trash,
 ]
 

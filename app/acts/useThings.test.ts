@@ -55,6 +55,7 @@ describe('the acts on things', () => {
       'Tag…',
       'Colour…',
       'Star',
+      'Keep first here',
       'Put into a bundle…',
       'Download',
       'Give…',
@@ -70,6 +71,7 @@ describe('the acts on things', () => {
       'Tag…',
       'Star',
       'Download as one ZIP',
+      'Give…',
       'Put into Trash',
     ])
   })

@@ -23,6 +23,12 @@ export const addShared = (key: string, folder: string, document: string, change:
     { change, document, folder, name: file.name, changed: new Date(file.lastModified || Date.now()).toISOString() },
     file,
   )
+export const putShared = (
+  key: string,
+  folder: string,
+  change: string,
+  documents: readonly { readonly id: string; readonly copyId: string }[],
+) => call<SharedChange>('POST', `${at(key)}/copies`, { body: { change, folder, documents } })
 export const copyShared = (key: string, id: string, change: string, document: string) =>
   call<object>('POST', `${at(key)}/documents/${id}/copy`, { body: { change, document, folder: null } })
 

@@ -22,6 +22,7 @@ import AwayNotice from '../components/shell/AwayNotice.vue'
 import ColourDialog from '../components/dialogs/ColourDialog.vue'
 import StoryDialog from '../components/dialogs/StoryDialog.vue'
 import TagDialog from '../components/dialogs/TagDialog.vue'
+import AreaDialog from '../components/give/AreaDialog.vue'
 import GiveDialog from '../components/give/GiveDialog.vue'
 import HandOutDialog from '../components/give/HandOutDialog.vue'
 import BottomLine from '../components/shell/BottomLine.vue'
@@ -173,7 +174,8 @@ async function leave(query: Record<string, string>): Promise<void> {
     <LinkDialog />
     <TagDialog :things="dialogs.tag" @close="dialogs.tag = []" />
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
-    <GiveDialog :thing="dialogs.give" @close="dialogs.give = null" />
+    <GiveDialog :things="dialogs.give" @close="dialogs.give = []" />
+    <AreaDialog :documents="dialogs.area" @close="dialogs.area = []" />
     <HandOutDialog :request="dialogs.handOut" @close="dialogs.handOut = null" />
     <StoryDialog :thing="dialogs.story" @close="dialogs.story = null" />
     <FilePicker :to="openPlace ?? null" />

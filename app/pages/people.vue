@@ -1,7 +1,8 @@
 <script setup lang="ts">
-// Groups of people, to give things to many at once.
+// Areas, and groups of people to give things to many at once.
 import { ref } from 'vue'
 import LineField from '../components/base/LineField.vue'
+import AreaSection from '../components/give/AreaSection.vue'
 import GroupSection from '../components/give/GroupSection.vue'
 import { useDialogs } from '../stores/dialogs'
 import { useGiven } from '../stores/given'
@@ -18,19 +19,21 @@ async function make(): Promise<void> {
 }
 function giveAll(): void {
   const of = plan.reply?.plan
-  if (of) dialogs.give = { kind: 'plan', id: of.id, name: of.name }
+  if (of) dialogs.give = [{ kind: 'plan', id: of.id, name: of.name }]
 }
 </script>
 
 <template>
   <div class="people">
     <h1>People</h1>
-    <p class="second">
-      A group is given things as one. Whoever joins it has them from then on; whoever leaves it has them no more.
-    </p>
     <p class="acts">
       <v-btn class="act" @click="giveAll">Give the whole plan…</v-btn>
       <NuxtLink class="place" to="/given">All that is given out</NuxtLink>
+    </p>
+    <AreaSection />
+    <h2 class="groups">Groups</h2>
+    <p class="second said">
+      A group is given things as one. Whoever joins it has them from then on; whoever leaves it has them no more.
     </p>
     <p v-if="groups.groups.length === 0" class="empty">
       There is no group yet. Name one: a class, a committee, an office.
@@ -53,6 +56,12 @@ function giveAll(): void {
 </template>
 
 <style scoped>
+.groups {
+  margin-top: 26px;
+}
+.said {
+  margin-bottom: 10px;
+}
 .people {
   flex: 1;
   min-height: 0;

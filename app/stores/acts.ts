@@ -16,7 +16,7 @@ import { refusalOf } from './remote'
 export type Outcome =
   { readonly ok: true; readonly change: ChangeEntry } | { readonly ok: false; readonly reason: Refusal }
 
-const NONE: LastActs = { last: null, undo: null, redo: null }
+const NONE: LastActs = { last: null, by: null, undo: null, redo: null }
 
 export const useActs = defineStore('acts', () => {
   const last = ref<LastActs>(NONE)

@@ -83,7 +83,9 @@ export const useDialogs = defineStore('dialogs', () => {
   const colour = shallowRef<readonly MeantThing[]>([])
   const story = shallowRef<MeantThing | null>(null)
   /** What is to be given to others. */
-  const give = shallowRef<GiveTarget | null>(null)
+  const give = shallowRef<readonly GiveTarget[]>([])
+  /** Documents that are to be put into an area. */
+  const area = shallowRef<readonly MeantThing[]>([])
   /** What is to be handed out to a group. */
   const handOut = shallowRef<HandOutRequest | null>(null)
   /** The folder that is to be merged into another. */
@@ -107,7 +109,7 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  const ofThings = { move, place, names, bundle, tag, colour, story, give, handOut, compare }
+  const ofThings = { move, place, names, bundle, tag, colour, story, give, area, handOut, compare }
   const ofFolders = { link, numbering, merge, colours }
   return { ...ofThings, ...ofFolders, keys, goTo, jot, questions, ask }
 })

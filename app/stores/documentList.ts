@@ -23,6 +23,8 @@ const IN_TRAY = 'in-tray'
 /** `groups`: what each document stands under, by its id; empty where the list is not grouped. */
 interface Loaded {
   readonly rows: readonly ListedDocument[]
+  /** So many, from the beginning, are kept before the others. */
+  readonly first: number
   readonly groups: ReadonlyMap<string, string>
   readonly next: string | null
 }
@@ -82,7 +84,7 @@ export const useDocumentList = defineStore('documentList', () => {
     const { group } = settings.value
     if (group === 'none') {
       const page = await api.readDocumentList({ folder, sort: sort.value, descending: descending.value, cursor, limit })
-      return { rows: page.documents, groups: NO_GROUPS, next: page.next }
+      return { rows: page.documents, first: page.first, groups: NO_GROUPS, next: page.next }
     }
     const rule = { kind: 'place', folderId: folder as FolderId, below: false } as const
     const query = printSearchQuery({
@@ -99,7 +101,8 @@ export const useDocumentList = defineStore('documentList', () => {
       documents.push(...page.documents)
       next = page.next
     } while (next !== null && documents.length < limit)
-    return { rows: documents, groups: new Map(documents.map(document => [document.id, document.group])), next }
+    const groups = new Map(documents.map(document => [document.id, document.group]))
+    return { rows: documents, first: 0, groups, next }
   }
 
   async function fetchFirst(limit: number): Promise<void> {
@@ -127,6 +130,7 @@ export const useDocumentList = defineStore('documentList', () => {
           state: 'ready',
           value: {
             rows: [...present.value.rows, ...page.rows],
+            first: present.value.first,
             groups: new Map([...present.value.groups, ...page.groups]),
             next: page.next,
           },
@@ -145,7 +149,15 @@ export const useDocumentList = defineStore('documentList', () => {
     while (hasMore.value) if (!(await more())) return
   }
 
+  /** Documents that are kept before the others of the folder. */
+  const first = computed(
+    () =>
+      new Set<string>(
+        loaded.value.state === 'ready' ? rows.value.slice(0, loaded.value.value.first).map(({ id }) => id) : [],
+      ),
+  )
   const groups = computed(() => (loaded.value.state === 'ready' ? loaded.value.value.groups : NO_GROUPS))
 
-  return { place, settings, loaded, rows, groups, hasMore, setSettings, open, sortBy, refresh, more, all }
+  const listed = { loaded, rows, first, groups, hasMore }
+  return { place, settings, ...listed, setSettings, open, sortBy, refresh, more, all }
 })

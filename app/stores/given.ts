@@ -26,8 +26,7 @@ export interface Grantee {
 }
 
 export interface Giving {
-  readonly target: GivenGrant['target']
-  readonly targetId: string
+  readonly things: readonly { readonly kind: GivenGrant['target']; readonly id: string }[]
   readonly to: readonly Grantee[]
   readonly role: Role
   /** The last day; empty: until it is ended. */
@@ -76,24 +75,25 @@ export const useGiven = defineStore('given', () => {
   }
 
   /** Whether it was given; why not stands in `refused`. */
-  async function give({ target, targetId, to: grantees, role, until, note }: Giving): Promise<boolean> {
-    const outcome = await acts.act(
-      {
-        ...{ kind: 'grant.give', target, targetId, role, note, until: lastOf(until) },
-        to: grantees.map(({ who, whoId }) => ({ id: newId<GrantId>(), who, whoId })),
-      },
-      { quiet: true },
+  async function give({ things, to: grantees, role, until, note }: Giving): Promise<boolean> {
+    const grants = things.flatMap(({ kind: target, id: targetId }) =>
+      grantees.map(({ who, whoId }) => ({ id: newId<GrantId>(), target, targetId, who, whoId })),
     )
+    const outcome = await acts.act({ kind: 'grant.give', grants, role, note, until: lastOf(until) }, { quiet: true })
     refused.value = outcome.ok ? '' : outcome.reason.message
     return outcome.ok
   }
 
   /** Each of them gets a document of their own; why not stands in `refused`. */
-  async function giveCopies(id: string, grantees: readonly Grantee[]): Promise<boolean> {
-    const answer = await remoteOf(api.giveCopies(id, newId(), grantees))
-    refused.value = answer.state === 'error' ? answer.reason.message : ''
-    if (answer.state === 'ready') notices.say(`${counted(answer.value.people, 'person')} got a copy of it`)
-    return answer.state === 'ready'
+  async function giveCopies(ids: readonly string[], grantees: readonly Grantee[]): Promise<boolean> {
+    for (const [index, id] of ids.entries()) {
+      const answer = await remoteOf(api.giveCopies(id, newId(), grantees))
+      refused.value = answer.state === 'error' ? answer.reason.message : ''
+      if (answer.state !== 'ready') return false
+      const what = ids.length === 1 ? 'a copy of it' : `copies of ${counted(index + 1, 'document')}`
+      notices.say(`${counted(answer.value.people, 'person')} got ${what}`)
+    }
+    return true
   }
 
   /** The address, which is known only now; null where it was refused. `until`: the last day, or empty. */

@@ -140,6 +140,18 @@ export const HELP = {
       { code: '2.3', text: 'Attendance', ink: 'blue', end: 'only you' },
     ],
   },
+  areas: {
+    title: 'Areas',
+    text: [
+      'An area is a folder in which things are put for others. Who may what there is given once; whoever may add puts something in from anywhere, by choosing the area.',
+      'Into an area of one’s own a document is filed as well; into one of another goes a copy. What matters most is kept first, for everyone who sees it.',
+    ],
+    picture: [
+      { code: '2.2', text: 'Handouts', ink: 'blue', end: 'area, Evening class may read' },
+      { text: 'Splices', depth: 1, ink: 'blue', end: 'kept first' },
+      { text: 'Whippings', depth: 1, ink: 'blue' },
+    ],
+  },
 } as const satisfies Readonly<Record<string, HelpTopic>>
 
 export type HelpId = keyof typeof HELP

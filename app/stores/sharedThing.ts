@@ -11,6 +11,8 @@ import { remoteOf } from './remote'
 export const useSharedThing = defineStore('sharedThing', () => {
   const opened = shallowRef<Remote<Shared>>({ state: 'idle' })
   const documents = shallowRef<Remote<readonly SharedDocument[]>>({ state: 'idle' })
+  /** So many of them, from the beginning, are kept before the others. */
+  const first = ref(0)
   const found = shallowRef<Remote<SharedFound['documents']>>({ state: 'idle' })
   const key = ref('')
   /** What is asked for later is shown, whichever answer comes last. */
@@ -51,6 +53,7 @@ export const useSharedThing = defineStore('sharedThing', () => {
     const load = async (cursor: string | null): Promise<readonly SharedDocument[]> => {
       const page = await api.listShared(key.value, folder, cursor)
       all.push(...page.documents)
+      if (cursor === null && mine === listed) first.value = page.first
       return page.next === null ? all : load(page.next)
     }
     const answer = await remoteOf(load(null))
@@ -81,7 +84,7 @@ export const useSharedThing = defineStore('sharedThing', () => {
   }
 
   return {
-    ...{ opened, shared, documents, found, archive, key, mayAdd, mayEdit },
+    ...{ opened, shared, documents, first, found, archive, key, mayAdd, mayEdit },
     ...{ open, unlock, again, list, find, close },
   }
 })

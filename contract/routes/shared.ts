@@ -6,6 +6,7 @@ import {
   copyRequestShape,
   personQueryShape,
   personShape,
+  putRequestShape,
   receivedShape,
   sharedChangeShape,
   sharedFindQueryShape,
@@ -111,6 +112,14 @@ export const sharedRoutes = {
     signedIn: true,
     query: sharedUploadQueryShape,
     body: 'bytes',
+    reply: sharedChangeShape,
+  }),
+  put: endpoint({
+    method: 'POST',
+    path: '/api/shared/{key}/copies',
+    summary: 'Put copies of my documents into one of its folders, with the role to add',
+    signedIn: true,
+    body: putRequestShape,
     reply: sharedChangeShape,
   }),
   change: endpoint({

@@ -1,3 +1,4 @@
+export { areaOf } from './area'
 export { differenceOfPlaces, differenceOfReasons } from './difference'
 export type { Access, Grant } from './explain'
 export { audienceOf, explain, isFor } from './explain'

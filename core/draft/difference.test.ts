@@ -34,6 +34,7 @@ function stateOf(folders: readonly FolderRow[], documents: readonly [string, str
     documentId: name as DocumentId,
     folderId: folderId === null ? null : id(folderId),
     home: true,
+    first: false,
   }))
   return {
     ...EMPTY,
@@ -206,7 +207,7 @@ describe('documents of removed folders', () => {
       ...both,
       placement: new Map([
         ...both.placement,
-        ['q', { id: 'q', documentId: 'lease.txt' as DocumentId, folderId: id('Dues'), home: false }],
+        ['q', { id: 'q', documentId: 'lease.txt' as DocumentId, folderId: id('Dues'), home: false, first: false }],
       ]),
     }
     for (const where of [{ to: 'trash' }, { to: 'in-tray' }] as const) {

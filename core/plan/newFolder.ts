@@ -14,6 +14,7 @@ export function newFolder(
     numbered: true,
     first: false,
     pinned: false,
+    area: false,
     registering: false,
     numbering: null,
     childOrder: 'number',

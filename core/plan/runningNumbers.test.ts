@@ -13,7 +13,13 @@ const id = (text: string) => text as FolderId
 const doc = (text: string) => text as DocumentId
 const lies = (documentId: string, folderId: string | null): [string, PlacementRow] => [
   `p-${documentId}`,
-  { id: `p-${documentId}`, documentId: doc(documentId), folderId: folderId as FolderId | null, home: true },
+  {
+    id: `p-${documentId}`,
+    documentId: doc(documentId),
+    folderId: folderId as FolderId | null,
+    home: true,
+    first: false,
+  },
 ]
 
 /** A plan with what was given out, as the server keeps it: the counters stay when a Change is taken back. */

@@ -26,6 +26,8 @@ export interface PlanRow {
   readonly childOrder: ChildOrder
   /** Days after which what lies in the Trash is deleted for good; null: never. */
   readonly trashDays: number | null
+  /** Nothing is given but areas. */
+  readonly areasOnly: boolean
 }
 
 export interface FolderRow {
@@ -47,6 +49,8 @@ export interface FolderRow {
   readonly first: boolean
   /** In the short list under the outline. */
   readonly pinned: boolean
+  /** A place for what others are to see: whoever adds to it gives it to all whom it is given to. */
+  readonly area: boolean
   /** Its documents get running numbers. */
   readonly registering: boolean
   /** How its children are numbered; null: as the folder itself is. */
@@ -131,6 +135,8 @@ export interface PlacementRow {
   /** null: the In-tray. A document lies there once, or in one or more folders; never in both. */
   readonly folderId: FolderId | null
   readonly home: boolean
+  /** Kept before the others of its folder, in whatever order they are. */
+  readonly first: boolean
 }
 
 /** How a stripe is drawn: full, or with gaps that also show without colour. */

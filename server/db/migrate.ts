@@ -27,6 +27,7 @@ import * as namesakes from './migrations/000024_namesakes'
 import * as starredSince from './migrations/000025_starred_since'
 import * as shareLinkTables from './migrations/000026_share_links'
 import * as peopleTables from './migrations/000027_people'
+import * as areas from './migrations/000028_areas'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -57,6 +58,7 @@ const MIGRATIONS = [
   starredSince,
   shareLinkTables,
   peopleTables,
+  areas,
 ]
 
 const LOCK = 4_802_661

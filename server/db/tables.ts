@@ -9,7 +9,7 @@ export { isoText }
 type Columns = { readonly [T in TableName]: readonly (keyof Tables[T] & string)[] }
 
 export const COLUMNS: Columns = {
-  plan: ['id', 'name', 'numbering', 'childOrder', 'trashDays'],
+  plan: ['id', 'name', 'numbering', 'childOrder', 'trashDays', 'areasOnly'],
   meaning: ['id', 'name', 'ink', 'orderKey', 'closed', 'pattern'],
   folder: [
     'id',
@@ -23,6 +23,7 @@ export const COLUMNS: Columns = {
     'numbered',
     'first',
     'pinned',
+    'area',
     'registering',
     'numbering',
     'childOrder',
@@ -68,7 +69,7 @@ export const COLUMNS: Columns = {
     'createdAt',
     'remark',
   ],
-  placement: ['id', 'documentId', 'folderId', 'home'],
+  placement: ['id', 'documentId', 'folderId', 'home', 'first'],
   star: ['id', 'target', 'createdAt'],
   tag: ['id', 'name', 'folded', 'meaningId', 'hidden'],
   tagging: ['id', 'tagId', 'target', 'targetId'],
@@ -84,13 +85,14 @@ export const COLUMNS: Columns = {
 
 /** What rows of earlier versions, in the journal, do not hold yet. */
 export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
-  plan: { trashDays: 60 },
+  plan: { trashDays: 60, areasOnly: false },
   folder: {
     numberFixed: false,
     label: null,
     numbered: true,
     first: false,
     pinned: false,
+    area: false,
     registering: false,
     remark: '',
     namePattern: null,
@@ -105,6 +107,7 @@ export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
     filedBy: null,
   },
   version: { remark: '' },
+  placement: { first: false },
   meaning: { pattern: 'full' },
   share_link: { passphraseHash: null },
 }

@@ -116,8 +116,8 @@ async function read(): Promise<Figure[]> {
   const whoId = (await owner.get<{ id: string }>(`/api/people?email=${person.email}`)).body.id
   const give = async (target: 'folder' | 'plan', targetId: string) => {
     const id = v7()
-    const to = [{ id: id as GrantId, who: 'person', whoId } as const]
-    await owner.act({ kind: 'grant.give', target, targetId, to, role: 'read', until: null, note: '' })
+    const grants = [{ id: id as GrantId, target, targetId, who: 'person', whoId } as const]
+    await owner.act({ kind: 'grant.give', grants, role: 'read' })
     return id
   }
   const byKey = async (name: string, key: string): Promise<Reader> => {

@@ -186,6 +186,10 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'POST /api/shared/{key}/unlock': { stranger: 404, nobody: 404, body: () => ({ passphrase: 'x' }) },
   'GET /api/shared/{key}/events': { stranger: 404 },
   'POST /api/shared/{key}/documents': { stranger: 404, path: '{upload}', body: () => ({}) },
+  'POST /api/shared/{key}/copies': {
+    stranger: 404,
+    body: ids => ({ change: v7(), folder: ids.folder, documents: [{ id: ids.document, copyId: v7() }] }),
+  },
   'POST /api/shared/{key}/changes': {
     stranger: 404,
     body: ids => ({ id: v7(), command: { kind: 'trash', folderIds: [ids.folder], documentIds: [ids.document] } }),

@@ -30,9 +30,7 @@ async function give(person: Person, role: Role, targetId: string, target: 'folde
   const id = v7()
   await owner.act({
     kind: 'grant.give',
-    target,
-    targetId,
-    to: [to(person, id)],
+    grants: [{ ...to(person, id), target, targetId }],
     role,
     until: null,
     note: 'For Thursday',
@@ -54,7 +52,8 @@ beforeAll(async () => {
   const groupGrant = v7()
   const toGroup = { id: groupGrant as GrantId, who: 'group', whoId: group } as const
   await owner.act({
-    ...{ kind: 'grant.give', target: 'folder', targetId: handouts, to: [toGroup], role: 'read' },
+    ...{ kind: 'grant.give', role: 'read' },
+    grants: [{ ...toGroup, target: 'folder', targetId: handouts }],
     ...{ until: null, note: '' },
   })
   keys.set(member, groupGrant)
@@ -130,7 +129,8 @@ describe('what was given', () => {
     )
     await everywhere('giving it on', person =>
       person.change(keyOf(person), {
-        ...{ kind: 'grant.give', target: 'folder', targetId: handouts, to: [to(stranger)], role: 'keep' },
+        ...{ kind: 'grant.give', role: 'keep' },
+        grants: [{ ...to(stranger), target: 'folder', targetId: handouts }],
         ...{ until: null, note: '' },
       }),
     )
@@ -325,9 +325,7 @@ describe('a right ends', () => {
     const id = v7()
     const all = {
       kind: 'grant.give',
-      target: 'folder',
-      targetId: week,
-      to: [to(null, id)],
+      grants: [{ ...to(null, id), target: 'folder', targetId: week }],
       until: null,
       note: '',
     } as const
@@ -349,7 +347,8 @@ describe('all of a plan', () => {
     const tray = await owner.upload('Unfiled rabbit.txt', 'in the tray')
     const { plan } = await owner.outline()
     const id = v7()
-    const whole = { kind: 'grant.give', target: 'plan', targetId: plan.id, to: [to(stranger, id)], note: '' } as const
+    const grants = [{ ...to(stranger, id), target: 'plan', targetId: plan.id }] as const
+    const whole = { kind: 'grant.give', grants, note: '' } as const
     await owner.act({ ...whole, role: 'read', until: null })
     const { body } = await stranger.shared<Shared>(id)
     expect([body.name, body.folders.map(({ name }) => name).includes('Confidential office')]).toEqual(['My plan', true])

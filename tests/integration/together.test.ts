@@ -79,7 +79,7 @@ describe('rights at the routes', () => {
       if (random.next() < 0.3) continue
       const grantee = random.pick([to(guest), { id: v7() as GrantId, who: 'group', whoId: crowd } as const])
       const role = random.pick(['read', 'add', 'edit'] as const)
-      await owner.act({ kind: 'grant.give', target: 'folder', targetId, to: [grantee], role, until: null, note: '' })
+      await owner.act({ kind: 'grant.give', grants: [{ ...grantee, target: 'folder', targetId }], role })
     }
     const { folders, grants } = await owner.outline()
     const groups = new Map([[crowd, { memberIds: [guest.id] }]])
@@ -100,7 +100,8 @@ describe('whoever may change all of a plan', () => {
     const enter = async (planId: string | null) => (await guest.send('PUT', '/api/session/plan', { planId })).status
     expect(await enter(plan.id)).toBe(404)
     const id = v7()
-    const whole = { kind: 'grant.give', target: 'plan', targetId: plan.id, to: [to(guest, id)], note: '' } as const
+    const grants = [{ ...to(guest, id), target: 'plan', targetId: plan.id }] as const
+    const whole = { kind: 'grant.give', grants, note: '' } as const
     await owner.act({ ...whole, role: 'add', until: null })
     expect([await enter(plan.id), (await guest.received())[0]?.isWorkable]).toEqual([404, false])
     await owner.act({ ...whole, role: 'edit', until: null })

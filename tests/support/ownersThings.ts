@@ -116,8 +116,8 @@ async function giveAway(client: Client, made: Record<Thing, string>, folder: str
     ...{ add: [person.id as never], remove: [] },
   })
   await client.act({
-    ...{ kind: 'grant.give', target: 'folder', targetId: folder, role: 'edit', until: null, note: `${SECRET} note` },
-    to: [{ id: made.grant as never, who: 'group', whoId: made.group }],
+    ...{ kind: 'grant.give', role: 'edit', until: null, note: `${SECRET} note` },
+    grants: [{ id: made.grant as never, who: 'group', whoId: made.group, target: 'folder', targetId: folder }],
   })
 }
 

@@ -14,6 +14,7 @@ export const PLAN: PlanRow = {
   numbering: PLAIN_NUMBERING,
   childOrder: 'number',
   trashDays: 60,
+  areasOnly: false,
 }
 
 /** People of whom a command may speak. */
@@ -37,6 +38,7 @@ export function folderRow(id: string, more: Partial<FolderRow> = {}): FolderRow 
     numbered: true,
     first: false,
     pinned: false,
+    area: false,
     registering: false,
     numbering: null,
     childOrder: 'number',

@@ -1,15 +1,14 @@
 import { useDialogs } from '../../stores/dialogs'
 import { useSession } from '../../stores/session'
 import type { ThingAct } from '../act'
-import { onlyOne, theOne } from '../act'
 
-/** Whoever has the link may read it. */
+/** To people and groups, or by a link. */
 export const give: ThingAct = {
   id: 'give',
   title: 'Give…',
   part: 'out',
-  applies: target => onlyOne(target) && !useSession().isGuest,
-  run: target => {
-    useDialogs().give = theOne(target) ?? null
+  applies: () => !useSession().isGuest,
+  run: ({ items }) => {
+    useDialogs().give = items
   },
 }

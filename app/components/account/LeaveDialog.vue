@@ -2,6 +2,7 @@
 // The account goes with everything in it: asked twice, by the name of the plan and by the password.
 import { computed, ref, watch } from 'vue'
 import { useSending } from '../../composables/useSending'
+import EnterSends from '../base/EnterSends.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{
@@ -38,6 +39,7 @@ function send(): void {
       <v-text-field v-model="typed" autofocus :label="`Type the name of the plan: ${planName}`" autocomplete="off" />
       <v-text-field v-model="password" type="password" label="Your password" autocomplete="current-password" />
       <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
+      <EnterSends />
     </form>
     <template #acts>
       <v-btn class="act main" :disabled="!isSure || busy" @click="send">Delete everything</v-btn>

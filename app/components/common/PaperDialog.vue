@@ -21,7 +21,8 @@ watch(
   () => props.open,
   async isOpen => {
     for (let turn = 0; isOpen && turn < 3; turn++) await nextTick()
-    if (isOpen) sheet.value?.$el.querySelector<HTMLElement>('[autofocus]')?.focus()
+    const meant = isOpen ? sheet.value?.$el.querySelector<HTMLElement>('[autofocus]') : null
+    ;(meant?.querySelector('input') ?? meant)?.focus()
   },
   { immediate: true, flush: 'post' },
 )

@@ -6,6 +6,7 @@ import { useDialogs } from '../../stores/dialogs'
 import { useKeeping } from '../../stores/keeping'
 import { usePlaceNames } from '../../stores/placeNames'
 import PaperDialog from '../common/PaperDialog.vue'
+import EnterSends from '../base/EnterSends.vue'
 import LineField from '../base/LineField.vue'
 import NoteField from '../base/NoteField.vue'
 
@@ -65,7 +66,7 @@ async function keep(): Promise<void> {
       <p v-if="refused" class="warn" role="alert">
         {{ refused }}
       </p>
-      <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+      <EnterSends />
     </form>
     <template #acts>
       <v-btn class="act full" @click="keep">Keep the link <span class="key">Enter</span></v-btn>
@@ -84,11 +85,5 @@ label {
   gap: 2px;
   color: var(--ink-2);
   font-size: 12.5px;
-}
-.hidden {
-  position: absolute;
-  width: 0;
-  height: 0;
-  overflow: hidden;
 }
 </style>

@@ -11,6 +11,7 @@ import { useActs } from '../../stores/acts'
 import { namesInTime, renamable } from '../../stores/bulkNames'
 import { refusalOf } from '../../stores/remote'
 import PaperDialog from '../common/PaperDialog.vue'
+import EnterSends from '../base/EnterSends.vue'
 import ChoiceField from '../base/ChoiceField.vue'
 import LineField from '../base/LineField.vue'
 import TickBox from '../base/TickBox.vue'
@@ -125,7 +126,7 @@ async function keep(): Promise<void> {
           ]"
       /></label>
       <TickBox v-model="rules.tidy" class="check">take out “copy of”, “(final)”, “(2)”</TickBox>
-      <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+      <EnterSends />
     </form>
     <p v-if="refused" class="warn" role="alert">
       {{ refused }}
@@ -207,11 +208,5 @@ em {
   font-style: normal;
   font-weight: 400;
   font-size: 12px;
-}
-.hidden {
-  position: absolute;
-  width: 0;
-  height: 0;
-  overflow: hidden;
 }
 </style>

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import type { FolderOfSearch, MadeFolder } from '../../composables/useWholeSearch'
+import EnterSends from '../base/EnterSends.vue'
 import LineField from '../base/LineField.vue'
 import RadioField from '../base/RadioField.vue'
 import TickBox from '../base/TickBox.vue'
@@ -67,6 +68,7 @@ async function send(): Promise<void> {
         <span class="quiet">The search</span>
         <TickBox v-model="isDropped">“{{ request.kept.name }}” is no longer kept</TickBox>
       </template>
+      <EnterSends />
     </form>
     <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
     <template #acts>

@@ -5,6 +5,7 @@ import type { KeptSearch } from '../../../contract/plan'
 import type { FolderId } from '../../../core/ids'
 import { useSearches } from '../../stores/searches'
 import PaperDialog from '../common/PaperDialog.vue'
+import EnterSends from '../base/EnterSends.vue'
 import LineField from '../base/LineField.vue'
 import TickBox from '../base/TickBox.vue'
 import FolderField from '../places/FolderField.vue'
@@ -89,10 +90,11 @@ async function drop(): Promise<void> {
         It holds no documents: they stay where they are. It is always current, and “in the last 7 days” stays the last 7
         days.
       </p>
+      <EnterSends />
     </form>
     <template #acts>
       <v-btn class="act full" @click="keep">
-        {{ kept ? 'Change it' : 'Keep it' }}
+        {{ kept ? 'Change it' : 'Keep it' }} <span class="key">Enter</span>
       </v-btn>
       <v-btn v-if="kept" class="act" @click="drop"> Delete it </v-btn>
       <v-btn class="act" @click="emit('leave')">Leave it <span class="key">Esc</span></v-btn>

@@ -60,12 +60,13 @@ const facts = computed(() =>
           empty="What belongs here? Write its purpose…"
           serif
           @keep="acts.act({ kind: 'folder.describe', id: folder.id, purpose: $event })" />
-        <p v-if="texts.givenText(folder.id)" class="second">
-          {{ texts.givenText(folder.id) }}
+        <p v-if="folder.area || texts.givenText(folder.id)" class="second">
+          <b v-if="folder.area">Area.</b>
+          {{ texts.givenText(folder.id) || 'Nobody else sees it yet.' }}
           <v-btn
             v-if="!session.isGuest"
             class="place"
-            @click="dialogs.give = { kind: 'folder', id: folder.id, name: folder.name }"
+            @click="dialogs.give = [{ kind: 'folder', id: folder.id, name: folder.name }]"
             >Give…</v-btn
           >
         </p>

@@ -19,6 +19,7 @@ import { childrenOf } from '../../../core/tree/index'
 import { useActs } from '../../stores/acts'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
+import EnterSends from '../base/EnterSends.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 
 const props = defineProps<{
@@ -204,7 +205,7 @@ async function keep(): Promise<void> {
       <p v-if="refused" class="wide warn" role="alert">
         {{ refused }}
       </p>
-      <v-btn type="submit" class="hidden" tabindex="-1" aria-hidden="true" />
+      <EnterSends />
     </form>
     <template #acts>
       <v-btn class="act full" @click="keep">Number them</v-btn>
@@ -230,11 +231,5 @@ async function keep(): Promise<void> {
 .changed {
   max-height: 150px;
   overflow-y: auto;
-}
-.hidden {
-  position: absolute;
-  width: 0;
-  height: 0;
-  overflow: hidden;
 }
 </style>

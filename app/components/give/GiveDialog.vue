@@ -1,30 +1,40 @@
 <script setup lang="ts">
-// Gives a folder, a document or the whole plan: to people, or by a link. Below stands who has it already.
+// Gives a folder, a document, several of them or the whole plan: to people, or by a link. Below stands who has it
+// already.
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import type { GivenThing } from '../../../core/access/index'
+import { nameThings } from '../../../core/change/index'
+import { useAreas } from '../../stores/areas'
 import type { GiveTarget } from '../../stores/dialogs'
+import { useDialogs } from '../../stores/dialogs'
 import { readDocument } from '../../stores/content'
 import { useGiven } from '../../stores/given'
 import { useNotice } from '../../stores/notice'
+import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { refusalOf } from '../../stores/remote'
+import EnterSends from '../base/EnterSends.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 import LinkSentence from './LinkSentence.vue'
 import PeopleSentence from './PeopleSentence.vue'
 import WhoMay from './WhoMay.vue'
 
-const props = defineProps<{ thing: GiveTarget | null }>()
+const props = defineProps<{ things: readonly GiveTarget[] }>()
 const emit = defineEmits<{ close: [] }>()
 
-const [given, notices, placeNames] = [useGiven(), useNotice(), usePlaceNames()]
+const [given, notices, placeNames, plan] = [useGiven(), useNotice(), usePlaceNames(), usePlan()]
+const [areas, dialogs] = [useAreas(), useDialogs()]
 const byLink = ref(false)
 const facts = ref<DocumentFacts | null>(null)
 const sentence = ref<{ send: () => Promise<void>; isDone: boolean; isReady: boolean } | null>(null)
 
+/** What it is about; null: several. */
+const only = computed(() => (props.things.length === 1 ? (props.things[0] ?? null) : null))
 watch(
-  () => props.thing,
-  async thing => {
+  () => props.things,
+  async () => {
+    const thing = only.value
     given.refused = ''
     byLink.value = false
     facts.value = null
@@ -37,15 +47,32 @@ watch(
   },
 )
 const name = computed(() => {
-  if (props.thing?.kind === 'plan') return 'the whole plan'
-  if (props.thing?.kind === 'folder') return placeNames.placeOf(props.thing.id)?.text ?? ''
-  return `“${props.thing?.name ?? ''}”`
+  const thing = only.value
+  if (!thing) return nameThings(of('folder'), of('document'))
+  if (thing.kind === 'plan') return 'the whole plan'
+  return thing.kind === 'folder' ? (placeNames.placeOf(thing.id)?.text ?? '') : `“${thing.name}”`
 })
+const of = (kind: GiveTarget['kind']) => props.things.filter(thing => thing.kind === kind)
+/** Null: several, or not known yet. */
 const meant = computed<GivenThing | 'plan' | null>(() => {
-  if (props.thing?.kind === 'plan') return 'plan'
-  if (props.thing?.kind === 'folder') return { kind: 'folder', id: props.thing.id }
-  return facts.value && { kind: 'document', id: facts.value.id, folderIds: facts.value.folderIds }
+  const thing = only.value
+  if (thing?.kind === 'plan') return 'plan'
+  if (thing?.kind === 'folder') return { kind: 'folder', id: thing.id }
+  return thing && facts.value && { kind: 'document', id: facts.value.id, folderIds: facts.value.folderIds }
 })
+/** The house rule: nothing is given but areas. */
+const isRuled = computed(
+  () =>
+    plan.reply?.plan.areasOnly === true &&
+    !props.things.every(({ kind, id }) => kind === 'folder' && plan.tree.byId.get(id)?.area),
+)
+const linked = computed(() => (only.value && only.value.kind !== 'plan' ? only.value : null))
+const documents = computed(() => props.things.filter(thing => thing.kind === 'document'))
+
+function putIntoArea(): void {
+  dialogs.area = documents.value
+  emit('close')
+}
 
 function change(): void {
   byLink.value = !byLink.value
@@ -60,26 +87,45 @@ async function send(): Promise<void> {
 
 <template>
   <PaperDialog
-    :open="thing !== null"
+    :open="things.length > 0"
     :width="620"
     label="Give"
     help="give"
     :title="`Give ${name}`"
     @leave="emit('close')">
-    <template v-if="thing && meant">
+    <template v-if="isRuled">
+      <p>
+        In this plan nothing is given but areas: whoever may see an area sees what is put into it.
+        <template v-if="documents.length < things.length"> Make an area of a folder to give it. </template>
+      </p>
+      <p class="second">
+        The rule stands under <NuxtLink class="place" to="/people" @click="emit('close')">People</NuxtLink>.
+      </p>
+    </template>
+    <template v-else-if="things.length > 0 && (meant || !only)">
       <form @submit.prevent="send">
-        <LinkSentence v-if="byLink && thing.kind !== 'plan'" ref="sentence" :thing="thing" />
-        <PeopleSentence v-else ref="sentence" :thing="thing" :meant="meant" />
+        <LinkSentence v-if="byLink && linked" ref="sentence" :thing="linked" />
+        <PeopleSentence v-else ref="sentence" :things="things" :meant="meant" />
         <p v-if="given.refused" class="warn" role="alert">{{ given.refused }}</p>
+        <EnterSends />
       </form>
-      <h3 class="part-head">Who may</h3>
-      <WhoMay :thing="meant" />
+      <template v-if="meant">
+        <h3 class="part-head">Who may</h3>
+        <WhoMay :thing="meant" />
+      </template>
     </template>
     <template #acts>
-      <v-btn v-if="thing?.kind !== 'plan'" class="place other" @click="change">
+      <v-btn v-if="linked && !isRuled" class="place other" @click="change">
         {{ byLink ? 'or give it to people…' : 'or make a link…' }}
       </v-btn>
-      <v-btn v-if="!sentence?.isDone" class="act main" :disabled="!sentence?.isReady" @click="send">
+      <v-btn
+        v-if="isRuled && documents.length > 0"
+        class="act main"
+        :disabled="areas.all.length === 0"
+        @click="putIntoArea">
+        Put into an area…
+      </v-btn>
+      <v-btn v-else-if="!isRuled && !sentence?.isDone" class="act main" :disabled="!sentence?.isReady" @click="send">
         {{ byLink ? 'Make the link' : 'Give it' }} <span class="key">Enter</span>
       </v-btn>
       <v-btn class="act" @click="emit('close')">

@@ -10,6 +10,7 @@ import { useActs } from '../../stores/acts'
 import type { HandOutRequest } from '../../stores/dialogs'
 import { lastOf } from '../../stores/given'
 import { useGroups } from '../../stores/groups'
+import EnterSends from '../base/EnterSends.vue'
 import ChoiceField from '../base/ChoiceField.vue'
 import DayField from '../base/DayField.vue'
 import LineField from '../base/LineField.vue'
@@ -88,6 +89,7 @@ async function send(): Promise<void> {
         <template v-if="group">{{ counted(group.memberIds.length, 'person') }} in the group now.</template>
       </p>
       <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
+      <EnterSends />
     </form>
     <template #acts>
       <v-btn class="act main" :disabled="!isReady" @click="send">Hand out <span class="key">Enter</span></v-btn>

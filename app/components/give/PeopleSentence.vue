@@ -14,7 +14,8 @@ import DayField from '../base/DayField.vue'
 import LineField from '../base/LineField.vue'
 import WhoField from './WhoField.vue'
 
-const props = defineProps<{ thing: GiveTarget; meant: GivenThing | 'plan' }>()
+/** `meant`: the one thing with its places; null: there are several. */
+const props = defineProps<{ things: readonly GiveTarget[]; meant: GivenThing | 'plan' | null }>()
 const [given, texts] = [useGiven(), useGivenTexts()]
 const who = ref<InstanceType<typeof WhoField> | null>(null)
 const to = ref<readonly Grantee[]>([])
@@ -28,10 +29,20 @@ watch(who, async field => {
   field?.focus()
 })
 
+const kinds = computed(() => new Set(props.things.map(({ kind }) => kind)))
+const areDocuments = computed(() => kinds.value.size === 1 && kinds.value.has('document'))
+/** What makes sense for all of them. */
+const roles = computed(() =>
+  [...kinds.value].reduce<readonly Role[]>(
+    (some, kind) => some.filter(one => ROLES_FOR[kind].includes(one)),
+    ['read', 'add', 'edit', 'keep'],
+  ),
+)
 const choices = computed(() => [
-  ...ROLES_FOR[props.thing.kind].map(value => ({ value: value as Role | 'copy', text: ROLE_VERBS[value] })),
-  ...(props.thing.kind === 'document' ? [{ value: 'copy' as const, text: 'have a copy of' }] : []),
+  ...roles.value.map(value => ({ value: value as Role | 'copy', text: ROLE_VERBS[value] })),
+  ...(areDocuments.value ? [{ value: 'copy' as const, text: 'have a copy of' }] : []),
 ])
+const them = computed(() => (props.things.length === 1 ? 'it' : 'them'))
 const isReady = computed(
   () => to.value.length > 0 && (role.value !== 'copy' || to.value.every(({ who: one }) => one !== 'everyone')),
 )
@@ -41,7 +52,7 @@ const change = computed(() => {
   if (to.value.length === 0 || role.value === 'copy') return ''
   if (to.value.some(one => one.who === 'everyone'))
     return 'Then whoever has an account here may, also who gets one later.'
-  if (props.meant === 'plan') return ''
+  if (props.meant === 'plan' || props.meant === null) return ''
   const people = given.newPeople(props.meant, to.value, role.value)
   if (people.length === 0)
     return 'All of them may read it already; this changes how, until when, and what they are told.'
@@ -54,10 +65,13 @@ const change = computed(() => {
 async function send(): Promise<void> {
   if (!isReady.value) return
   if (role.value === 'copy') {
-    isDone.value = await given.giveCopies(props.thing.id, to.value)
+    isDone.value = await given.giveCopies(
+      props.things.map(({ id }) => id),
+      to.value,
+    )
     return
   }
-  const what = { target: props.thing.kind, targetId: props.thing.id, role: role.value, until: until.value }
+  const what = { things: props.things, role: role.value, until: until.value }
   isDone.value = await given.give({ ...what, to: to.value, note: note.value.trim() })
 }
 defineExpose({ send, isDone, isReady })
@@ -69,7 +83,7 @@ defineExpose({ send, isDone, isReady })
       Let
       <WhoField ref="who" v-model="to" label="To whom" @refused="given.refused = $event" />
       <ChoiceField v-model="role" class="role" label="What they may do" :choices="choices" />
-      it
+      {{ them }}
       <template v-if="role !== 'copy'">
         until
         <DayField class="day" label="Until when; empty: until it is taken back" :day="until" @change="until = $event" />
@@ -85,9 +99,9 @@ defineExpose({ send, isDone, isReady })
         autocomplete="off" />
     </p>
     <p class="second">{{ role === 'copy' ? COPY_MEANING : ROLE_MEANINGS[role] }}</p>
-    <p v-if="thing.kind !== 'document'" class="second">
-      {{ thing.kind === 'plan' ? 'That is all that is filed in it,' : 'That is all that lies in it and below,' }} also
-      what comes later.
+    <p v-if="!areDocuments" class="second">
+      {{ kinds.has('plan') ? 'That is all that is filed in it,' : 'That is all that lies in a folder and below,' }}
+      also what comes later.
     </p>
     <p v-if="change" class="change" role="status">{{ change }}</p>
   </div>

@@ -119,6 +119,7 @@ defineExpose({ nameOf, focus })
       item-value="value"
       :aria-label="label"
       placeholder="name or address"
+      @keydown.enter="(isOpen || typed !== '') && $event.preventDefault()"
       @update:model-value="choose">
       <template #item="{ props: item, item: offer }">
         <v-list-item v-bind="item" :subtitle="offer.note === '' ? undefined : offer.note" />

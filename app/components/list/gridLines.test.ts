@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { headingsOf, linesOf } from './gridLines'
+import { firstHeadings, headingsOf, linesOf } from './gridLines'
 
 const rows = (count: number) => Array.from({ length: count }, (_, index) => ({ id: `d${index}` }))
 const shape = (lines: ReturnType<typeof linesOf>) =>
@@ -56,5 +56,20 @@ describe(headingsOf, () => {
       ['d3', '<text>'],
     ])
     expect(headingsOf(rows(3), new Map(), String).size).toBe(0)
+  })
+})
+
+describe('what is kept first', () => {
+  const rows = ['a', 'b', 'c'].map(id => ({ id }))
+
+  it('has its heading, and so has what follows', () => {
+    expect(firstHeadings(rows, 2)).toEqual(
+      new Map([
+        ['a', 'Kept first'],
+        ['c', 'All others'],
+      ]),
+    )
+    expect(firstHeadings(rows, 3)).toEqual(new Map([['a', 'Kept first']]))
+    expect([firstHeadings(rows, 0), firstHeadings([], 1)]).toEqual([undefined, undefined])
   })
 })

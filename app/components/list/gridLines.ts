@@ -37,3 +37,13 @@ export function headingsOf(
   }
   return headings
 }
+
+/** What stands over those that are kept first, and over all others. */
+export function firstHeadings(
+  rows: readonly { readonly id: string }[],
+  first: number,
+): ReadonlyMap<string, string> | undefined {
+  const [top, others] = [rows[0], rows[first]]
+  if (first === 0 || !top) return undefined
+  return new Map([[top.id, 'Kept first'], ...(others ? ([[others.id, 'All others']] as const) : [])])
+}

@@ -5,19 +5,27 @@ import { dateText } from '../../../core/dates/index'
 import { sizeText } from '../../../core/formats/index'
 import TypeMark from '../common/TypeMark.vue'
 
-defineProps<{ documents: readonly (SharedDocument & { readonly passage?: string })[]; chosen: string | null }>()
+const { first = 0 } = defineProps<{
+  documents: readonly (SharedDocument & { readonly passage?: string })[]
+  chosen: string | null
+  /** So many, from the beginning, are kept before the others. */
+  first?: number
+}>()
 const emit = defineEmits<{ choose: [document: SharedDocument] }>()
 </script>
 
 <template>
   <ul aria-label="Documents">
-    <li v-for="document in documents" :key="document.id" :class="{ here: document.id === chosen }">
+    <li v-for="(document, index) in documents" :key="document.id" :class="{ here: document.id === chosen }">
       <TypeMark :extension="document.extension" />
       <span class="what">
         <v-btn class="place name" @click="emit('choose', document)">{{ document.name }}</v-btn>
         <span v-if="document.passage" class="second passage">{{ document.passage }}</span>
       </span>
-      <span class="quiet">{{ dateText(document.changedAt) }} · {{ sizeText(document.size) }}</span>
+      <span class="quiet"
+        ><template v-if="index < first">kept first · </template>{{ dateText(document.changedAt) }} ·
+        {{ sizeText(document.size) }}</span
+      >
     </li>
   </ul>
 </template>

@@ -109,7 +109,7 @@ const here = computed(() => thing.shared?.folders.find(({ id }) => id === folder
             <SharedFolderHead :folder="here" :is-top="here.parentId === null" :alone="shared.folders.length === 1" />
             <RemoteState v-slot="{ value }" :remote="thing.documents" @again="thing.list(folder)">
               <p v-if="value.length === 0" class="quiet">No document lies right here.</p>
-              <SharedList :documents="value" :chosen="chosenId" @choose="chosenId = $event.id" />
+              <SharedList :documents="value" :first="thing.first" :chosen="chosenId" @choose="chosenId = $event.id" />
             </RemoteState>
           </template>
           <p v-else class="quiet">Nothing is filed in it yet.</p>

@@ -24,7 +24,8 @@ const notices = useNotice()
 const view = useView()
 const dialogs = useDialogs()
 
-const said = computed(() => notices.present?.text ?? acts.last.last?.label ?? '')
+const done = computed(() => (acts.last.by === null ? '' : `${acts.last.by}: `) + (acts.last.last?.label ?? ''))
+const said = computed(() => notices.present?.text ?? done.value)
 const undoTitle = computed(() => (acts.undoable ? `Undo: ${acts.undoable.label} (Ctrl+Z)` : 'Nothing to undo'))
 const redoTitle = computed(() => (acts.last.redo ? `Do again what was undone (Ctrl+Shift+Z)` : ''))
 const hereText = computed(
@@ -105,7 +106,9 @@ function brighten(id: MeaningId): void {
       {{ said }}
     </p>
     <v-btn v-if="notices.present" class="do" @click="notices.present = null">Close</v-btn>
-    <v-btn v-if="acts.undoable" class="do" :title="undoTitle" @click="acts.undo()">Undo</v-btn>
+    <v-btn v-if="acts.undoable" class="do" :title="undoTitle" @click="acts.undo()">{{
+      acts.last.by === null ? 'Undo' : 'Undo what you did'
+    }}</v-btn>
     <v-btn v-if="acts.last.redo" class="do" :title="redoTitle" @click="acts.redo()">Redo</v-btn>
   </footer>
 </template>

@@ -24,7 +24,7 @@ import FolderHead from '../../components/folder/FolderHead.vue'
 import FirstSteps from '../../components/folder/FirstSteps.vue'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
 import PathCrumbs from '../../components/folder/PathCrumbs.vue'
-import { headingsOf } from '../../components/list/gridLines'
+import { firstHeadings, headingsOf } from '../../components/list/gridLines'
 import HelpSign from '../../components/help/HelpSign.vue'
 import ListSettings from '../../components/list/ListSettings.vue'
 import ThingList from '../../components/list/ThingList.vue'
@@ -73,7 +73,7 @@ const documents = computed(() => (folderId.value === null ? [] : documentList.ro
 const groupText = useGroupText()
 const headings = computed(() =>
   documentList.settings.group === 'none'
-    ? undefined
+    ? firstHeadings(documents.value, documentList.first.size)
     : headingsOf(documents.value, documentList.groups, group => groupText(documentList.settings.group, group)),
 )
 

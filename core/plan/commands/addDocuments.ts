@@ -82,7 +82,7 @@ function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Deci
     rows.push(
       inserted('document', document),
       firstVersion(document, file),
-      inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true }),
+      inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true, first: false }),
     )
     names.push(free)
   }

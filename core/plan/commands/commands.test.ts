@@ -15,6 +15,7 @@ const placed = (documentId: string, folderId: string | null, home = true): Place
   documentId: documentId as DocumentId,
   folderId: folderId as FolderId | null,
   home,
+  first: false,
 })
 
 function slice(folders: FolderRow[], documents: DocumentRow[] = [], placements: PlacementRow[] = []): Slice {

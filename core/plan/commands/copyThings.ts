@@ -136,7 +136,7 @@ export function copyOf(
       remark: '',
     }),
     ...into.map((folderId, index) =>
-      inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0 }),
+      inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0, first: false }),
     ),
   ]
 }

@@ -41,9 +41,7 @@ function duplicateFolder(slice: Slice, command: Given<typeof fields>, moment: Mo
     for (const placement of slice.placements) {
       const into = placement.folderId === null ? undefined : newIds.get(placement.folderId)
       if (into && slice.documents.get(placement.documentId)?.trashedAt === null)
-        rows.push(
-          inserted('placement', { id: moment.newId(), documentId: placement.documentId, folderId: into, home: false }),
-        )
+        rows.push(inserted('placement', { ...placement, id: moment.newId(), folderId: into, home: false }))
     }
   }
   return decided(

@@ -12,7 +12,13 @@ const id = (text: string) => text as FolderId
 const doc = (text: string) => text as DocumentId
 const lies = (documentId: string, folderId: string | null, home = true): [string, PlacementRow] => [
   `${documentId}-${folderId}`,
-  { id: `${documentId}-${folderId}`, documentId: doc(documentId), folderId: folderId as FolderId | null, home },
+  {
+    id: `${documentId}-${folderId}`,
+    documentId: doc(documentId),
+    folderId: folderId as FolderId | null,
+    home,
+    first: false,
+  },
 ]
 const STATE: State = {
   ...EMPTY,

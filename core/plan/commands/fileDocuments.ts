@@ -106,7 +106,7 @@ function placed(
   const tray = places.find(place => place.folderId === null)
   const wanted = folders.filter(folder => !places.some(place => place.folderId === folder.id))
   const add = (folder: FolderRow, home: boolean) =>
-    inserted('placement', { id: moment.newId(), documentId: document.id, folderId: folder.id, home })
+    inserted('placement', { id: moment.newId(), documentId: document.id, folderId: folder.id, home, first: false })
   const [first, ...others] = wanted
   if (!tray || !first) return wanted.map(folder => add(folder, false))
   return [

@@ -13,19 +13,20 @@ import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, isDecision, refuse } from '../slice'
-import { NOTE_LIMIT, thingOf, whoValue } from './grants'
+import type { GivenAway } from './grants'
+import { NOTE_LIMIT, refusedGiving, thingOf, thingsValue, whoValue } from './grants'
 
-const WHO_LIMIT = 100
+const GRANTS_LIMIT = 500
 const fields = {
-  target: yup
-    .string()
-    .oneOf(['plan', 'folder', 'document'] as const)
-    .required(),
-  targetId: anyId(),
-  to: yup
+  grants: yup
     .array(
       yup.object({
         id: grantId(),
+        target: yup
+          .string()
+          .oneOf(['plan', 'folder', 'document'] as const)
+          .required(),
+        targetId: anyId(),
         who: yup
           .string()
           .oneOf(['person', 'group', 'everyone'] as const)
@@ -34,7 +35,7 @@ const fields = {
       }),
     )
     .min(1)
-    .max(WHO_LIMIT)
+    .max(GRANTS_LIMIT)
     .required(),
   role: yup.string().oneOf(ROLES).required(),
   until: yup.string().nullable().default(null),
@@ -43,22 +44,25 @@ const fields = {
 
 /** Who has the thing itself already gets this role, until and note in the place of those before. */
 function give(slice: Slice, command: Given<typeof fields>, moment: Moment): Decision {
-  const { target, targetId, role } = command
+  const { role } = command
   const until = command.until === null ? null : storableTime(command.until)
   if (command.until !== null && (until === null || until <= moment.now)) return refuse('link.over')
   const length = [...command.note].length
   if (length > NOTE_LIMIT) return refuse('text.long', { length, limit: NOTE_LIMIT })
-  if (target === 'plan' && targetId !== slice.plan.id) return refuse('notFound')
-  const given = thingOf(slice, target, targetId, moment)
-  if (isDecision(given)) return given
   const [rows, names]: [RowChange[], Part[]] = [[], []]
+  const things = new Map<string, GivenAway>()
   const note = command.note.trim()
-  for (const { id, who, whoId } of command.to) {
+  for (const { id, ...like } of command.grants) {
+    const { target, targetId, who, whoId } = like
+    const given = things.get(targetId) ?? thingOf(slice, target, targetId, moment)
+    if (isDecision(given)) return given
+    const refused = refusedGiving(slice, target, targetId)
+    if (refused) return refused
     if (who === 'person' && whoId === slice.ownerId) return refuse('give.owner')
     const name = whoValue(slice, who, whoId)
     if (name === null) return refuse('give.nobody')
-    const [has, ...more] = grantsOf(slice, { target, targetId, who, whoId })
-    const row: GrantRow = { id, target, targetId, who, whoId, role, until, note, createdAt: moment.now }
+    const [has, ...more] = grantsOf(slice, like)
+    const row: GrantRow = { id, ...like, role, until, note, createdAt: moment.now }
     // What is over is given anew, and is new to whoever has it.
     const isOver = has !== undefined && !isInForce(has, moment.now)
     const changed = [
@@ -66,10 +70,18 @@ function give(slice: Slice, command: Given<typeof fields>, moment: Moment): Deci
       ...(has && isOver ? [deleted('access_grant', has)] : []),
       ...(has && !isOver ? updated('access_grant', has, { role, until, note }) : [inserted('access_grant', row)]),
     ]
+    if (changed.length === 0) continue
     rows.push(...changed)
-    if (changed.length > 0) names.push(name)
+    things.set(targetId, given)
+    if (!names.includes(name)) names.push(name)
   }
-  return decided(rows, message('give', { who: names, thing: given.thing, role }), given.places)
+  const all = [...things.values()]
+  const said = message('give', { who: names, thing: thingsValue(all), role })
+  return decided(
+    rows,
+    said,
+    all.flatMap(({ places }) => places),
+  )
 }
 
 /** What they have of the thing itself, what is in force first. */
@@ -84,14 +96,14 @@ function grantsOf(slice: Slice, like: Pick<GrantRow, 'target' | 'targetId' | 'wh
 
 export const grantGive = command('grant.give', {
   fields,
-  needs: ({ target, targetId, to }) => ({
+  needs: ({ grants }) => ({
     access: true,
-    personIds: to.flatMap(({ who, whoId }) => (who === 'person' && whoId !== null ? [whoId as PersonId] : [])),
-    ...(target === 'document' ? { documentIds: [targetId as DocumentId] } : {}),
+    personIds: grants.flatMap(({ who, whoId }) => (who === 'person' && whoId !== null ? [whoId as PersonId] : [])),
+    documentIds: grants.flatMap(({ target, targetId }) => (target === 'document' ? [targetId as DocumentId] : [])),
   }),
   decide: give,
   owners: 'right',
   doc:
-    '`target` (`plan`, `folder`, `document`), `targetId`, `to` (list of `id`, `who`: `person`, `group`, `everyone`, ' +
-    '`whoId`), `role` (`read`, `add`, `edit`, `keep`), `until` (null: until it is ended), `note`',
+    '`grants` (list of `id`, `target`: `plan`, `folder`, `document`, `targetId`, `who`: `person`, `group`, ' +
+    '`everyone`, `whoId`), `role` (`read`, `add`, `edit`, `keep`), `until` (null: until it is ended), `note`',
 })

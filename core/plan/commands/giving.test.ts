@@ -4,6 +4,7 @@ import type { State } from '../../change/index'
 import { tryApply } from '../../change/index'
 import { wordMessage } from '../../history/index'
 import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../../ids'
+import type { Role } from '../../rows/index'
 import type { Command } from './index'
 import { decide, sharedCommand } from './index'
 
@@ -13,7 +14,7 @@ const state: State = {
   ...EMPTY,
   folder: new Map([['a', folderRow('a', { name: 'Handouts' })]]),
   document: new Map([['d', documentRow('d', { name: 'Splices' })]]),
-  placement: new Map([['p', { id: 'p', documentId: 'd' as never, folderId: 'a' as never, home: true }]]),
+  placement: new Map([['p', { id: 'p', documentId: 'd' as never, folderId: 'a' as never, home: true, first: false }]]),
 }
 const [PER, SANNA] = ['per' as PersonId, 'sanna' as PersonId]
 const GROUP = 'g' as GroupId
@@ -26,8 +27,16 @@ const to = (id: string, whoId: string | null) => ({
   who: whoId === null ? ('everyone' as const) : whoId === 'g' ? ('group' as const) : ('person' as const),
   whoId,
 })
-const give = (more: object = {}): Command => ({
-  ...{ kind: 'grant.give', target: 'folder', targetId: 'a', to: [to('x', 'per')] },
+interface Parts {
+  readonly role?: Role
+  readonly until?: string
+  readonly note?: string
+  readonly target?: 'plan' | 'folder' | 'document'
+  readonly targetId?: string
+  readonly to?: readonly ReturnType<typeof to>[]
+}
+const give = ({ target = 'folder', targetId = 'a', to: all = [to('x', 'per')], ...more }: Parts = {}): Command => ({
+  ...{ kind: 'grant.give', grants: all.map(one => ({ ...one, target, targetId })) },
   ...{ role: 'read', until: null, note: '' },
   ...more,
 })
@@ -109,8 +118,24 @@ describe('giving', () => {
     [{ targetId: 'gone' }, 'notFound'],
     [{ target: 'plan', targetId: 'another' }, 'notFound'],
     [{ note: 'x'.repeat(3000) }, 'text.long'],
-  ])('is refused with %j', (more, code) => {
+  ] as [Parts, string][])('is refused with %j', (more, code) => {
     expect(run(give(more)).said).toEqual([code])
+  })
+
+  it('gives several things to several people in one act', () => {
+    const one = (id: string, target: 'folder' | 'document', targetId: string, whoId: string) => ({
+      ...{ id: id as GrantId, target, targetId, who: 'person' as const, whoId },
+    })
+    const { said, state: after } = run({
+      kind: 'grant.give',
+      grants: [
+        ...[one('a1', 'folder', 'a', 'per'), one('a2', 'folder', 'a', 'sanna')],
+        ...[one('d1', 'document', 'd', 'per'), one('d2', 'document', 'd', 'sanna')],
+      ],
+      role: 'read',
+    })
+    expect(said).toEqual(['Gave 1 folder and 1 document to Per Aske and Sanna Roke to read'])
+    expect(after.access_grant.size).toBe(4)
   })
 
   it('begins anew where it was over', () => {
@@ -205,5 +230,69 @@ describe('what others may carry out', () => {
   it('is never what gives or takes rights', () => {
     const kept: Command[] = [give(), group(), { kind: 'grant.end', ids: ['x'] }, { kind: 'plan.rename', name: 'x' }]
     for (const command of kept) expect(sharedCommand(command)).toBeNull()
+  })
+})
+
+describe('an area', () => {
+  const rule = { kind: 'plan.areasOnly', on: true } as const
+  const area = { kind: 'folder.area', id: 'a' as FolderId, on: true } as const
+  const secret = 'AAAAAAAAAAAAAAAAAAAAAA'
+  const link = { kind: 'link.make', id: 'l' as never, target: 'folder', targetId: 'a', secret } as const
+
+  it('is made, given, and no more', () => {
+    const { said, state: after } = run(area, rule, give(), link, { ...area, on: false })
+    expect(said).toEqual([
+      'Made 1 Handouts an area',
+      'Nothing is given but areas from now on',
+      'Gave 1 Handouts to Per Aske to read',
+      'Made a link to 1 Handouts',
+      'Let 1 Handouts be an area no more',
+    ])
+    expect(after.folder.get('a')?.area).toBe(false)
+  })
+
+  it.each([
+    ['another folder', give()],
+    ['a link to one', link],
+    ['a document in an area', give({ target: 'document', targetId: 'd' })],
+    ['the plan', give({ target: 'plan', targetId: 'plan' })],
+    [
+      'a hand-out elsewhere',
+      { kind: 'group.handOut', groupId: GROUP, parentId: null, id: 'h' as FolderId, name: 'Test' } as const,
+    ],
+  ] as [string, Command][])('is alone given where that is the rule, not %s', (what, command) => {
+    const others = what.endsWith('in an area') ? [area] : []
+    expect(run(group(), ...others, rule, command).said.at(-1)).toBe('give.areasOnly')
+  })
+
+  it('may hold hand-outs, and what was given before is taken back', () => {
+    const out = { kind: 'group.handOut', groupId: GROUP, parentId: 'a' as FolderId, id: 'h' as FolderId } as const
+    expect(run(group(), area, rule, { ...out, name: 'Test' }).said.at(-1)).toMatch(/^Made a folder for each/)
+    expect(run(give(), rule, { kind: 'grant.end', ids: ['x'] }).said.at(-1)).toMatch(/^Took 1 Handouts back/)
+  })
+})
+
+describe('documents that are kept first', () => {
+  const first = (more: object = {}) =>
+    ({
+      kind: 'document.first',
+      folderId: 'a' as FolderId,
+      documentIds: ['d' as DocumentId],
+      on: true,
+      ...more,
+    }) as const
+
+  it('are so in one folder, and stand in order again', () => {
+    const { said, state: after } = run(first(), first({ on: false }))
+    expect(said).toEqual(['Kept “Splices” first in 1 Handouts', 'Let “Splices” stand in order in 1 Handouts again'])
+    expect(after.placement.get('p')?.first).toBe(false)
+    expect(run(first()).state.placement.get('p')?.first).toBe(true)
+  })
+
+  it('have to lie there', () => {
+    const elsewhere = { ...state, folder: new Map([...state.folder, ['b', folderRow('b')]]) }
+    const decision = decide(sliceOf(elsewhere), first({ folderId: 'b' }), moment)
+    expect(!decision.ok && decision.reason.code).toBe('place.last')
+    expect(run(first(), first()).said.at(-1)).toBe('act.nothing')
   })
 })

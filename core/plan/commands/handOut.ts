@@ -3,7 +3,7 @@
 
 import { generateNKeysBetween } from 'fractional-indexing'
 import * as yup from 'yup'
-import { reachingPlaces } from '../../access/index'
+import { areaOf, reachingPlaces } from '../../access/index'
 import type { RowChange } from '../../change/index'
 import { inserted } from '../../change/index'
 import { storableTime } from '../../dates/index'
@@ -96,10 +96,12 @@ function refusedPlace(
     const parent = findFolder(slice, parentId)
     if (isDecision(parent)) return parent
   }
+  const tree = liveTree(slice, moment.locale)
+  if (slice.plan.areasOnly && areaOf(tree, parentId) === null) return refuse('give.areasOnly')
   const twin = twinOf(slice, parentId, foldedText(name), [])
   if (twin) return twinHint(slice, twin, moment.locale)
   const given = [...slice.grants.values(), ...slice.links.values()]
-  const reached = reachingPlaces([parentId ?? 'plan'], liveTree(slice, moment.locale), given, moment.now)
+  const reached = reachingPlaces([parentId ?? 'plan'], tree, given, moment.now)
   return reached.length > 0 ? refuse('handOut.open') : null
 }
 

@@ -12,7 +12,13 @@ const doc = (text: string) => text as DocumentId
 const folder = (text: string) => text as FolderId
 const lies = (documentId: string, folderId: string | null): [string, PlacementRow] => [
   `${documentId}-${folderId}`,
-  { id: `${documentId}-${folderId}`, documentId: doc(documentId), folderId: folderId as FolderId | null, home: true },
+  {
+    id: `${documentId}-${folderId}`,
+    documentId: doc(documentId),
+    folderId: folderId as FolderId | null,
+    home: true,
+    first: false,
+  },
 ]
 const STATE: State = {
   ...EMPTY,

@@ -9,7 +9,7 @@ import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, isDecision, refuse } from '../slice'
-import { NOTE_LIMIT, thingOf } from './grants'
+import { NOTE_LIMIT, refusedGiving, thingOf } from './grants'
 
 const fields = {
   id: shareLinkId(),
@@ -32,6 +32,8 @@ function makeLink(slice: Slice, command: Given<typeof fields>, moment: Moment): 
   if (length > NOTE_LIMIT) return refuse('text.long', { length, limit: NOTE_LIMIT })
   const given = thingOf(slice, target, targetId, moment)
   if (isDecision(given)) return given
+  const refused = refusedGiving(slice, target, targetId)
+  if (refused) return refused
   const secretHash = hashOfSecret(command.secret)
   const passphraseHash = command.passphrase === '' ? null : hashOfPassphrase(command.passphrase, id)
   const note = command.note.trim()

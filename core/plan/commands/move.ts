@@ -128,11 +128,11 @@ function moveDocument(
     const others = places.filter(placement => placement.id !== leaving.id)
     return [
       ...others.map(placement => deleted('placement', placement)),
-      ...updated('placement', leaving, { folderId: null, home: true }),
+      ...updated('placement', leaving, { folderId: null, home: true, first: false }),
     ]
   }
   const there = places.find(placement => placement.folderId === toFolderId)
-  if (!there) return updated('placement', leaving, { folderId: toFolderId })
+  if (!there) return updated('placement', leaving, { folderId: toFolderId, first: false })
   return [deleted('placement', leaving), ...(leaving.home ? updated('placement', there, { home: true }) : [])]
 }
 
@@ -144,7 +144,9 @@ function alsoIn(
 ): RowChange[] {
   return also
     .filter(id => !places.some(place => place.folderId === id))
-    .map(folderId => inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false }))
+    .map(folderId =>
+      inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false, first: false }),
+    )
 }
 
 function leavingOf(places: readonly PlacementRow[], fromFolderId: FolderId | null): PlacementRow | undefined {

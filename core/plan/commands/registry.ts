@@ -20,6 +20,9 @@ import { tagDrop } from './dropTag'
 import { folderDuplicate } from './duplicateFolder'
 import { documentFile } from './fileDocuments'
 import { searchFolder } from './folderOfSearch'
+import { folderArea } from './setArea'
+import { planAreasOnly } from './giveInAreas'
+import { documentFirst } from './keepDocumentsFirst'
 import { folderFirst } from './keepFolderFirst'
 import { searchKeep } from './keepSearch'
 import { planTrash } from './keepTrash'
@@ -74,6 +77,7 @@ export const COMMANDS = [
   folderPin,
   folderRunningNumbers,
   folderFirst,
+  folderArea,
   folderColour,
   folderNumber,
   folderNumbering,
@@ -92,11 +96,13 @@ export const COMMANDS = [
   documentColour,
   folderNames,
   documentFile,
+  documentFirst,
   documentNames,
   versionCurrent,
   versionRemark,
   planTrash,
   planRename,
+  planAreasOnly,
   orderSet,
   orderDrop,
   placeRemove,

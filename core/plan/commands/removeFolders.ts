@@ -103,7 +103,7 @@ function documentRows(
     const target = homes[index]
     return target === undefined
       ? [deleted('placement', place)]
-      : updated('placement', place, { folderId: target, home: home !== null && index === 0 })
+      : updated('placement', place, { folderId: target, home: home !== null && index === 0, first: false })
   })
   const [first] = stays
   return homes.length === 0 && first && home !== null ? [...rows, ...updated('placement', first, { home: true })] : rows

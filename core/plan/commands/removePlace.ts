@@ -35,7 +35,7 @@ function removePlace(slice: Slice, command: Given<typeof fields>, moment: Moment
       toTray++
       rows.push(
         ...places.filter(place => place !== leaving).map(place => deleted('placement', place)),
-        ...updated('placement', leaving, { folderId: null, home: true }),
+        ...updated('placement', leaving, { folderId: null, home: true, first: false }),
       )
     }
     left.push(...others.map(place => place.folderId))

@@ -62,7 +62,7 @@ function intoInTray(slice: Slice, document: DocumentRow): RowChange[] {
   return kept
     ? [
         ...others.map(placement => deleted('placement', placement)),
-        ...updated('placement', kept, { folderId: null, home: true }),
+        ...updated('placement', kept, { folderId: null, home: true, first: false }),
       ]
     : []
 }

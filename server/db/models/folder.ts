@@ -25,6 +25,7 @@ export class Folder extends Model<InferAttributes<Folder>, InferCreationAttribut
   declare first: CreationOptional<boolean>
   declare remark: CreationOptional<string>
   declare pinned: CreationOptional<boolean>
+  declare area: CreationOptional<boolean>
   declare registering: CreationOptional<boolean>
   declare namePattern: string | null
 }
@@ -54,6 +55,7 @@ export function folders(): typeof Folder {
         first: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         remark: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         pinned: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        area: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         registering: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         namePattern: { type: DataTypes.TEXT },
       },

@@ -9,6 +9,7 @@ export class Placement extends Model<InferAttributes<Placement>, InferCreationAt
   declare documentId: string
   declare folderId: string | null
   declare home: boolean
+  declare first: CreationOptional<boolean>
   declare place: CreationOptional<string>
   declare name: CreationOptional<string>
   declare extension: CreationOptional<string>
@@ -27,6 +28,7 @@ export function placements(): typeof Placement {
         documentId: { type: DataTypes.UUID, allowNull: false },
         folderId: { type: DataTypes.UUID },
         home: { type: DataTypes.BOOLEAN, allowNull: false },
+        first: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         place: { type: DataTypes.UUID, allowNull: false },
         name: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         extension: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },

@@ -13,6 +13,7 @@ export class Plan extends Model<InferAttributes<Plan>, InferCreationAttributes<P
   declare revision: CreationOptional<string>
   /** Days until the Trash lets go; null: never. */
   declare trashDays: CreationOptional<number | null>
+  declare areasOnly: CreationOptional<boolean>
   declare recognising: CreationOptional<boolean>
   declare recogniseLanguages: CreationOptional<string[] | null>
   /** The version in which what is derived was written. */
@@ -30,6 +31,7 @@ export function plans(): typeof Plan {
         childOrder: { type: DataTypes.TEXT, allowNull: false },
         revision: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
         trashDays: { type: DataTypes.INTEGER, defaultValue: 60 },
+        areasOnly: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         recognising: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
         recogniseLanguages: { type: DataTypes.ARRAY(DataTypes.TEXT) },
         derived: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },

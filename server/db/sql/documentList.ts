@@ -65,6 +65,8 @@ export interface DocumentListQuery {
   readonly descending: boolean
   /** The sort key and id after which to go on. */
   readonly after: { readonly key: string; readonly id: string } | null
+  /** Those that are kept first there, or all others. */
+  readonly first: boolean
   readonly limit: number
 }
 
@@ -83,7 +85,8 @@ export function documentListPage(query: DocumentListQuery): Promise<(ListedDocum
     `SELECT x.key, ${DOCUMENT_COLUMNS} FROM (
       SELECT p.document_id, ${text} AS key, row_number() OVER (ORDER BY ${column} ${direction},
         p.document_id ${direction}) AS at
-      FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live ${cursor}
+      FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
+        AND ${query.first ? 'p.first' : 'NOT p.first'} ${cursor}
       ORDER BY ${column} ${direction}, p.document_id ${direction} LIMIT $3
     ) x JOIN document d ON d.id = x.document_id AND (d.plan_id = $1) IS TRUE ORDER BY x.at`,
     bind,
@@ -102,7 +105,7 @@ export async function documentListIds(
   const found = await rows<{ id: string }>(
     null,
     `SELECT p.document_id AS id FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
-    ORDER BY ${column} ${direction}, p.document_id ${direction}`,
+    ORDER BY p.first DESC, ${column} ${direction}, p.document_id ${direction}`,
     [planId, folderId ?? planId],
   )
   return found.map(row => row.id)

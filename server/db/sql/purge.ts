@@ -26,8 +26,8 @@ export function rootsToPurge(
 }
 
 /**
- * Holds what is known of the words of all that would go. Before the plan is locked: a reader that keeps words holds them
- * first and waits for the plan then.
+ * Holds what is known of the words of all that would go. Before the plan is locked: a reader that keeps words holds
+ * them first and waits for the plan then.
  */
 export async function holdReadingsOf(
   transaction: Transaction,

@@ -3,7 +3,7 @@
 import { higherRole, includesRole } from '../../../core/access/index'
 import type { FolderId, PersonId } from '../../../core/ids'
 import { codedName } from '../../../core/numbering/index'
-import type { Role } from '../../../core/rows/index'
+import type { FolderRow, Role } from '../../../core/rows/index'
 import { numberingOf, placementsOf } from '../../db/sql/planRows'
 import type { ReceivedGrant } from '../../db/sql/received'
 import { receivedBy, rolesOn } from '../../db/sql/received'
@@ -14,16 +14,17 @@ import { currentFolders, numberedFolders } from '../plan/planFolders'
 /** What is in force, the newest first; what lies in the Trash of its owner is not among it. */
 export async function listReceived({ accountId }: Actor, now: Date) {
   const grants = await receivedBy(accountId, now)
-  const names = new Map<string, Map<string, string>>()
-  for (const planId of new Set(grants.filter(({ target }) => target === 'folder').map(grant => grant.planId)))
-    names.set(planId, await folderNames(planId))
+  const names: Names = new Map()
+  for (const planId of new Set(grants.filter(({ target }) => target !== 'document').map(grant => grant.planId)))
+    names.set(planId, await foldersByName(planId))
   return {
     received: eachOnce(grants).flatMap(grant => {
       const name = nameOf(grant, names)
       if (name === null) return []
       const { id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt } = grant
       const isWorkable = target === 'plan' && includesRole(role, 'edit')
-      return [{ id, target, targetId, isWorkable, role, until, note, createdAt, from, ownerId, openedAt, name }]
+      const areas = areasIn(grant, names)
+      return [{ id, target, targetId, isWorkable, role, until, note, createdAt, from, ownerId, openedAt, name, areas }]
     }),
   }
 }
@@ -39,18 +40,50 @@ function eachOnce(grants: readonly ReceivedGrant[]): ReceivedGrant[] {
   return [...byTarget.values()]
 }
 
-function nameOf(grant: ReceivedGrant, folders: ReadonlyMap<string, ReadonlyMap<string, string>>): string | null {
+function nameOf(grant: ReceivedGrant, folders: Names): string | null {
   if (grant.target === 'plan') return grant.planName
   if (grant.target === 'document') return grant.documentName
-  return folders.get(grant.planId)?.get(grant.targetId) ?? null
+  return folders.get(grant.planId)?.get(grant.targetId)?.name ?? null
 }
 
-/** "2.2 Handouts" of each live folder. */
-async function folderNames(planId: string): Promise<Map<string, string>> {
+/** What was given itself, if that is one, and those below it. */
+function areasIn({ planId, target, targetId }: ReceivedGrant, folders: Names) {
+  const all = folders.get(planId)
+  const found: Area[] = []
+  for (const folder of target === 'document' ? [] : (all?.values() ?? [])) {
+    if (!folder.area) continue
+    let at: NamedFolder | undefined = folder
+    while (at && target === 'folder' && at.id !== targetId) at = all?.get(at.parentId ?? '')
+    if (at) found.push({ folderId: folder.id, name: folder.name, purpose: folder.purpose })
+  }
+  return found
+}
+
+interface Area {
+  readonly folderId: FolderId
+  readonly name: string
+  readonly purpose: string
+}
+interface NamedFolder {
+  readonly id: FolderId
+  readonly parentId: FolderId | null
+  /** "2.2 Handouts". */
+  readonly name: string
+  readonly area: boolean
+  readonly purpose: string
+}
+type Names = Map<string, ReadonlyMap<string, NamedFolder>>
+
+/** Each live folder of a plan. */
+async function foldersByName(planId: string): Promise<ReadonlyMap<string, NamedFolder>> {
   const [plan, numbering] = await Promise.all([currentFolders(planId), numberingOf(planId)])
   if (!numbering) return new Map()
   const { tree, codes } = numberedFolders(plan, numbering)
-  return new Map([...tree.byId.values()].map(({ id, name }) => [id, codedName(codes.get(id)?.code ?? '', name)]))
+  const named = ({ id, parentId, name, area, purpose }: FolderRow): NamedFolder => ({
+    ...{ id, parentId, area, purpose },
+    name: codedName(codes.get(id)?.code ?? '', name),
+  })
+  return new Map([...tree.byId.values()].map(folder => [folder.id, named(folder)]))
 }
 
 /** The most that a person may do with what a grant gives them: other grants may reach it as well. */

@@ -40,6 +40,8 @@ async function branchIds(actor: Actor, folderId: FolderId): Promise<FolderId[]> 
 export interface LastActs {
   /** The newest entry of all, for the bottom line. */
   readonly last: JournalEntry | null
+  /** Who carried it out, where that was another person. */
+  readonly by: string | null
   readonly undo: JournalEntry | null
   readonly redo: JournalEntry | null
 }
@@ -50,5 +52,6 @@ export async function readLastActs(actor: Actor): Promise<LastActs> {
     nextToUndo(null, actor),
     nextToRedo(null, actor),
   ])
-  return { last: last ?? null, undo: undo ?? null, redo: redo ?? null }
+  const by = last && last.actorId !== actor.accountId ? last.actor || 'somebody who is gone' : null
+  return { last: last ?? null, by, undo: undo ?? null, redo: redo ?? null }
 }

@@ -76,10 +76,10 @@ export async function loadSlice(transaction: Transaction, plan: LockedPlan, need
     ...grants.flatMap(({ who, whoId }) => (who === 'person' && whoId ? [whoId] : [])),
   ]
   const people = named.length > 0 ? await peopleByIds(transaction, named) : []
-  const { id, name, numbering, childOrder, trashDays, revision } = plan
+  const { id, name, numbering, childOrder, trashDays, areasOnly, revision } = plan
   return {
     revision,
-    plan: { id, name, numbering, childOrder, trashDays },
+    plan: { id, name, numbering, childOrder, trashDays, areasOnly },
     folders,
     documents: byId(documents),
     placements,

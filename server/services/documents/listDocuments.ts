@@ -15,24 +15,28 @@ export interface ListRequest {
 
 export interface DocumentListPage {
   readonly documents: readonly ListedDocument[]
+  /** So many of them are kept before the others of the folder. */
+  readonly first: number
   readonly next: string | null
 }
 
+// The first page has all that are kept first, on top of its own.
+const FIRST_LIMIT = 1000
+
 /** Throws request.invalid for a cursor that was not given out. */
 export async function listDocuments(actor: Actor, request: ListRequest): Promise<DocumentListPage> {
-  const { folderId, sort, descending, limit } = request
-  const found = await documentListPage({
-    planId: actor.planId,
-    folderId,
-    sort,
-    descending,
-    limit: limit + 1,
-    after: request.cursor === null ? null : readCursor(request.cursor),
-  })
+  const { folderId, sort, descending, limit, cursor } = request
+  const query = { planId: actor.planId, folderId, sort, descending }
+  const after = cursor === null ? null : readCursor(cursor)
+  const [first, found] = await Promise.all([
+    after === null ? documentListPage({ ...query, limit: FIRST_LIMIT, after, first: true }) : [],
+    documentListPage({ ...query, limit: limit + 1, after, first: false }),
+  ])
   const page = found.slice(0, limit)
   const last = page.at(-1)
   return {
-    documents: page.map(({ key: _key, ...document }) => document),
+    documents: [...first, ...page].map(({ key: _key, ...document }) => document),
+    first: first.length,
     next: found.length > limit && last ? writeCursor(last.key, last.id) : null,
   }
 }

@@ -17,7 +17,7 @@ import type { Scope } from './scope'
 import { actorIn, documentIn, folderIn, isIn } from './scope'
 
 /** What an entry says to whoever is not the owner: its words name places, which may lie outside of what was given. */
-const told = ({ id, revision, at, kind }: JournalEntry) => ({ id, revision, at, kind })
+export const told = ({ id, revision, at, kind }: JournalEntry) => ({ id, revision, at, kind })
 
 /**
  * Throws right.missing, right.elsewhere, notFound for whatever lies outside of what was given, and what the command

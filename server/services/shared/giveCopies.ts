@@ -5,7 +5,7 @@ import { mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, GroupId, PersonId } from '../../../core/ids'
 import { fail } from '../../../core/errors'
 import { membersOf, peopleByIds } from '../../db/sql/people'
-import { planOf } from '../../db/sql/planRows'
+import { planById, planOf } from '../../db/sql/planRows'
 import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
@@ -23,10 +23,11 @@ export interface CopiesRequest {
 }
 
 /**
- * As it is now. How many people have one. Throws notFound, give.nobody, quota.full where somebody has no room; then
- * those before them have theirs.
+ * As it is now. How many people have one. Throws notFound, give.areasOnly, give.nobody, quota.full where somebody has
+ * no room; then those before them have theirs.
  */
 export async function giveCopies(actor: Actor, id: DocumentId, { change, to }: CopiesRequest, now: Date) {
+  if ((await planById(actor.planId))?.areasOnly) fail('give.areasOnly')
   const content = await openContent(actor, id, null)
   const people = await peopleOf(actor, to)
   if (people.length === 0) fail('give.nobody')

@@ -75,9 +75,9 @@ const PAGE = 200
 export async function listShared(scope: Scope, id: FolderId, cursor: string | null) {
   const folderId = folderIn(scope, id)
   const request = { folderId, cursor, sort: 'name', descending: false, limit: PAGE } as const
-  const { documents, next } = await listDocuments(scope.giver, request)
+  const { documents, first, next } = await listDocuments(scope.giver, request)
   const may = await changeable(scope, idsOf(documents))
-  return { documents: documents.map(document => shown(document, may)), next }
+  return { documents: documents.map(document => shown(document, may)), first, next }
 }
 
 const FOUND = 50
