@@ -135,6 +135,7 @@ export const ERRORS = {
     message:
       'In this plan nothing is given but areas. Put it into an area, or let anything be given on the page of people.',
   },
+  'request.many': { status: 429, message: 'Too many things were requested within an hour. Try again later.' },
   'give.nobody': {
     status: 404,
     message: 'Nobody here has this address. Write it as they sign in with it, or give a link instead.',

@@ -5,6 +5,7 @@ import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../core/i
 import { mediaTypeOf } from '../core/formats/index'
 import type { Command } from '../core/plan/index'
 import type { Role } from '../core/rows/index'
+import { requestAccess } from '../server/services/access/accessRequests'
 import { createAccount } from '../server/services/account/createAccount'
 import type { Actor } from '../server/services/actor'
 import { newId } from '../server/services/actor'
@@ -97,6 +98,7 @@ export async function seedPeople(office: Actor, log: (line: string) => void): Pr
   )
   await readyAreas(office, [find('Handouts'), find('Site diary')])
   await handOut(office, evening, find('Ropework class'), per)
+  await requestAccess(thea, find('Lesson plans'), 'I missed week three.', GIVEN)
   const { plan } = await readOutline(sanna)
   await act(sanna, {
     ...{ kind: 'grant.give', role: 'edit' },

@@ -15,6 +15,8 @@ export type PlanEvent =
   | { readonly type: 'here'; readonly names: readonly string[] }
   /** Somebody gave me something, or took it back. */
   | { readonly type: 'received' }
+  /** Somebody would like to be given something of this plan, or was answered. */
+  | { readonly type: 'requests' }
   | { readonly type: 'away' }
   | { readonly type: 'refresh' }
 

@@ -2,6 +2,7 @@ import type { Ref } from 'vue'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import type { PlanEvent } from '../api/events'
 import { subscribeToEvents } from '../api/events'
+import { useAccessRequests } from '../stores/accessRequests'
 import { useActs } from '../stores/acts'
 import { useLongActs } from '../stores/longActs'
 import { useFind } from '../stores/find'
@@ -25,7 +26,7 @@ const READ_TOGETHER_MS = 1000
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, documentList, acts, find] = [usePlan(), useDocumentList(), useActs(), useFind()]
   const longActs = useLongActs()
-  const [session, thumbnails, received] = [useSession(), useThumbnails(), useReceived()]
+  const [session, thumbnails, received, requests] = [useSession(), useThumbnails(), useReceived(), useAccessRequests()]
   const away = ref(false)
   let stop: (() => void) | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
@@ -58,6 +59,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     }
     if (event.type === 'thumbnail') return thumbnails.refresh(event.documentId)
     if (event.type === 'received') return void received.load()
+    if (event.type === 'requests') return void requests.load()
     if (event.type === 'here') return plan.meet(event.names)
     if (event.type === 'refresh') pending.outline = pending.documentList = pending.find = true
     else if (event.type === 'reading') pending.documentList = pending.find = true

@@ -40,6 +40,7 @@ import { useOpenPlace } from '../composables/useOpenPlace'
 import { usePasting } from '../composables/usePasting'
 import { usePlanEvents } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
+import { useAccessRequests } from '../stores/accessRequests'
 import { useActs } from '../stores/acts'
 import { useNotice } from '../stores/notice'
 import { useDialogs } from '../stores/dialogs'
@@ -61,6 +62,7 @@ const [plan, acts, session, dialogs, uploads, view] = [
 ]
 const notices = useNotice()
 const received = useReceived()
+const requests = useAccessRequests()
 const hand = useHand()
 const lastCopy = useLastCopy()
 const openPlace = useOpenPlace()
@@ -70,6 +72,7 @@ const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
 onMounted(() => {
   void plan.load()
   void received.load()
+  void requests.load()
   void acts.refresh()
 })
 

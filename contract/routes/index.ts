@@ -1,5 +1,6 @@
 // Every route with its shapes: the OpenAPI document is made of the list, and tests walk it.
 
+import { accessRequestRoutes } from './accessRequests'
 import { accountRoutes } from './account'
 import { arrivalsRoutes } from './arrivals'
 import { bundlesRoutes } from './bundles'
@@ -33,4 +34,5 @@ export const ROUTES: readonly Route[] = [
   ...Object.values(findRoutes),
   ...Object.values(bundlesRoutes),
   ...Object.values(sharedRoutes),
+  ...Object.values(accessRequestRoutes),
 ]

@@ -28,6 +28,7 @@ import * as starredSince from './migrations/000025_starred_since'
 import * as shareLinkTables from './migrations/000026_share_links'
 import * as peopleTables from './migrations/000027_people'
 import * as areas from './migrations/000028_areas'
+import * as accessRequests from './migrations/000029_access_requests'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -59,6 +60,7 @@ const MIGRATIONS = [
   shareLinkTables,
   peopleTables,
   areas,
+  accessRequests,
 ]
 
 const LOCK = 4_802_661

@@ -202,6 +202,14 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   },
   'GET /api/hand-ins/{id}': { stranger: 200, thing: 'folder' },
   'PUT /api/session/plan': { stranger: 404, body: ids => ({ planId: ids.folder }) },
+  'POST /api/access-requests': { stranger: 200, body: ids => ({ wanted: ids.folder, note: '' }) },
+  'GET /api/access-requests': { stranger: 200 },
+  'GET /api/access-requests/{id}': { stranger: 200, thing: 'folder' },
+  'POST /api/access-requests/{id}/answer': {
+    stranger: 404,
+    thing: 'document',
+    body: () => ({ role: 'read', change: v7(), grant: v7() }),
+  },
   'GET /api/received': { stranger: 200 },
   'POST /api/received/{key}/seen': { stranger: 404, body: () => ({}) },
   'GET /api/people': { stranger: 404, path: '?email=nobody@test.example' },
@@ -221,8 +229,8 @@ beforeAll(async () => {
   stranger = await newClient()
 })
 
-// Written by work that goes on by itself.
-const BY_ITSELF = ['thumbnail', 'opening', 'reading', 'order_look']
+// Written by work that goes on by itself, or left with the owner by a stranger.
+const BY_ITSELF = ['access_request', 'thumbnail', 'opening', 'reading', 'order_look']
 
 /** Everything that the owner has, as it lies in the database. */
 async function ownedRows(): Promise<string> {

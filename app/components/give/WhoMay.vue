@@ -2,6 +2,7 @@
 // Who may do what with a thing beside its owner, each with the reason, and the act that ends it: a ledger, a line each.
 import { computed } from 'vue'
 import type { GivenThing } from '../../../core/access/index'
+import { includesRole, isInForce } from '../../../core/access/index'
 import { counted } from '../../../core/change/index'
 import { dateText } from '../../../core/dates/index'
 import type { FolderId, GroupId } from '../../../core/ids'
@@ -31,13 +32,17 @@ const BELOW = 8
 const below = computed(() => {
   const { thing } = props
   if (thing === 'plan' || thing.kind !== 'folder' || !plan.tree.byId.has(thing.id)) return []
-  return given.all
-    .filter(
-      ({ target, targetId }) =>
-        target === 'folder' && targetId !== thing.id && isInside(plan.tree, targetId as FolderId, thing.id),
-    )
-    .slice(0, BELOW)
-    .map(one => ({ one, folderId: one.targetId as FolderId }))
+  // Who may add until a day and read after it stands once, with the most of it.
+  const [most, now] = [new Map<string, GivenOut>(), new Date().toISOString()]
+  for (const one of given.all) {
+    const { target, targetId, who, whoId, id, role } = one
+    if (target !== 'folder' || targetId === thing.id || !isInForce(one, now)) continue
+    if (!isInside(plan.tree, targetId as FolderId, thing.id)) continue
+    const key = `${targetId} ${who === 'link' ? id : (whoId ?? who)}`
+    const other = most.get(key)
+    if (!other || includesRole(role, other.role)) most.set(key, one)
+  }
+  return [...most.values()].slice(0, BELOW).map(one => ({ one, folderId: one.targetId as FolderId }))
 })
 
 /** The people of a group by name, where they are few enough to be read. */

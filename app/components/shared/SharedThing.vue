@@ -8,6 +8,7 @@ import { counted } from '../../../core/change/index'
 import LineField from '../base/LineField.vue'
 import RemoteState from '../common/RemoteState.vue'
 import DocumentPreview from '../preview/DocumentPreview.vue'
+import AskForIt from './AskForIt.vue'
 import PassphraseForm from './PassphraseForm.vue'
 import SharedActs from './SharedActs.vue'
 import SharedFolderHead from './SharedFolderHead.vue'
@@ -44,6 +45,8 @@ watch(folder, id => {
 watchDebounced(words, text => void thing.find(text), { debounce: 200 })
 
 const isLocked = computed(() => thing.opened.state === 'error' && thing.opened.reason.code === 'link.passphrase')
+/** A grant that is not mine: an address that somebody passed on, or what was taken back. */
+const isGone = computed(() => thing.opened.state === 'error' && thing.opened.reason.code === 'grant.gone')
 const isFinding = computed(() => words.value.trim() !== '')
 const listed = computed<readonly SharedDocument[]>(() => {
   const { found, documents, shared } = thing
@@ -123,6 +126,7 @@ const here = computed(() => thing.shared?.folders.find(({ id }) => id === folder
       </div>
     </div>
   </RemoteState>
+  <AskForIt v-if="isGone" :id="keyOfIt" class="shared" />
 </template>
 
 <style scoped>

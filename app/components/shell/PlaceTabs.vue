@@ -2,17 +2,18 @@
 // The divider tabs, one for each place, the open one joined to the sheet; on a phone at the foot.
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
+import { useAccessRequests } from '../../stores/accessRequests'
 import { pageOf, TABS } from '../../stores/pages'
 import { usePlan } from '../../stores/plan'
 import { useReceived } from '../../stores/received'
 
-const [plan, received] = [usePlan(), useReceived()]
+const [plan, received, requests] = [usePlan(), useReceived(), useAccessRequests()]
 const route = useRoute()
 const tabs = computed(() => {
   const open = pageOf(route.name)?.tab
   return TABS.map(tab => ({
     ...tab,
-    count: tab.name === 'In-tray' ? plan.inTray + received.fresh.length : 0,
+    count: tab.name === 'In-tray' ? plan.inTray + received.fresh.length + requests.open.length : 0,
     active: tab.name === open,
   }))
 })

@@ -17,6 +17,7 @@ import RemoteState from '../../components/common/RemoteState.vue'
 import TypeMark from '../../components/common/TypeMark.vue'
 import DocumentPreview from '../../components/preview/DocumentPreview.vue'
 import ReaderBar from '../../components/preview/ReaderBar.vue'
+import AskForIt from '../../components/shared/AskForIt.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
 import { usePageTitle } from '../../composables/usePageTitle'
@@ -200,6 +201,7 @@ usePageActs(
             @pages="pages = $event" />
         </div>
       </RemoteState>
+      <AskForIt v-if="facts.state === 'error' && facts.reason.code === 'notFound'" :id="id" />
     </div>
     <template #card>
       <DocumentCard v-if="document" :id="document.id" in-reader :acts="things.acts.value" />

@@ -13,6 +13,7 @@ import { usePageActs } from '../../acts/usePageActs'
 import { usePlaceActs } from '../../acts/usePlaceActs'
 import type { MenuAt } from '../../acts/useThingList'
 import { useThings } from '../../acts/useThings'
+import AskForIt from '../../components/shared/AskForIt.vue'
 import SearchList from '../../components/desk/SearchList.vue'
 import FolderCard from '../../components/card/FolderCard.vue'
 import ThingCard from '../../components/card/ThingCard.vue'
@@ -218,6 +219,7 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
             there.
           </p>
           <NuxtLink to="/trash" class="act main"> To the Trash </NuxtLink>
+          <AskForIt v-if="folderId" :id="folderId" />
         </div>
         <template v-else>
           <FolderHead

@@ -1,5 +1,6 @@
 // Every table has its model; the test of the models compares each with the database.
 
+import { accessRequests } from './accessRequest'
 import { accounts } from './account'
 import { attempts } from './attempt'
 import { blobs } from './blob'
@@ -48,6 +49,7 @@ import { versions } from './version'
 import { visits } from './visit'
 
 export const MODELS = [
+  accessRequests,
   accounts,
   attempts,
   blobs,
