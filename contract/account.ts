@@ -94,6 +94,8 @@ export const deletionShape = yup.object({ documents: yup.number().required(), by
 /** How many other sessions were ended. */
 export const endedShape = yup.object({ ended: yup.number().required() })
 
+export const mailNewsShape = yup.object({ news: yup.boolean().required() })
+
 export const accountShape = yup.object({
   email: yup.string().required(),
   name: yup.string().defined(),
@@ -131,6 +133,16 @@ export const accountShape = yup.object({
         at: time(),
       }),
     )
+    .required(),
+  /** What I am told by mail; `messages` are those of a Hembix without a mail server, the newest first. */
+  mail: yup
+    .object({
+      news: yup.boolean().required(),
+      isSent: yup.boolean().required(),
+      messages: yup
+        .array(yup.object({ id: anyId(), subject: yup.string().required(), body: yup.string().required(), at: time() }))
+        .required(),
+    })
     .required(),
   /** When all of this Hembix was last backed up by itself; null: it is not. */
   backedUpAt: yup.string().nullable().defined(),

@@ -144,6 +144,8 @@ const receivedThingShape = yup.object({
   /** Who gave it, by name and id. */
   from: yup.string().required(),
   ownerId: anyId(),
+  /** I want to hear nothing of what they give me. */
+  muted: yup.boolean().required(),
   /** Areas in it, where things are put for others. */
   areas: yup
     .array(yup.object({ folderId: folderId(), name: yup.string().required(), purpose: yup.string().defined() }))
@@ -153,6 +155,8 @@ const receivedThingShape = yup.object({
 })
 export const receivedShape = yup.object({ received: yup.array(receivedThingShape).required() })
 export type ReceivedThing = yup.InferType<typeof receivedThingShape>
+
+export const muteRequestShape = yup.object({ giverId: anyId(), on: yup.boolean().required() })
 
 export const personQueryShape = yup.object({ email: yup.string().trim().max(200).required() })
 export const personShape = yup.object({ id: anyId(), name: yup.string().required(), email: yup.string().required() })

@@ -20,6 +20,7 @@ export const signOut = () => call<SessionState>('DELETE', '/api/session')
 export const readAccount = () => call<AccountFacts>('GET', '/api/account')
 export const changePassword = (form: PasswordRequest) =>
   call<{ ended: number }>('PUT', '/api/account/password', { body: form })
+export const setMailNews = (news: boolean) => call<{ news: boolean }>('PUT', '/api/account/mail', { body: { news } })
 export const changeName = (form: NameRequest) => call<{ name: string }>('PUT', '/api/account/name', { body: form })
 export const changeEmail = (form: EmailRequest) => call<{ email: string }>('PUT', '/api/account/email', { body: form })
 export const deleteAccount = (form: DeletionRequest) =>

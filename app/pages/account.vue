@@ -5,6 +5,7 @@ import type { DeletionRequest } from '../../contract/account'
 import { agoText, timeText } from '../../core/dates/index'
 import { sizeText } from '../../core/formats/index'
 import EmailForm from '../components/account/EmailForm.vue'
+import MailNews from '../components/account/MailNews.vue'
 import NameForm from '../components/account/NameForm.vue'
 import LeaveDialog from '../components/account/LeaveDialog.vue'
 import PasswordForm from '../components/account/PasswordForm.vue'
@@ -79,6 +80,11 @@ const now = Date.now()
         <section aria-labelledby="name">
           <h2 id="name">Your name</h2>
           <NameForm :name="account.facts.value.name" :save="account.changeName" />
+        </section>
+
+        <section aria-labelledby="mail">
+          <h2 id="mail">Mail</h2>
+          <MailNews :mail="account.facts.value.mail" @news="account.setMailNews" />
         </section>
 
         <section aria-labelledby="sessions">

@@ -59,6 +59,12 @@ export const useAccount = defineStore('account', () => {
     await load()
   }
 
+  const setMailNews = (news: boolean) =>
+    carryOut(async () => {
+      await api.setMailNews(news)
+      return news ? 'You are told by mail what others give you.' : 'You are told nothing by mail any more.'
+    })
+
   /** Throws the refusal, which the form shows. */
   async function changeEmail(form: EmailRequest): Promise<void> {
     const { email } = await api.changeEmail(form)
@@ -73,5 +79,6 @@ export const useAccount = defineStore('account', () => {
     await Promise.all([load(), useSession().load()])
   }
 
-  return { facts, said, others, load, endSession, endOthers, forget, changePassword, changeEmail, changeName }
+  const changes = { changePassword, changeEmail, changeName, setMailNews }
+  return { facts, said, others, load, endSession, endOthers, forget, ...changes }
 })

@@ -9,7 +9,7 @@ import { readShared } from '../api/shared'
 import { useKeeping } from './keeping'
 import { useNotice } from './notice'
 import type { Remote } from './remote'
-import { refusalOf } from './remote'
+import { refusalOf, remoteOf } from './remote'
 
 /** The grant to which an address of this Hembix points; null: it leads elsewhere. */
 export function grantInAddress(address: string): string | null {
@@ -27,7 +27,7 @@ export const useReceived = defineStore('received', () => {
   let request = 0
 
   const all = computed<readonly ReceivedThing[]>(() => (loaded.value.state === 'ready' ? loaded.value.value : []))
-  const fresh = computed(() => all.value.filter(({ openedAt }) => openedAt === null))
+  const fresh = computed(() => all.value.filter(({ openedAt, muted }) => openedAt === null && !muted))
 
   /** What is known stays while it is asked again; only the newest answer counts. */
   async function load(): Promise<void> {
@@ -48,6 +48,13 @@ export const useReceived = defineStore('received', () => {
     await load()
   }
 
+  /** Nothing of what they give is told as new, here or by mail; or it is again. */
+  async function mute(giverId: string, on: boolean): Promise<void> {
+    const answer = await remoteOf(api.muteGiver(giverId, on))
+    if (answer.state === 'error') return notices.refuse(answer.reason)
+    await load()
+  }
+
   /** A pointer to it in my In-tray, to be filed like everything else; what it points at stays theirs. */
   async function filePointer({ id, name, from, note }: ReceivedThing): Promise<void> {
     const address = `${location.origin}/received/${id}`
@@ -62,5 +69,5 @@ export const useReceived = defineStore('received', () => {
     loaded.value = { state: 'idle' }
   }
 
-  return { loaded, all, fresh, load, layAside, filePointer, forget }
+  return { loaded, all, fresh, load, mute, layAside, filePointer, forget }
 })

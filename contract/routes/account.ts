@@ -7,6 +7,7 @@ import {
   emailShape,
   endedShape,
   nameRequestShape,
+  mailNewsShape,
   nameShape,
   newAccountShape,
   passwordRequestShape,
@@ -86,6 +87,14 @@ export const accountRoutes = {
     signedIn: true,
     body: nameRequestShape,
     reply: nameShape,
+  }),
+  setMailNews: endpoint({
+    method: 'PUT',
+    path: '/api/account/mail',
+    summary: 'Whether I am told by mail what others give me',
+    signedIn: true,
+    body: mailNewsShape,
+    reply: mailNewsShape,
   }),
   changeEmail: endpoint({
     method: 'PUT',

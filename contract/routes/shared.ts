@@ -4,6 +4,7 @@ import { changeShape } from '../change'
 import { changeRequestShape } from '../command'
 import {
   copyRequestShape,
+  muteRequestShape,
   personQueryShape,
   personShape,
   putRequestShape,
@@ -158,6 +159,14 @@ export const sharedRoutes = {
     path: '/api/received/{key}/seen',
     summary: 'It is no longer new to me',
     signedIn: true,
+    reply: doneShape,
+  }),
+  mute: endpoint({
+    method: 'PUT',
+    path: '/api/received/muted',
+    summary: 'Whether I am told what somebody gives me',
+    signedIn: true,
+    body: muteRequestShape,
     reply: doneShape,
   }),
   person: endpoint({

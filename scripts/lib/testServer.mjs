@@ -22,6 +22,7 @@ export async function withTestServer(log, { demo = false, env = {}, name = 'test
       databaseUrl,
       env: {
         HEMBIX_ARRIVALS: arrivals,
+        HEMBIX_OUTBOX: join(folder, 'outbox'),
         HEMBIX_ACCOUNTS_AN_HOUR: '1000000',
         HEMBIX_METRICS_TOKEN: 'a token of tests',
         ...env,

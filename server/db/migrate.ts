@@ -29,6 +29,7 @@ import * as shareLinkTables from './migrations/000026_share_links'
 import * as peopleTables from './migrations/000027_people'
 import * as areas from './migrations/000028_areas'
 import * as accessRequests from './migrations/000029_access_requests'
+import * as mailTables from './migrations/000030_mail'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -61,6 +62,7 @@ const MIGRATIONS = [
   peopleTables,
   areas,
   accessRequests,
+  mailTables,
 ]
 
 const LOCK = 4_802_661

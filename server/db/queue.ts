@@ -5,6 +5,7 @@ import PgBoss from 'pg-boss'
 import { databaseUrl } from './client'
 
 export const MAINTENANCE_QUEUE = 'daily-maintenance'
+export const MAIL_QUEUE = 'mail'
 
 let starting: Promise<PgBoss> | null = null
 
@@ -25,6 +26,7 @@ async function start(onError: (error: Error) => void): Promise<PgBoss> {
   boss.on('error', onError)
   await boss.start()
   await boss.createQueue(MAINTENANCE_QUEUE)
+  await boss.createQueue(MAIL_QUEUE)
   return boss
 }
 

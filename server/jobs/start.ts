@@ -1,5 +1,6 @@
-import { MAINTENANCE_QUEUE, queue, stopQueue } from '../db/queue'
+import { MAIL_QUEUE, MAINTENANCE_QUEUE, queue, stopQueue } from '../db/queue'
 import { deriveAgain } from '../services/changes/deriveAgain'
+import { sendWaiting } from '../services/mail/sendWaiting'
 import { requeueOlderReadings, resumeReadings } from '../services/reading/requestReading'
 import { stopWorkers } from '../workers/documents'
 import { dailyMaintenance } from './dailyMaintenance'
@@ -20,6 +21,9 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
     const boss = await queue(error => log(`queue: ${error.message}`))
     await boss.work(MAINTENANCE_QUEUE, { pollingIntervalSeconds: 60 }, () => dailyMaintenance(log, new Date()))
     await boss.schedule(MAINTENANCE_QUEUE, '17 3 * * *')
+    // What a mail server would not take, or what was written as a server ended.
+    await boss.work(MAIL_QUEUE, { pollingIntervalSeconds: 60 }, sendWaiting)
+    await boss.schedule(MAIL_QUEUE, '*/10 * * * *')
     await deriveAgain(() => stopped)
     await requeueOlderReadings()
   }

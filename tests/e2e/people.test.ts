@@ -200,5 +200,17 @@ test('whoever has an address and no right asks for it, and is given it', async (
   await requests.getByRole('button', { name: 'Give Per Aske what they requested' }).click()
   await expect(bottomLine(page)).toHaveText('Gave 1 Handouts to Per Aske to read')
   await expect(requests).toHaveCount(0)
-  await expect(theirs.getByRole('navigation', { name: 'From others' })).toContainText('Ida Fenn: 1 Handouts')
+  const others = theirs.getByRole('navigation', { name: 'From others' })
+  await expect(others).toContainText('Ida Fenn: 1 Handouts')
+  await expect(others).toContainText('new')
+
+  // Told by mail as well, which lies here without a mail server; and nothing more of the giver is told as new.
+  await theirs.goto('/account')
+  await expect(theirs.getByRole('list', { name: 'Messages' })).toContainText('Ida Fenn gives you “Handouts”')
+  await theirs.goto('/received')
+  await theirs.getByRole('button', { name: 'Do not tell me what Ida Fenn gives me' }).click()
+  await expect(theirs.getByText('What Ida Fenn gives you stands here, and is told nowhere else.')).toBeVisible()
+  await theirs.goto('/plan')
+  await expect(others).toContainText('Ida Fenn: 1 Handouts')
+  await expect(others).not.toContainText('new')
 })

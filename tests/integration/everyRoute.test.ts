@@ -213,6 +213,8 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'GET /api/received': { stranger: 200 },
   'POST /api/received/{key}/seen': { stranger: 404, body: () => ({}) },
   'GET /api/people': { stranger: 404, path: '?email=nobody@test.example' },
+  'PUT /api/account/mail': { stranger: 200, body: () => ({ news: true }) },
+  'PUT /api/received/muted': { stranger: 200, body: () => ({ giverId: v7(), on: false }) },
   'PUT /api/account/name': { stranger: 200, body: () => ({ name: 'Another' }) },
   'GET /api/health': { stranger: 200, nobody: 200 },
   'GET /api/metrics': { stranger: 404, nobody: 404 },

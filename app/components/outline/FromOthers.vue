@@ -6,6 +6,7 @@ import { useReceived } from '../../stores/received'
 const received = useReceived()
 const route = useRoute()
 const SHOWN = 6
+const isFresh = ({ openedAt, muted }: (typeof received.all)[number]) => openedAt === null && !muted
 const textOf = ({ from, name, target }: (typeof received.all)[number]) =>
   target === 'plan' ? name : `${from}: ${name}`
 </script>
@@ -17,11 +18,11 @@ const textOf = ({ from, name, target }: (typeof received.all)[number]) =>
       v-for="one in received.all.slice(0, SHOWN)"
       :key="one.id"
       class="line"
-      :class="{ current: route.path === `/received/${one.id}`, fresh: one.openedAt === null }"
+      :class="{ current: route.path === `/received/${one.id}`, fresh: isFresh(one) }"
       :to="`/received/${one.id}`"
       :title="`From ${one.from}`">
       <span class="cut">{{ textOf(one) }}</span>
-      <span v-if="one.openedAt === null" class="new">new</span>
+      <span v-if="isFresh(one)" class="new">new</span>
     </NuxtLink>
     <NuxtLink v-if="received.all.length > SHOWN" class="line place" to="/received">
       All {{ received.all.length }}

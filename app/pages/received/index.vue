@@ -12,7 +12,7 @@ const [received, session] = [useReceived(), useSession()]
 const people = computed(() => {
   const by = new Map<string, ReceivedThing[]>()
   for (const one of received.all) by.set(one.ownerId, [...(by.get(one.ownerId) ?? []), one])
-  return [...by].map(([id, things]) => ({ id, from: things[0]?.from ?? '', things }))
+  return [...by].map(([id, things]) => ({ id, from: things[0]?.from ?? '', muted: things[0]?.muted ?? false, things }))
 })
 </script>
 
@@ -25,8 +25,17 @@ const people = computed(() => {
     </p>
     <RemoteState :remote="received.loaded" @again="received.load()">
       <p v-if="people.length === 0" class="empty">Nobody has given you anything yet.</p>
-      <section v-for="{ id, from, things } in people" :key="id">
-        <h2>{{ from }}</h2>
+      <section v-for="{ id, from, muted, things } in people" :key="id">
+        <h2>
+          {{ from }}
+          <v-btn
+            class="place mute"
+            :aria-label="muted ? `Tell me again what ${from} gives me` : `Do not tell me what ${from} gives me`"
+            @click="received.mute(id, !muted)">
+            {{ muted ? 'Tell me again' : 'Do not tell me what is new' }}
+          </v-btn>
+        </h2>
+        <p v-if="muted" class="quiet">What {{ from }} gives you stands here, and is told nowhere else.</p>
         <ul>
           <li v-for="one in things" :key="one.id">
             <span class="what">
@@ -38,7 +47,7 @@ const people = computed(() => {
               >given {{ dateText(one.createdAt) }}{{ one.until ? `, until ${dateText(one.until)}` : '' }}</span
             >
             <span class="acts">
-              <b v-if="one.openedAt === null" class="fresh">new</b>
+              <b v-if="one.openedAt === null && !muted" class="fresh">new</b>
               <v-btn v-if="one.isWorkable" class="place" @click="session.workIn(one.targetId)">Work in it</v-btn>
               <v-btn class="place" :aria-label="`File a pointer to ${one.name}`" @click="received.filePointer(one)">
                 File it
@@ -64,8 +73,15 @@ section {
   border-top: 2px solid var(--ink);
 }
 h2 {
+  display: flex;
+  justify-content: space-between;
+  align-items: baseline;
   font-size: 17px;
   padding: 6px 0 2px;
+}
+h2 .mute {
+  font-family: var(--sans);
+  font-size: 13px;
 }
 ul {
   list-style: none;

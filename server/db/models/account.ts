@@ -10,6 +10,8 @@ export class Account extends Model<InferAttributes<Account>, InferCreationAttrib
   declare createdAt: Date
   /** What they call themselves; empty: not yet. */
   declare name: CreationOptional<string>
+  /** Told by mail what others give them. */
+  declare mailNews: CreationOptional<boolean>
   /** null: it may sign in. */
   declare lockedAt: CreationOptional<Date | null>
 }
@@ -24,6 +26,7 @@ export function accounts(): typeof Account {
         isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         name: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         createdAt: { type: DataTypes.DATE, allowNull: false },
+        mailNews: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
         lockedAt: { type: DataTypes.DATE, allowNull: true },
       },
       { sequelize, tableName: 'account', underscored: true, timestamps: false },

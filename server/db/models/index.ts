@@ -14,7 +14,9 @@ import { folders } from './folder'
 import { keptSearches } from './keptSearch'
 import { laidAside } from './laidAside'
 import { longActs } from './longAct'
+import { mails } from './mail'
 import { meanings } from './meaning'
+import { mutedGivers } from './mutedGiver'
 import { nameTokens } from './nameToken'
 import { nameWords } from './nameWord'
 import { openings } from './opening'
@@ -63,6 +65,8 @@ export const MODELS = [
   keptSearches,
   laidAside,
   longActs,
+  mails,
+  mutedGivers,
   meanings,
   nameTokens,
   nameWords,

@@ -12,6 +12,7 @@ export interface ReceivedGrant extends GrantRow {
   readonly ownerId: PersonId
   readonly from: string
   readonly planName: string
+  readonly muted: boolean
   /** Of the document; null for folders and plans. */
   readonly documentName: string | null
   /** ISO 8601; null: not yet. */
@@ -19,7 +20,8 @@ export interface ReceivedGrant extends GrantRow {
 }
 
 const GIVEN = `SELECT ${selectList('access_grant', 'g')}, g.plan_id AS "planId", p.account_id AS "ownerId",
-    ${personName('a')} AS "from", p.name AS "planName", ${isoText('u.at')} AS "openedAt",
+    ${personName('a')} AS "from",
+    EXISTS (SELECT FROM muted_giver q WHERE q.account_id = $1 AND q.giver_id = p.account_id) AS muted, p.name AS "planName", ${isoText('u.at')} AS "openedAt",
     (SELECT d.name FROM document d WHERE d.plan_id = g.plan_id AND d.id = g.target_id AND d.trashed_at IS NULL)
       AS "documentName"
   FROM access_grant g JOIN plan p ON p.id = g.plan_id JOIN account a ON a.id = p.account_id

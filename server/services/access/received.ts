@@ -21,10 +21,12 @@ export async function listReceived({ accountId }: Actor, now: Date) {
     received: eachOnce(grants).flatMap(grant => {
       const name = nameOf(grant, names)
       if (name === null) return []
-      const { id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt } = grant
+      const { id, target, targetId, role, until, note, createdAt, from, ownerId, openedAt, muted } = grant
       const isWorkable = target === 'plan' && includesRole(role, 'edit')
       const areas = areasIn(grant, names)
-      return [{ id, target, targetId, isWorkable, role, until, note, createdAt, from, ownerId, openedAt, name, areas }]
+      return [
+        { id, target, targetId, isWorkable, role, until, note, createdAt, from, ownerId, openedAt, muted, name, areas },
+      ]
     }),
   }
 }

@@ -4,6 +4,8 @@ import { accounts } from '../../db/models/account'
 import { laidAside } from '../../db/models/laidAside'
 import { inOwnPlan } from '../access/guests'
 import type { Actor } from '../actor'
+import type { MailFacts } from '../mail/settings'
+import { mailOf } from '../mail/settings'
 import type { Quota } from './quota'
 import { quotaOf } from './quota'
 import type { SessionFacts } from './session'
@@ -27,18 +29,20 @@ export interface AccountFacts {
   }[]
   /** When the whole of this Hembix was last backed up by itself; null: it is not. */
   readonly backedUpAt: string | null
+  readonly mail: MailFacts
 }
 
 const LISTED = 200
 
 export async function describeAccount(who: Actor, token: string, now: Date): Promise<AccountFacts> {
   const actor = await inOwnPlan(who)
-  const [account, quota, sessions, aside, backedUpAt] = await Promise.all([
+  const [account, quota, sessions, aside, backedUpAt, mail] = await Promise.all([
     accounts().findByPk(actor.accountId),
     quotaOf(actor),
     listSessions(actor, token, now),
     laidAside().findAll({ where: { planId: actor.planId }, order: [['at', 'DESC']], limit: LISTED }),
     lastBackup(),
+    mailOf(actor),
   ])
   return {
     email: actor.email,
@@ -54,6 +58,7 @@ export async function describeAccount(who: Actor, token: string, now: Date): Pro
       at: at.toISOString(),
     })),
     backedUpAt,
+    mail,
   }
 }
 

@@ -15,6 +15,7 @@ import type { Actor } from '../actor'
 import type { JobPriority } from '../reading/requestReading'
 import { requestReadings } from '../reading/requestReading'
 import { tellPeople } from '../access/tellPeople'
+import { writeNews } from '../mail/writeNews'
 import type { Between } from './longAct'
 import { watched } from './longAct'
 
@@ -99,6 +100,7 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
     places: places.length > NOTICE_PLACES ? null : places,
   })
   await tellPeople(transaction, actor.planId, change.rows)
+  await writeNews(transaction, actor, change)
   return revision
 }
 
