@@ -4,12 +4,14 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { ROUTES } from '../../contract/routes/index'
+import type { GrantId } from '../../core/ids'
 import { COMMANDS } from '../../core/plan/commands/index'
 import { rows } from '../../server/db/client'
 import { Client, newClient } from '../support/client'
 import { commandsNaming } from '../support/fuzz'
 import type { Owner, Thing } from '../support/ownersThings'
 import { ownerOfEverything, SECRET } from '../support/ownersThings'
+import { Person } from '../support/people'
 
 describe('a handler', () => {
   it('stands where its route in the contract says, and no route is without one', () => {
@@ -256,6 +258,19 @@ async function ownedRows(): Promise<string> {
   return JSON.stringify(all)
 }
 
+const giveTo = (person: Person, target: 'folder' | 'plan', targetId: string, role: 'read' | 'add' | 'edit') =>
+  owner.client.act({
+    ...{ kind: 'grant.give', role },
+    grants: [{ id: v7() as GrantId, target, targetId, who: 'person', whoId: person.id }],
+  })
+
+/** Commands that are never made by chance as they have to be. */
+const sound = (kind: string): object[] =>
+  [
+    { kind: 'search.keep', id: v7(), name: 'x', query: { q: 'x' }, folderId: null, pinned: false, desk: false },
+    { kind: 'link.make', id: v7(), target: 'folder', targetId: owner.ids.folder, secret: 'A'.repeat(22) },
+  ].filter(command => command.kind === kind)
+
 async function answerTo(client: Client, key: string, asked: Asked): Promise<{ status: number; text: string }> {
   const [method = '', path = ''] = key.split(' ')
   const fill = (text: string) =>
@@ -317,6 +332,51 @@ describe('with the ids of somebody else', () => {
       ),
     )
     expect(leaks).toEqual([])
+    expect(await ownedRows()).toBe(before)
+  })
+
+  it.each(['read', 'add', 'edit'] as const)(
+    'whoever may %s another folder is answered as the stranger is, everywhere',
+    async role => {
+      const person = await new Person(`may ${role}`).open(owner.client)
+      await giveTo(person, 'folder', await owner.client.folder(`Elsewhere ${role}`), role)
+      const before = await ownedRows()
+      const answers: Record<string, number> = {}
+      const signsOut = (key: string) => key === 'DELETE /api/session'
+      const all = Object.entries(EXPECTED)
+      for (const [key, asked] of [...all.filter(([key]) => !signsOut(key)), ...all.filter(([key]) => signsOut(key))])
+        answers[key] = (await answerTo(person, key, asked)).status
+      expect(answers).toEqual(
+        Object.fromEntries(Object.entries(EXPECTED).map(([key, { stranger }]) => [key, stranger])),
+      )
+      expect(await ownedRows()).toBe(before)
+    },
+  )
+
+  it('whoever works in the plan does nothing there that is its owner’s alone, by any route or command', async () => {
+    const guest = await new Person('a guest').open(owner.client)
+    const { plan } = await owner.client.outline()
+    await giveTo(guest, 'plan', plan.id, 'edit')
+    expect((await guest.send('PUT', '/api/session/plan', { planId: plan.id })).status).toBe(200)
+    const before = await ownedRows()
+    const answers: Record<string, string> = {}
+    const owners = ROUTES.filter(({ ownersOnly }) => ownersOnly).map(({ method, path }) => `${method} ${path}`)
+    for (const key of owners) {
+      const asked = EXPECTED[key]
+      if (asked) answers[key] = (await answerTo(guest, key, asked)).text.slice(0, 40)
+    }
+    for (const { kind, shape, owners: why } of COMMANDS) {
+      if (why === null || shape === null) continue
+      // The first that makes sense: the others are not looked at any further.
+      for (const command of [...commandsNaming(kind, Object.values(owner.ids), 12, 20_261_201), ...sound(kind)]) {
+        const { body } = await guest.send<{ code: string }>('POST', '/api/changes', { id: v7(), command })
+        answers[kind] = `{"code":"${body.code}"`
+        if (body.code !== 'request.invalid') break
+      }
+    }
+    expect(owners.length).toBeGreaterThan(3)
+    const allowed = Object.entries(answers).filter(([, text]) => !/"code":"right\.(missing|personal)"/.test(text))
+    expect(allowed).toEqual([])
     expect(await ownedRows()).toBe(before)
   })
 
