@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // The shell: tabs above, the page, the bottom line; and what belongs to no page: drags, uploads, dialogs.
 import { computed, onMounted } from 'vue'
-import { useRoute } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { nameThings } from '../../core/change/index'
 import type { FolderId } from '../../core/ids'
 import { offer, runPressed } from '../acts/offer'
@@ -66,15 +66,24 @@ const requests = useAccessRequests()
 const hand = useHand()
 const lastCopy = useLastCopy()
 const openPlace = useOpenPlace()
-const route = useRoute()
+const [route, router] = [useRoute(), useRouter()]
 const { away } = usePlanEvents(() => void leave({ to: route.fullPath }))
 
 onMounted(() => {
   void plan.load()
   void received.load()
   void requests.load()
+  void filePointer()
   void acts.refresh()
 })
+
+/** The page of a link leads here, to file a pointer to it. */
+async function filePointer(): Promise<void> {
+  const { pointer, ...query } = route.query
+  if (typeof pointer !== 'string') return
+  await router.replace({ query })
+  await received.fileLink(pointer)
+}
 
 usePasting(() => openPlace.value)
 

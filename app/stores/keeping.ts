@@ -29,9 +29,17 @@ export const useKeeping = defineStore('keeping', () => {
     { address, title, remark }: Link,
     folderId: FolderId | null,
     origin: 'link' | 'paste' = 'link',
+    alsoIn: readonly FolderId[] = [],
   ): Promise<string | null> {
     const name = title.trim() || addressName(address)
-    return send(`${name}.uri`, writeUriList({ address, title: name, remark }), folderId, origin)
+    const id = newId<DocumentId>()
+    const why = await send(`${name}.uri`, writeUriList({ address, title: name, remark }), folderId, origin, id)
+    if (why !== null || alsoIn.length === 0) return why
+    const filed = await acts.act(
+      { kind: 'document.file', documents: [{ id, name: null }], folderIds: alsoIn, tags: [] },
+      { quiet: true },
+    )
+    return filed.ok ? null : filed.reason.message
   }
 
   async function text(
@@ -52,16 +60,10 @@ export const useKeeping = defineStore('keeping', () => {
     contents: string,
     folderId: FolderId | null,
     origin: 'link' | 'memo' | 'paste',
+    documentId = newId<DocumentId>(),
   ): Promise<string | null> {
     try {
-      await sendNew({
-        changeId: newId(),
-        documentId: newId<DocumentId>(),
-        folder: folderId ?? 'in-tray',
-        name,
-        origin,
-        text: contents,
-      })
+      await sendNew({ changeId: newId(), documentId, folder: folderId ?? 'in-tray', name, origin, text: contents })
       await acts.refresh()
       return null
     } catch (error) {

@@ -3,9 +3,12 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import type { ReceivedThing, Shared } from '../../contract/shared'
+import { quoted } from '../../core/change/index'
+import type { Link } from '../../core/formats/index'
 import { tryParseId } from '../../core/ids'
 import * as api from '../api/people'
 import { readShared } from '../api/shared'
+import { useDialogs } from './dialogs'
 import { useKeeping } from './keeping'
 import { useNotice } from './notice'
 import type { Remote } from './remote'
@@ -22,7 +25,7 @@ export function grantInAddress(address: string): string | null {
 export const readPointed = (grantId: string): Promise<Shared> => readShared(grantId)
 
 export const useReceived = defineStore('received', () => {
-  const [keeping, notices] = [useKeeping(), useNotice()]
+  const [keeping, notices, dialogs] = [useKeeping(), useNotice(), useDialogs()]
   const loaded = ref<Remote<readonly ReceivedThing[]>>({ state: 'idle' })
   let request = 0
 
@@ -55,13 +58,29 @@ export const useReceived = defineStore('received', () => {
     await load()
   }
 
-  /** A pointer to it in my In-tray, to be filed like everything else; what it points at stays theirs. */
-  async function filePointer({ id, name, from, note }: ReceivedThing): Promise<void> {
-    const address = `${location.origin}/received/${id}`
+  /** A pointer to it in a folder that is chosen, or made, now; what it points at stays theirs. */
+  function filePointer({ id, name, from, note }: ReceivedThing): void {
     const remark = note === '' ? `from ${from}` : `from ${from}: ${note}`
-    const why = await keeping.link({ address, title: name.replace(/^[\d.]+ /, ''), remark }, null)
-    if (why !== null) return notices.say(why)
-    await layAside(id)
+    choosePlace({ address: `${location.origin}/received/${id}`, title: name.replace(/^[\d.]+ /, ''), remark }, () =>
+      layAside(id),
+    )
+  }
+
+  /** The same to what a link gives. Says why where the link opens nothing. */
+  async function fileLink(secret: string): Promise<void> {
+    const answer = await remoteOf(readShared(secret))
+    if (answer.state === 'error') return notices.refuse(answer.reason)
+    if (answer.state !== 'ready') return
+    choosePlace({ address: `${location.origin}/from/${secret}`, title: answer.value.name, remark: '' })
+  }
+
+  function choosePlace(link: Link, filed: () => Promise<void> = () => Promise.resolve()): void {
+    dialogs.place = {
+      title: `File a pointer to ${quoted(link.title)} in`,
+      suggested: [],
+      answer: ([first, ...others]) =>
+        void keeping.link(link, first ?? null, 'link', others).then(why => (why === null ? filed() : notices.say(why))),
+    }
   }
 
   function forget(): void {
@@ -69,5 +88,5 @@ export const useReceived = defineStore('received', () => {
     loaded.value = { state: 'idle' }
   }
 
-  return { loaded, all, fresh, load, mute, layAside, filePointer, forget }
+  return { loaded, all, fresh, load, mute, layAside, filePointer, fileLink, forget }
 })

@@ -93,6 +93,17 @@ test('a link asks for its passphrase, and a copy is given to somebody', async ({
   await other.getByLabel('Passphrase').fill('under the mat')
   await other.keyboard.press('Enter')
   await expect(other.getByText('The rabbit comes out of the hole.')).toBeVisible()
+  await expect(other.getByRole('link', { name: 'File it in my plan…' })).toHaveCount(0)
+
+  // Who has a plan files a pointer to it there, in a folder that is made in the same step.
+  await theirs.goto(address)
+  await theirs.getByLabel('Passphrase').fill('under the mat')
+  await theirs.keyboard.press('Enter')
+  await theirs.getByRole('link', { name: 'File it in my plan…' }).click()
+  await expect(theirs.getByRole('dialog', { name: 'Choose a place' })).toContainText('File a pointer to “Bowline” in')
+  await theirs.keyboard.type('Borrowed')
+  await theirs.keyboard.press('Enter')
+  await expect(bottomLine(theirs)).toHaveText('Added “Bowline” to 1 Borrowed')
 
   await give()
   await dialog.getByLabel('To whom').fill(email)
