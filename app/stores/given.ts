@@ -5,7 +5,14 @@ import { computed, ref } from 'vue'
 import { newId } from '../../contract/newId'
 import type { GivenGrant, GivenLink } from '../../contract/plan'
 import type { GivenThing, Grant, Reach } from '../../core/access/index'
-import { differenceOfPlaces, differenceOfReasons, reaching, secretFrom, SECRET_BYTES } from '../../core/access/index'
+import {
+  differenceOfPlaces,
+  differenceOfReasons,
+  foldersForOne,
+  reaching,
+  secretFrom,
+  SECRET_BYTES,
+} from '../../core/access/index'
 import { counted } from '../../core/change/index'
 import type { FolderId, GrantId, PersonId, ShareLinkId } from '../../core/ids'
 import type { Role } from '../../core/rows/index'
@@ -62,6 +69,9 @@ export const useGiven = defineStore('given', () => {
   const difference = (before: readonly (FolderId | null)[], after: readonly (FolderId | null)[]) =>
     differenceOfPlaces(before, after, { tree: plan.tree, now: now() }, all.value)
 
+  /** Folders below this one that one person alone sees beside the owner. */
+  const forOneBelow = (folderId: FolderId) => foldersForOne(folderId, plan.tree, all.value, now())
+
   /** How many people something newly reaches, and whom, once it is given to these as well. */
   function newPeople(thing: GivenThing, grantees: readonly Grantee[], role: Role): PersonId[] {
     const has: Reach<Grant>[] = reaching(thing, plan.tree, grants.value, now())
@@ -111,5 +121,8 @@ export const useGiven = defineStore('given', () => {
 
   const end = (ids: readonly string[]): Promise<unknown> => acts.act({ kind: 'grant.end', ids: [...ids] })
 
-  return { ...{ all, groups, people, refused, to, difference, newPeople }, ...{ give, giveCopies, makeLink, end } }
+  return {
+    ...{ all, groups, people, refused, to, difference, forOneBelow, newPeople },
+    ...{ give, giveCopies, makeLink, end },
+  }
 })

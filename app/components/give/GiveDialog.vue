@@ -4,7 +4,8 @@
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import type { GivenThing } from '../../../core/access/index'
-import { nameThings } from '../../../core/change/index'
+import { counted, nameThings } from '../../../core/change/index'
+import type { FolderId } from '../../../core/ids'
 import { useAreas } from '../../stores/areas'
 import type { GiveTarget } from '../../stores/dialogs'
 import { useDialogs } from '../../stores/dialogs'
@@ -60,6 +61,14 @@ const meant = computed<GivenThing | 'plan' | null>(() => {
   if (thing?.kind === 'folder') return { kind: 'folder', id: thing.id }
   return thing && facts.value && { kind: 'document', id: facts.value.id, folderIds: facts.value.folderIds }
 })
+/** Said before it happens: hand-ins, and whatever else was for one person, would be seen by all of these. */
+const opened = computed(() => {
+  const below = of('folder').flatMap(({ id }) => given.forOneBelow(id as FolderId))
+  const [first, ...others] = below.map(id => placeNames.placeOf(id)?.text ?? '')
+  if (first === undefined) return ''
+  const what = others.length === 0 ? first : `${first} and ${counted(others.length, 'other')}`
+  return `In it lies what one person alone sees beside you so far: ${what}. Whoever has it would see that as well.`
+})
 /** The house rule: nothing is given but areas. */
 const isRuled = computed(
   () =>
@@ -106,6 +115,7 @@ async function send(): Promise<void> {
       <form @submit.prevent="send">
         <LinkSentence v-if="byLink && linked" ref="sentence" :thing="linked" />
         <PeopleSentence v-else ref="sentence" :things="things" :meant="meant" />
+        <p v-if="opened" class="widening" role="status">{{ opened }}</p>
         <p v-if="given.refused" class="warn" role="alert">{{ given.refused }}</p>
         <EnterSends />
       </form>
@@ -138,6 +148,13 @@ async function send(): Promise<void> {
 <style scoped>
 .part-head {
   margin-top: 12px;
+}
+/* As where things are moved or filed. */
+.widening {
+  border-left: 3px solid var(--warn);
+  background: var(--paper);
+  padding: 6px 10px;
+  margin: 8px 0;
 }
 .other {
   margin-right: auto;

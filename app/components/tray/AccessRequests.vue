@@ -36,8 +36,9 @@ function nameOf({ target, targetId, documentName }: OpenRequest): string {
           <NuxtLink class="place" :to="addressOf(one)">{{ nameOf(one) }}</NuxtLink>
         </span>
         <span v-if="one.note" class="note">“{{ one.note }}”</span>
+        <span class="quiet">{{ dateText(one.createdAt) }}</span>
         <span class="acts">
-          <span class="quiet">{{ dateText(one.createdAt) }} · let them</span>
+          <span class="quiet">Let them</span>
           <ChoiceField
             class="role"
             :model-value="roleOf(one)"
