@@ -21,6 +21,7 @@ test('the address is changed, and the account deleted by its password and the na
   const sure = sheet.getByRole('button', { name: 'Delete everything' })
   await expect(sheet.getByLabel(/Type the name of the plan/)).toBeFocused() // before, what is typed could land there
   await sheet.getByLabel('Your password').fill('a long enough password')
+  await expect(sheet.getByLabel('Your password')).toHaveValue('a long enough password')
   await expect(sure).toBeDisabled()
   await sheet.getByLabel(/Type the name of the plan/).fill('My plan')
   await sure.click()

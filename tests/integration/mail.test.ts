@@ -4,7 +4,8 @@ import { v7 } from 'uuid'
 import { beforeAll, beforeEach, describe, expect, it } from 'vitest'
 import type { AccountFacts } from '../../contract/account'
 import type { DocumentId, FolderId, GrantId, GroupId } from '../../core/ids'
-import { rows } from '../../server/db/client'
+import { rows, withTransaction } from '../../server/db/client'
+import { claimMail } from '../../server/db/sql/mail'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 import { Person } from '../support/people'
@@ -85,5 +86,31 @@ describe('mail', () => {
     ])
     await muting.send('PUT', '/api/received/muted', { giverId: ownerId, on: false })
     expect((await muting.received()).map(({ muted }) => muted)).toEqual([false, false])
+  })
+
+  it('that could not be sent waits longer each time, and is given up at last', async () => {
+    const id = v7()
+    // Seen by nobody but this transaction, which is rolled back.
+    const work = withTransaction(async transaction => {
+      const write = (sql: string, ...more: unknown[]) => rows(transaction, `${sql} RETURNING id`, [id, ...more])
+      await write(
+        `INSERT INTO mail (id, account_id, subject, body, created_at) VALUES ($1, $2, 's', 'b', '2020-01-01')`,
+        person.id,
+      )
+      const isNext = async () => (await claimMail(transaction))?.id === id
+      const tried = (ago: string) => write('UPDATE mail SET tried_at = now() - $2::interval WHERE id = $1', ago)
+      expect([await isNext(), await isNext()]).toEqual([true, false])
+      await tried('6 minutes')
+      expect(await isNext()).toBe(true)
+      await tried('6 minutes')
+      expect(await isNext()).toBe(false)
+      await tried('11 minutes')
+      expect(await isNext()).toBe(true)
+      await write('UPDATE mail SET tries = 10 WHERE id = $1')
+      await tried('1 day')
+      expect(await isNext()).toBe(false)
+      throw new Error('rolled back')
+    })
+    await expect(work).rejects.toThrow('rolled back')
   })
 })

@@ -55,8 +55,13 @@ async function columnsOf(database: pg.Client): Promise<Map<string, Column[]>> {
 }
 
 // One of everything: whatever is named alike is the same thing.
+const [ACCOUNT, GROUP] = [v7(), v7()]
 const IDS: Readonly<Record<string, string | undefined>> = {
-  account: v7(),
+  account: ACCOUNT,
+  person: ACCOUNT,
+  giver: ACCOUNT,
+  person_group: GROUP,
+  group: GROUP,
   plan: v7(),
   folder: v7(),
   document: v7(),

@@ -36,7 +36,7 @@ function send(): void {
       by nobody. Download the whole plan before, if you want to keep it.
     </p>
     <form class="form" @submit.prevent="send">
-      <v-text-field v-model="typed" autofocus :label="`Type the name of the plan: ${planName}`" autocomplete="off" />
+      <v-text-field v-model="typed" data-begins :label="`Type the name of the plan: ${planName}`" autocomplete="off" />
       <v-text-field v-model="password" type="password" label="Your password" autocomplete="current-password" />
       <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
       <EnterSends />

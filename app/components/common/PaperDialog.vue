@@ -16,12 +16,13 @@ const props = defineProps<{
 const emit = defineEmits<{ leave: [] }>()
 const sheet = ref<{ $el: HTMLElement } | null>(null)
 
-// What says "autofocus" has the keys at once; the dialog itself takes them a moment after it opens.
+// What says "autofocus", or begins so (data-begins), has the keys at once; the dialog itself takes them a moment after
+// it opens. The framework's own autofocus takes them once more when the field comes into view, which can be later.
 watch(
   () => props.open,
   async isOpen => {
     for (let turn = 0; isOpen && turn < 3; turn++) await nextTick()
-    const meant = isOpen ? sheet.value?.$el.querySelector<HTMLElement>('[autofocus]') : null
+    const meant = isOpen ? sheet.value?.$el.querySelector<HTMLElement>('[autofocus], [data-begins]') : null
     ;(meant?.querySelector('input') ?? meant)?.focus()
   },
   { immediate: true, flush: 'post' },

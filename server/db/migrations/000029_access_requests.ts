@@ -17,5 +17,7 @@ CREATE TABLE access_request (
   answered_at timestamptz,
   UNIQUE (account_id, wanted_id)
 );
+-- An address does not say in which plan its folder is.
+CREATE INDEX folder_id ON folder (id);
 CREATE INDEX access_request_open ON access_request (plan_id, created_at) WHERE answered_at IS NULL;
 `

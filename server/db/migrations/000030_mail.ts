@@ -11,7 +11,8 @@ CREATE TABLE mail (
   body text NOT NULL,
   created_at timestamptz NOT NULL,
   sent_at timestamptz,
-  tries integer NOT NULL DEFAULT 0
+  tries integer NOT NULL DEFAULT 0,
+  tried_at timestamptz
 );
 CREATE INDEX mail_waiting ON mail (created_at) WHERE sent_at IS NULL;
 CREATE INDEX mail_account ON mail (account_id, created_at);

@@ -12,6 +12,7 @@ export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<M
   /** null: not yet. */
   declare sentAt: CreationOptional<Date | null>
   declare tries: CreationOptional<number>
+  declare triedAt: CreationOptional<Date | null>
 }
 
 export function mails(): typeof Mail {
@@ -25,6 +26,7 @@ export function mails(): typeof Mail {
         createdAt: { type: DataTypes.DATE, allowNull: false },
         sentAt: { type: DataTypes.DATE },
         tries: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
+        triedAt: { type: DataTypes.DATE },
       },
       { sequelize, tableName: 'mail', underscored: true, timestamps: false },
     ),

@@ -12,14 +12,18 @@ export interface Wanted {
   readonly targetId: string
 }
 
-/** What has this id: what a grant gives, a live folder, a live document or a plan. */
+/**
+ * What has this id: what a grant gives, a live folder, a live document or a plan. A document by its row for searches,
+ * which is found without knowing the plan.
+ */
 export async function wantedBy(id: string): Promise<Wanted | undefined> {
   const found = await rows<Wanted>(
     null,
     `SELECT x.plan_id AS "planId", p.account_id AS "ownerId", x.target, x.target_id AS "targetId" FROM (
       SELECT plan_id, target, target_id FROM access_grant WHERE id = $1
       UNION ALL SELECT plan_id, 'folder', id FROM folder WHERE id = $1 AND trashed_at IS NULL
-      UNION ALL SELECT plan_id, 'document', id FROM document WHERE id = $1 AND trashed_at IS NULL
+      UNION ALL SELECT d.plan_id, 'document', d.id FROM search_row s JOIN document d ON d.plan_id = s.plan_id
+        AND d.id = s.document_id WHERE s.document_id = $1 AND d.trashed_at IS NULL
       UNION ALL SELECT id, 'plan', id FROM plan WHERE id = $1) x JOIN plan p ON p.id = x.plan_id LIMIT 1`,
     [id],
   )

@@ -65,30 +65,33 @@ export interface DocumentListQuery {
   readonly descending: boolean
   /** The sort key and id after which to go on. */
   readonly after: { readonly key: string; readonly id: string } | null
-  /** Those that are kept first there, or all others. */
-  readonly first: boolean
   readonly limit: number
 }
 
-export function documentListPage(query: DocumentListQuery): Promise<(ListedDocument & { key: string })[]> {
+/** A document as it stands in the list: its sort key, and whether it is kept before the others. */
+type DocumentListRow = ListedDocument & { readonly key: string; readonly first: boolean }
+
+// All that are kept first stand on the first page, on top of its own.
+const FIRST_LIMIT = 1000
+
+/** A page of those that are in order; before the first page stand those that are kept first there. */
+export function documentListPage(query: DocumentListQuery): Promise<DocumentListRow[]> {
   const { column, cast, text } = KEY[query.sort]
   const [direction, compare] = query.descending ? ['DESC', '<'] : ['ASC', '>']
-  const cursor = query.after
-    ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${
-        query.sort === 'name' ? ' COLLATE natural_order' : ''
-      }, $5::uuid)`
-    : ''
+  const collation = query.sort === 'name' ? ' COLLATE natural_order' : ''
+  const cursor = query.after ? `AND (${column}, p.document_id) ${compare} ($4::${cast}${collation}, $5::uuid)` : ''
   const bind: unknown[] = [query.planId, query.folderId ?? query.planId, query.limit]
   if (query.after) bind.push(query.after.key, query.after.id)
+  const order = `${column} ${direction}, p.document_id ${direction}`
+  const part = (first: boolean, limit: string) => `(SELECT p.document_id, ${text} AS key, p.first,
+      row_number() OVER (ORDER BY ${order}) AS at FROM placement p
+    WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live AND ${first ? 'p.first' : 'NOT p.first'} ${cursor}
+    ORDER BY ${order} LIMIT ${limit})`
+  const parts = [...(query.after ? [] : [part(true, String(FIRST_LIMIT))]), part(false, '$3')]
   return rows(
     null,
-    `SELECT x.key, ${DOCUMENT_COLUMNS} FROM (
-      SELECT p.document_id, ${text} AS key, row_number() OVER (ORDER BY ${column} ${direction},
-        p.document_id ${direction}) AS at
-      FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
-        AND ${query.first ? 'p.first' : 'NOT p.first'} ${cursor}
-      ORDER BY ${column} ${direction}, p.document_id ${direction} LIMIT $3
-    ) x JOIN document d ON d.id = x.document_id AND (d.plan_id = $1) IS TRUE ORDER BY x.at`,
+    `SELECT x.key, x.first, ${DOCUMENT_COLUMNS} FROM (${parts.join(' UNION ALL ')}) x
+      JOIN document d ON d.id = x.document_id AND (d.plan_id = $1) IS TRUE ORDER BY x.first DESC, x.at`,
     bind,
   )
 }

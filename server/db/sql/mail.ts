@@ -46,13 +46,13 @@ export interface WaitingMail {
   readonly body: string
 }
 
-/** The next message that waits, taken so that no other server takes it for five minutes; tried ten times at most. */
-export async function claimMail(): Promise<WaitingMail | undefined> {
+/** The next message that waits. It is tried ten times at most, after five minutes, ten more, and so on. */
+export async function claimMail(transaction: Transaction | null = null): Promise<WaitingMail | undefined> {
   const found = await rows<WaitingMail>(
-    null,
-    `WITH next AS (SELECT id FROM mail WHERE sent_at IS NULL AND tries < 10 AND (tries = 0
-        OR created_at < now() - make_interval(mins => 5 * tries)) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED)
-    UPDATE mail m SET tries = m.tries + 1 FROM next, account a WHERE m.id = next.id AND a.id = m.account_id
+    transaction,
+    `WITH next AS (SELECT id FROM mail WHERE sent_at IS NULL AND tries < 10 AND (tried_at IS NULL
+        OR tried_at < now() - make_interval(mins => 5 * tries)) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED)
+    UPDATE mail m SET tries = m.tries + 1, tried_at = now() FROM next, account a WHERE m.id = next.id AND a.id = m.account_id
     RETURNING m.id, a.email AS "to", m.subject, m.body`,
   )
   return found[0]

@@ -20,24 +20,18 @@ export interface DocumentListPage {
   readonly next: string | null
 }
 
-// The first page has all that are kept first, on top of its own.
-const FIRST_LIMIT = 1000
-
 /** Throws request.invalid for a cursor that was not given out. */
 export async function listDocuments(actor: Actor, request: ListRequest): Promise<DocumentListPage> {
   const { folderId, sort, descending, limit, cursor } = request
-  const query = { planId: actor.planId, folderId, sort, descending }
   const after = cursor === null ? null : readCursor(cursor)
-  const [first, found] = await Promise.all([
-    after === null ? documentListPage({ ...query, limit: FIRST_LIMIT, after, first: true }) : [],
-    documentListPage({ ...query, limit: limit + 1, after, first: false }),
-  ])
-  const page = found.slice(0, limit)
+  const found = await documentListPage({ planId: actor.planId, folderId, sort, descending, limit: limit + 1, after })
+  const first = found.filter(one => one.first).length
+  const page = found.slice(0, first + limit)
   const last = page.at(-1)
   return {
-    documents: [...first, ...page].map(({ key: _key, ...document }) => document),
-    first: first.length,
-    next: found.length > limit && last ? writeCursor(last.key, last.id) : null,
+    documents: page.map(({ key: _key, first: _first, ...document }) => document),
+    first,
+    next: found.length > page.length && last ? writeCursor(last.key, last.id) : null,
   }
 }
 
