@@ -3,20 +3,18 @@
 import { fail } from '../../../core/errors'
 import type { GrantId } from '../../../core/ids'
 import type { Role } from '../../../core/rows/index'
-import { Op } from '../../db/client'
 import type { AccessRequest } from '../../db/models/accessRequest'
 import { accessRequests } from '../../db/models/accessRequest'
-import { attempts } from '../../db/models/attempt'
 import { formerGiver, isInPlan, openRequests, wantedBy } from '../../db/sql/accessRequests'
 import { notify } from '../../db/sql/journal'
+import { limitAttempts } from '../account/limitAttempts'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
 
-const HOUR_MS = 3_600_000
-const REQUESTED_AN_HOUR = 30
+const LIMIT = { anHour: 30, refused: 'request.many' } as const
 /** So long whoever was declined is not heard again about the same thing. */
-const QUIET_MS = 30 * 24 * HOUR_MS
+const QUIET_MS = 30 * 86_400_000
 
 /**
  * When somebody requested what an address leads to, and from whom they had it before; nothing else is told of it.
@@ -32,11 +30,9 @@ export async function readRequest({ accountId, planId }: Actor, wantedId: string
 }
 
 /** Is answered the same whether anything has this id or not. Throws request.many. */
-export async function requestAccess({ accountId, email }: Actor, wantedId: string, note: string, now: Date) {
-  const who = { kind: 'request' as const, email, address: accountId, network: accountId }
-  await attempts().create({ ...who, at: now })
-  const tried = await attempts().count({ where: { ...who, at: { [Op.gt]: new Date(now.getTime() - HOUR_MS) } } })
-  if (tried > REQUESTED_AN_HOUR) fail('request.many')
+export async function requestAccess(actor: Actor, wantedId: string, note: string, now: Date) {
+  const { accountId } = actor
+  await limitAttempts('request', actor, LIMIT, now)
   const [wanted, before] = await Promise.all([
     wantedBy(wantedId),
     accessRequests().findOne({ where: { accountId, wantedId } }),

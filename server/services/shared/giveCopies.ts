@@ -1,7 +1,7 @@
 // Copies of a document for other people: each has one of their own in their In-tray, from whoever gave it.
 
 import { v5 } from 'uuid'
-import { mediaTypeOf } from '../../../core/formats/index'
+import { fileNameOf, mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, GroupId, PersonId } from '../../../core/ids'
 import { fail } from '../../../core/errors'
 import { membersOf, peopleByIds } from '../../db/sql/people'
@@ -32,7 +32,7 @@ export async function giveCopies(actor: Actor, id: DocumentId, { change, to }: C
   const people = await peopleOf(actor, to)
   if (people.length === 0) fail('give.nobody')
   const sender = actor.name || actor.email
-  const fileName = content.extension === '' ? content.name : `${content.name}.${content.extension}`
+  const fileName = fileNameOf(content.name, content.extension)
   for (const { id: accountId, email } of people) {
     const plan = await planOf(accountId)
     if (!plan) continue // it was deleted at this moment

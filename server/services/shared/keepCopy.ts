@@ -1,6 +1,7 @@
 // A copy of what was given, as a document of one's own.
 
 import { fail } from '../../../core/errors'
+import { fileNameOf } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import { inOwnPlan } from '../access/guests'
 import { addUpload } from '../documents/addUpload'
@@ -30,7 +31,7 @@ export async function keepCopy(scope: Scope, { changeId, id, documentId, folderI
       changeId,
       documentId,
       folderId,
-      fileName: document.extension === '' ? document.name : `${document.name}.${document.extension}`,
+      fileName: fileNameOf(document.name, document.extension),
       changedAt: document.changedAt,
       clash: 'both',
       origin: 'copy',

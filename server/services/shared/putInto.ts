@@ -1,8 +1,9 @@
 // Copies of one's own documents for a folder in the plan of another, as when something is put into an area.
 
-import { mediaTypeOf } from '../../../core/formats/index'
+import { fileNameOf, mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { NewFile } from '../../../core/plan/index'
+import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
@@ -29,7 +30,8 @@ export async function putInto(scope: Scope, mine: Actor, { changeId, folderId, d
   const files: NewFile[] = []
   for (const { id, copyId } of documents) {
     const content = await openContent(mine, id, null)
-    const fileName = content.extension === '' ? content.name : `${content.name}.${content.extension}`
+    const fileName = fileNameOf(content.name, content.extension)
+    await checkQuota(scope.giver, content.size)
     const blob = await storeStream(scope.giver, fileName, content.read(0, content.size - 1))
     files.push({
       ...{ id: copyId, versionId: newId(), placementId: newId(), blobId: blob.id, size: blob.size, fileName },
