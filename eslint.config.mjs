@@ -35,6 +35,7 @@ const resolver = {
   },
 }
 
+const BEGINS = 'It takes the keys again later: mark where one begins with data-begins (components/base/begins)'
 const LONG_FILES = [
   'app/components/outline/OutlineTree.vue',
   'app/components/places/PlacePicker.vue',
@@ -267,6 +268,13 @@ export default tseslint.config(
           message: 'A store gives at most 12 names; divide it',
         },
       ],
+    },
+  },
+  {
+    files: ['app/**/*.vue'],
+    rules: {
+      'vue/no-restricted-static-attribute': ['error', { key: 'autofocus', message: BEGINS }],
+      'vue/no-restricted-v-bind': ['error', { argument: 'autofocus', message: BEGINS }],
     },
   },
   {

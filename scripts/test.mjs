@@ -7,6 +7,7 @@ import { join } from 'node:path'
 import { checkNode, installPackages } from './lib/install.mjs'
 import { bin, ROOT, run, script } from './lib/run.mjs'
 import { needPackage } from './lib/systemPackages.mjs'
+import { whatStood } from './lib/whatStood.mjs'
 
 const log = line => console.log(`· ${line}`)
 const counts = { passed: 0, failed: 0 }
@@ -42,7 +43,7 @@ async function tests(command, args, report, env = {}) {
   }
   const { passed, failed } = countsIn(JSON.parse(readFileSync(report, 'utf8')))
   if (passed + failed === 0) throw new Error(`No test ran.\n${output}`)
-  return { passed, failed, output: output.slice(-12_000) }
+  return { passed, failed, output: output.slice(-9000) }
 }
 
 /** The titles of journeys that passed only when they were tried again. */
@@ -140,9 +141,17 @@ await script(async () => {
   const journeys = () =>
     step('browser journeys', async () => {
       const report = join(reports, 'e2e.json')
-      return withTestServer(log, { demo: true, name: 'e2e' }, ({ address }) =>
-        tests(bin('playwright'), ['test'], report, { HEMBIX_TEST_URL: address, HEMBIX_E2E_REPORT: report }),
-      )
+      const traces = join(ROOT, '.test', 'traces')
+      rmSync(traces, { recursive: true, force: true })
+      return withTestServer(log, { demo: true, name: 'e2e' }, async ({ address, server }) => {
+        const counted = await tests(bin('playwright'), ['test'], report, {
+          HEMBIX_TEST_URL: address,
+          HEMBIX_E2E_REPORT: report,
+        })
+        const stood = whatStood(traces)
+        if (stood !== '') console.log(`${stood}\nthe server said:\n${server.words().slice(-1500)}`)
+        return counted
+      })
     })
 
   // Two lanes, a core for each; what measures patience (journeys) has the machine for itself.

@@ -2,6 +2,7 @@ import type { Ref } from 'vue'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
 import type { PlanEvent } from '../api/events'
 import { subscribeToEvents } from '../api/events'
+import { refreshing } from './refreshing'
 import { useAccessRequests } from '../stores/accessRequests'
 import { useActs } from '../stores/acts'
 import { useLongActs } from '../stores/longActs'
@@ -29,26 +30,12 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
   const [session, thumbnails, received, requests] = [useSession(), useThumbnails(), useReceived(), useAccessRequests()]
   const away = ref(false)
   let stop: (() => void) | null = null
-  let timer: ReturnType<typeof setTimeout> | null = null
-  let due = 0
-  const pending = { outline: false, documentList: false, find: false }
   let seen = false
 
-  const flush = () => {
-    timer = null
-    if (pending.outline) void plan.load()
-    if (pending.documentList) void documentList.refresh()
-    if (pending.find) void find.again()
-    void acts.refresh()
-    pending.outline = pending.documentList = pending.find = false
-  }
-  const soon = (ms = TOGETHER_MS) => {
-    const then = Date.now() + ms
-    if (timer !== null && due <= then) return
-    if (timer !== null) clearTimeout(timer)
-    due = then
-    timer = setTimeout(flush, ms)
-  }
+  const { soon, stop: stopRefreshing } = refreshing(
+    { outline: plan.load, documentList: documentList.refresh, find: find.again },
+    { isAway: () => away.value, also: () => void acts.refresh() },
+  )
 
   const onEvent = (event: PlanEvent) => {
     away.value = event.type === 'away'
@@ -61,17 +48,13 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     if (event.type === 'received') return void received.load()
     if (event.type === 'requests') return void requests.load()
     if (event.type === 'here') return plan.meet(event.names)
-    if (event.type === 'refresh') pending.outline = pending.documentList = pending.find = true
-    else if (event.type === 'reading') pending.documentList = pending.find = true
-    else {
-      pending.outline = true
-      pending.find = true
-      if (event.places === null || event.places.some(isOpenPlace) || event.tables.includes('folder'))
-        pending.documentList = true
-    }
-    soon(event.type === 'reading' ? READ_TOGETHER_MS : TOGETHER_MS)
+    if (event.type === 'refresh') soon(['outline', 'documentList', 'find'], TOGETHER_MS)
+    else if (event.type === 'reading') soon(['documentList', 'find'], READ_TOGETHER_MS)
+    else soon(isListTouched(event) ? ['outline', 'documentList', 'find'] : ['outline', 'find'], TOGETHER_MS)
     for (const watcher of watchers) watcher(event)
   }
+  const isListTouched = ({ places, tables }: Extract<PlanEvent, { type: 'change' }>) =>
+    places === null || places.some(isOpenPlace) || tables.includes('folder')
   const isOpenPlace = (id: string) =>
     id === documentList.place || (documentList.place === 'in-tray' && id === plan.reply?.plan.id)
 
@@ -83,12 +66,9 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
         away.value = false
         seen = true
         if (session.session.state === 'error') void stillSignedIn()
-        if (missed)
-          onEvent({ type: 'refresh' }) // what happened while nobody listened
-        else if (find.lastRequest) {
-          pending.find = true
-          soon()
-        } // words may have been read between the first answer and now
+        // What happened while nobody listened; the first time, what happened since the page was loaded.
+        if (missed) onEvent({ type: 'refresh' })
+        else void acts.refresh().then(catchUp)
       },
       lost: refused => {
         away.value = true
@@ -97,6 +77,13 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     })
   })
 
+  /** Words may have been read since the first answer of a search; of the outline it is known what it is of. */
+  function catchUp(): void {
+    const isBehind = (acts.last.last?.revision ?? 0) > (plan.reply?.plan.revision ?? Infinity)
+    if (isBehind) onEvent({ type: 'refresh' })
+    else if (find.lastRequest) soon(['find'], TOGETHER_MS)
+  }
+
   async function stillSignedIn(): Promise<void> {
     await session.load()
     if (session.session.state === 'ready' && session.email === null) ended()
@@ -104,7 +91,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
 
   onBeforeUnmount(() => {
     stop?.()
-    if (timer) clearTimeout(timer)
+    stopRefreshing()
   })
   return { away }
 }

@@ -212,7 +212,7 @@ async function undo(change: ChangeEntry): Promise<void> {
       </ol>
       <template #acts>
         <v-btn class="act full" @click="undoRun">Undo {{ counted(run.length, 'change') }}</v-btn>
-        <v-btn class="act" autofocus @click="since = null">Leave it <span class="key">Esc</span></v-btn>
+        <v-btn class="act" data-begins @click="since = null">Leave it <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>
   </div>

@@ -197,7 +197,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
           " />
       </label>
       <template #acts>
-        <v-btn class="act full" autofocus @click="merge"> Merge, on {{ counted(merging?.count ?? 0, 'thing') }} </v-btn>
+        <v-btn class="act full" data-begins @click="merge"> Merge, on {{ counted(merging?.count ?? 0, 'thing') }} </v-btn>
         <v-btn class="act" @click="merging = null">Leave both <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>
@@ -212,7 +212,7 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
         all of them.
       </p>
       <template #acts>
-        <v-btn class="act full" autofocus @click="drop">Delete the tag</v-btn>
+        <v-btn class="act full" data-begins @click="drop">Delete the tag</v-btn>
         <v-btn class="act" @click="dropping = null">Keep it <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>

@@ -169,7 +169,7 @@ function inside(item: TrashItem): string {
       </p>
       <template #acts>
         <v-btn class="act full" @click="purge">Delete {{ goes }} for good</v-btn>
-        <v-btn class="act" autofocus @click="asking = null">
+        <v-btn class="act" data-begins @click="asking = null">
           Keep {{ targetItems.length === 1 ? 'it' : 'them' }} <span class="key">Esc</span>
         </v-btn>
       </template>

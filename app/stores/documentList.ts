@@ -9,7 +9,7 @@ import { find } from '../api/find'
 import { EMPTY_QUERY, printSearchQuery } from '../../core/find/index'
 import type { FolderId } from '../../core/ids'
 import type { Remote } from './remote'
-import { refusalOf } from './remote'
+import { isPassing, refusalOf } from './remote'
 import type { ViewSettings } from './view'
 import { FIRST_SETTINGS, useView } from './view'
 
@@ -51,7 +51,10 @@ export const useDocumentList = defineStore('documentList', () => {
   const hasMore = computed(() => loaded.value.state === 'ready' && loaded.value.value.next !== null)
 
   async function open(newPlace: string): Promise<void> {
-    if (place.value === newPlace && loaded.value.state === 'ready') return refresh()
+    if (place.value === newPlace && loaded.value.state === 'ready') {
+      await refresh()
+      return
+    }
     place.value = newPlace
     loaded.value = { state: 'loading' }
     await fetchFirst(PAGE)
@@ -74,9 +77,12 @@ export const useDocumentList = defineStore('documentList', () => {
       await fetchFirst(PAGE)
   }
 
-  /** Loads what is loaded again, after something changed here or in another window. */
-  async function refresh(): Promise<void> {
-    await fetchFirst(Math.min(MOST, Math.max(PAGE, rows.value.length)))
+  /**
+   * Loads what is loaded again, after something changed here or in another window. False when the server did not
+   * answer.
+   */
+  async function refresh(): Promise<boolean> {
+    return fetchFirst(Math.min(MOST, Math.max(PAGE, rows.value.length)))
   }
 
   /** A grouped list is a search for what lies in the folder: the headings are made where those of a search are. */
@@ -105,15 +111,17 @@ export const useDocumentList = defineStore('documentList', () => {
     return { rows: documents, first: 0, groups, next }
   }
 
-  async function fetchFirst(limit: number): Promise<void> {
-    if (place.value === null) return
+  async function fetchFirst(limit: number): Promise<boolean> {
+    if (place.value === null) return true
     const mine = ++request
     try {
       const page = await read(place.value, null, limit)
       if (mine === request) loaded.value = { state: 'ready', value: page }
+      return true
     } catch (error) {
       const reason = refusalOf(error)
       if (mine === request && loaded.value.state !== 'ready') loaded.value = { state: 'error', reason }
+      return mine !== request || !isPassing(reason)
     }
   }
 

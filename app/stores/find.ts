@@ -4,7 +4,7 @@ import type { Found, FoundCounts, FoundDocument, RelaxedSearch, RuleCounts } fro
 import type { FindMore, SearchParams } from '../api/find'
 import * as api from '../api/find'
 import type { Remote } from './remote'
-import { refusalOf } from './remote'
+import { isPassing, refusalOf } from './remote'
 
 export interface FindRequest {
   readonly query: SearchParams
@@ -160,13 +160,14 @@ export const useFind = defineStore('find', () => {
 
   /**
    * The same once more, since something changed: with as many as were shown, so that nothing moves under who has
-   * scrolled down.
+   * scrolled down. False when the server did not answer.
    */
-  async function again(): Promise<void> {
-    if (!lastRequest.value) return
+  async function again(): Promise<boolean> {
+    if (!lastRequest.value) return true
     const shown = documents.value.length
     const { query, more: how } = lastRequest.value
     await runAgain(query, how, shown)
+    return results.value.state !== 'error' || !isPassing(results.value.reason)
   }
 
   function clear(): void {

@@ -9,7 +9,7 @@ import { outlineOf, totalsBelow } from '../../core/tree/index'
 import * as api from '../api/plan'
 import { mergedOutline } from '../../contract/mergedOutline'
 import type { Remote } from './remote'
-import { refusalOf } from './remote'
+import { isPassing, refusalOf } from './remote'
 
 export const usePlan = defineStore('plan', () => {
   const outline = shallowRef<Remote<OutlineReply>>({ state: 'idle' })
@@ -40,20 +40,25 @@ export const usePlan = defineStore('plan', () => {
   )
   const inTray = computed(() => reply.value?.inTray ?? 0)
 
-  /** Loads, or loads again without showing an empty page in between; only the newest answer counts. */
-  async function load(): Promise<void> {
+  /**
+   * Loads, or loads again without showing an empty page in between; only the newest answer counts. False when the
+   * server did not answer.
+   */
+  async function load(): Promise<boolean> {
     const mine = ++request
     if (outline.value.state !== 'ready') outline.value = { state: 'loading' }
     try {
       let value = mergedOutline(reply.value, await api.readPlan(reply.value?.plan.revision ?? null))
       // Another answer came in between: this one tells from a revision that is not shown any more.
       if (mine === request && value === null) value = await api.readPlan(null)
-      if (mine !== request || value === null) return
+      if (mine !== request || value === null) return true
       api.showPlan(value.plan.id)
       outline.value = { state: 'ready', value }
+      return true
     } catch (error) {
       const reason = refusalOf(error)
       if (mine === request && outline.value.state !== 'ready') outline.value = { state: 'error', reason }
+      return mine !== request || !isPassing(reason)
     }
   }
 

@@ -22,3 +22,8 @@ export async function remoteOf<T>(work: Promise<T>): Promise<Remote<T>> {
     return { state: 'error', reason: refusalOf(error) }
   }
 }
+
+const PASSING: readonly string[] = ['connection.lost', 'database.away', 'server.crowded', 'server.busy']
+
+/** Whether the same may be answered when it is asked once more. */
+export const isPassing = ({ code }: Refusal): boolean => PASSING.includes(code)

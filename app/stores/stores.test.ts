@@ -95,9 +95,9 @@ describe(usePlan, () => {
     await plan.load()
     expect(plan.outline.state === 'error' && plan.outline.reason.code).toBe('connection.lost')
     server.answers = { 'GET /api/plan': { body: OUTLINE } }
-    await plan.load()
+    expect(await plan.load()).toBe(true)
     server.answers = {}
-    await plan.load()
+    expect(await plan.load()).toBe(false)
     expect(plan.outline.state).toBe('ready')
   })
 

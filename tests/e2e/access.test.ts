@@ -38,6 +38,7 @@ for (const look of ['light', 'dark'] as const) {
     found.sheets = await findings(page)
     await page.getByRole('button', { name: 'Rows' }).click()
     await page.getByRole('button', { name: 'Columns' }).click()
+    await expect(page.getByRole('checkbox', { name: 'Type' })).toBeVisible()
     found['rows under headings, columns'] = await findings(page)
     await page.keyboard.press('Escape')
     for (const path of [
@@ -72,6 +73,7 @@ for (const look of ['light', 'dark'] as const) {
     await expect(page).toHaveURL(/\/document\//)
     found.reader = await findings(page)
     await page.getByRole('button', { name: 'More acts' }).click()
+    await expect(page.getByRole('menuitem', { name: 'Rename' })).toBeVisible()
     found['menu of acts'] = await findings(page, '.v-overlay__content')
     await page.keyboard.press('Escape')
     await page.getByRole('button', { name: 'Go to or do' }).click()

@@ -28,16 +28,28 @@ export async function newPerson(page: Page, address = '', name = ''): Promise<{ 
   return { email }
 }
 
-/** Waits until something stands on the page, and nothing of it moves, fades or is still being looked for. */
+/**
+ * Waits until something stands on the page, and nothing of it moves, fades or is still being looked for: for a while,
+ * since what begins to fade in begins some frames after it is there.
+ */
 export async function settled(page: Page): Promise<void> {
-  await page.waitForFunction(
-    () =>
+  await page.evaluate(async () => {
+    const [STILL_FRAMES, STILL_MS, PATIENCE_MS] = [6, 150, 20_000]
+    const began = performance.now()
+    const isMoving = ({ playState, pending, effect }: Animation) =>
+      (playState === 'running' || pending) && effect?.getComputedTiming().endTime !== Infinity
+    const isStill = () =>
       document.querySelector('h1, h2, form, [role=grid], [role=dialog]') !== null &&
       document.querySelector('.v-progress-circular, .loading') === null &&
-      document
-        .getAnimations()
-        .every(({ playState, effect }) => playState !== 'running' || effect?.getComputedTiming().endTime === Infinity),
-  )
+      document.querySelector('[class*="-enter-active"], [class*="-leave-active"]') === null &&
+      !document.getAnimations().some(isMoving)
+    for (let [frames, since] = [0, performance.now()]; frames < STILL_FRAMES || performance.now() - since < STILL_MS;) {
+      await new Promise(resolve => requestAnimationFrame(resolve))
+      frames = isStill() ? frames + 1 : 0
+      if (frames === 0) since = performance.now()
+      if (since - began > PATIENCE_MS) throw new Error('The page did not come to rest.')
+    }
+  })
 }
 
 export async function openDemo(page: Page): Promise<void> {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 // A sheet that asks something: title, what is asked, the acts below. Esc and a click beside it leave it.
-import { nextTick, ref, watch } from 'vue'
+import { ref, watch } from 'vue'
 import type { HelpId } from '../../stores/helpTopics'
+import { beginIn } from '../base/begins'
 import HelpSign from '../help/HelpSign.vue'
 
 const props = defineProps<{
@@ -16,14 +17,11 @@ const props = defineProps<{
 const emit = defineEmits<{ leave: [] }>()
 const sheet = ref<{ $el: HTMLElement } | null>(null)
 
-// What says "autofocus", or begins so (data-begins), has the keys at once; the dialog itself takes them a moment after
-// it opens. The framework's own autofocus takes them once more when the field comes into view, which can be later.
+// The dialog itself takes the keys a moment after it opens, where nothing in it has them.
 watch(
   () => props.open,
-  async isOpen => {
-    for (let turn = 0; isOpen && turn < 3; turn++) await nextTick()
-    const meant = isOpen ? sheet.value?.$el.querySelector<HTMLElement>('[autofocus], [data-begins]') : null
-    ;(meant?.querySelector('input') ?? meant)?.focus()
+  isOpen => {
+    if (isOpen) void beginIn(() => sheet.value?.$el)
   },
   { immediate: true, flush: 'post' },
 )

@@ -131,7 +131,7 @@ defineExpose({ focus: () => field.value?.focus() })
       <LineField
         ref="field"
         v-model="typed"
-        :autofocus="begins || undefined"
+        :data-begins="begins || undefined"
         class="field"
         placeholder="add…"
         aria-label="Add a tag"

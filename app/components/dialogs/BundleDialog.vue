@@ -57,7 +57,7 @@ async function put(id: string): Promise<void> {
         class="line-field"
         aria-label="Name of a new bundle"
         placeholder="new bundle…"
-        autofocus
+        data-begins
         maxlength="200" />
     </form>
     <template #acts>

@@ -89,7 +89,7 @@ const differing = computed(() => lines.value.filter(line => line.left !== line.r
       </div>
     </div>
     <template #acts>
-      <v-btn class="act main" autofocus @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
+      <v-btn class="act main" data-begins @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
     </template>
   </PaperDialog>
 </template>

@@ -54,7 +54,7 @@ async function keep(): Promise<void> {
     :title="`New link in ${request ? (placeNames.placeOf(request.folderId)?.text ?? '') : ''}`"
     @leave="leave">
     <form class="form" @submit.prevent="keep">
-      <label>Address <LineField v-model="address" class="line-field" autofocus placeholder="https://" /></label>
+      <label>Address <LineField v-model="address" class="line-field" data-begins placeholder="https://" /></label>
       <label
         >Title
         <LineField

@@ -77,7 +77,7 @@ async function merge(): Promise<void> {
     <FolderField
       v-model="into"
       label="Merge into"
-      autofocus
+      data-begins
       :others="[{ value: '', text: 'choose a folder' }]"
       :without="isInMerged" />
     <RemoteState

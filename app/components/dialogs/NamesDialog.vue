@@ -76,7 +76,7 @@ async function keep(): Promise<void> {
     :title="`Rename ${counted(ids?.length ?? 0, 'document')} together`"
     @leave="emit('close')">
     <form class="form" @submit.prevent="keep">
-      <label>Find <LineField v-model="rules.find" class="line-field" autofocus /></label>
+      <label>Find <LineField v-model="rules.find" class="line-field" data-begins /></label>
       <label>and write <LineField v-model="rules.replace" class="line-field" /></label>
       <TickBox v-model="rules.expression" class="check">regular expression</TickBox>
       <label

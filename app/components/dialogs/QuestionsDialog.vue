@@ -65,7 +65,7 @@ function setAll(part: Questions['parts'][number], value: string): void {
       </p>
     </section>
     <template #acts>
-      <v-btn class="act full" autofocus @click="emit('answer', new Map(answers))">Go on</v-btn>
+      <v-btn class="act full" data-begins @click="emit('answer', new Map(answers))">Go on</v-btn>
       <v-btn class="act" @click="emit('answer', null)">
         {{ request?.leave ?? 'Leave it' }} <span class="key">Esc</span>
       </v-btn>

@@ -17,7 +17,7 @@ const emit = defineEmits<{ close: [] }>()
     @leave="emit('close')">
     <StoryList v-if="thing" :id="thing.id" always />
     <template #acts>
-      <v-btn class="act main" autofocus @click="emit('close')">Close <span class="key">Esc</span></v-btn>
+      <v-btn class="act main" data-begins @click="emit('close')">Close <span class="key">Esc</span></v-btn>
     </template>
   </PaperDialog>
 </template>

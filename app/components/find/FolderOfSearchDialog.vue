@@ -50,7 +50,7 @@ async function send(): Promise<void> {
     @leave="emit('leave')">
     <form class="form" @submit.prevent="send">
       <span class="quiet">Name</span>
-      <LineField v-model="name" autofocus class="line-field" aria-label="Name of the folder" />
+      <LineField v-model="name" data-begins class="line-field" aria-label="Name of the folder" />
       <span class="quiet">In</span>
       <FolderField
         v-model="place"

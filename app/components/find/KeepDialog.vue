@@ -70,7 +70,7 @@ async function drop(): Promise<void> {
     @leave="emit('leave')">
     <form class="keep" @submit.prevent="keep">
       <label for="search-name">Name</label>
-      <LineField id="search-name" v-model="name" class="line-field" autofocus maxlength="200" />
+      <LineField id="search-name" v-model="name" class="line-field" data-begins maxlength="200" />
       <p v-if="refused" class="warn" role="alert">
         {{ refused }}
       </p>

@@ -157,7 +157,7 @@ async function keep(): Promise<void> {
     :title="`Number the folders in ${folderId ? (placeNames.placeOf(folderId)?.text ?? '') : 'the plan'}`"
     @leave="emit('close')">
     <form class="form" @submit.prevent="keep">
-      <v-select v-model="style" :items="choices" label="Numbers" autofocus />
+      <v-select v-model="style" :items="choices" label="Numbers" data-begins />
       <v-select v-model="order" :items="ORDERS" label="Order" />
       <template v-if="style !== 'inherit' && style !== 'none'">
         <v-text-field v-model="start" type="number" min="0" label="First number" />

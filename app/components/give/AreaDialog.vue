@@ -64,9 +64,9 @@ async function send(): Promise<void> {
         class="line-field"
         aria-label="Part of its name or purpose"
         placeholder="part of its name or purpose"
-        autofocus
+        data-begins
         autocomplete="off" />
-      <div :autofocus="areas.all.length <= MANY">
+      <div :data-begins="areas.all.length <= MANY || undefined">
         <v-radio-group v-model="chosen" class="radio-field areas" aria-label="Areas">
           <v-radio v-for="one in found" :key="one.folderId" :value="one.folderId" density="compact">
             <template #label>

@@ -76,7 +76,7 @@ async function send(): Promise<void> {
           v-model="name"
           class="line-field name"
           aria-label="Name of the hand-out"
-          autofocus
+          data-begins
           autocomplete="off" />
       </p>
       <p class="line">in <FolderField v-model="place" class="where" label="Where" :others="TOP" /></p>

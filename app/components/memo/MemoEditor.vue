@@ -2,6 +2,7 @@
 import { EditorState } from '@codemirror/state'
 import { EditorView } from '@codemirror/view'
 import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { isTyping } from '../../composables/useShortcuts'
 import { insert, memoExtensions, prefix, wrap } from './memoEditor'
 import FileChooser from '../base/FileChooser.vue'
 
@@ -35,7 +36,8 @@ onMounted(() => {
       }),
     }),
   })
-  view.focus()
+  // Who is typing the name already goes on with it.
+  if (!isTyping(document.activeElement)) view.focus()
 })
 onBeforeUnmount(() => view?.destroy())
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 // One standing order: what it fits, what it does, and what it would have done with the last arrivals.
 import { watchDebounced } from '@vueuse/core'
-import { computed } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import type { Rule, TypeGroup } from '../../../core/find/index'
 import { leavesIn, tryReadRule, TYPE_GROUP_NAMES, TYPE_GROUPS } from '../../../core/find/index'
 import type { Origin } from '../../../core/rows/index'
@@ -16,6 +16,7 @@ import PlaceLinks from '../common/PlaceLinks.vue'
 import RuleEditor from '../find/RuleEditor.vue'
 import type { PickedTag } from '../common/TagPicker.vue'
 import TagPicker from '../common/TagPicker.vue'
+import { beginIn } from '../base/begins'
 import LineField from '../base/LineField.vue'
 import TickBox from '../base/TickBox.vue'
 
@@ -67,11 +68,14 @@ const tags = computed<PickedTag[]>(() =>
 const wouldBe = computed(
   () => orders.tried?.matches.filter(match => match.newName !== match.name || order.value?.then.folderId) ?? [],
 )
+
+const form = ref<HTMLFormElement | null>(null)
+onMounted(() => beginIn(() => form.value))
 </script>
 
 <template>
-  <form v-if="order" class="form" aria-label="Standing order" @submit.prevent="orders.keep(true)">
-    <label>Name <LineField v-model="order.name" class="line-field" autofocus placeholder="Invoices" /></label>
+  <form v-if="order" ref="form" class="form" aria-label="Standing order" @submit.prevent="orders.keep(true)">
+    <label>Name <LineField v-model="order.name" class="line-field" data-begins placeholder="Invoices" /></label>
     <h2 class="part-head">When something arrives</h2>
     <fieldset>
       <legend>by</legend>

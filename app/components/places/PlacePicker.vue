@@ -234,7 +234,7 @@ defineExpose({
     <LineField
       v-model="typed"
       class="line-field"
-      autofocus
+      data-begins
       placeholder="Type a number or part of a name"
       aria-label="Narrow the folders"
       role="combobox"

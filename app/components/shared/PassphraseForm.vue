@@ -1,8 +1,10 @@
 <script setup lang="ts">
 // A link that asks for a passphrase before it shows anything.
 import { useForm } from 'vee-validate'
+import { onMounted, ref } from 'vue'
 import { unlockRequestShape } from '../../../contract/shared'
 import { useSending } from '../../composables/useSending'
+import { beginIn } from '../base/begins'
 import { useSharedThing } from '../../stores/sharedThing'
 
 const emit = defineEmits<{ unlocked: [] }>()
@@ -16,10 +18,13 @@ const { busy, refused, send: sendOnce } = useSending()
 const send = handleSubmit(async form => {
   if (await sendOnce(() => thing.unlock(form.passphrase))) emit('unlocked')
 })
+
+const form = ref<HTMLFormElement | null>(null)
+onMounted(() => beginIn(() => form.value))
 </script>
 
 <template>
-  <form class="form" novalidate @submit="send">
+  <form ref="form" class="form" novalidate @submit="send">
     <h1>This link asks for a passphrase</h1>
     <p class="second">Whoever gave it to you knows it.</p>
     <v-text-field
@@ -27,7 +32,7 @@ const send = handleSubmit(async form => {
       type="password"
       label="Passphrase"
       autocomplete="off"
-      autofocus
+      data-begins
       :error-messages="errors.passphrase" />
     <p v-if="refused" class="warn" role="alert">{{ refused }}</p>
     <v-btn type="submit" class="act main send" :disabled="busy">Open it</v-btn>

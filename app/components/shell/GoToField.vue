@@ -51,7 +51,7 @@ function press(event: KeyboardEvent): void {
   <PaperDialog :open="open" :width="620" label="Go to or do" title="Go to or do" @leave="emit('close')">
     <LineField
       v-model="typed"
-      autofocus
+      data-begins
       class="line-field"
       placeholder="A few letters of an act, a place, a tag or a document…"
       aria-label="Go to or do"

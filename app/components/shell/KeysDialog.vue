@@ -29,7 +29,7 @@ const parts = computed(() => keyPartsOf(route.name))
       </dl>
     </template>
     <template #acts>
-      <v-btn class="act main" autofocus @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
+      <v-btn class="act main" data-begins @click="emit('close')"> Close <span class="key">Esc</span> </v-btn>
       <NuxtLink class="act" to="/settings" @click="emit('close')">Change keys</NuxtLink>
     </template>
   </PaperDialog>

@@ -48,7 +48,7 @@ useEventListener('keydown', event => {
 
 <template>
   <PaperDialog :open="open" :width="480" label="Jot down" title="Into the In-tray" @leave="emit('close')">
-    <NoteField v-model="words" autofocus rows="5" aria-label="A few words" placeholder="A few words…" />
+    <NoteField v-model="words" data-begins rows="5" aria-label="A few words" placeholder="A few words…" />
     <p class="sound" role="status">
       <v-btn v-if="!isRecording" class="act" @click="start">{{ file ? 'Record it anew' : 'Record' }}</v-btn>
       <v-btn v-else class="act" @click="stop">Stop</v-btn>
