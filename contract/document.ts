@@ -9,7 +9,7 @@ import { partShape } from './parts'
 
 export const SORTS = ['name', 'changed', 'size', 'type', 'added'] as const
 export type Sort = (typeof SORTS)[number]
-const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed'] as const
+const READING_STATES = ['none', 'waiting', 'reading', 'read', 'failed', 'locked'] as const
 
 export const listedDocumentShape = yup.object({
   id: documentId(),
@@ -107,6 +107,8 @@ export const documentShape = yup.object({
   folderIds: yup.array(folderId().nullable()).required(),
   starred: yup.boolean().required(),
   versions: yup.array(versionShape).required(),
+  /** The lock that seals its contents; null: none. */
+  lockId: yup.string().nullable().defined(),
   reading: yup.object({
     state: yup.string().oneOf(READING_STATES).required(),
     reason: yup.string().nullable().defined(),

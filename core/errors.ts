@@ -80,6 +80,7 @@ export const ERRORS = {
   'redo.nothing': { status: 409, message: 'There is nothing to redo.' },
   'undo.done': { status: 409, message: 'This was undone already.' },
   'undo.never': { status: 409, message: 'What was deleted for good cannot come back.' },
+  'undo.lock': { status: 409, message: 'Undo opens no lock. Take it off with its passphrase.' },
   'undo.blocked': {
     status: 409,
     message: 'This cannot be undone, because something later stands against it: {later}.',
@@ -171,6 +172,11 @@ export const ERRORS = {
     status: 404,
     message: 'This link leads nowhere. It was ended, or its time is over: ask whoever gave it to you.',
   },
+  'lock.closed': { status: 403, message: 'It is locked. Unlock it with its passphrase to see what is in it.' },
+  'lock.wrong': { status: 403, message: 'That is not the passphrase of this lock. Look at how it is written.' },
+  'lock.throttled': { status: 429, message: 'Too many passphrases were tried. Wait an hour, then try again.' },
+  'lock.nothing': { status: 409, message: 'All of this is locked already.' },
+  'lock.large': { status: 422, message: 'At most 2 GB are locked at once. Lock a smaller folder, or fewer documents.' },
   'archive.empty': { status: 422, message: 'There is no document in “{name}” to download. Add some first.' },
   'rule.wrong': { status: 422, message: 'This search is not understood: {why}. Make it anew.' },
   'query.onlyWithout': {

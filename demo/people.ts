@@ -12,6 +12,7 @@ import { newId } from '../server/services/actor'
 import { applyCommand } from '../server/services/changes/applyCommand'
 import { listDocuments } from '../server/services/documents/listDocuments'
 import { storeFile } from '../server/services/documents/storeFile'
+import { lockThings } from '../server/services/locks/locks'
 import { readOutline } from '../server/services/plan/readOutline'
 import { renderFile } from './files'
 
@@ -56,6 +57,19 @@ const PER: readonly SmallFolder[] = [
   { name: 'To practise', papers: { 'Three splices': ['Eye splice: five tucks.', 'Short splice: patience.'] } },
 ]
 
+/** What opens the locked folder of the demo; its purpose says so to whoever looks around. */
+const PASSPHRASE = 'seven lamps on the pier'
+const STAFF: readonly SmallFolder[] = [
+  {
+    name: 'Staff matters',
+    purpose: `Pay and notices, locked. The passphrase of this demo is “${PASSPHRASE}”.`,
+    papers: {
+      'Pay of the season': ['The launch is paid by the tide.', 'Sundays count twice from May on.'],
+      'Notice, night watch': ['The night watch ends with October.'],
+    },
+  },
+]
+
 /** Makes the others, with plans of their own, and lets them and the office give each other things. */
 export async function seedPeople(office: Actor, log: (line: string) => void): Promise<void> {
   const person = (name: string, planName: string, hasButton = true) =>
@@ -97,6 +111,8 @@ export async function seedPeople(office: Actor, log: (line: string) => void): Pr
     'Yours as much as mine.',
   )
   await readyAreas(office, [find('Handouts'), find('Site diary')])
+  await folders(office, STAFF, find('Quay office') as FolderId)
+  await lockStaff(office)
   await handOut(office, evening, find('Ropework class'), per)
   await requestAccess(thea, find('Lesson plans'), 'I missed week three.', GIVEN)
   const { plan } = await readOutline(sanna)
@@ -143,6 +159,12 @@ async function readyAreas(actor: Actor, ids: readonly string[]): Promise<void> {
   await act(actor, { kind: 'document.first', folderId: folderId as FolderId, documentIds, on: true })
 }
 
+async function lockStaff(actor: Actor): Promise<void> {
+  const { folders: all } = await readOutline(actor)
+  const folderId = all.find(({ name }) => name === STAFF[0]?.name)?.id ?? null
+  await lockThings(actor, newId(), { documentIds: [], folderId }, PASSPHRASE, GIVEN)
+}
+
 /** Each of the class has a folder for their answers; one has handed in. */
 async function handOut(office: Actor, groupId: GroupId, parentId: string, early: Actor): Promise<void> {
   const made = { id: newId<FolderId>(), name: 'Test: three knots', documentIds: [] } as const
@@ -156,10 +178,10 @@ async function handOut(office: Actor, groupId: GroupId, parentId: string, early:
     })
 }
 
-async function folders(actor: Actor, some: readonly SmallFolder[]): Promise<void> {
+async function folders(actor: Actor, some: readonly SmallFolder[], parentId: FolderId | null = null): Promise<void> {
   for (const { name, purpose, papers } of some) {
     const id = newId<FolderId>()
-    await act(actor, { kind: 'folder.create', id, parentId: null, name, allowTwin: false })
+    await act(actor, { kind: 'folder.create', id, parentId, name, allowTwin: false })
     if (purpose) await act(actor, { kind: 'folder.describe', id, purpose })
     await file(actor, id, papers)
   }

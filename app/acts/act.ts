@@ -24,12 +24,13 @@ export interface DocumentItem extends ThingBase {
   readonly id: DocumentId
   readonly extension?: string
   readonly tagIds?: readonly TagId[]
+  readonly locked?: boolean
 }
 
 export type ThingItem = FolderItem | DocumentItem
 
 /** A document of a list. */
-export const documentItem = ({ id, name, starred, extension, tagIds }: ListedDocument): DocumentItem => ({
+export const documentItem = ({ id, name, starred, extension, tagIds, reading }: ListedDocument): DocumentItem => ({
   key: `d:${id}`,
   kind: 'document',
   id,
@@ -37,6 +38,7 @@ export const documentItem = ({ id, name, starred, extension, tagIds }: ListedDoc
   starred,
   extension,
   tagIds,
+  locked: reading === 'locked',
 })
 
 /** A folder of a list or of the outline. */

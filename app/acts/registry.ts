@@ -3,6 +3,7 @@
 import type { PlaceAct, PlainAct, ThingAct } from './act'
 import { editColours, find, goToAndDo, showKeys } from './anywhere/fields'
 import { jot } from './anywhere/jot'
+import { lockAll } from './anywhere/lockAll'
 import { lookActs } from './anywhere/look'
 import { pageActs } from './anywhere/pages'
 import { putDown } from './anywhere/putDown'
@@ -28,6 +29,7 @@ import { fileElsewhere } from './things/fileElsewhere'
 import { give } from './things/give'
 import { handOut } from './things/handOut'
 import { keepFirst } from './things/keepFirst'
+import { lock } from './things/lock'
 import { makeArea } from './things/makeArea'
 import { move } from './things/move'
 import { numbering } from './things/numbering'
@@ -42,6 +44,7 @@ import { story } from './things/story'
 import { tag } from './things/tag'
 import { takeOut } from './things/takeOut'
 import { trash } from './things/trash'
+import { unlock } from './things/unlock'
 import { write } from './things/write'
 
 /** On folders and documents, one or several. */
@@ -49,7 +52,7 @@ export const THING_ACTS: readonly ThingAct[] = [
   ...[open, showInPlan, write, rename],
   ...[move, fileElsewhere, pickUp, pickUpCopy, takeOut],
   ...[tag, colour, numbering, star, pin, keepFirst, bundle],
-  ...[download, give, putIntoArea, makeArea, handOut, story],
+  ...[download, give, putIntoArea, makeArea, handOut, lock, unlock, story],
   trash,
 ]
 
@@ -63,7 +66,7 @@ export const PLACE_ACTS: readonly PlaceAct[] = [
 
 /** On every page. */
 export const PLAIN_ACTS: readonly PlainAct[] = [
-  ...[find, goToAndDo, jot, putDown, undo, redo, print, editColours],
+  ...[find, goToAndDo, jot, putDown, undo, redo, print, lockAll, editColours],
   ...pageActs,
   ...lookActs,
   showKeys,

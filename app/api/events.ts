@@ -17,6 +17,8 @@ export type PlanEvent =
   | { readonly type: 'received' }
   /** Somebody would like to be given something of this plan, or was answered. */
   | { readonly type: 'requests' }
+  /** Something was locked or unlocked, or a lock was opened or closed in a window. */
+  | { readonly type: 'locks' }
   | { readonly type: 'away' }
   | { readonly type: 'refresh' }
 

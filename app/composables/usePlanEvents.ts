@@ -7,6 +7,7 @@ import { useAccessRequests } from '../stores/accessRequests'
 import { useActs } from '../stores/acts'
 import { useLongActs } from '../stores/longActs'
 import { useFind } from '../stores/find'
+import { useLocks } from '../stores/locks'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
 import { useReceived } from '../stores/received'
@@ -26,7 +27,7 @@ const READ_TOGETHER_MS = 1000
  */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, documentList, acts, find] = [usePlan(), useDocumentList(), useActs(), useFind()]
-  const longActs = useLongActs()
+  const [longActs, locks] = [useLongActs(), useLocks()]
   const [session, thumbnails, received, requests] = [useSession(), useThumbnails(), useReceived(), useAccessRequests()]
   const away = ref(false)
   let stop: (() => void) | null = null
@@ -47,8 +48,10 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     if (event.type === 'thumbnail') return thumbnails.refresh(event.documentId)
     if (event.type === 'received') return void received.load()
     if (event.type === 'requests') return void requests.load()
+    if (event.type === 'locks') void locks.load()
     if (event.type === 'here') return plan.meet(event.names)
     if (event.type === 'refresh') soon(['outline', 'documentList', 'find'], TOGETHER_MS)
+    else if (event.type === 'locks') soon(['documentList'], TOGETHER_MS)
     else if (event.type === 'reading') soon(['documentList', 'find'], READ_TOGETHER_MS)
     else soon(isListTouched(event) ? ['outline', 'documentList', 'find'] : ['outline', 'find'], TOGETHER_MS)
     for (const watcher of watchers) watcher(event)

@@ -33,6 +33,8 @@ import ChoiceBar from '../components/shell/ChoiceBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
+import LockDialog from '../components/lock/LockDialog.vue'
+import UnlockDialog from '../components/lock/UnlockDialog.vue'
 import JotDialog from '../components/tray/JotDialog.vue'
 import UploadPanel from '../components/shell/UploadPanel.vue'
 import type { Dragged } from '../composables/useDrag'
@@ -47,6 +49,7 @@ import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
 import { useLastCopy } from '../stores/lastCopy'
 import { usePlan } from '../stores/plan'
+import { useLocks } from '../stores/locks'
 import { useReceived } from '../stores/received'
 import { useSession } from '../stores/session'
 import { useUploads } from '../stores/uploads'
@@ -62,7 +65,7 @@ const [plan, acts, session, dialogs, uploads, view] = [
 ]
 const notices = useNotice()
 const received = useReceived()
-const requests = useAccessRequests()
+const [requests, locks] = [useAccessRequests(), useLocks()]
 const hand = useHand()
 const lastCopy = useLastCopy()
 const openPlace = useOpenPlace()
@@ -73,6 +76,7 @@ onMounted(() => {
   void plan.load()
   void received.load()
   void requests.load()
+  void locks.load()
   void filePointer()
   void acts.refresh()
 })
@@ -188,6 +192,8 @@ async function leave(query: Record<string, string>): Promise<void> {
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
     <GiveDialog :things="dialogs.give" @close="dialogs.give = []" />
     <AreaDialog :documents="dialogs.area" @close="dialogs.area = []" />
+    <LockDialog :things="dialogs.lock" @close="dialogs.lock = []" />
+    <UnlockDialog :thing="dialogs.unlock" @close="dialogs.unlock = null" />
     <HandOutDialog :request="dialogs.handOut" @close="dialogs.handOut = null" />
     <StoryDialog :thing="dialogs.story" @close="dialogs.story = null" />
     <FilePicker :to="openPlace ?? null" />

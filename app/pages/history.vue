@@ -5,7 +5,7 @@ import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
 import type { MadeBy } from '../../core/change/index'
-import { counted, MADE_BY } from '../../core/change/index'
+import { counted, isUndoable, MADE_BY } from '../../core/change/index'
 import { clockText, dayText, timeText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
 import { tryParseId } from '../../core/ids'
@@ -166,7 +166,7 @@ async function undo(change: ChangeEntry): Promise<void> {
             >
             <span class="quiet cut">{{ change.madeBy === 'person' ? change.actor : WHO[change.madeBy] }}</span>
             <v-btn
-              v-if="change.undoneBy === null && change.kind !== 'purge'"
+              v-if="change.undoneBy === null && isUndoable(change.kind)"
               class="place"
               :aria-label="`${change.kind === 'undo' ? 'Do again' : 'Undo'}: ${change.label}`"
               @click="undo(change)">
@@ -177,7 +177,7 @@ async function undo(change: ChangeEntry): Promise<void> {
               v-if="
                 !isFiltered &&
                 change.undoneBy === null &&
-                change.kind !== 'purge' &&
+                isUndoable(change.kind) &&
                 change.kind !== 'undo' &&
                 change.kind !== 'redo'
               "

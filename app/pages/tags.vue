@@ -197,7 +197,9 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
           " />
       </label>
       <template #acts>
-        <v-btn class="act full" data-begins @click="merge"> Merge, on {{ counted(merging?.count ?? 0, 'thing') }} </v-btn>
+        <v-btn class="act full" data-begins @click="merge">
+          Merge, on {{ counted(merging?.count ?? 0, 'thing') }}
+        </v-btn>
         <v-btn class="act" @click="merging = null">Leave both <span class="key">Esc</span></v-btn>
       </template>
     </PaperDialog>

@@ -5,6 +5,7 @@ import { newId } from '../../contract/newId'
 import { computed, ref } from 'vue'
 import type { ChangeEntry, LastActs } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
+import { isUndoable } from '../../core/change/index'
 import type { Refusal } from '../../core/errors'
 import { refusal } from '../../core/errors'
 import * as api from '../api/changes'
@@ -22,7 +23,7 @@ export const useActs = defineStore('acts', () => {
   const last = ref<LastActs>(NONE)
   const [notice, longActs] = [useNotice(), useLongActs()]
   /** What Undo takes back; nothing right after what cannot be undone, so that it is not taken for that. */
-  const undoable = computed(() => (last.value.last?.kind === 'purge' ? null : last.value.undo))
+  const undoable = computed(() => (last.value.last && !isUndoable(last.value.last.kind) ? null : last.value.undo))
 
   /** Carries a command out. A refusal is shown in the bottom line unless the asker shows it in its place (`quiet`). */
   async function act(command: ClientCommand, { quiet = false } = {}): Promise<Outcome> {
@@ -32,8 +33,9 @@ export const useActs = defineStore('acts', () => {
 
   /** The last act, or the one named. */
   async function undo(changeId: string | null = null): Promise<Outcome> {
-    if (changeId === null && last.value.last?.kind === 'purge') {
-      const reason = refusal('undo.never')
+    const lastKind = last.value.last?.kind ?? ''
+    if (changeId === null && !isUndoable(lastKind)) {
+      const reason = refusal(lastKind === 'purge' ? 'undo.never' : 'undo.lock')
       notice.refuse({ ...reason, message: `${reason.message} Earlier acts can be undone in History.` })
       return { ok: false, reason }
     }

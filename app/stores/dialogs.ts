@@ -86,6 +86,9 @@ export const useDialogs = defineStore('dialogs', () => {
   const give = shallowRef<readonly GiveTarget[]>([])
   /** Documents that are to be put into an area. */
   const area = shallowRef<readonly MeantThing[]>([])
+  /** What is to be locked, and what is to be unlocked. */
+  const lock = shallowRef<readonly MeantThing[]>([])
+  const unlock = shallowRef<MeantThing | null>(null)
   /** What is to be handed out to a group. */
   const handOut = shallowRef<HandOutRequest | null>(null)
   /** The folder that is to be merged into another. */
@@ -111,5 +114,6 @@ export const useDialogs = defineStore('dialogs', () => {
 
   const ofThings = { move, place, names, bundle, tag, colour, story, give, area, handOut, compare }
   const ofFolders = { link, numbering, merge, colours }
-  return { ...ofThings, ...ofFolders, keys, goTo, jot, questions, ask }
+  const ofLocks = { lock, unlock }
+  return { ...ofThings, ...ofFolders, ...ofLocks, keys, goTo, jot, questions, ask }
 })

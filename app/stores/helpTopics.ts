@@ -152,6 +152,18 @@ export const HELP = {
       { text: 'Whippings', depth: 1, ink: 'blue' },
     ],
   },
+  lock: {
+    title: 'Lock',
+    text: [
+      'A lock seals what is in documents with a passphrase. Names and places stay visible; contents, words and small pictures do not, for nobody, and the server keeps them sealed as well.',
+      'Unlocking opens it for a quarter of an hour, in your browser alone. A folder that is locked seals what comes into it. A forgotten passphrase cannot be mended.',
+    ],
+    picture: [
+      { code: '1.4', text: 'Staff matters', ink: 'green', end: 'locked' },
+      { text: 'Pay of the season', depth: 1, ink: 'green', end: 'locked' },
+      { text: 'Notice from Sanna', depth: 1, ink: 'green', end: 'locked' },
+    ],
+  },
 } as const satisfies Readonly<Record<string, HelpTopic>>
 
 export type HelpId = keyof typeof HELP

@@ -14,6 +14,9 @@ import { refusalOf } from './remote'
 const PAUSE_MS = 12_000
 const keyOf = (id: string) => `hembix.memo.${id}`
 
+/** Forgets what was typed in this browser and is not in the plan. */
+export const forgetTyped = (id: string): void => localStorage.removeItem(keyOf(id))
+
 export const useMemo = defineStore('memo', () => {
   const acts = useActs()
   const id = ref<DocumentId | null>(null)

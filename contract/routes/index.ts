@@ -8,6 +8,7 @@ import { changesRoutes } from './changes'
 import { documentsRoutes } from './documents'
 import { draftsRoutes } from './drafts'
 import { findRoutes } from './find'
+import { lockRoutes } from './locks'
 import { planRoutes } from './plan'
 import { readingRoutes } from './reading'
 import { scansRoutes } from './scans'
@@ -35,4 +36,5 @@ export const ROUTES: readonly Route[] = [
   ...Object.values(bundlesRoutes),
   ...Object.values(sharedRoutes),
   ...Object.values(accessRequestRoutes),
+  ...Object.values(lockRoutes),
 ]

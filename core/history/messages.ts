@@ -80,6 +80,8 @@ export const MESSAGES = {
     'Restored {things} to {place}{homeless, plural, =0 {} one {; the folder of # document is gone, so they are in the In-tray} other {; the folder of # documents is gone, so they are in the In-tray}}',
   purge: 'Deleted {things} for good ({size} freed)',
   purgeWith: 'Deleted {things} for good ({documents}, {size} freed)',
+  lock: 'Locked {things}',
+  unlock: 'Took the lock off {things}',
   'plan.rename': 'Renamed the plan “{before}” to “{name}”',
   'plan.areasOnly': 'Nothing is given but areas from now on',
   'plan.giveAnything': 'Anything may be given from now on',

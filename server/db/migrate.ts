@@ -30,6 +30,7 @@ import * as peopleTables from './migrations/000027_people'
 import * as areas from './migrations/000028_areas'
 import * as accessRequests from './migrations/000029_access_requests'
 import * as mailTables from './migrations/000030_mail'
+import * as lockTables from './migrations/000031_locks'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -63,6 +64,7 @@ const MIGRATIONS = [
   areas,
   accessRequests,
   mailTables,
+  lockTables,
 ]
 
 const LOCK = 4_802_661

@@ -14,6 +14,8 @@ export interface Bytes {
   readonly mediaType: string
   readonly size: number
   readonly sha256: string
+  /** It is locked: no browser keeps it. */
+  readonly isSealed?: boolean
   readonly read: (start: number, end: number) => AsyncGenerator<Buffer>
 }
 
@@ -29,7 +31,7 @@ export async function sendBytes(event: H3Event, bytes: Bytes, inPlace: boolean):
       `filename*=UTF-8''${encodeName(fileNameOf(bytes.name, bytes.extension))}`,
     'accept-ranges': 'bytes',
     etag: `"${bytes.sha256}"`,
-    'cache-control': 'private, max-age=0, must-revalidate',
+    'cache-control': bytes.isSealed ? 'no-store' : 'private, max-age=0, must-revalidate',
     'x-content-type-options': 'nosniff',
     'content-security-policy': "default-src 'none'; style-src 'unsafe-inline'; sandbox",
   })

@@ -2,6 +2,7 @@ import { MAIL_QUEUE, MAINTENANCE_QUEUE, queue, stopQueue } from '../db/queue'
 import { deriveAgain } from '../services/changes/deriveAgain'
 import { sendWaiting } from '../services/mail/sendWaiting'
 import { requeueOlderReadings, resumeReadings } from '../services/reading/requestReading'
+import { sealWhatIsLeft } from '../services/locks/sealCovered'
 import { stopWorkers } from '../workers/documents'
 import { dailyMaintenance } from './dailyMaintenance'
 import { openWaiting } from './openWaiting'
@@ -16,6 +17,7 @@ export function startJobs(log: (message: string) => void): { stop: () => Promise
   let stopped = false
   let opening: ReturnType<typeof openWaiting> | null = null
   const start = async (): Promise<void> => {
+    await sealWhatIsLeft()
     await resumeReadings()
     if (!stopped) opening ??= openWaiting(log)
     const boss = await queue(error => log(`queue: ${error.message}`))

@@ -10,6 +10,8 @@ export interface Actor {
   readonly planId: string
   /** It is the plan of another, who lets them change all of it but rights. */
   readonly isGuest?: boolean
+  /** By which they act; left out for what nobody asks at this moment. */
+  readonly sessionId?: string
 }
 
 /** The language in which names are put in order. */

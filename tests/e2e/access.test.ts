@@ -59,7 +59,7 @@ for (const look of ['light', 'dark'] as const) {
     }
     await page.goto('/draft')
     await page.getByRole('button', { name: 'The plan as it is' }).click()
-    await expect(page.getByText('64 folders as they will be')).toBeVisible()
+    await expect(page.getByText('65 folders as they will be')).toBeVisible()
     found.draft = await findings(page)
     await page.getByRole('button', { name: 'Discard' }).click()
     await expect(page.getByRole('heading', { name: 'Draft the plan' })).toBeVisible()

@@ -264,7 +264,7 @@ test('the plan leaves as OPML, Markdown and CSV, and comes back from a file', as
     await page
       .getByLabel('A file with an outline')
       .setInputFiles({ name: `plan.${kind}`, mimeType: 'text/plain', buffer: Buffer.from(saved[kind] ?? '') })
-    await expect(summary(page)).toContainText('64 new')
+    await expect(summary(page)).toContainText('65 new')
     await page.getByRole('button', { name: 'Discard' }).click()
   }
   await page.goto('/draft')

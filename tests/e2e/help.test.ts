@@ -18,7 +18,7 @@ test('a thing is explained when it is met first, then only when it is asked for;
   await page.getByRole('button', { name: 'What is this: In-tray?' }).click()
   await expect(page.getByRole('note')).toContainText('An empty In-tray means that all is filed.')
   await page.getByRole('link', { name: 'All help' }).click()
-  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(11)
+  await expect(page.getByRole('heading', { level: 2 })).toHaveCount(12)
   await page.getByLabel('Words of the help').fill('archive number')
   await expect(page.getByRole('heading', { level: 2 })).toHaveText(['Number and code'])
   await page.getByLabel('Words of the help').fill('xyzzy')

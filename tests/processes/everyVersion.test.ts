@@ -66,6 +66,7 @@ const IDS: Readonly<Record<string, string | undefined>> = {
   folder: v7(),
   document: v7(),
   blob: v7(),
+  lock: v7(),
   tag: v7(),
   bundle: v7(),
   meaning: v7(),

@@ -24,6 +24,7 @@ export type Thing =
   | 'link'
   | 'group'
   | 'grant'
+  | 'lock'
   | 'scan'
   | 'upload'
   | 'session'
@@ -104,7 +105,20 @@ export async function ownerOfEverything(): Promise<Owner> {
     when: { origins: [], types: [], sender: SECRET, words: '', rule: null },
     then: { folderId: folder, pattern: null, tags: [], star: false },
   })
-  return { client, ids: { ...made, folder, document, ...(await othersOf(client)) } }
+  return { client, ids: { ...made, folder, document, lock: await lockOf(client), ...(await othersOf(client)) } }
+}
+
+/** A folder that is locked, beside the others. */
+async function lockOf(client: Client): Promise<string> {
+  const folderId = await client.folder(`${SECRET} locked folder`)
+  await client.send('POST', '/api/locks', {
+    id: v7(),
+    folderId,
+    documentIds: [],
+    passphrase: 'seven quiet lamps at sea',
+  })
+  const { body } = await client.get<{ locks: { id: string }[] }>('/api/locks')
+  return body.locks[0]?.id ?? ''
 }
 
 /** A group of another person, and what is given to it. */

@@ -22,6 +22,7 @@ import RemoteState from '../common/RemoteState.vue'
 import TagField from '../common/TagField.vue'
 import TextEdit from '../common/TextEdit.vue'
 import PlacesEdit from './PlacesEdit.vue'
+import LockState from '../lock/LockState.vue'
 import WhoMay from '../give/WhoMay.vue'
 import StoryList from './StoryList.vue'
 import VersionList from './VersionList.vue'
@@ -70,6 +71,7 @@ const READING = {
   reading: 'being read…',
   read: '',
   failed: 'could not be read',
+  locked: 'locked with the contents',
 } as const
 </script>
 
@@ -141,6 +143,12 @@ const READING = {
       <template v-if="document.versions.length > 1">
         <dt>Versions</dt>
         <dd><VersionList :document="document" /></dd>
+      </template>
+      <template v-if="document.lockId">
+        <dt>Lock</dt>
+        <dd>
+          <LockState :thing="{ kind: 'document', id: document.id, name: document.name }" :lock-id="document.lockId" />
+        </dd>
       </template>
       <dt>Words</dt>
       <dd>

@@ -2,6 +2,7 @@
 // What was done to one folder or document, the newest first.
 import { ref, watch } from 'vue'
 import type { ChangeEntry } from '../../../contract/change'
+import { isUndoable } from '../../../core/change/index'
 import { timeText } from '../../../core/dates/index'
 import { onPlanEvent } from '../../composables/usePlanEvents'
 import { useActs } from '../../stores/acts'
@@ -45,7 +46,7 @@ onPlanEvent(event => {
     <li v-for="entry in entries.slice(0, SHOWN)" :key="entry.id" :class="{ undone: entry.undoneBy !== null }">
       <span class="quiet">{{ timeText(entry.at) }}</span> {{ entry.label }}
       <v-btn
-        v-if="entry.undoneBy === null && entry.kind !== 'purge'"
+        v-if="entry.undoneBy === null && isUndoable(entry.kind)"
         class="place"
         :aria-label="`Undo: ${entry.label}`"
         @click="acts.undo(entry.id)">

@@ -10,6 +10,7 @@ import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
 import { usePlaceNames } from '../../stores/placeNames'
+import LockSign from '../lock/LockSign.vue'
 import ColourStripe from '../common/ColourStripe.vue'
 import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
@@ -85,6 +86,7 @@ const why = computed(() => {
           @cancel="emit('renamed')" />
         <template v-else>
           <MarkedText :text="row.name" :marks="marksIn(row.name, terms)" is-name />
+          <LockSign v-if="row.reading === 'locked'" />
           <TagWords v-if="row.tagIds.length > 0" :tag-ids="row.tagIds" :most="3" class="tags" />
         </template>
       </p>

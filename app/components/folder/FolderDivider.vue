@@ -10,9 +10,11 @@ import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
 import { useJustMade } from '../../stores/justMade'
+import { useLocks } from '../../stores/locks'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
+import LockSign from '../lock/LockSign.vue'
 import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
 
@@ -27,7 +29,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ pick: [event: MouseEvent]; open: []; menu: [event: MouseEvent]; renamed: []; held: [] }>()
 
-const plan = usePlan()
+const [plan, locks] = [usePlan(), useLocks()]
+const isLocked = computed(() => locks.ofFolder(props.folder.id) !== undefined)
 const placeNames = usePlaceNames()
 const colourKey = useColourKey()
 const rename = useRename()
@@ -51,7 +54,14 @@ const holds = computed(() => {
   return documents === 0 && folders > 0 ? counted(folders, 'folder') : counted(documents, 'document')
 })
 const words = computed(() =>
-  [holds.value, meaning.value, justMade.ids.has(props.folder.id) ? 'new' : undefined].filter(Boolean).join(' · '),
+  [
+    holds.value,
+    meaning.value,
+    justMade.ids.has(props.folder.id) ? 'new' : undefined,
+    isLocked.value ? 'locked' : undefined,
+  ]
+    .filter(Boolean)
+    .join(' · '),
 )
 </script>
 
@@ -89,6 +99,7 @@ const words = computed(() =>
           "
           >{{ folder.name }}</a
         >
+        <LockSign v-if="isLocked" />
         <span v-if="plan.starredFolders.has(folder.id)" class="star" title="Starred">★</span></span
       >
       <span class="words">{{ words }}</span>

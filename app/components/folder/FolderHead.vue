@@ -10,11 +10,13 @@ import { useNow } from '../../composables/useNow'
 import { useActs } from '../../stores/acts'
 import { useDialogs } from '../../stores/dialogs'
 import { useGivenTexts } from '../../stores/givenTexts'
+import { useLocks } from '../../stores/locks'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useSession } from '../../stores/session'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
+import LockState from '../lock/LockState.vue'
 import TextEdit from '../common/TextEdit.vue'
 
 const props = defineProps<{ folder: PlanFolder; renaming: boolean }>()
@@ -27,6 +29,8 @@ const [texts, dialogs, session] = [useGivenTexts(), useDialogs(), useSession()]
 const rename = useRename()
 const now = useNow()
 const starred = computed(() => plan.starredFolders.has(props.folder.id))
+const locks = useLocks()
+const lock = computed(() => locks.ofFolder(props.folder.id))
 const below = computed(() => plan.totals.get(props.folder.id) ?? 0)
 const own = computed(() => plan.reply?.counts[props.folder.id] ?? 0)
 const children = computed(() => childrenOf(plan.tree, props.folder.id).length)
@@ -69,6 +73,9 @@ const facts = computed(() =>
             @click="dialogs.give = [{ kind: 'folder', id: folder.id, name: folder.name }]"
             >Give…</v-btn
           >
+        </p>
+        <p v-if="lock" class="second">
+          <b>Contents</b> <LockState :thing="{ kind: 'folder', id: folder.id, name: folder.name }" :lock-id="lock.id" />
         </p>
       </div>
     </div>

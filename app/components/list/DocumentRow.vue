@@ -9,6 +9,7 @@ import { useRename } from '../../composables/useRename'
 import { computed } from 'vue'
 import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
+import LockSign from '../lock/LockSign.vue'
 import MenuSign from '../common/MenuSign.vue'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
@@ -85,6 +86,7 @@ const READING = {
   reading: 'being read',
   read: '',
   failed: 'could not be read',
+  locked: '',
 } as const
 </script>
 
@@ -121,6 +123,7 @@ const READING = {
       <template v-else>
         <span v-if="row.runningNumber && !has('number')" class="aside running">{{ row.runningNumber }}</span>
         <span class="two-lines" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
+        <LockSign v-if="row.reading === 'locked'" />
         <span v-if="row.version > 1 && !has('version')" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0 && !has('tags')" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning && !has('colour')" class="aside meaning"

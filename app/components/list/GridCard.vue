@@ -11,6 +11,7 @@ import { thumbnailAddress } from '../../stores/content'
 import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
 import { useThumbnails } from '../../stores/thumbnails'
+import LockSign from '../lock/LockSign.vue'
 import MenuSign from '../common/MenuSign.vue'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
@@ -46,7 +47,7 @@ watch(
   { immediate: true },
 )
 watch(
-  () => [props.row.version, props.row.reading === 'read'],
+  () => [props.row.version, props.row.reading === 'read', props.row.reading === 'locked'],
   () => thumbnails.forget(props.row.id),
 )
 const state = computed(() => thumbnails.states.get(props.row.id))
@@ -71,7 +72,9 @@ const meaning = computed(() =>
     <span role="gridcell" class="frame">
       <img v-if="picture" :src="picture" alt="" draggable="false" loading="lazy" />
       <span v-else class="none"
-        ><TypeMark :extension="row.extension" /><span v-if="state === 'waiting' || state === undefined" class="quiet"
+        ><LockSign v-if="row.reading === 'locked'" /><TypeMark v-else :extension="row.extension" /><span
+          v-if="state === 'waiting' || state === undefined"
+          class="quiet"
           >being drawn</span
         ></span
       >

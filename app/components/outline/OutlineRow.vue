@@ -5,6 +5,7 @@ import { counted } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { useDragSource, useDropPlace } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
+import LockSign from '../lock/LockSign.vue'
 import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
 import RowAct from '../base/RowAct.vue'
@@ -24,6 +25,8 @@ const props = defineProps<{
   starred: boolean
   /** Kept before its siblings. */
   first: boolean
+  /** With a lock of its own. */
+  locked: boolean
   /** Made a moment ago. */
   fresh: boolean
   /** One ink for each step from the top folder to this one. */
@@ -92,6 +95,7 @@ const { isOver, zone } = useDropPlace(
       @cancel="emit('renamed')" />
     <template v-else>
       <span class="name cut">{{ name }}</span>
+      <LockSign v-if="locked" class="locked" />
       <span v-if="first" class="starred" title="Kept first in its place">⤒</span>
       <span v-if="starred" class="starred" title="Starred">★</span>
       <span v-if="fresh" class="fresh">new</span>

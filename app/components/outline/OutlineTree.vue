@@ -11,6 +11,7 @@ import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
 import type { OUTLINE_KEYS } from '../../composables/outlineKeys'
 import { takeKey } from '../../composables/useShortcuts'
 import { useDropPlace } from '../../composables/useDrag'
+import { useLocks } from '../../stores/locks'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useJustMade } from '../../stores/justMade'
@@ -33,7 +34,7 @@ const emit = defineEmits<{
 }>()
 
 const [ROW, MET] = [28, 200]
-const [plan, placeNames, view, justMade] = [usePlan(), usePlaceNames(), useView(), useJustMade()]
+const [plan, placeNames, view, justMade, locks] = [usePlan(), usePlaceNames(), useView(), useJustMade(), useLocks()]
 const scroller = ref<HTMLElement | null>(null)
 const top = ref<{ $el: HTMLElement } | null>(null)
 const focused = ref<FolderId | null>(null)
@@ -124,9 +125,7 @@ function focusAt(index: number): void {
   reveal(row.folder.id)
 }
 
-function twist(id: FolderId): void {
-  view.setOpen([id], !view.open.has(id))
-}
+const twist = (id: FolderId): void => view.setOpen([id], !view.open.has(id))
 
 function press(event: KeyboardEvent): void {
   const id = focused.value ?? rows.value[0]?.folder.id
@@ -214,6 +213,7 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
           :is-dimmed="isDimmed(folder.id)"
           :starred="plan.starredFolders.has(folder.id)"
           :first="folder.first"
+          :locked="locks.ofFolder(folder.id) !== undefined"
           :fresh="justMade.ids.has(folder.id)"
           :folders="childrenOf(plan.tree, folder.id).length"
           :stripes="placeNames.stripes(folder.id)"

@@ -5,6 +5,8 @@ import type { DocumentFacts } from '../../../contract/document'
 import { needsServerRendering, isPicture, playedAs } from '../../../core/formats/index'
 import type { PartKind, Term } from '../../../core/text/index'
 import { contentAddress, pageAddress } from '../../stores/content'
+import { useLocks } from '../../stores/locks'
+import LockedSheet from '../lock/LockedSheet.vue'
 import HtmlSheet from './HtmlSheet.vue'
 import LinkSheet from './LinkSheet.vue'
 import MediaSheet from './MediaSheet.vue'
@@ -36,6 +38,7 @@ const HTML_SHOWS: readonly PartKind[] = ['text', 'footnotes', 'endnotes']
 const shownAsHtml = computed(() =>
   props.document.reading.parts.reduce((sum, { kind, count }) => (HTML_SHOWS.includes(kind) ? sum + count : sum), 0),
 )
+const locks = useLocks()
 const failed = ref(false)
 watch(
   () => [props.document.id, props.document.version],
@@ -45,7 +48,8 @@ watch(
 )
 
 const way = computed(() => {
-  const { extension, reading, size } = props.document
+  const { extension, reading, size, lockId } = props.document
+  if (lockId !== null && locks.openUntil(lockId) === null) return 'locked'
   if (size === 0) return 'empty'
   if (extension === 'pdf' && !failed.value) return 'pdf'
   // As a picture of a page an SVG runs nothing.
@@ -56,7 +60,8 @@ const way = computed(() => {
   // A DOCX is unpacked here only after the server found it honest.
   if ((extension === 'md' || extension === 'docx') && reading.state === 'read' && !failed.value && props.page === 1)
     return 'html'
-  return reading.state === 'read' ? 'text' : reading.state === 'none' ? 'none' : reading.state
+  if (reading.state === 'read') return 'text'
+  return reading.state === 'locked' ? 'none' : reading.state
 })
 /** A picture as it is; where browsers do not show it, its pages as the server draws them. */
 const pictured = computed(() => {
@@ -133,6 +138,7 @@ watch(
         :reach="reach"
         :hit-pages="hitPages"
         @failed="failed = true" />
+      <LockedSheet v-else-if="way === 'locked'" :document="document" />
       <p v-else-if="way === 'empty'" class="quiet">This file is empty.</p>
       <p v-else-if="way === 'waiting' || way === 'reading'" class="quiet">
         Its words are being read; they appear here in a moment.

@@ -26,6 +26,7 @@ const reading = computed(
       reading: ' · being read',
       read: '',
       failed: ' · could not be read',
+      locked: ' · locked',
     })[props.row.reading],
 )
 </script>

@@ -117,6 +117,7 @@ const targetItems = computed<readonly ThingItem[]>(() =>
           starred: document.value.starred,
           extension: document.value.extension,
           tagIds: document.value.tagIds,
+          locked: document.value.lockId !== null,
         },
       ]
     : [],

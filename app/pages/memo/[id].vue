@@ -84,8 +84,8 @@ async function close(): Promise<void> {
 const items = computed<readonly ThingItem[]>(() => {
   const { document } = memo
   if (!document) return []
-  const { id, name, starred, extension, tagIds } = document
-  return [{ key: id, kind: 'document', id, name, starred, extension, tagIds }]
+  const { id, name, starred, extension, tagIds, lockId } = document
+  return [{ key: id, kind: 'document', id, name, starred, extension, tagIds, locked: lockId !== null }]
 })
 const things = useThings(items, { rename: () => nameField.value?.focus(), show: () => void close() })
 useOffered(() => quoted(memo.name), things.acts)

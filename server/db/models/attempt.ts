@@ -5,7 +5,7 @@ import { modelOnce } from '../client'
 /** An attempt to sign in that failed, or an account that was made; counted to slow down guessing and flooding. */
 export class Attempt extends Model<InferAttributes<Attempt>, InferCreationAttributes<Attempt>> {
   declare id: CreationOptional<string>
-  declare kind: 'sign-in' | 'account' | 'person' | 'link' | 'request'
+  declare kind: 'sign-in' | 'account' | 'person' | 'link' | 'request' | 'lock'
   declare email: string
   declare address: string
   /** core/account: networkOf. */

@@ -9,6 +9,10 @@ export class Blob extends Model<InferAttributes<Blob>, InferCreationAttributes<B
   declare size: CreationOptional<string>
   declare createdAt: Date
   declare planId: string | null
+  /** The lock under which its pieces are sealed; null: they are as they came. */
+  declare lockId: CreationOptional<string | null>
+  /** The key of its pieces, sealed to the lock. */
+  declare seal: CreationOptional<Buffer | null>
 }
 
 export function blobs(): typeof Blob {
@@ -20,6 +24,8 @@ export function blobs(): typeof Blob {
         size: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
         createdAt: { type: DataTypes.DATE, allowNull: false },
         planId: { type: DataTypes.UUID },
+        lockId: { type: DataTypes.UUID },
+        seal: { type: DataTypes.BLOB },
       },
       { sequelize, tableName: 'blob', underscored: true, timestamps: false },
     ),

@@ -13,6 +13,7 @@ import { drafts } from './draft'
 import { folders } from './folder'
 import { keptSearches } from './keptSearch'
 import { laidAside } from './laidAside'
+import { locks } from './lock'
 import { longActs } from './longAct'
 import { mails } from './mail'
 import { meanings } from './meaning'
@@ -30,6 +31,7 @@ import { readings } from './reading'
 import { recentSearches } from './recentSearch'
 import { scanPages } from './scanPage'
 import { scannedPages } from './scannedPage'
+import { sealedTexts } from './sealedText'
 import { searchRows } from './searchRow'
 import { serials } from './serial'
 import { sessions } from './session'
@@ -64,6 +66,7 @@ export const MODELS = [
   folders,
   keptSearches,
   laidAside,
+  locks,
   longActs,
   mails,
   mutedGivers,
@@ -81,6 +84,7 @@ export const MODELS = [
   recentSearches,
   scanPages,
   scannedPages,
+  sealedTexts,
   searchRows,
   serials,
   sessions,

@@ -9,6 +9,7 @@ export interface ActorRow {
   readonly planId: string
   /** It is the plan of another. */
   readonly isGuest: boolean
+  readonly sessionId?: string
 }
 
 // Whoever may change all of a plan may work in it as in their own, while the grant is in force.
@@ -30,6 +31,7 @@ export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | unde
   const found = await rows<ActorRow & { isStale: boolean }>(
     null,
     `SELECT a.id AS "accountId", a.email, a.name, coalesce(v.id, p.id) AS "planId", v.id IS NOT NULL AS "isGuest",
+      s.id AS "sessionId",
       s.seen_at < now() - interval '1 hour' AS "isStale"
       FROM session s
     JOIN account a ON a.id = s.account_id JOIN plan p ON p.account_id = a.id
@@ -41,8 +43,8 @@ export async function actorBySession(tokenHash: Buffer): Promise<ActorRow | unde
   const [actor] = found
   if (!actor) return undefined
   if (actor.isStale) await sessions().update({ seenAt: new Date() }, { where: { tokenHash } })
-  const { accountId, email, name, planId, isGuest } = actor
-  return { accountId, email, name, planId, isGuest }
+  const { accountId, email, name, planId, isGuest, sessionId } = actor
+  return { accountId, email, name, planId, isGuest, sessionId }
 }
 
 /** The people of the demo, in the order in which they were made. */

@@ -29,7 +29,7 @@ export interface ListedDocument {
   readonly tagIds: readonly string[]
   readonly starred: boolean
   /** none: never read, or not of a type that is read. */
-  readonly reading: 'none' | 'waiting' | 'reading' | 'read' | 'failed'
+  readonly reading: 'none' | 'waiting' | 'reading' | 'read' | 'failed' | 'locked'
   /** All its places; null is the In-tray. */
   readonly folderIds: readonly (string | null)[]
 }

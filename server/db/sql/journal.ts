@@ -1,5 +1,6 @@
 import type { MadeBy, RowChange } from '../../../core/change/index'
 import type { Message } from '../../../core/history/index'
+import { NEVER_UNDONE } from '../../../core/change/index'
 import { wordMessage } from '../../../core/history/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
@@ -207,7 +208,8 @@ export async function nextToUndo(
   const found = await entries(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.account_id = $2 AND c.undone_by IS NULL
-      AND c.kind NOT IN ('undo', 'redo', 'purge') ORDER BY c.revision DESC LIMIT 1`,
+      AND c.kind NOT IN ('undo', 'redo', ${NEVER_UNDONE.map(kind => `'${kind}'`).join(', ')})
+      ORDER BY c.revision DESC LIMIT 1`,
     [planId, accountId],
   )
   return found[0]

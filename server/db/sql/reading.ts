@@ -3,7 +3,8 @@ import type { Language, PageText, PartKind, PartName, ReadFacts } from '../../..
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 
-type ReadingState = 'waiting' | 'reading' | 'read' | 'failed'
+/** locked: its bytes are sealed, and nobody opens them. */
+type ReadingState = 'waiting' | 'reading' | 'read' | 'failed' | 'locked'
 
 export interface Reading {
   readonly state: ReadingState
@@ -104,11 +105,14 @@ export async function begunReadings(blobIds: readonly string[]): Promise<string[
 }
 
 /**
- * Holds what is known of the words of these bytes until the transaction ends; false when they are gone. Whoever writes
- * them, or deletes them for good, does this before it holds a plan.
+ * Holds what is known of the words of these bytes until the transaction ends; false when they are gone, or were locked
+ * meanwhile. Whoever writes them, or deletes them for good, does this before it holds a plan.
  */
 export async function holdReading(transaction: Transaction, blobId: string): Promise<boolean> {
-  return (await rows(transaction, 'SELECT 1 FROM reading WHERE blob_id = $1 FOR UPDATE', [blobId])).length > 0
+  return (
+    (await rows(transaction, `SELECT 1 FROM reading WHERE blob_id = $1 AND state <> 'locked' FOR UPDATE`, [blobId]))
+      .length > 0
+  )
 }
 
 /** Waits for a reader that is about to keep the words of these bytes; true when they are read. */
@@ -203,10 +207,11 @@ export async function waitAgain(blobId: string): Promise<void> {
 }
 
 export async function failReading(blobId: string, reason: string): Promise<void> {
-  await execute(null, `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1`, [
-    blobId,
-    reason,
-  ])
+  await execute(
+    null,
+    `UPDATE reading SET state = 'failed', reason = $2, changed_at = now() WHERE blob_id = $1 AND state <> 'locked'`,
+    [blobId, reason],
+  )
 }
 
 /** Tells the windows of every plan with a live document of these bytes, in one statement for all of them. */

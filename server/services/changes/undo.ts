@@ -1,4 +1,4 @@
-import { invert } from '../../../core/change/index'
+import { invert, isUndoable } from '../../../core/change/index'
 import { fail } from '../../../core/errors'
 import { message } from '../../../core/history/index'
 import type { Transaction } from '../../db/client'
@@ -69,9 +69,11 @@ export async function undoSince(
       const earlier = await entryById(transaction, actor.planId, newChangeId)
       if (earlier) return [earlier]
       const from = (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
-      const targets = await actsSince(transaction, actor.planId, from.revision)
-      if (targets.length === 0) fail('undo.done')
+      const acts = await actsSince(transaction, actor.planId, from.revision)
+      // Locks stay as they are: they changed no row.
+      const targets = acts.filter(({ kind }) => kind === 'purge' || isUndoable(kind))
       if (targets.some(({ kind }) => kind === 'purge')) fail('undo.never')
+      if (targets.length === 0) fail('undo.done')
       const written: JournalEntry[] = []
       for (const [index, target] of targets.entries()) {
         stuck.push(target)
@@ -104,6 +106,7 @@ async function takeBack(
       const target = await choose(transaction)
       chosen.push(target)
       if (target.kind === 'purge') fail('undo.never')
+      if (!isUndoable(target.kind)) fail('undo.lock')
       if (target.undoneBy !== null) fail('undo.done')
       await writeInverse(transaction, actor, newChangeId, target, now)
       return (await entryById(transaction, actor.planId, newChangeId)) ?? fail('notFound')

@@ -15,6 +15,7 @@ import type { Actor } from '../actor'
 import type { JobPriority } from '../reading/requestReading'
 import { requestReadings } from '../reading/requestReading'
 import { tellPeople } from '../access/tellPeople'
+import { sealAfter } from '../locks/sealCovered'
 import { writeNews } from '../mail/writeNews'
 import type { Between } from './longAct'
 import { watched } from './longAct'
@@ -101,6 +102,7 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
   })
   await tellPeople(transaction, actor.planId, change.rows)
   await writeNews(transaction, actor, change)
+  await sealAfter(transaction, actor.planId)
   return revision
 }
 

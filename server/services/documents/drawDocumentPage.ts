@@ -15,8 +15,8 @@ export type DrawPage = (
 ) => Promise<Opened<{ ok: true; picture: Uint8Array } | { ok: false; reason: string }>>
 
 /**
- * A page (from 1) of a document that browsers do not show by themselves, as a PNG. Throws notFound, page.undrawn,
- * server.busy.
+ * A page (from 1) of a document that browsers do not show by themselves, as a PNG. `isSealed`: it is locked, and open
+ * for who asks. Throws notFound, lock.closed, page.undrawn, server.busy.
  */
 export async function drawDocumentPage(
   actor: Actor,
@@ -24,8 +24,8 @@ export async function drawDocumentPage(
   page: number,
   version: number | null,
   draw: DrawPage,
-): Promise<Uint8Array> {
-  const { blobId, extension, size, read } = await openContent(actor, id, version)
+): Promise<{ picture: Uint8Array; isSealed: boolean }> {
+  const { blobId, extension, size, isSealed, read } = await openContent(actor, id, version)
   if (page < 1) fail('notFound')
   if (!needsServerRendering(extension)) fail('page.undrawn', { why: 'Only the pages of a TIFF are drawn.' })
   if (size === 0 || size > READING_LIMIT_BYTES)
@@ -35,5 +35,7 @@ export async function drawDocumentPage(
   )
   if (drawn.kind === 'again') fail('page.undrawn', { why: 'It broke its reader. Try it once more.' })
   if (drawn.kind === 'failed') fail('page.undrawn', { why: drawn.reason })
-  return drawn.outcome.ok ? drawn.outcome.picture : fail('page.undrawn', { why: drawn.outcome.reason })
+  return drawn.outcome.ok
+    ? { picture: drawn.outcome.picture, isSealed }
+    : fail('page.undrawn', { why: drawn.outcome.reason })
 }

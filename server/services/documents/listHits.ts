@@ -5,6 +5,7 @@ import { marksIn, stemsOf } from '../../../core/text/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { pagesLike } from '../../db/sql/reading'
 import type { Actor } from '../actor'
+import { openText } from '../locks/openLocks'
 import { checkLength } from '../find/findDocuments'
 
 const PAGES_LIMIT = 500
@@ -28,7 +29,9 @@ export async function listHits(
       .filter(stem => stem.length > 2)
       .map(stem => `% ${stem}%`),
   ])
-  const pages = await pagesLike(document.blobId, patterns, PAGES_LIMIT)
+  // What was read from locked contents is not searched where it lies, since it lies there sealed.
+  const opened = await openText(actor, document.blobId)
+  const pages = opened?.pages ?? (await pagesLike(document.blobId, patterns, PAGES_LIMIT))
   return {
     pages: pages
       .map(({ page, kind, name, body }) => ({ page, kind, name, count: marksIn(body, terms).length }))

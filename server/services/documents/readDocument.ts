@@ -1,4 +1,5 @@
 import { fail } from '../../../core/errors'
+import { isReadable } from '../../../core/formats/index'
 import type { DocumentRow, VersionRow } from '../../../core/rows/index'
 import { documentById, togetherWith, versionsOf } from '../../db/sql/documentFacts'
 import { placementsOf, starsAmong } from '../../db/sql/planRows'
@@ -9,6 +10,7 @@ import { pagesOf, partNamesOf, readingOf } from '../../db/sql/reading'
 import { scansLeft, wordsOfPages } from '../../db/sql/scans'
 import type { PageWords } from '../../db/sql/scans'
 import type { Actor } from '../actor'
+import { openText, openUntil, sealOf } from '../locks/openLocks'
 
 /** Without what only the server deals with. */
 type Shown = Omit<DocumentRow, 'folded' | 'blobId' | 'trashRoot'>
@@ -22,8 +24,10 @@ export interface DocumentFacts extends Shown {
   /** The message it came with and what else did, or its attachments. */
   readonly together: readonly { readonly id: string; readonly name: string; readonly extension: string }[]
   readonly versions: readonly ShownVersion[]
+  /** What seals its contents; null: nothing. */
+  readonly lockId: string | null
   readonly reading: {
-    readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed'
+    readonly state: 'none' | 'waiting' | 'reading' | 'read' | 'failed' | 'locked'
     readonly reason: string | null
     readonly pages: number
     readonly paged: boolean
@@ -39,7 +43,7 @@ export interface DocumentFacts extends Shown {
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const [placements, stars, versions, reading, tagIds, together, left] = await Promise.all([
+  const [placements, stars, versions, reading, tagIds, together, left, sealed, opened] = await Promise.all([
     placementsOf(null, actor.planId, [id]),
     starsAmong(null, actor.planId, [id]),
     versionsOf(actor.planId, id),
@@ -47,7 +51,11 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     tagsOfDocument(actor.planId, id),
     togetherWith(actor.planId, document.partOf ?? id, id),
     scansLeft(document.blobId),
+    sealOf(document.blobId),
+    openText(actor, document.blobId),
   ])
+  // Its lock is open, and its words are read at this moment.
+  const isBeingRead = sealed !== null && opened === null && isReadableNow(actor, sealed.lockId, document.extension)
   return {
     ...shown(document),
     folderIds: placements.map(placement => placement.folderId),
@@ -62,21 +70,26 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
       createdAt,
       remark,
     })),
+    lockId: sealed?.lockId ?? null,
     reading: {
-      ...(reading ?? {
-        state: 'none',
-        reason: null,
-        pages: 0,
-        paged: false,
-        title: '',
-        author: '',
-        language: null,
-        parts: [],
-      }),
+      ...(opened?.reading ??
+        (isBeingRead ? undefined : reading) ?? {
+          state: isBeingRead ? 'reading' : 'none',
+          reason: null,
+          pages: 0,
+          paged: false,
+          title: '',
+          author: '',
+          language: null,
+          parts: [],
+        }),
       scansLeft: left,
     },
   }
 }
+
+const isReadableNow = (actor: Actor, lockId: string, extension: string): boolean =>
+  openUntil(actor, lockId, new Date()) !== null && isReadable(extension)
 
 function shown({
   id,
@@ -128,10 +141,16 @@ export async function readText(
   from: number,
 ): Promise<{ pages: NamedPage[]; parts: (PartName & { page: number })[]; next: number | null }> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const [found, parts] = await Promise.all([
-    pagesOf(document.blobId, from, TEXT_PAGES + 1),
-    from === 1 ? partNamesOf(document.blobId, NAMED_PARTS) : [],
-  ])
+  const opened = await openText(actor, document.blobId)
+  const [found, parts] = opened
+    ? [
+        opened.pages.filter(({ page }) => page >= from).slice(0, TEXT_PAGES + 1),
+        from === 1 ? opened.pages.slice(0, NAMED_PARTS).map(({ page, kind, name }) => ({ page, kind, name })) : [],
+      ]
+    : await Promise.all([
+        pagesOf(document.blobId, from, TEXT_PAGES + 1),
+        from === 1 ? partNamesOf(document.blobId, NAMED_PARTS) : [],
+      ])
   return {
     pages: found.slice(0, TEXT_PAGES),
     parts: parts.filter(({ name }) => name !== ''),

@@ -5,7 +5,6 @@ import { holdsOf, mediaTypeOf, sizeText } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { NewFile, NewFolder } from '../../../core/plan/index'
 import { foldersOfPaths, nameFromFile } from '../../../core/plan/index'
-import { blobStore } from '../../db/blobStore'
 import { documentById } from '../../db/sql/documentFacts'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById } from '../../db/sql/journal'
@@ -14,6 +13,7 @@ import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
+import { openBytes } from '../locks/openLocks'
 import { READING_LIMIT_BYTES } from '../reading/keepReading'
 import { checkFolder } from './addUpload'
 import { storeFile } from './storeFile'
@@ -34,8 +34,8 @@ const BESIDE = 3
 const MANY = 50
 
 /**
- * Throws notFound, contents.none, contents.large, contents.unreadable, quota.full, folder.inTrash. Asked again with the
- * same key, the first answer is given.
+ * Throws notFound, lock.closed, contents.none, contents.large, contents.unreadable, quota.full, folder.inTrash. Asked
+ * again with the same key, the first answer is given.
  */
 export async function takeOut(
   actor: Actor,
@@ -53,7 +53,8 @@ export async function takeOut(
   const [placement] = await placementsOf(null, actor.planId, [id])
   const folderId = (placement?.folderId ?? null) as FolderId | null
   await checkFolder(actor, folderId)
-  const opened = await open(actor.planId, extension, blobStore.read(blobId, 0, size - 1))
+  const { read } = await openBytes(actor, blobId)
+  const opened = await open(actor.planId, extension, read(0, size - 1))
   if (!opened.ok) fail('contents.unreadable', { why: opened.reason })
   const { files: held } = opened
   if (held.length === 0) fail('contents.none', { name })

@@ -17,7 +17,8 @@ export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 /** Raised when readers read better than before: what older ones read is read again in the background. */
 export const READER_VERSION = 6
 
-interface ReadText extends IndexedText {
+/** What a reader makes of a document. */
+export interface ReadText extends IndexedText {
   readonly pages: readonly (PageText & PartName)[]
   readonly paged: boolean
   /** Pages (from 1) that may be pictures of text and are put on the list to be recognised. */

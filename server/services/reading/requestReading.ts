@@ -6,6 +6,7 @@ import { notifyWork } from '../../db/sql/journal'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { sayFault } from '../../log/log'
 import { documentById } from '../../db/sql/documentFacts'
+import { documentsToRead } from '../../db/sql/locks'
 import { releaseClaims } from '../../db/sql/claims'
 import {
   awaitReading,
@@ -29,10 +30,11 @@ export type JobPriority = 'now' | 'later'
 export async function requestReadings(
   transaction: Transaction,
   planId: string,
-  documentIds: readonly string[],
+  wantedIds: readonly string[],
   priority: JobPriority = 'now',
 ): Promise<void> {
-  if (documentIds.length === 0) return
+  if (wantedIds.length === 0) return
+  const documentIds = await documentsToRead(transaction, planId, wantedIds)
   // Not those that this act asks for: their readers are told only once it holds.
   const unsettled = await unsettledReadings(transaction, planId, documentIds)
   if ((await wantReadings(transaction, planId, documentIds, priority === 'later')) > 0) await notifyWork(transaction)

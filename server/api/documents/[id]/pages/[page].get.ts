@@ -10,10 +10,11 @@ import { drawPage } from '../../../../workers/documents'
  */
 export default route(documentsRoutes.page, async ({ actor, event }) => {
   const page = wholeNumberOf(getRouterParam(event, 'page')) ?? 0
-  const picture = await drawDocumentPage(actor, idInPath(event), page, wholeNumberOf(getQuery(event).version), drawPage)
+  const version = wholeNumberOf(getQuery(event).version)
+  const { picture, isSealed } = await drawDocumentPage(actor, idInPath(event), page, version, drawPage)
   setResponseHeaders(event, {
     'content-type': 'image/png',
-    'cache-control': 'private, max-age=86400, immutable',
+    'cache-control': isSealed ? 'no-store' : 'private, max-age=86400, immutable',
     'x-content-type-options': 'nosniff',
   })
   return picture

@@ -11,7 +11,7 @@ export default route(sharedRoutes.page, async ({ event }) => {
   const scope = await openScope(event)
   const document = await documentIn(scope, idInPath(event))
   const page = wholeNumberOf(getRouterParam(event, 'page')) ?? 0
-  const picture = await drawDocumentPage(scope.giver, document.id, page, null, drawPage)
+  const { picture } = await drawDocumentPage(scope.giver, document.id, page, null, drawPage)
   setResponseHeaders(event, { 'content-type': 'image/png', 'cache-control': 'no-store' })
   return picture
 })
