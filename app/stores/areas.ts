@@ -72,12 +72,20 @@ export const useAreas = defineStore('areas', () => {
     }
     const { from, key } = area.of
     const copies = ids.map(id => ({ id, copyId: newId<DocumentId>() }))
-    const answer = await remoteOf(api.putShared(key, area.folderId, newId(), copies))
+    const change = newId()
+    const answer = await remoteOf(api.putShared(key, area.folderId, change, copies))
     if (answer.state === 'error') return answer.reason.message
     const [only] = documents
     const what = only && documents.length === 1 ? quoted(only.name) : counted(documents.length, 'document')
-    notices.say(`Put a copy of ${what} into ${area.name} of ${from}`)
+    notices.say(`Put a copy of ${what} into ${area.name} of ${from}`, () => takeBack(key, change, what))
     return ''
+  }
+
+  /** Out of the area of another again. */
+  async function takeBack(key: string, change: string, what: string): Promise<void> {
+    const answer = await remoteOf(api.undoShared(key, newId(), change))
+    if (answer.state === 'error') notices.refuse(answer.reason)
+    else notices.say(`Took the copy of ${what} back`)
   }
 
   return { own, ofOthers, all, put }

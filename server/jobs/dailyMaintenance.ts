@@ -2,6 +2,7 @@ import { sweepAttempts } from '../services/account/session'
 import { sweepLongActs } from '../services/changes/longAct'
 import { sweepIncoming } from '../services/documents/sweepIncoming'
 import { sweepOrphans } from '../services/documents/sweepOrphans'
+import { sweepLocks } from '../services/locks/locks'
 import { dropStaleScanned } from '../services/scans/scannedRows'
 import { sweepTrash } from '../services/trash/sweepTrash'
 
@@ -13,5 +14,6 @@ export async function dailyMaintenance(log: (message: string) => void, now: Date
   if (swept !== null) log(swept)
   await sweepLongActs(now)
   await sweepTrash(now)
+  await sweepLocks()
   await sweepAttempts(now)
 }

@@ -6,6 +6,7 @@ import type { Found } from '../../contract/find'
 import type { Lock, LockPreview } from '../../contract/lock'
 import type { DocumentId, FolderId, GrantId } from '../../core/ids'
 import { rows, withTransaction } from '../../server/db/client'
+import { dropEmptyLocks } from '../../server/db/sql/locks'
 import { holdReading } from '../../server/db/sql/reading'
 import { keepTextWords } from '../../server/db/sql/textWords'
 import type { Refused } from '../support/client'
@@ -99,6 +100,7 @@ describe('a locked document', () => {
     expect((await owner.get<{ pages: unknown[] }>(`/api/documents/${id}/text?from=1`)).body.pages).toEqual([])
     expect((await owner.get<{ pages: unknown[] }>(`/api/documents/${id}/hits?q=Sanna`)).body.pages).toEqual([])
     expect((await owner.get(`/api/documents/${id}/thumbnail`)).status).toBe(404)
+    expect((await owner.send<Refused>('POST', `/api/documents/${id}/reading`, {})).body.code).toBe('lock.closed')
     const other = await new Person('Cora').open(owner)
     const { body } = await owner.send<Refused>('POST', `/api/documents/${id}/copies`, {
       ...{ change: v7(), to: [{ who: 'person', whoId: other.id }] },
@@ -208,6 +210,18 @@ describe('a locked folder', () => {
     expect(await tablesHolding(WORD)).toEqual([])
     await owner.send('DELETE', '/api/locks/open')
     expect((await owner.document(uploaded)).reading).toMatchObject({ state: 'locked', pages: 0 })
+  })
+
+  it('goes for good without its passphrase, and its lock with it', async () => {
+    const folder = await owner.folder('Old board')
+    await owner.upload('Old.txt', 'long ago', folder)
+    await lock({ folderId: folder })
+    const id = await newest()
+    await owner.act({ kind: 'trash', folderIds: [folder], documentIds: [] })
+    await owner.send('POST', '/api/trash/purge', { id: v7(), ids: [folder], all: false })
+    expect(await dropEmptyLocks()).toBeGreaterThan(0)
+    expect((await locks()).map(one => one.id)).not.toContain(id)
+    expect((await locks()).length).toBeGreaterThan(0)
   })
 
   it('is left out of a ZIP, which says so, and refuses one of itself alone', async () => {

@@ -1,13 +1,8 @@
 import { useActs } from '../../stores/acts'
+import { undoShown } from '../../stores/undoShown'
 import type { PlainAct } from '../act'
 
-export const undo: PlainAct = {
-  id: 'undo',
-  title: 'Undo',
-  key: 'Ctrl+Z',
-  part: 'app',
-  run: () => void useActs().undo(),
-}
+export const undo: PlainAct = { id: 'undo', title: 'Undo', key: 'Ctrl+Z', part: 'app', run: () => void undoShown() }
 
 export const redo: PlainAct = {
   id: 'redo',

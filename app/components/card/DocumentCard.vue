@@ -158,7 +158,7 @@ const READING = {
               ? `${counted(document.reading.scansLeft, 'page')} still to be read from the picture`
               : 'read, found by what is in it'
           }}
-          <v-btn class="place" title="Reads it anew" @click="again">again</v-btn>
+          <v-btn v-if="document.lockId === null" class="place" title="Reads it anew" @click="again">again</v-btn>
         </template>
         <span v-else :class="{ warn: document.reading.state === 'failed' }">{{ READING[document.reading.state] }}</span>
         <template v-if="document.reading.state === 'failed'">

@@ -11,6 +11,7 @@ import type { GiveTarget } from '../../stores/dialogs'
 import { useDialogs } from '../../stores/dialogs'
 import { readDocument } from '../../stores/content'
 import { useGiven } from '../../stores/given'
+import { useLocks } from '../../stores/locks'
 import { useNotice } from '../../stores/notice'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
@@ -25,7 +26,7 @@ const props = defineProps<{ things: readonly GiveTarget[] }>()
 const emit = defineEmits<{ close: [] }>()
 
 const [given, notices, placeNames, plan] = [useGiven(), useNotice(), usePlaceNames(), usePlan()]
-const [areas, dialogs] = [useAreas(), useDialogs()]
+const [areas, dialogs, locks] = [useAreas(), useDialogs(), useLocks()]
 const byLink = ref(false)
 const facts = ref<DocumentFacts | null>(null)
 const sentence = ref<{ send: () => Promise<void>; isDone: boolean; isReady: boolean } | null>(null)
@@ -69,6 +70,10 @@ const opened = computed(() => {
   const what = others.length === 0 ? first : `${first} and ${counted(others.length, 'other')}`
   return `In it lies what one person alone sees beside you so far: ${what}. Whoever has it would see that as well.`
 })
+/** What is locked is given by its name alone. */
+const isLocked = computed(
+  () => facts.value?.lockId != null || of('folder').some(({ id }) => locks.ofFolder(id) !== undefined),
+)
 /** The house rule: nothing is given but areas. */
 const isRuled = computed(
   () =>
@@ -116,6 +121,7 @@ async function send(): Promise<void> {
         <LinkSentence v-if="byLink && linked" ref="sentence" :thing="linked" />
         <PeopleSentence v-else ref="sentence" :things="things" :meant="meant" />
         <p v-if="opened" class="widening" role="status">{{ opened }}</p>
+        <p v-if="isLocked" class="second">It is locked: they see its name, and nothing of what is in it.</p>
         <p v-if="given.refused" class="warn" role="alert">{{ given.refused }}</p>
         <EnterSends />
       </form>

@@ -1,12 +1,16 @@
 <script setup lang="ts">
 // In place of contents that are locked.
 import { mdiLockOutline } from '@mdi/js'
+import { computed } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import { useDialogs } from '../../stores/dialogs'
+import { useLocks } from '../../stores/locks'
 import { useSession } from '../../stores/session'
 
 const props = defineProps<{ document: DocumentFacts }>()
-const [dialogs, session] = [useDialogs(), useSession()]
+const [dialogs, locks, session] = [useDialogs(), useLocks(), useSession()]
+/** Of what others give, their owner alone unlocks it. */
+const isOwn = computed(() => !session.isGuest && locks.all.some(({ id }) => id === props.document.lockId))
 
 function unlock(): void {
   dialogs.unlock = { kind: 'document', id: props.document.id, name: props.document.name }
@@ -16,8 +20,11 @@ function unlock(): void {
 <template>
   <div class="sealed">
     <v-icon :icon="mdiLockOutline" size="26" />
-    <p>This document is locked. Its contents are shown once its passphrase is said.</p>
-    <v-btn v-if="!session.isGuest" class="act main" @click="unlock">Unlock…</v-btn>
+    <p>
+      This document is locked.
+      {{ isOwn ? 'Its contents are shown once its passphrase is said.' : 'Its owner alone can unlock it.' }}
+    </p>
+    <v-btn v-if="isOwn" class="act main" @click="unlock">Unlock…</v-btn>
   </div>
 </template>
 

@@ -13,6 +13,7 @@ import { useNotice } from '../../stores/notice'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useColourKey } from '../../stores/colourKey'
+import { undoShown } from '../../stores/undoShown'
 import { useView } from '../../stores/view'
 
 const plan = usePlan()
@@ -106,7 +107,8 @@ function brighten(id: MeaningId): void {
       {{ said }}
     </p>
     <v-btn v-if="notices.present" class="do" @click="notices.present = null">Close</v-btn>
-    <v-btn v-if="acts.undoable" class="do" :title="undoTitle" @click="acts.undo()">{{
+    <v-btn v-if="notices.present?.undo" class="do" title="Undo (Ctrl+Z)" @click="undoShown()">Undo</v-btn>
+    <v-btn v-else-if="acts.undoable" class="do" :title="undoTitle" @click="undoShown()">{{
       acts.last.by === null ? 'Undo' : 'Undo what you did'
     }}</v-btn>
     <v-btn v-if="acts.last.redo" class="do" :title="redoTitle" @click="acts.redo()">Redo</v-btn>

@@ -3,7 +3,7 @@
 import { usePageTitle } from '../../composables/usePageTitle'
 import { useEventListener } from '@vueuse/core'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
-import type { FolderId } from '../../../core/ids'
+import type { DocumentId, FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import { quoted } from '../../../core/change/index'
 import type { ThingItem } from '../../acts/act'
@@ -11,11 +11,14 @@ import { useOffered } from '../../acts/offered'
 import { useThings } from '../../acts/useThings'
 import DocumentCard from '../../components/card/DocumentCard.vue'
 import PlaceLinks from '../../components/common/PlaceLinks.vue'
+import LockedSheet from '../../components/lock/LockedSheet.vue'
 import MemoEditor from '../../components/memo/MemoEditor.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { onPlanEvent } from '../../composables/usePlanEvents'
 import { isTyping } from '../../composables/useShortcuts'
 import { useKeeping } from '../../stores/keeping'
+import { lockIdOf, useLocks } from '../../stores/locks'
 import { useMemo } from '../../stores/memo'
 import { beginningOf } from '../../stores/memoPatterns'
 import { useTagList } from '../../stores/tagList'
@@ -29,6 +32,8 @@ const router = useRouter()
 const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(String(route.query.folder ?? '')))
 const places = computed(() => memo.document?.folderIds ?? [folderId.value])
 
+const open = (id: DocumentId) =>
+  memo.open(id, folderId.value, () => beginningOf(String(route.query.pattern ?? ''), folderId.value))
 watch(
   () => route.params.id,
   async id => {
@@ -37,16 +42,44 @@ watch(
       void router.replace('/plan')
       return
     }
-    await memo.open(parsed, folderId.value, () => beginningOf(String(route.query.pattern ?? ''), folderId.value))
+    await open(parsed)
   },
   { immediate: true },
 )
+
+// What is locked is not shown any more, and is again once it is unlocked; what was typed is kept in the browser.
+const locks = useLocks()
+const lockId = ref<string | null>(null)
+watch(
+  () => memo.document,
+  document => {
+    if (document) lockId.value = document.lockId
+  },
+)
+watch(
+  () => lockId.value !== null && locks.openUntil(lockId.value),
+  (_, before) => {
+    if (memo.id && before !== false) void open(memo.id)
+  },
+)
+onPlanEvent(async event => {
+  const { id } = memo
+  if (event.type === 'locks' && id && memo.document && (await lockIdOf(id)) !== lockId.value) await open(id)
+})
 
 // What is typed before the editor is there is not lost: it is the beginning of the text.
 const early = ref('')
 const isWriting = computed(() => memo.id !== null && (memo.state === 'ready' || memo.state === 'keeping'))
 useEventListener(document, 'keydown', event => {
-  if (isWriting.value || event.ctrlKey || event.metaKey || event.altKey || isTyping(event.target)) return
+  if (
+    isWriting.value ||
+    memo.state === 'gone' ||
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    isTyping(event.target)
+  )
+    return
   if (event.key.length === 1) early.value += event.key
   else if (event.key === 'Enter') early.value += '\n'
   else if (event.key === 'Backspace') early.value = early.value.slice(0, -1)
@@ -134,6 +167,7 @@ const said = computed(() =>
         @write="memo.write"
         @keep="memo.keep()"
         @tag="memo.tag" />
+      <LockedSheet v-else-if="memo.state === 'gone' && memo.document?.lockId" :document="memo.document" />
       <p v-else-if="memo.state === 'gone'" class="warn">
         {{ memo.refused }}
       </p>

@@ -91,6 +91,14 @@ export async function documentsToRead(
   return found.map(({ id }) => id)
 }
 
+/** Drops locks under which nothing is any more, after it was deleted for good; how many. */
+export function dropEmptyLocks(): Promise<number> {
+  return execute(
+    null,
+    'DELETE FROM lock l WHERE l.folder_id IS NULL AND NOT EXISTS (SELECT FROM blob b WHERE b.lock_id = l.id)',
+  )
+}
+
 /** Those of the documents whose contents are sealed now. */
 export function lockedAmong(planId: string, ids: readonly string[]): Promise<{ id: string; lockId: string }[]> {
   return rows(

@@ -12,7 +12,7 @@ import { locks } from '../../db/models/lock'
 import type { JournalEntry } from '../../db/sql/journal'
 import { entryById, notify, writeEntry } from '../../db/sql/journal'
 import type { LockSummary } from '../../db/sql/locks'
-import { holdersOf, locksOf, openBlobs } from '../../db/sql/locks'
+import { dropEmptyLocks, holdersOf, locksOf, openBlobs } from '../../db/sql/locks'
 import { folderById, lockPlan } from '../../db/sql/planRows'
 import { refuseWeak } from '../account/password'
 import { limitAttempts } from '../account/limitAttempts'
@@ -40,6 +40,9 @@ export async function listLocks(actor: Actor): Promise<{ locks: LockFacts[] }> {
   const now = new Date()
   return { locks: (await locksOf(actor.planId)).map(lock => ({ ...lock, openUntil: openUntil(actor, lock.id, now) })) }
 }
+
+/** Locks of what was deleted for good; how many. */
+export const sweepLocks = (): Promise<number> => dropEmptyLocks()
 
 export interface ToLock {
   readonly documentIds: readonly string[]

@@ -3,6 +3,7 @@ import { isReadable } from '../../../core/formats/index'
 import type { Transaction } from '../../db/client'
 import { withTransaction } from '../../db/client'
 import { notifyWork } from '../../db/sql/journal'
+import { blobs } from '../../db/models/blob'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { sayFault } from '../../log/log'
 import { documentById } from '../../db/sql/documentFacts'
@@ -61,10 +62,11 @@ async function catchUp(unsettled: readonly string[]): Promise<void> {
   }
 }
 
-/** Reads a document again that was read or could not be. Throws notFound, reading.none. */
+/** Reads a document again that was read or could not be. Throws notFound, lock.closed, reading.none. */
 export async function readAgain(actor: Actor, documentId: string): Promise<void> {
   const document = (await documentById(actor.planId, documentId)) ?? fail('notFound')
   if (!isReadable(document.extension)) fail('reading.none')
+  if (await isSealed(document.blobId)) fail('lock.closed')
   if (await wantAgain(actor.planId, document.blobId, document.extension)) await notifyWork(null)
 }
 
@@ -81,6 +83,8 @@ const LOST_SECONDS = 600
 export function releaseLostClaims(seconds = LOST_SECONDS): Promise<number> {
   return releaseClaims(seconds)
 }
+
+const isSealed = async (id: string): Promise<boolean> => (await blobs().findByPk(id))?.lockId != null
 
 const AT_ONCE = 500
 
