@@ -23,10 +23,13 @@ watch(
     forGood.value = false
     lockId.value = null
     if (thing === null) return
-    lockId.value = thing.kind === 'folder' ? (locks.ofFolder(thing.id)?.id ?? null) : await lockIdOf(thing.id)
+    looking = thing.kind === 'folder' ? Promise.resolve(locks.ofFolder(thing.id)?.id ?? null) : lockIdOf(thing.id)
+    lockId.value = await looking
     if (lockId.value === null) refused.value = `${quoted(thing.name)} is not locked.`
   },
 )
+// Who types fast says the passphrase before it is known which lock it is of.
+let looking: Promise<string | null> = Promise.resolve(null)
 const lock = computed(() => locks.all.find(({ id }) => id === lockId.value))
 const name = computed(() => (props.thing ? quoted(props.thing.name) : ''))
 const together = computed(() => {
@@ -39,9 +42,10 @@ const together = computed(() => {
 })
 
 async function send(): Promise<void> {
-  if (busy.value || lockId.value === null || passphrase.value === '') return
+  if (busy.value || passphrase.value === '') return
   busy.value = true
-  refused.value = await (forGood.value ? locks.takeOff : locks.open)(lockId.value, passphrase.value)
+  const id = await looking
+  if (id !== null) refused.value = await (forGood.value ? locks.takeOff : locks.open)(id, passphrase.value)
   busy.value = false
   passphrase.value = ''
   if (refused.value === '') emit('close')
@@ -72,7 +76,7 @@ async function send(): Promise<void> {
       <EnterSends />
     </form>
     <template #acts>
-      <v-btn class="act main" :disabled="busy || passphrase === '' || lockId === null" @click="send">
+      <v-btn class="act main" :disabled="busy || passphrase === ''" @click="send">
         {{ forGood ? 'Take the lock off' : 'Unlock it' }} <span class="key">Enter</span>
       </v-btn>
       <v-btn class="act" @click="emit('close')">Leave it <span class="key">Esc</span></v-btn>
