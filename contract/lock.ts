@@ -18,8 +18,8 @@ export type Lock = yup.InferType<typeof lockShape>
 export const locksShape = yup.object({ locks: yup.array(lockShape).required() })
 export type LocksReply = yup.InferType<typeof locksShape>
 
-/** Documents by themselves, or a folder with all in it and below and what comes into it. */
 const LOCKED_AT_ONCE = 500
+/** Documents by themselves, or a folder with all in it and below and what comes into it. */
 const meant = {
   documentIds: yup.array(documentId()).max(LOCKED_AT_ONCE).default([]),
   folderId: folderId().nullable().default(null),

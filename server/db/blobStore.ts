@@ -2,7 +2,6 @@
 // transaction hold everything.
 
 import { createHash } from 'node:crypto'
-import type { Transaction } from './client'
 import { execute, isUniqueViolation, rows } from './client'
 
 export interface StoredBlob {
@@ -146,13 +145,4 @@ export function blobsAmong(ids: readonly string[]): Promise<StoredBlob[]> {
       AND sha256 IS NOT NULL`,
     [ids],
   )
-}
-
-export async function blobFacts(transaction: Transaction | null, id: string): Promise<StoredBlob | undefined> {
-  const found = await rows<StoredBlob>(
-    transaction,
-    `SELECT id, size::float8 AS size, encode(sha256, 'hex') AS sha256 FROM blob WHERE id = $1 AND sha256 IS NOT NULL`,
-    [id],
-  )
-  return found[0]
 }

@@ -14,7 +14,8 @@ const readingOf = (
   d: string,
 ): string => `(SELECT coalesce(max(CASE r.state WHEN 'read' THEN CASE WHEN r.words <> '' THEN 'read'
   WHEN EXISTS (SELECT FROM scan_page q WHERE q.blob_id = r.blob_id) THEN 'waiting' ELSE 'wordless' END
-  WHEN 'failed' THEN 'failed' WHEN 'locked' THEN 'locked' ELSE 'waiting' END), 'none') FROM reading r WHERE r.blob_id = ${d}.blob_id)`
+  WHEN 'failed' THEN 'failed' WHEN 'locked' THEN 'locked' ELSE 'waiting' END), 'none')
+  FROM reading r WHERE r.blob_id = ${d}.blob_id)`
 
 /** What was read without words was read as well. */
 const meant = (value: ReadingKind): readonly ReadingKind[] => (value === 'read' ? ['read', 'wordless'] : [value])

@@ -40,6 +40,9 @@ export class StaleRowsError extends Error {
   }
 }
 
+// What can bring contents under a lock.
+const CONTENTS: ReadonlySet<RowChange['table']> = new Set(['placement', 'version', 'folder'])
+
 // A notice has to fit into 8,000 bytes; with more places than these, windows look at everything.
 const NOTICE_PLACES = 40
 
@@ -102,7 +105,7 @@ async function write(transaction: Transaction, actor: Actor, change: ChangeToWri
   })
   await tellPeople(transaction, actor.planId, change.rows)
   await writeNews(transaction, actor, change)
-  await sealAfter(transaction, actor.planId)
+  if (change.rows.some(({ table }) => CONTENTS.has(table))) await sealAfter(transaction, actor.planId)
   return revision
 }
 

@@ -5,7 +5,7 @@ import { marksIn, stemsOf } from '../../../core/text/index'
 import { documentById } from '../../db/sql/documentFacts'
 import { pagesLike } from '../../db/sql/reading'
 import type { Actor } from '../actor'
-import { openText } from '../locks/openLocks'
+import { lockOfBytes } from '../locks/openLocks'
 import { checkLength } from '../find/findDocuments'
 
 const PAGES_LIMIT = 500
@@ -30,8 +30,8 @@ export async function listHits(
       .map(stem => `% ${stem}%`),
   ])
   // What was read from locked contents is not searched where it lies, since it lies there sealed.
-  const opened = await openText(actor, document.blobId)
-  const pages = opened?.pages ?? (await pagesLike(document.blobId, patterns, PAGES_LIMIT))
+  const lock = await lockOfBytes(actor, document.blobId)
+  const pages = lock?.text?.pages ?? (await pagesLike(document.blobId, patterns, PAGES_LIMIT))
   return {
     pages: pages
       .map(({ page, kind, name, body }) => ({ page, kind, name, count: marksIn(body, terms).length }))

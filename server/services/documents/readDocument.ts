@@ -10,7 +10,7 @@ import { pagesOf, partNamesOf, readingOf } from '../../db/sql/reading'
 import { scansLeft, wordsOfPages } from '../../db/sql/scans'
 import type { PageWords } from '../../db/sql/scans'
 import type { Actor } from '../actor'
-import { openText, openUntil, sealOf } from '../locks/openLocks'
+import { lockOfBytes } from '../locks/openLocks'
 
 /** Without what only the server deals with. */
 type Shown = Omit<DocumentRow, 'folded' | 'blobId' | 'trashRoot'>
@@ -43,7 +43,7 @@ export interface DocumentFacts extends Shown {
 /** One document with all that its card shows. Throws notFound, also for a document of another plan. */
 export async function readDocument(actor: Actor, id: string): Promise<DocumentFacts> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const [placements, stars, versions, reading, tagIds, together, left, sealed, opened] = await Promise.all([
+  const [placements, stars, versions, reading, tagIds, together, left, lock] = await Promise.all([
     placementsOf(null, actor.planId, [id]),
     starsAmong(null, actor.planId, [id]),
     versionsOf(actor.planId, id),
@@ -51,11 +51,10 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     tagsOfDocument(actor.planId, id),
     togetherWith(actor.planId, document.partOf ?? id, id),
     scansLeft(document.blobId),
-    sealOf(document.blobId),
-    openText(actor, document.blobId),
+    lockOfBytes(actor, document.blobId),
   ])
   // Its lock is open, and its words are read at this moment.
-  const isBeingRead = sealed !== null && opened === null && isReadableNow(actor, sealed.lockId, document.extension)
+  const isBeingRead = lock?.isOpen === true && lock.text === null && isReadable(document.extension)
   return {
     ...shown(document),
     folderIds: placements.map(placement => placement.folderId),
@@ -70,9 +69,9 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
       createdAt,
       remark,
     })),
-    lockId: sealed?.lockId ?? null,
+    lockId: lock?.lockId ?? null,
     reading: {
-      ...(opened?.reading ??
+      ...(lock?.text?.reading ??
         (isBeingRead ? undefined : reading) ?? {
           state: isBeingRead ? 'reading' : 'none',
           reason: null,
@@ -87,9 +86,6 @@ export async function readDocument(actor: Actor, id: string): Promise<DocumentFa
     },
   }
 }
-
-const isReadableNow = (actor: Actor, lockId: string, extension: string): boolean =>
-  openUntil(actor, lockId, new Date()) !== null && isReadable(extension)
 
 function shown({
   id,
@@ -141,7 +137,7 @@ export async function readText(
   from: number,
 ): Promise<{ pages: NamedPage[]; parts: (PartName & { page: number })[]; next: number | null }> {
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
-  const opened = await openText(actor, document.blobId)
+  const opened = (await lockOfBytes(actor, document.blobId))?.text
   const [found, parts] = opened
     ? [
         opened.pages.filter(({ page }) => page >= from).slice(0, TEXT_PAGES + 1),

@@ -24,7 +24,7 @@ import { makeLock, openLock } from './envelope'
 import { readUnder } from './readUnder'
 import { closeAll, keepOpen, openUntil } from './openLocks'
 import { holdWords, sealBytes, unsealBytes } from './sealBytes'
-import { refreshHolders } from './sealCovered'
+import { refreshHolders, sealAfter } from './sealCovered'
 
 /** What is sealed within one act, which holds the plan while it does. */
 const SEALED_AT_ONCE_BYTES = 2 * 1024 * 1024 * 1024
@@ -77,17 +77,15 @@ export async function lockThings(
   const id = newId()
   const keys = await makeLock(id, passphrase)
   return withTransaction(async transaction => {
-    await holdWords(
-      transaction,
-      actor.planId,
-      (await openBlobs(transaction, actor.planId, meant)).map(({ blobId }) => blobId),
-    )
+    const held = (await openBlobs(transaction, actor.planId, meant)).map(({ blobId }) => blobId)
+    await holdWords(transaction, actor.planId, held)
     const earlier = await begun(transaction, actor, changeId)
     if (earlier) return earlier
     const folder = meant.folderId === null ? null : await folderOf(actor, meant.folderId)
     const known = { planId: actor.planId, id: [...meant.documentIds] }
     if ((await documents().count({ where: known, transaction })) < new Set(meant.documentIds).size) fail('notFound')
-    const blobs = await openBlobs(transaction, actor.planId, meant)
+    // What came in between is sealed right after, as all that comes into a locked folder.
+    const blobs = (await openBlobs(transaction, actor.planId, meant)).filter(({ blobId }) => held.includes(blobId))
     if (blobs.reduce((sum, { size }) => sum + size, 0) > SEALED_AT_ONCE_BYTES) fail('lock.large')
     if (folder === null && blobs.length === 0) fail('lock.nothing')
     if (folder && (await locks().count({ where: { folderId: folder.id }, transaction })) > 0) fail('lock.nothing')
@@ -98,6 +96,7 @@ export async function lockThings(
     for (const { blobId } of blobs) await sealBytes(transaction, actor.planId, { blobId, lockId: id }, keys.publicKey)
     const blobIds = blobs.map(({ blobId }) => blobId)
     await refreshHolders(transaction, actor.planId, blobIds)
+    await sealAfter(transaction, actor.planId)
     const holders = await holdersOf(transaction, actor.planId, blobIds)
     const things = folder ? namedThings([folder], []) : namedThings([], holders)
     return write(transaction, actor, { id: changeId, kind: 'lock', said: message('lock', { things }), now })

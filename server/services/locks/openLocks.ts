@@ -3,7 +3,8 @@
 
 import type { KeyObject } from 'node:crypto'
 import { fail } from '../../../core/errors'
-import { blobFacts, blobStore } from '../../db/blobStore'
+import { blobStore } from '../../db/blobStore'
+import type { Blob } from '../../db/models/blob'
 import { blobs } from '../../db/models/blob'
 import type { Actor } from '../actor'
 import { openKey } from './envelope'
@@ -60,29 +61,38 @@ export interface ReadableBytes {
   readonly read: (start: number, end: number) => AsyncGenerator<Buffer>
 }
 
-/** What these bytes are sealed with; null: nothing. */
-export async function sealOf(blobId: string): Promise<{ lockId: string; seal: Buffer } | null> {
-  const blob = await blobs().findByPk(blobId, { attributes: ['lockId', 'seal'] })
-  return blob?.lockId != null && blob.seal != null ? { lockId: blob.lockId, seal: blob.seal } : null
-}
-
 /** The one way to the bytes of a document. Throws notFound, lock.closed. */
 export async function openBytes(actor: Actor, blobId: string): Promise<ReadableBytes> {
-  const blob = (await blobFacts(null, blobId)) ?? fail('notFound')
-  const sealed = await sealOf(blobId)
-  if (!sealed) return { ...blob, isSealed: false, read: (start, end) => blobStore.read(blobId, start, end) }
-  const key = keyFor(actor, blobId, sealed)
-  return { ...blob, isSealed: true, read: (start, end) => readSealed(blobId, key, start, end) }
+  const blob = await blobs().findByPk(blobId)
+  // Without a hash while they are coming.
+  if (!blob?.sha256) return fail('notFound')
+  const facts = { id: blob.id, size: Number(blob.size), sha256: blob.sha256.toString('hex') }
+  const sealed = sealOf(blob)
+  if (!sealed) return { ...facts, isSealed: false, read: (start, end) => blobStore.read(blobId, start, end) }
+  const { privateKey } = openOf(actor, sealed.lockId, new Date()) ?? fail('lock.closed')
+  const key = openKey(privateKey, sealed.seal, blobId)
+  return { ...facts, isSealed: true, read: (start, end) => readSealed(blobId, key, start, end) }
 }
 
-/** What was read from sealed bytes, where this session has their lock open; null otherwise. */
-export async function openText(actor: Actor, blobId: string): Promise<SealedReading | null> {
-  const sealed = await sealOf(blobId)
-  if (!sealed || !openOf(actor, sealed.lockId, new Date())) return null
-  return readSealedText(blobId, keyFor(actor, blobId, sealed))
+/** What is known of the lock of some bytes. */
+export interface LockOfBytes {
+  readonly lockId: string
+  /** This session has it open. */
+  readonly isOpen: boolean
+  /** What was read from them; null where it is not open, or nothing was read yet. */
+  readonly text: SealedReading | null
 }
 
-function keyFor(actor: Actor, blobId: string, { lockId, seal }: { lockId: string; seal: Buffer }): Buffer {
-  const { privateKey } = openOf(actor, lockId, new Date()) ?? fail('lock.closed')
-  return openKey(privateKey, seal, blobId)
+/** The lock that seals these bytes, with what was read from them where it is open; null: none. */
+export async function lockOfBytes(actor: Actor, blobId: string): Promise<LockOfBytes | null> {
+  const blob = await blobs().findByPk(blobId, { attributes: ['lockId', 'seal'] })
+  const sealed = blob && sealOf(blob)
+  if (!sealed) return null
+  const { lockId, seal } = sealed
+  const found = openOf(actor, lockId, new Date())
+  if (!found) return { lockId, isOpen: false, text: null }
+  return { lockId, isOpen: true, text: await readSealedText(blobId, openKey(found.privateKey, seal, blobId)) }
 }
+
+const sealOf = ({ lockId, seal }: Pick<Blob, 'lockId' | 'seal'>) =>
+  lockId !== null && seal !== null ? { lockId, seal } : null
