@@ -60,8 +60,8 @@ async function send(): Promise<void> {
     :title="`Lock ${what}`"
     @leave="emit('close')">
     <p>
-      Names and places stay visible. What is in {{ things.length === 1 && !folder ? 'it' : 'them' }}, its words and
-      small pictures are sealed, for everyone, until the passphrase is said.
+      Names and places stay visible. Contents, words and small pictures are sealed, for everyone, until the passphrase
+      is said.
       <template v-if="folder">What comes into the folder is sealed as it comes.</template>
     </p>
     <p v-if="folder && preview" class="second">{{ counted(preview.count, 'document') }} in it and below.</p>
