@@ -136,12 +136,13 @@ function txt(paper: Paper): Buffer {
 }
 
 function html(paper: Paper): Buffer {
-  const table =
-    paper.table.length > 0
-      ? `<table>${paper.table.map(row => `<tr>${row.map(cell => `<td>${escapeXml(cell)}</td>`).join('')}</tr>`).join('')}</table>`
-      : ''
+  const lines = paper.table.map(row => `<tr>${row.map(cell => `<td>${escapeXml(cell)}</td>`).join('')}</tr>`)
+  const table = lines.length > 0 ? `<table>${lines.join('')}</table>` : ''
+  const title = escapeXml(paper.title)
+  const paragraphs = paper.paragraphs.map(text => `<p>${escapeXml(text)}</p>`).join('')
   return Buffer.from(
-    `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${escapeXml(paper.title)}</title></head><body><h1>${escapeXml(paper.title)}</h1>${paper.paragraphs.map(text => `<p>${escapeXml(text)}</p>`).join('')}${table}</body></html>`,
+    `<!doctype html><html lang="en"><head><meta charset="utf-8"><title>${title}</title></head>` +
+      `<body><h1>${title}</h1>${paragraphs}${table}</body></html>`,
   )
 }
 

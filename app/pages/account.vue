@@ -54,7 +54,8 @@ const now = Date.now()
           <p class="second">
             {{
               account.facts.value.backedUpAt
-                ? `All of this Hembix was last backed up ${agoText(account.facts.value.backedUpAt, now)} (${timeText(account.facts.value.backedUpAt)}).`
+                ? `All of this Hembix was last backed up ${agoText(account.facts.value.backedUpAt, now)} ` +
+                  `(${timeText(account.facts.value.backedUpAt)}).`
                 : 'No backup is planned on this Hembix. Whoever runs it can set HEMBIX_BACKUP_DIR.'
             }}
           </p>

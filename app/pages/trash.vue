@@ -136,7 +136,9 @@ function inside(item: TrashItem): string {
                       ? 'the top of the plan'
                       : 'the In-tray'
                     : (placeNames.placeOf(item.parentId)?.text ??
-                      `a folder that is gone; goes ${item.target === 'folder' ? 'to the top of the plan' : 'into the In-tray'}`)
+                      (item.target === 'folder'
+                        ? 'a folder that is gone; goes to the top of the plan'
+                        : 'a folder that is gone; goes into the In-tray'))
                 }}</span
               >
               <span class="second" :title="timeText(item.trashedAt)">{{ agoText(item.trashedAt, now) }}</span>

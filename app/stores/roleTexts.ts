@@ -12,7 +12,8 @@ export const ROLE_MEANINGS: Readonly<Record<Role, string>> = {
 }
 
 export const COPY_MEANING =
-  'A document of their own, in their In-tray, as it is now. What becomes of yours does not touch it, and it stays theirs.'
+  'A document of their own, in their In-tray, as it is now. What becomes of yours does not touch it, and it ' +
+  'stays theirs.'
 
 /** Which make sense for what is given. */
 export const ROLES_FOR: Readonly<Record<'plan' | 'folder' | 'document', readonly Role[]>> = {

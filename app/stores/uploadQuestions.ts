@@ -99,7 +99,10 @@ async function layOut(
         choices: [
           {
             value: 'keep',
-            title: `keep the folders: ${tree.folders.length === 0 ? 'they are there already' : `${counted(tree.folders.length, 'folder')} made ${where}`}`,
+            title:
+              tree.folders.length === 0
+                ? 'keep the folders: they are there already'
+                : `keep the folders: ${counted(tree.folders.length, 'folder')} made ${where}`,
           },
           {
             value: 'flat',

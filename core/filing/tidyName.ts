@@ -1,3 +1,8 @@
+const NO_NAMES = ['scan', 'img', 'image', 'dsc', 'pxl', 'document', 'doc', 'new document']
+  .concat(['untitled', 'unbenannt', 'sans titre', 'sin título'])
+  .join('|')
+const SAYS_NOTHING = new RegExp(String.raw`^(?:${NO_NAMES})?[\s\d_.-]*$`, 'iu')
+
 /**
  * "Berth lease" from "Copy of Berth_lease (final) (2)", "" from "scan 0042": what a machine or a hurry left in a name
  * is taken out.
@@ -11,9 +16,5 @@ export function tidyName(name: string): string {
       .replace(/[\s_-]*(?:\(\d+\)|\((?:final|copy|draft|kopie)\)|[-_ ](?:final|copy|kopie)|v\d+ final)$/iu, '')
       .trim()
   }
-  return /^(?:scan|img|image|dsc|pxl|document|doc|untitled|unbenannt|sans titre|sin título|new document)?[\s\d_.-]*$/iu.test(
-    tidied,
-  )
-    ? ''
-    : tidied
+  return SAYS_NOTHING.test(tidied) ? '' : tidied
 }

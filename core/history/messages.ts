@@ -2,6 +2,15 @@
 // of the act; names are set in typographic quotes, places are named with their code. Another language is another file
 // of the same keys. A key that was written once is stored, so it stays.
 
+type Joined<Parts extends readonly string[]> = Parts extends readonly [
+  infer First extends string,
+  ...infer Rest extends readonly string[],
+]
+  ? `${First}${Joined<Rest>}`
+  : ''
+/** A text in several lines, still known to the compiler letter by letter. */
+const joined = <const Parts extends readonly string[]>(...parts: Parts) => parts.join('') as Joined<Parts>
+
 export const MESSAGES = {
   // What others are made of.
   top: 'the top of the plan',
@@ -20,10 +29,14 @@ export const MESSAGES = {
   'folder.rename': 'Renamed “{before}” to “{name}” in {place}',
   'folder.place': 'Placed {things} in {place}',
   'folder.placeAs': 'Placed “{name}” as {code} in {place}',
-  'folder.colour':
-    'Gave {place} the colour “{colour}”{below, plural, =0 {} one { and to # folder below it} other { and to # folders below it}}',
-  'folder.colourOfParent':
-    'Let {place} take the colour of its parent{below, plural, =0 {} one { and to # folder below it} other { and to # folders below it}}',
+  'folder.colour': joined(
+    'Gave {place} the colour “{colour}”{below, plural, =0 {} one { and to # folder below it} other { and ',
+    'to # folders below it}}',
+  ),
+  'folder.colourOfParent': joined(
+    'Let {place} take the colour of its parent{below, plural, =0 {} one { and to # folder below it} ',
+    'other { and to # folders below it}}',
+  ),
   'folder.purpose': 'Wrote the purpose of {place}',
   'folder.purposeOff': 'Took the purpose off {place}',
   'folder.remark': 'Wrote the remark of {place}',
@@ -35,17 +48,26 @@ export const MESSAGES = {
   'folder.numberLoose': 'Gave {place} the number {number}, not held fixed',
   'folder.numberNone': 'Numbered the folders in {place} not at all',
   'folder.numberNoneTop': 'Numbered the top folders not at all',
-  'folder.numbering':
-    'Numbered the folders in {place} {sample}{way, select, alone { without the code above} dot {} other {, joined by “{joint}”}}',
-  'folder.numberingTop':
-    'Numbered the top folders {sample}{way, select, alone { without the code above} dot {} other {, joined by “{joint}”}}',
+  'folder.numbering': joined(
+    'Numbered the folders in {place} {sample}{way, select, alone { without the code above} dot {} other ',
+    '{, joined by “{joint}”}}',
+  ),
+  'folder.numberingTop': joined(
+    'Numbered the top folders {sample}{way, select, alone { without the code above} dot {} other {, ',
+    'joined by “{joint}”}}',
+  ),
   'folder.numberingInherited': 'Let the folders in {place} be numbered as it is itself',
-  'folder.order':
-    'Ordered the folders in {place} {order, select, number {by number} name {by name} hand {by hand} other {by last change}}',
+  'folder.order': joined(
+    'Ordered the folders in {place} {order, select, number {by number} name {by name} hand {by hand} ',
+    'other {by last change}}',
+  ),
   'folder.orderTop':
     'Ordered the top folders {order, select, number {by number} name {by name} hand {by hand} other {by last change}}',
-  'folder.arrange':
-    'Arranged the folders in {place}{way, select, keep {: numbers written down as they are} close {: gaps closed} spread {: spread with gaps} name {: in the order of the names} dates {: in the order of the dates} other {}}{changed, plural, =0 {} one {; # number changed} other {; # numbers changed}}',
+  'folder.arrange': joined(
+    'Arranged the folders in {place}{way, select, keep {: numbers written down as they are} close {: ',
+    'gaps closed} spread {: spread with gaps} name {: in the order of the names} dates {: in the order ',
+    'of the dates} other {}}{changed, plural, =0 {} one {; # number changed} other {; # numbers changed}}',
+  ),
   'folder.first': 'Kept {place} first in its place',
   'folder.inOrder': 'Let {place} stand in order again',
   'folder.area': 'Made {place} an area',
@@ -54,15 +76,19 @@ export const MESSAGES = {
   'folder.unpin': 'Took {place} off the short list',
   'folder.pattern': 'Set the names in {place} to “{pattern}”',
   'folder.patternInherited': 'Let names in {place} be made as above',
-  'folder.duplicate':
-    'Made {place} from “{name}”{documents, plural, =0 {} one {, with # document filed there as well} other {, with # documents filed there as well}}',
+  'folder.duplicate': joined(
+    'Made {place} from “{name}”{documents, plural, =0 {} one {, with # document filed there as well} ',
+    'other {, with # documents filed there as well}}',
+  ),
   'folder.merge': 'Merged “{name}” into {place}: {what}',
   'folder.ofSearch':
     'Made {place} of a search, {documents} {way, select, move {moved into it} other {filed there as well}}',
   'folder.toTag':
     'Made the tag “{tag}” of {place}, on {documents}{gone, select, true {; the folder is in the Trash} other {}}',
-  'folder.runningNumbers':
-    'Began running numbers in {place}{documents, plural, =0 {} one { with # document in it} other { with # documents in it}}',
+  'folder.runningNumbers': joined(
+    'Began running numbers in {place}{documents, plural, =0 {} one { with # document in it} other { with ',
+    '# documents in it}}',
+  ),
   'folder.runningNumbersOff': 'Stopped giving running numbers in {place}',
   'draft.apply': 'Applied a draft to {place}: {what}',
   'draft.new': '{count, number} new',
@@ -74,10 +100,14 @@ export const MESSAGES = {
   copy: 'Copied {things} to {place}',
   trash: 'Put {things}{within, plural, =0 {} one { with # document} other { with # documents}} into the Trash',
   trashFrom: 'Put {things} into the Trash, out of {places}',
-  restore:
-    'Restored {things}{homeless, plural, =0 {} one {; the folder of # document is gone, so they are in the In-tray} other {; the folder of # documents is gone, so they are in the In-tray}}',
-  restoreTo:
-    'Restored {things} to {place}{homeless, plural, =0 {} one {; the folder of # document is gone, so they are in the In-tray} other {; the folder of # documents is gone, so they are in the In-tray}}',
+  restore: joined(
+    'Restored {things}{homeless, plural, =0 {} one {; the folder of # document is gone, so they are in ',
+    'the In-tray} other {; the folder of # documents is gone, so they are in the In-tray}}',
+  ),
+  restoreTo: joined(
+    'Restored {things} to {place}{homeless, plural, =0 {} one {; the folder of # document is gone, so ',
+    'they are in the In-tray} other {; the folder of # documents is gone, so they are in the In-tray}}',
+  ),
   purge: 'Deleted {things} for good ({size} freed)',
   purgeWith: 'Deleted {things} for good ({documents}, {size} freed)',
   lock: 'Locked {things}',
@@ -119,8 +149,10 @@ export const MESSAGES = {
   'place.remove': 'Took {documents} out of {place}',
   'place.removeStill': 'Took {documents} out of {place}; still in {places}',
   'place.removeLast': 'Took {documents} out of {place}; it is in the In-tray now',
-  'place.removeSome':
-    'Took {documents} out of {place}; {count, plural, one {# document of them is} other {# documents of them are}} in the In-tray now',
+  'place.removeSome': joined(
+    'Took {documents} out of {place}; {count, plural, one {# document of them is} other {# documents of ',
+    'them are}} in the In-tray now',
+  ),
   // Tags.
   'tags.put': 'Tagged {things} with {tags}',
   'tags.take': 'Took {count, plural, one {the tag} other {the tags}} {tags} off {things}',
@@ -156,8 +188,10 @@ export const MESSAGES = {
   'group.remove': 'Took {gone} out of “{name}”',
   'group.change': 'Took {added} into “{name}”, and {gone} out of it',
   'group.rename': 'Renamed the group “{before}” to “{name}”',
-  'group.drop':
-    'Dropped the group “{name}”{count, plural, =0 {} one { with # thing given to it} other { with # things given to it}}',
+  'group.drop': joined(
+    'Dropped the group “{name}”{count, plural, =0 {} one { with # thing given to it} other { with # ',
+    'things given to it}}',
+  ),
   // Kept searches, standing orders, bundles.
   'search.keep': 'Kept the search “{name}”',
   'search.keepIn': 'Kept the search “{name}” in {place}',

@@ -99,7 +99,7 @@ function pairMark(pair: string): string {
   let hash = 0x811c9dc5
   for (let at = 0; at < pair.length; at++) hash = Math.imul(hash ^ pair.charCodeAt(at), 0x01000193)
   const folded = ((hash >>> PAIR_BITS) ^ hash) & ((1 << PAIR_BITS) - 1)
-  return `=${PAIR_LETTERS.charAt(folded >> 12)}${PAIR_LETTERS.charAt((folded >> 6) & 63)}${PAIR_LETTERS.charAt(folded & 63)}`
+  return `=${[folded >> 12, (folded >> 6) & 63, folded & 63].map(six => PAIR_LETTERS.charAt(six)).join('')}`
 }
 
 /**

@@ -19,8 +19,9 @@ const PLAIN = /^[ -~]*$/
 
 // Scripts that put no space between words, and Hangul, which writes particles on to them. Each of their signs is a word
 // of its own, with the marks on it; several in a row are looked for as a phrase.
-const SIGNS =
-  '\\p{Script=Han}\\p{Script=Hiragana}\\p{Script=Katakana}\\p{Script=Hangul}\\p{Script=Thai}\\p{Script=Lao}\\p{Script=Khmer}\\p{Script=Myanmar}\u30fc'
+const SIGNS = `${['Han', 'Hiragana', 'Katakana', 'Hangul', 'Thai', 'Lao', 'Khmer', 'Myanmar']
+  .map(script => `\\p{Script=${script}}`)
+  .join('')}\u30fc`
 const HAS_SIGNS = new RegExp(`[${SIGNS}]`, 'u')
 const SIGN_OR_OTHERS = new RegExp(`[${SIGNS}][\\p{M}\uff9e\uff9f]*|[^${SIGNS}]+`, 'gu')
 

@@ -17,7 +17,8 @@ const server = new Server({ maxHeaderSize: 16 * 1024 }, (request: IncomingMessag
   // Routes are written for GET; a reply to HEAD has no body whatever is written into it.
   if (request.method === 'HEAD') {
     request.headers['x-hembix-head'] = '1'
-    if (!request.url?.startsWith('/api/uploads/resumable')) request.method = 'GET' // tus asks with HEAD how far an upload is
+    // tus asks with HEAD how far an upload is.
+    if (!request.url?.startsWith('/api/uploads/resumable')) request.method = 'GET'
   } else delete request.headers['x-hembix-head']
   observed(request, response, () => void listener(request, response))
 })

@@ -117,8 +117,13 @@ describe('formats of an office', () => {
     const names = 'xmlns:office="o" xmlns:text="t" xmlns:table="b" xmlns:draw="d"'
     const ods =
       `<office:document-content ${names}><office:body><office:spreadsheet><table:table ` +
-      'table:name="Dues"><table:table-row><table:table-cell><text:p>Berth</text:p></table:table-cell><table:table-cell><text:p>412</text:p></table:table-cell></table:table-row></table:table></office:spreadsheet></office:body></office:document-content>'
-    const odp = `<office:document-content ${names}><office:body><office:presentation><draw:page><text:p>One</text:p></draw:page><draw:page><text:p>Two</text:p></draw:page></office:presentation></office:body></office:document-content>`
+      'table:name="Dues"><table:table-row><table:table-cell><text:p>Berth</text:p></table:table-cell>' +
+      '<table:table-cell><text:p>412</text:p></table:table-cell></table:table-row></table:table>' +
+      '</office:spreadsheet></office:body></office:document-content>'
+    const slides = ['One', 'Two'].map(text => `<draw:page><text:p>${text}</text:p></draw:page>`).join('')
+    const odp =
+      `<office:document-content ${names}><office:body><office:presentation>${slides}` +
+      '</office:presentation></office:body></office:document-content>'
     expect(namedTexts(await readOds(zipSync({ 'content.xml': strToU8(ods) })))).toEqual([
       'sheet Dues: Dues\nBerth\t412',
     ])
@@ -146,7 +151,8 @@ describe('formats of an office', () => {
   })
 
   it('reads RTF with code pages, Unicode and hidden groups', () => {
-    const source = String.raw`{\rtf1\ansi\ansicpg1252{\fonttbl{\f0 Courier;}}{\*\generator Some;}\uc1 Gr\'f6\'dfe \u8364?12\par {\b Second} line\tab end\{}}`
+    const head = String.raw`{\rtf1\ansi\ansicpg1252{\fonttbl{\f0 Courier;}}{\*\generator Some;}\uc1 `
+    const source = head + String.raw`Gr\'f6\'dfe \u8364?12\par {\b Second} line\tab end\{}}`
     expect(readRtf(new TextEncoder().encode(source))).toBe('Größe €12\nSecond line\tend{')
     expect(() => readRtf(new TextEncoder().encode('{not}'))).toThrow('is none')
   })

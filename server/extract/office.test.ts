@@ -21,7 +21,7 @@ const relations = (...all: readonly (readonly [id: string, type: string, target:
     .join('')}</Relationships>`
 
 describe(readDocx, () => {
-  it('reads text boxes, alternative texts, charts, notes, comments and headers, and nothing that was struck', async () => {
+  it('reads text boxes, charts, notes, comments and headers, and nothing that was struck', async () => {
     const parts = await readDocx(
       zip({
         '_rels/.rels': relations(['r1', 'officeDocument', 'word/document.xml']),
@@ -32,9 +32,11 @@ describe(readDocx, () => {
           ['r4', 'chart', 'charts/chart1.xml'],
         ),
         'word/document.xml': `<w:document xmlns:w="w" xmlns:wp="wp" xmlns:mc="mc" xmlns:m="m"><w:body>
-          <w:p><w:pPr><w:tabs><w:tab/></w:tabs></w:pPr><w:r><w:t>Berth</w:t><w:tab/><w:t xml:space="preserve">B7 </w:t></w:r>
+          <w:p><w:pPr><w:tabs><w:tab/></w:tabs></w:pPr><w:r><w:t>Berth</w:t><w:tab/><w:t
+          xml:space="preserve">B7 </w:t></w:r>
           <w:del><w:r><w:delText>struck</w:delText></w:r></w:del><w:ins><w:r><w:t>added</w:t></w:r></w:ins></w:p>
-          <mc:AlternateContent><mc:Choice><w:txbxContent><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></w:txbxContent></mc:Choice>
+          <mc:AlternateContent><mc:Choice>
+          <w:txbxContent><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></w:txbxContent></mc:Choice>
           <mc:Fallback><w:p><w:r><w:t>Boxed</w:t></w:r></w:p></mc:Fallback></mc:AlternateContent>
           <w:p><w:r><wp:docPr descr="A plan of the quay"/></w:r><m:oMath><m:r><m:t>x+1</m:t></m:r></m:oMath></w:p>
           <w:p><w:r><w:instrText>DATE</w:instrText></w:r></w:p></w:body></w:document>`,
@@ -101,7 +103,7 @@ describe(readXlsx, () => {
 })
 
 describe(readPptx, () => {
-  it('gives slides in the order in which they are shown, with their notes and what their layout says itself', async () => {
+  it('gives slides in the order they are shown in, with notes and what their layout says itself', async () => {
     const slide = (text: string) => `<p:sld xmlns:p="p" xmlns:a="a"><a:p><a:r><a:t>${text}</a:t></a:r></a:p></p:sld>`
     const slides = await readPptx(
       zip({
@@ -133,7 +135,8 @@ describe(readPptx, () => {
 
 const office = (body: string, more = '') =>
   '<office:document-content xmlns:office="o" xmlns:text="t" xmlns:draw="d" xmlns:svg="s" xmlns:table="b" ' +
-  `xmlns:style="y" xmlns:form="f" xmlns:presentation="p">${more}<office:body>${body}</office:body></office:document-content>`
+  `xmlns:style="y" xmlns:form="f" xmlns:presentation="p">${more}` +
+  `<office:body>${body}</office:body></office:document-content>`
 
 describe(readOdt, () => {
   it('reads frames, notes, headers, charts beside it, however deep, and nothing that was struck', async () => {
@@ -142,9 +145,12 @@ describe(readOdt, () => {
       zip({
         'content.xml': office(
           `<text:tracked-changes><text:p>struck</text:p></text:tracked-changes><text:h>Lease</text:h>
-           <text:p>B<text:s text:c="2"/>7<text:tab/>x <draw:frame><draw:text-box><text:p>Boxed</text:p></draw:text-box><svg:desc>A quay</svg:desc></draw:frame></text:p>
+           <text:p>B<text:s text:c="2"/>7<text:tab/>x <draw:frame><draw:text-box><text:p>Boxed</text:p></draw:text-box
+           ><svg:desc>A quay</svg:desc></draw:frame></text:p>
            <text:p>On <text:date>4 March</text:date></text:p>
-           <text:p>paid<text:note><text:note-citation>1</text:note-citation><text:note-body><text:p>See the lease</text:p></text:note-body></text:note> at once<office:annotation><text:p>Too dear</text:p></office:annotation></text:p>${deep}`,
+           <text:p>paid<text:note><text:note-citation>1</text:note-citation><text:note-body
+           ><text:p>See the lease</text:p></text:note-body></text:note> at once<office:annotation
+           ><text:p>Too dear</text:p></office:annotation></text:p>${deep}`,
         ),
         'styles.xml': office('', '<style:header><text:p>Harbour <text:span>office</text:span></text:p></style:header>'),
         'Object 1/content.xml': office('<text:p>Dues by year</text:p>'),
@@ -180,7 +186,8 @@ describe(readOds, () => {
     const sheets = await readOds(
       zip({
         'content.xml': office(
-          `<table:table table:name="Dues &amp; fees"><table:table-row>${cell('Quay')}${cell('North')}</table:table-row></table:table>
+          `<table:table table:name="Dues &amp; fees">
+             <table:table-row>${cell('Quay')}${cell('North')}</table:table-row></table:table>
            <table:table table:name="Two"><table:table-row>${cell('x')}</table:table-row></table:table>`,
         ),
       }),
@@ -207,7 +214,9 @@ describe(readOdp, () => {
     const slides = await readOdp(
       zip({
         'content.xml': office(
-          '<presentation:footer-decl>Harbour board</presentation:footer-decl><draw:page><form:form><form:button form:label="Send"/><form:text form:current-value="Lucja Quay"/></form:form><text:p>One</text:p></draw:page>',
+          '<presentation:footer-decl>Harbour board</presentation:footer-decl><draw:page>' +
+            '<form:form><form:button form:label="Send"/><form:text form:current-value="Lucja Quay"/></form:form>' +
+            '<text:p>One</text:p></draw:page>',
         ),
       }),
     )
@@ -265,8 +274,9 @@ describe(readHtml, () => {
   it('gives what a page shows, with its title, description and alternative texts', () => {
     const text = readHtml(
       Buffer.from(
-        `<html><head><title>Quays &amp; dues</title><meta content='Who pays what' name="description"><style>p{}</style></head>
-         <body><script>hidden()</script><h1>Dues</h1><p>See <a href="x">the list</a> <img alt="A plan of the quay" src="p.png"></p>
+        `<html><head><title>Quays &amp; dues</title><meta content='Who pays what' name="description">
+         <style>p{}</style></head><body><script>hidden()</script><h1>Dues</h1>
+         <p>See <a href="x">the list</a> <img alt="A plan of the quay" src="p.png"></p>
          <table><tr><td>North</td><td>17</td></tr></table></body></html>`,
       ),
     )

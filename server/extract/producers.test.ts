@@ -70,9 +70,14 @@ function byBrowser(): Buffer {
 
 /** OpenDocument as one XML file, with the picture in a frame. */
 const flatDocument = () => `<?xml version="1.0" encoding="UTF-8"?>
-<office:document xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0" xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0" xmlns:draw="urn:oasis:names:tc:opendocument:xmlns:drawing:1.0"
-  xmlns:svg="urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0" office:version="1.3" office:mimetype="application/vnd.oasis.opendocument.text"><office:body><office:text><text:p><draw:frame text:anchor-type="as-char" svg:width="10cm" svg:height="10cm">
-  <draw:image><office:binary-data>${picture.toString('base64')}</office:binary-data></draw:image></draw:frame></text:p></office:text></office:body></office:document>`
+<office:document xmlns:office="urn:oasis:names:tc:opendocument:xmlns:office:1.0"
+  xmlns:text="urn:oasis:names:tc:opendocument:xmlns:text:1.0"
+  xmlns:draw="urn:oasis:names:tc:opendocument:xmlns:drawing:1.0"
+  xmlns:svg="urn:oasis:names:tc:opendocument:xmlns:svg-compatible:1.0" office:version="1.3"
+  office:mimetype="application/vnd.oasis.opendocument.text"><office:body><office:text><text:p><draw:frame
+  text:anchor-type="as-char" svg:width="10cm" svg:height="10cm">
+  <draw:image><office:binary-data>${picture.toString('base64')}</office:binary-data></draw:image></draw:frame></text:p>
+  </office:text></office:body></office:document>`
 
 function byOffice(): Buffer {
   writeFileSync(join(folder, 'office.fodt'), flatDocument())

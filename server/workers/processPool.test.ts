@@ -17,10 +17,14 @@ writeFileSync(
   import { serialize } from 'node:v8'
   process.on('disconnect', () => process.exit(0))
   process.on('message', ({ act, value }) => {
-    if (act === 'echo') process.send({ value: serialize({ value, pid: process.pid, secret: process.env.DATABASE_URL ?? null }) })
+    const secret = process.env.DATABASE_URL ?? null
+    if (act === 'echo') process.send({ value: serialize({ value, pid: process.pid, secret }) })
     if (act === 'throw') process.send({ threw: 'no such thing' })
     if (act === 'crash') process.kill(process.pid, 'SIGSEGV')
-    if (act === 'eat') { globalThis.eaten = []; setInterval(() => globalThis.eaten.push(Buffer.alloc(8_000_000, 1)), 2) }
+    if (act === 'eat') {
+      globalThis.eaten = []
+      setInterval(() => globalThis.eaten.push(Buffer.alloc(8_000_000, 1)), 2)
+    }
     if (act === 'hold') {
       const timer = setInterval(() => {
         if (!existsSync(value)) return

@@ -100,12 +100,14 @@ function table(what: string, said: readonly Said[]): string {
     const from = EDGES[index] ?? 0
     const some = said.filter(({ share }) => share >= from && share < to)
     const mean = some.reduce((sum, { share }) => sum + share, 0)
-    return `| ${percent(from, 1)} to ${percent(to, 1)} | ${some.length} | ${percent(mean, some.length)} | ${percent(right(some), some.length)} |`
+    const cells = [some.length, percent(mean, some.length), percent(right(some), some.length)]
+    return `| ${percent(from, 1)} to ${percent(to, 1)} | ${cells.join(' | ')} |`
   })
   return [
     `## ${what}`,
     '',
-    `${said.length} suggestions, ${percent(right(said), said.length)} of the first right. Chosen without being asked for: ${percent(chosen.length, said.length)}, of those right ${percent(right(chosen), chosen.length)}.`,
+    `${said.length} suggestions, ${percent(right(said), said.length)} of the first right. Chosen without being asked ` +
+      `for: ${percent(chosen.length, said.length)}, of those right ${percent(right(chosen), chosen.length)}.`,
     '',
     '| said | documents | said on average | right |',
     '|---|---|---|---|',
@@ -133,8 +135,9 @@ writeFileSync(
   'tests/bench/confidence.md',
   `# How sure a suggested place is
 
-Made by \`npm run bench confidence\` on ${new Date().toISOString().slice(0, 10)}. Plans are filed document by document in random order; each next document is
-suggested a place from those before it, also while hardly anything is filed.
+Made by \`npm run bench confidence\` on ${new Date().toISOString().slice(0, 10)}. Plans are filed document by
+document in random order; each next document is suggested a place from those before it, also while hardly anything is
+filed.
 
 ${parts.join('\n\n')}
 `,

@@ -133,10 +133,10 @@ const [size] = await rows<{ text: string; index: string }>(
 )
 const report = `# Real documents
 
-Made by \`npm run bench corpus\`: ${read.length} test documents and manuals of other projects, got from Debian. The truth
-is what the office suite, pdftotext and pandoc say of the same file. Share: of the distinct words of the truth, those that
-Hembix read, the mean over the files. What a program adds itself (numbers of lists, axes of charts, raw numbers of
-formatted cells, text that was struck) counts as missing.
+Made by \`npm run bench corpus\`: ${read.length} test documents and manuals of other projects, got from
+Debian. The truth is what the office suite, pdftotext and pandoc say of the same file. Share: of the distinct words of
+the truth, those that Hembix read, the mean over the files. What a program adds itself (numbers of lists, axes of
+charts, raw numbers of formatted cells, text that was struck) counts as missing.
 
 | format | share | files | not read | worst |
 |---|---|---|---|---|

@@ -57,7 +57,9 @@ for (const size of SIZES) {
 |---|---|---|---|
 ${figures.map(row).join('\n')}
 
-Size of what is searched, with its indexes, KB for each 1,000 documents: ${sizes.map(({ name, kb }) => `${name} ${kb.toFixed(0)}`).join(', ')}.`)
+Size of what is searched, with its indexes, KB for each 1,000 documents: ${sizes
+    .map(({ name, kb }) => `${name} ${kb.toFixed(0)}`)
+    .join(', ')}.`)
 }
 /** How the median and the 95th percentile grow from the smallest plan to the largest; empty for one plan. */
 function growth(): string {
@@ -77,9 +79,9 @@ function growth(): string {
 
 const report = `# Figures of finding
 
-Made by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}. Milliseconds of the services (database and what is computed, no HTTP), one client, on a
-machine of two cores that other work shares. Words by Zipf's law, names of 3 to 6 words, 30 to 120 words inside, four
-languages and none.
+Made by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}. Milliseconds of the services (database and what
+is computed, no HTTP), one client, on a machine of two cores that other work shares. Words by Zipf's law, names of 3 to
+6 words, 30 to 120 words inside, four languages and none.
 
 ${parts.join('\n\n')}
 ${growth()}

@@ -108,20 +108,37 @@ const count = (state: string) => [...outcomes.values()].filter(reading => readin
 const reasons = new Map<string, number>()
 for (const { reason } of outcomes.values()) if (reason !== null) reasons.set(reason, (reasons.get(reason) ?? 0) + 1)
 const [restP95, duringP95] = [percentile(rest, 0.95), percentile(during, 0.95)]
+const pair = (one: number, two: number) => `${one.toFixed(1)} / ${two.toFixed(1)} ms`
+const memory = [memoryBefore, mostMemory, residentMegabytes()].map(megabytes => megabytes.toFixed(0)).join(' / ')
+const table = [
+  ['', ''],
+  ['---', '---'],
+  ['ends of the server', `0 (process ${SERVER_PID} before and after)`],
+  [
+    'settled',
+    `${outcomes.size} of ${ids.size}: ${count('read')} read, ${count('failed')} refused, ` +
+      `${count('none')} of no type that is read`,
+  ],
+  [
+    'longest from being opened to settled',
+    `${(slowest.ms / 1000).toFixed(1)} s (${slowest.name}); aim ${SETTLED_MS / 1000} s`,
+  ],
+  ['folder page of the other account at rest, p50 / p95', `${pair(percentile(rest, 0.5), restP95)} (${rest.length})`],
+  [
+    'the same while the files are opened',
+    `${pair(percentile(during, 0.5), duringP95)} (${during.length}); ` +
+      `${(duringP95 / restP95).toFixed(2)} times, aim under 2`,
+  ],
+  ['resident memory of the server before / most / 3 s after', `${memory} MB`],
+  ['sentences that are none, or wrong for a locked document', `${wrong.length}`],
+].map(cells => `| ${cells.join(' | ')} |`)
 const report = `# Holding
 
-Made by \`npm run bench holding\`. ${files.length} hostile and broken files (tests/support/hostile.ts), brought in eight at once by one account, each also asked for its small
-picture, while another account asks for its folder's page (plan and list of documents) again and again. Two cores.
+Made by \`npm run bench holding\`. ${files.length} hostile and broken files (tests/support/hostile.ts), brought in
+eight at once by one account, each also asked for its small picture, while another account asks for its folder's page
+(plan and list of documents) again and again. Two cores.
 
-| | |
-|---|---|
-| ends of the server | 0 (process ${SERVER_PID} before and after) |
-| settled | ${outcomes.size} of ${ids.size}: ${count('read')} read, ${count('failed')} refused, ${count('none')} of no type that is read |
-| longest from being opened to settled | ${(slowest.ms / 1000).toFixed(1)} s (${slowest.name}); aim ${SETTLED_MS / 1000} s |
-| folder page of the other account at rest, p50 / p95 | ${percentile(rest, 0.5).toFixed(1)} / ${restP95.toFixed(1)} ms (${rest.length}) |
-| the same while the files are opened | ${percentile(during, 0.5).toFixed(1)} / ${duringP95.toFixed(1)} ms (${during.length}); ${(duringP95 / restP95).toFixed(2)} times, aim under 2 |
-| resident memory of the server before / most / 3 s after | ${memoryBefore.toFixed(0)} / ${mostMemory.toFixed(0)} / ${residentMegabytes().toFixed(0)} MB |
-| sentences that are none, or wrong for a locked document | ${wrong.length} |
+${table.join('\n')}
 
 What is said, and of how many:
 

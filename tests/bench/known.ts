@@ -119,10 +119,8 @@ function slipped(name: string): string {
   if (!longest) return name
   const word = name.slice(longest.from, longest.to)
   const at = Math.floor(word.length / 2)
-  return `${name.slice(0, longest.from)}${word.slice(0, at)}${word[at + 1] ?? ''}${word[at] ?? ''}${word.slice(at + 2)}${name.slice(longest.to)}`.replace(
-    /[^\p{L}\p{N}]+/gu,
-    ' ',
-  )
+  const changed = word.slice(0, at) + (word[at + 1] ?? '') + (word[at] ?? '') + word.slice(at + 2)
+  return (name.slice(0, longest.from) + changed + name.slice(longest.to)).replace(/[^\p{L}\p{N}]+/gu, ' ')
 }
 
 /**

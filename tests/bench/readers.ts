@@ -10,6 +10,7 @@ import { createCanvas, GlobalFonts } from '@napi-rs/canvas'
 import PDFDocument from 'pdfkit'
 import sharp from 'sharp'
 import { foldedText } from '../../core/text/index'
+import { mean } from './measure'
 import { renderFile } from '../../demo/files'
 import type { Format } from '../../demo/papers'
 import type { Random } from '../../demo/random'
@@ -116,7 +117,8 @@ async function pdfFigures(): Promise<string> {
       `PDF, ${FILES} files of ${PAGES} pages and more, one core: ${((FILES / oursMs) * 1000).toFixed(1)} ` +
       `files/s; Debian's pdftotext over the same files, in turns with ours (a process each): ` +
       `${((FILES / theirsMs) * 1000).toFixed(1)} files/s, so ${(theirsMs / oursMs).toFixed(2)} of its ` +
-      `speed. Of its words we have ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % (least in one file ${(100 * Math.min(...shares)).toFixed(2)} %).`
+      `speed. Of its words we have ${(100 * mean(shares)).toFixed(2)} % ` +
+      `(least in one file ${(100 * Math.min(...shares)).toFixed(2)} %).`
     )
   } finally {
     rmSync(folder, { recursive: true, force: true })
@@ -260,11 +262,11 @@ async function ocrRows(): Promise<string[]> {
       }
       const ms = performance.now() - began
       rows.push(
-        `| ${name} | ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} % | ` +
+        `| ${name} | ${(100 * mean(shares)).toFixed(2)} % | ` +
           `${(100 * Math.min(...shares)).toFixed(2)} % | ${(ms / shares.length / 1000).toFixed(1)} | ` +
           `${shares.length} |`,
       )
-      log(`recognised, ${name}: ${((100 * shares.reduce((sum, one) => sum + one, 0)) / shares.length).toFixed(2)} %`)
+      log(`recognised, ${name}: ${(100 * mean(shares)).toFixed(2)} %`)
     }
   } finally {
     stopWorkers()
@@ -305,8 +307,8 @@ log('pages that are pictures')
 const ocr = await ocrRows()
 const report = `# Figures of reading
 
-Made by \`npm run bench read\` on ${new Date().toISOString().slice(0, 10)}, on a machine of two cores that other work shares. Words are compared folded, as
-often as they stand there.
+Made by \`npm run bench read\` on ${new Date().toISOString().slice(0, 10)}, on a machine of two cores that other work
+shares. Words are compared folded, as often as they stand there.
 
 ${pdf}
 
@@ -320,7 +322,8 @@ ${formats.join('\n')}
 
 ## Pages that are pictures
 
-A4 at 200 dots an inch, about 300 words, four languages, two typefaces; one page at a time. Turned: by 0.8 to 1.6 degrees.
+A4 at 200 dots an inch, about 300 words, four languages, two typefaces; one page at a time. Turned: by 0.8 to 1.6
+degrees.
 
 | pages | words right, mean | least in one page | s a page | n |
 |---|---|---|---|---|

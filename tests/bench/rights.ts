@@ -161,9 +161,10 @@ const opening = async (person: Client, count: number) => [
 const figures = [...(await computed()), ...(await read())]
 const report = `# Figures of rights
 
-Made by \`npm run bench rights\` on ${new Date().toISOString().slice(0, 10)}. Milliseconds, one client, on a machine of two cores that other work shares.
-Computed: ${FOLDERS.toLocaleString('en-GB')} folders, ${PEOPLE} people, ${GROUPS} groups, ${GRANTS.toLocaleString('en-GB')} grants, in memory. Read: at the routes, a
-plan of ${DOCUMENTS.toLocaleString('en-GB')} documents; owner and others in turns, question by question.
+Made by \`npm run bench rights\` on ${new Date().toISOString().slice(0, 10)}. Milliseconds, one client, on a machine of
+two cores that other work shares. Computed: ${FOLDERS.toLocaleString('en-GB')} folders, ${PEOPLE} people,
+${GROUPS} groups, ${GRANTS.toLocaleString('en-GB')} grants, in memory. Read: at the routes, a plan of
+${DOCUMENTS.toLocaleString('en-GB')} documents; owner and others in turns, question by question.
 
 | what | p50 | p95 | n |
 |---|---|---|---|

@@ -231,35 +231,42 @@ const quality = await suggestionQuality()
 const mb = UPLOAD_BYTES / 1024 / 1024
 const report = `# Figures
 
-Made by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}: ${DOCUMENTS.toLocaleString('en-GB')} generated documents in 1,000 folders, one client, whole requests over
-loopback (route, database, JSON), on a machine of two cores that other work shares. Milliseconds.
+Made by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}: ${DOCUMENTS.toLocaleString('en-GB')} generated
+documents in 1,000 folders, one client, whole requests over loopback (route, database, JSON), on a machine of two cores
+that other work shares. Milliseconds.
 
 | what | p50 | p95 | n |
 |---|---|---|---|
 ${figures.map(row).join('\n')}
 
-Large hierarchies: seven levels, 60 top folders, each size and its double. What the page computes is timed in Node on the same core functions.
+Large hierarchies: seven levels, 60 top folders, each size and its double. What the page computes is timed in
+Node on the same core functions.
 
 | what | p50 | p95 | n |
 |---|---|---|---|
 ${scale.map(row).join('\n')}
 
-Acts on many documents, and suggestions, in the same plan of ${DOCUMENTS.toLocaleString('en-GB')} documents, by the route:
+Acts on many documents, and suggestions, in the same plan of ${DOCUMENTS.toLocaleString('en-GB')} documents, by the
+route:
 
 | what | p50 | p95 | n |
 |---|---|---|---|
 ${many.map(row).join('\n')}
 
-Suggestions of places: each document is held against all others (leave one out). The right folder first, and among three; milliseconds for one in this process.
+Suggestions of places: each document is held against all others (leave one out). The right folder first, and
+among three; milliseconds for one in this process.
 
 | what | first | among three | p50 | p95 | n |
 |---|---|---|---|---|---|
 ${quality.map(qualityRow).join('\n')}
 
-Upload of ${mb} MB in one file: ${(mb / large.seconds).toFixed(0)} MB/s, SHA-256 and HTTP included; the server's memory grew by at most ${large.grewMB.toFixed(0)} MB.
+Upload of ${mb} MB in one file: ${(mb / large.seconds).toFixed(0)} MB/s, SHA-256 and HTTP included; the server's
+memory grew by at most ${large.grewMB.toFixed(0)} MB.
 The same bytes with plain INSERTs in the same run: ${(mb / raw).toFixed(0)} MB/s.
 
-Reading of words, upload included, documents a second: ${reading.map(({ format, perSecond }) => `${format} ${perSecond.toFixed(0)}`).join(', ')}.
+Reading of words, upload included, documents a second: ${reading
+  .map(({ format, perSecond }) => `${format} ${perSecond.toFixed(0)}`)
+  .join(', ')}.
 
 Script of the first page (gzip): ${process.env.HEMBIX_BUNDLE_KB ?? '?'} KB.
 `

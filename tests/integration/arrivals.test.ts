@@ -44,7 +44,7 @@ describe('the arrivals folder', () => {
     expect((await client.content(row?.id ?? '')).bytes.toString()).toBe('Survey of the slipway')
   })
 
-  it('waits while a file is still being written, and takes what is moved in under a hidden name only then', async () => {
+  it('waits while a file is written, and takes what is moved in under a hidden name only then', async () => {
     const { client, folder } = await folderOf()
     const path = join(folder, 'slow.txt')
     for (let part = 0; part < 12; part++) {

@@ -30,16 +30,13 @@ function commandOf(pid: number): string {
 }
 
 /** A text document that takes its reader a while. */
-const slow = () =>
-  Buffer.from(
-    zipSync({
-      'content.xml': strToU8(
-        `<office:document-content xmlns:office="o" xmlns:text="t"><office:body>${'<text:p>Rope and chain of the outer mooring</text:p>'.repeat(
-          500_000,
-        )}</office:body></office:document-content>`,
-      ),
-    }),
-  )
+function slow(): Buffer {
+  const body = '<text:p>Rope and chain of the outer mooring</text:p>'.repeat(500_000)
+  const text =
+    '<office:document-content xmlns:office="o" xmlns:text="t">' +
+    `<office:body>${body}</office:body></office:document-content>`
+  return Buffer.from(zipSync({ 'content.xml': strToU8(text) }))
+}
 
 /** Ends every reader again and again until the document is no longer read, whatever is read beside it. */
 async function killReaders(client: Client, id: string): Promise<void> {

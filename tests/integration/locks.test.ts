@@ -49,8 +49,8 @@ async function writeVersion(id: string, text: string): Promise<void> {
 async function tablesHolding(word: string): Promise<string[]> {
   const tables = await rows<{ name: string }>(
     null,
-    `SELECT table_name AS name FROM information_schema.tables WHERE table_schema = 'public' AND table_type = 'BASE TABLE'
-      ORDER BY 1`,
+    `SELECT table_name AS name FROM information_schema.tables
+      WHERE table_schema = 'public' AND table_type = 'BASE TABLE' ORDER BY 1`,
   )
   const holding: string[] = []
   for (const { name } of tables) {

@@ -20,7 +20,8 @@ const office = (body: string) =>
     ),
   })
 const sheet = (name: string, word: string) =>
-  `<table:table table:name="${name}"><table:table-row><table:table-cell><text:p>${word}</text:p></table:table-cell></table:table-row></table:table>`
+  `<table:table table:name="${name}"><table:table-row><table:table-cell><text:p>${word}</text:p>` +
+  '</table:table-cell></table:table-row></table:table>'
 
 async function read(name: string, bytes: Uint8Array): Promise<string> {
   const { id } = await client.upload(name, Buffer.from(bytes))
@@ -38,7 +39,8 @@ it('in tables, slides and mailboxes', async () => {
   const slides = await read(
     'talk.odp',
     office(
-      '<draw:page><text:p>First</text:p><presentation:notes><text:p>hawserpipe</text:p></presentation:notes></draw:page>',
+      '<draw:page><text:p>First</text:p><presentation:notes><text:p>hawserpipe</text:p></presentation:notes>' +
+        '</draw:page>',
     ),
   )
   const mail = ['one', 'two'].map(

@@ -150,11 +150,12 @@ describe('a document that cannot be read', () => {
     expect((await client.whenRead(id)).reading.state).toBe('read')
   })
 
-  it('is asked for in the act that brings a document, and after a start for those that were never asked for', async () => {
+  it('is asked for in the act that brings a document, and after a start where it never was', async () => {
     await rows(
       null,
       `CREATE FUNCTION unread() RETURNS trigger LANGUAGE plpgsql AS
-        'BEGIN IF NOT EXISTS (SELECT FROM reading WHERE blob_id = NEW.blob_id) THEN RAISE EXCEPTION ''nobody reads it''; END IF; RETURN NULL; END'`,
+        'BEGIN IF NOT EXISTS (SELECT FROM reading WHERE blob_id = NEW.blob_id) THEN
+          RAISE EXCEPTION ''nobody reads it''; END IF; RETURN NULL; END'`,
     )
     await rows(
       null,

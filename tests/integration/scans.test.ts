@@ -71,9 +71,15 @@ describe('pages of the scanner', () => {
     expect((await client.get<Pages>('/api/scans')).body.pages).toEqual([])
     const { pages: text } = await readPdf(new Uint8Array((await client.content(document)).bytes))
     expect(text.length).toBe(3)
-    expect(text[0]?.replace(/\s+/g, ' ')).toMatch(
-      /^What is to be done .*Order two cleats of the larger size from the chandlery\.|^Confirmation .*Please keep this page with your papers\./,
-    )
+    const known = [
+      /^What is to be done .*Order two cleats of the larger size from the chandlery\./,
+      /^Confirmation .*Please keep this page with your papers\./,
+    ]
+    const words = text[0]?.replace(/\s+/g, ' ') ?? ''
+    expect(
+      known.filter(page => page.test(words)),
+      words,
+    ).toHaveLength(1)
     await client.whenRead(document)
     expect(await found(client, text[0]?.includes('Confirmation') ? 'harbour mutual' : 'chandlery')).toEqual([document])
     expect((await client.document(document)).origin).toBe('scan')

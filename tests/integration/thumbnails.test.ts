@@ -52,14 +52,12 @@ describe('small pictures of documents', () => {
     const bytes = Buffer.from(await first.arrayBuffer())
     expect(bytes.subarray(8, 12).toString()).toBe('WEBP')
     expect((await picture(client, other)).status).toBe(404)
-    await fetch(
-      `${client.base}/api/documents/${text}/content?change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`,
-      {
-        method: 'POST',
-        headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
-        body: 'Quite another text\nof three\nlines',
-      },
-    )
+    const version = `change=${v7()}&name=notes.txt&changed=2026-05-01T00:00:00.000Z&written=true`
+    await fetch(`${client.base}/api/documents/${text}/content?${version}`, {
+      method: 'POST',
+      headers: { cookie: client.cookie, 'content-type': 'application/octet-stream' },
+      body: 'Quite another text\nof three\nlines',
+    })
     await client.whenRead(text)
     expect((await settled(client, [text])).get(text)).toBe('made')
     expect(Buffer.from(await (await picture(client, text)).arrayBuffer()).equals(bytes)).toBe(false)

@@ -168,8 +168,8 @@ describe('a database of an earlier version', () => {
             convert_from(k.bytes, 'UTF8') AS bytes
           FROM account a JOIN plan p ON p.account_id = a.id JOIN folder f ON f.plan_id = p.id
           JOIN document d ON d.plan_id = p.id JOIN placement l ON l.document_id = d.id AND l.folder_id = f.id
-          JOIN blob b ON b.id = d.blob_id JOIN blob_chunk k ON k.blob_id = b.id LEFT JOIN page_text t ON t.blob_id = b.id
-          JOIN change c ON c.plan_id = p.id`,
+          JOIN blob b ON b.id = d.blob_id JOIN blob_chunk k ON k.blob_id = b.id
+          LEFT JOIN page_text t ON t.blob_id = b.id JOIN change c ON c.plan_id = p.id`,
         )
         expect(rows).toEqual([
           {

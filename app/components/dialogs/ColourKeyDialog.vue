@@ -53,7 +53,9 @@ const advice = computed(() => [
     .filter(meaning => !standsOut(meaning.ink).enough)
     .map(meaning => ({
       id: meaning.id as string,
-      text: `“${meaning.name}” is pale on paper (${standsOut(meaning.ink).ratio.toFixed(1)} to 1; 3 to 1 is easily seen). Its word stands beside it.`,
+      text:
+        `“${meaning.name}” is pale on paper (${standsOut(meaning.ink).ratio.toFixed(1)} to 1; ` +
+        '3 to 1 is easily seen). Its word stands beside it.',
       better: null,
       target: '',
     })),

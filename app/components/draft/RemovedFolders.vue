@@ -41,7 +41,8 @@ function chosen(key: Key): WhereTo {
     <h2 class="part-head">
       {{ counted(removed.length, 'folder') }} {{ removed.length === 1 ? 'goes' : 'go' }} into the Trash{{
         documents > 0
-          ? `; ${counted(documents, 'document')} ${documents === 1 ? 'lies' : 'lie'} in ${full.length === 1 ? 'it' : 'them'}`
+          ? `; ${counted(documents, 'document')} ${documents === 1 ? 'lies' : 'lie'} ` +
+            `in ${full.length === 1 ? 'it' : 'them'}`
           : ''
       }}
     </h2>

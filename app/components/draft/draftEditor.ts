@@ -37,9 +37,13 @@ const branches = foldService.of((state, from) => {
 
 const indentOf = (text: string) => /^\t*/.exec(text)?.[0].length ?? 0
 
+const NUMBER = /(^\t*#(?:-|[\p{L}\p{N}]+)(?=\s|$))/u
+const MEANING = /(\s\[(?:[^[\]\\]|\\.)+\](?=\s*$|\s+--\s))/u
+const PURPOSE = /((?:\s|^)--\s.*$)/u
+const PATTERN = /((?<!\\)\{[^}]*\})/u
+
 const PIECES = new MatchDecorator({
-  regexp:
-    /(^\t*#(?:-|[\p{L}\p{N}]+)(?=\s|$))|(\s\[(?:[^[\]\\]|\\.)+\](?=\s*$|\s+--\s))|((?:\s|^)--\s.*$)|((?<!\\)\{[^}]*\})/gmu,
+  regexp: new RegExp([NUMBER, MEANING, PURPOSE, PATTERN].map(({ source }) => source).join('|'), 'gmu'),
   decoration: match =>
     Decoration.mark({
       class: match[1] ? 'piece-number' : match[2] ? 'piece-meaning' : match[3] ? 'piece-purpose' : 'piece-pattern',

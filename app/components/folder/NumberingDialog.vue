@@ -193,7 +193,8 @@ async function keep(): Promise<void> {
           {{
             after.changed.length === 0
               ? 'No number changes'
-              : `${counted(after.changed.length, 'number')} ${after.changed.length === 1 ? 'changes' : 'change'}; the place of ${counted(after.documents, 'document')} reads differently`
+              : `${counted(after.changed.length, 'number')} ${after.changed.length === 1 ? 'changes' : 'change'}; ` +
+                `the place of ${counted(after.documents, 'document')} reads differently`
           }}
         </p>
         <div class="changed">

@@ -75,7 +75,11 @@ const openedText = ({ opened }: GivenOut) => (opened === 0 ? 'never opened' : `o
       <v-btn
         v-if="!session.isGuest"
         class="place"
-        :aria-label="`${one.who === 'link' ? 'End the link to' : `Take it back from ${texts.whoText(one)}:`} ${texts.nameOf(one)}`"
+        :aria-label="
+          one.who === 'link'
+            ? `End the link to ${texts.nameOf(one)}`
+            : `Take it back from ${texts.whoText(one)}: ${texts.nameOf(one)}`
+        "
         @click="given.end([one.id])">
         {{ one.who === 'link' ? 'End the link' : 'Take it back' }}
       </v-btn>

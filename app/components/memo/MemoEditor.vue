@@ -53,11 +53,10 @@ const TOOLS: readonly { readonly name: string; readonly sign: string; readonly r
     {
       name: 'Link',
       sign: '↗',
-      run: target =>
-        insert(
-          target,
-          `[${target.state.sliceDoc(target.state.selection.main.from, target.state.selection.main.to) || 'words'}](https://)`,
-        ),
+      run: target => {
+        const { from, to } = target.state.selection.main
+        return insert(target, `[${target.state.sliceDoc(from, to) || 'words'}](https://)`)
+      },
     },
     { name: 'Tag: type @@', sign: '@@', run: target => insert(target, '@@') },
   ]

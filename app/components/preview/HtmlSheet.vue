@@ -31,7 +31,8 @@ watch(
             /^(?:https?:|mailto:|data:image\/|#|\/api\/documents\/[0-9a-f-]{36}\/content\?inline=1$)/i,
         })
     } catch {
-      if (id === props.id) emit('failed') // a converter's reasons are for programmers; the text that was read is shown instead
+      // A converter's reasons are for programmers; the text that was read is shown instead.
+      if (id === props.id) emit('failed')
     }
   },
   { immediate: true },

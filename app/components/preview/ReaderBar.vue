@@ -9,7 +9,7 @@ import LineField from '../base/LineField.vue'
 const words = defineModel<string>('words', { required: true })
 const zoom = defineModel<number>('zoom', { required: true })
 const turn = defineModel<number>('turn', { required: true })
-defineProps<{
+const props = defineProps<{
   hits: number
   at: number
   pages: number
@@ -22,6 +22,13 @@ defineProps<{
 const emit = defineEmits<{ next: [by: 1 | -1]; page: [page: number]; beside: [by: 1 | -1]; leave: [] }>()
 
 const STEP = 1.25
+const hitsText = (hits: number | undefined) => (hits ? ` · ${hits} ${hits === 1 ? 'hit' : 'hits'}` : '')
+const pageChoices = computed(() =>
+  Array.from({ length: props.pages }, (_, index) => index + 1).map(page => ({
+    value: page,
+    text: `${page}${hitsText(props.hitPages.get(page))}`,
+  })),
+)
 /** The page that was last gone to by its number. */
 const to = ref(1)
 const field = ref<InstanceType<typeof LineField> | null>(null)
@@ -65,16 +72,7 @@ defineExpose({ scale, find: () => field.value?.focus() })
     <span class="apart" />
     <label v-if="pages > 1" class="pages"
       >page
-      <ChoiceField
-        v-model="to"
-        label="To a page"
-        :choices="
-          Array.from({ length: pages }, (_, index) => index + 1).map(page => ({
-            value: page,
-            text: `${page}${hitPages.has(page) ? ` · ${hitPages.get(page)} ${hitPages.get(page) === 1 ? 'hit' : 'hits'}` : ''}`,
-          }))
-        "
-        @update:model-value="emit('page', $event)" />
+      <ChoiceField v-model="to" label="To a page" :choices="pageChoices" @update:model-value="emit('page', $event)" />
       of {{ pages }}
     </label>
     <v-btn aria-label="Smaller" title="−" @click="scale(1 / STEP)">

@@ -40,7 +40,8 @@ async function send(): Promise<void> {
         {{
           known.from
             ? `You had it from ${known.from}. You can ask for it again.`
-            : 'If somebody gave you this address, you can ask whoever keeps it to give it to you. They see your name and address.'
+            : 'If somebody gave you this address, you can ask whoever keeps it to give it to you. ' +
+              'They see your name and address.'
         }}
       </p>
       <p class="line">

@@ -126,6 +126,6 @@ export const groupHandOut = command('group.handOut', {
   decide: handOut,
   owners: 'right',
   doc:
-    '`groupId`, `parentId` (null: top), `id` and `name` of the folder that is made, `documentIds` (each person of the ' +
-    'group gets a copy in a folder of their own), `until` (when the hand-in is over; null: never)',
+    '`groupId`, `parentId` (null: top), `id` and `name` of the folder that is made, `documentIds` (each person of ' +
+    'the group gets a copy in a folder of their own), `until` (when the hand-in is over; null: never)',
 })

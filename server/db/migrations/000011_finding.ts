@@ -4,7 +4,8 @@
 export const name = '000011_finding'
 
 export const sql = `
--- Derived from the row itself (db/sql/derived.ts): texts as searches compare them, and the date in the name, else in the text.
+-- Derived from the row itself (db/sql/derived.ts): texts as searches compare them, and the date in the name, else in
+-- the text.
 ALTER TABLE document
   ADD COLUMN remark_folded text NOT NULL DEFAULT '',
   ADD COLUMN sender_folded text NOT NULL DEFAULT '',
@@ -82,13 +83,22 @@ CREATE TABLE recent_search (
   PRIMARY KEY (plan_id, text)
 );
 -- Plans that are there get the searches that a new plan begins with.
-INSERT INTO kept_search (id, plan_id, name, query, pinned, desk, created_at) SELECT gen_random_uuid(), p.id, s.name, s.query, false, true, now() FROM plan p, (VALUES
+INSERT INTO kept_search (id, plan_id, name, query, pinned, desk, created_at)
+  SELECT gen_random_uuid(), p.id, s.name, s.query, false, true, now() FROM plan p, (VALUES
   ('Changed this week', '{"when":"changed","last":"7-day","sort":"changed"}'::jsonb),
-  ('Largest', '{"rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"size\\",\\"from\\":1000000,\\"before\\":null}]}","sort":"size"}'::jsonb),
-  ('No place for more than a week', '{"places":"in-tray","rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"none\\",\\"rules\\":[{\\"kind\\":\\"recent\\",\\"field\\":\\"added\\",\\"count\\":7,\\"unit\\":\\"day\\"}]}]}"}'::jsonb),
+  ('Largest', '{"rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"size\\",\\"from\\":1000000,'
+      '\\"before\\":null}]}","sort":"size"}'::jsonb),
+  ('No place for more than a week',
+    '{"places":"in-tray","rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"none\\",'
+        '\\"rules\\":[{\\"kind\\":\\"recent\\",\\"field\\":\\"added\\",\\"count\\":7,'
+        '\\"unit\\":\\"day\\"}]}]}"}'::jsonb),
   ('Same bytes twice', '{"rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"twin\\"}]}","sort":"name"}'::jsonb),
-  ('Starred, not opened for a month', '{"star":"yes","rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"none\\",\\"rules\\":[{\\"kind\\":\\"recent\\",\\"field\\":\\"opened\\",\\"count\\":1,\\"unit\\":\\"month\\"}]}]}"}'::jsonb),
-  ('Scans without text', '{"types":"picture,pdf","rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"reading\\",\\"anyOf\\":[\\"wordless\\"]}]}"}'::jsonb)) AS s(name, query);
+  ('Starred, not opened for a month',
+    '{"star":"yes","rule":"{\\"kind\\":\\"all\\",\\"rules\\":[{\\"kind\\":\\"none\\",'
+        '\\"rules\\":[{\\"kind\\":\\"recent\\",\\"field\\":\\"opened\\",\\"count\\":1,'
+        '\\"unit\\":\\"month\\"}]}]}"}'::jsonb),
+  ('Scans without text', '{"types":"picture,pdf","rule":"{\\"kind\\":\\"all\\",'
+      '\\"rules\\":[{\\"kind\\":\\"reading\\",\\"anyOf\\":[\\"wordless\\"]}]}"}'::jsonb)) AS s(name, query);
 
 -- Words of names by any part of them.
 CREATE EXTENSION IF NOT EXISTS pg_trgm;

@@ -7,12 +7,14 @@ export const name = '000012_forms'
 
 export const sql = `
 CREATE FUNCTION pg_temp.plain_forms(words tsvector) RETURNS tsvector LANGUAGE sql AS $$
-  SELECT array_to_tsvector(ARRAY(SELECT '=old' UNION SELECT CASE WHEN l ~ '^\\.(en|de|fr|es)\\.' THEN '.' || substr(l, 5) ELSE l END FROM unnest(tsvector_to_array(words)) l))
+  SELECT array_to_tsvector(ARRAY(SELECT '=old' UNION SELECT CASE WHEN l ~ '^\\.(en|de|fr|es)\\.' THEN '.' ||
+    substr(l, 5) ELSE l END FROM unnest(tsvector_to_array(words)) l))
 $$;
 UPDATE reading SET words = pg_temp.plain_forms(words) WHERE words <> '';
 UPDATE search_row SET words = pg_temp.plain_forms(words) WHERE words <> '';
 INSERT INTO name_token (plan_id, token, changed_at, document_id)
-  SELECT plan_id, '.' || substr(token, 5), changed_at, document_id FROM name_token WHERE token ~ '^\\.(en|de|fr|es)\\.' ON CONFLICT DO NOTHING;
+  SELECT plan_id, '.' || substr(token, 5), changed_at, document_id FROM name_token
+    WHERE token ~ '^\\.(en|de|fr|es)\\.' ON CONFLICT DO NOTHING;
 DELETE FROM name_token WHERE token ~ '^\\.(en|de|fr|es)\\.';
 ALTER TABLE plan ALTER derived SET DEFAULT 2;
 
@@ -25,7 +27,9 @@ ALTER TABLE search_row
   ADD COLUMN meaning_id uuid,
   ADD COLUMN added_at timestamptz NOT NULL DEFAULT now(),
   ADD COLUMN dated_at timestamptz;
-ALTER TABLE search_row ALTER extension SET STORAGE PLAIN, ALTER origin SET STORAGE PLAIN, ALTER language SET STORAGE PLAIN;
-UPDATE search_row s SET extension = d.extension, origin = d.origin, size = d.size, meaning_id = d.meaning_id, added_at = d.created_at, dated_at = d.dated_at,
+ALTER TABLE search_row ALTER extension SET STORAGE PLAIN, ALTER origin SET STORAGE PLAIN,
+  ALTER language SET STORAGE PLAIN;
+UPDATE search_row s SET extension = d.extension, origin = d.origin, size = d.size, meaning_id = d.meaning_id,
+  added_at = d.created_at, dated_at = d.dated_at,
   language = (SELECT r.language FROM reading r WHERE r.blob_id = d.blob_id) FROM document d WHERE d.id = s.document_id;
 `

@@ -6,7 +6,8 @@ export const name = '000014_samples'
 
 export const sql = `
 -- 1: a half of all, 2: a quarter, 4: an eighth, and so on to 128; no document belongs to two of them.
-CREATE FUNCTION sample_of(id uuid) RETURNS integer LANGUAGE sql IMMUTABLE STRICT PARALLEL SAFE AS $$ SELECT get_byte(uuid_send(id), 15) & -get_byte(uuid_send(id), 15) $$;
+CREATE FUNCTION sample_of(id uuid) RETURNS integer LANGUAGE sql IMMUTABLE STRICT PARALLEL SAFE AS $$
+  SELECT get_byte(uuid_send(id), 15) & -get_byte(uuid_send(id), 15) $$;
 DROP INDEX search_row_words;
 CREATE INDEX search_row_words ON search_row USING gin (plan_id, sample_of(document_id), words);
 `

@@ -4,7 +4,8 @@
 export const name = '000018_sessions'
 
 export const sql = `
-ALTER TABLE session ADD COLUMN id uuid NOT NULL DEFAULT gen_random_uuid(), ADD COLUMN agent text NOT NULL DEFAULT '', ADD COLUMN seen_at timestamptz NOT NULL DEFAULT now();
+ALTER TABLE session ADD COLUMN id uuid NOT NULL DEFAULT gen_random_uuid(), ADD COLUMN agent text NOT NULL DEFAULT '',
+  ADD COLUMN seen_at timestamptz NOT NULL DEFAULT now();
 CREATE UNIQUE INDEX session_id ON session (id);
 
 DROP TABLE sign_in_attempt;

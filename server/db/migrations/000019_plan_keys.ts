@@ -7,10 +7,12 @@ export const sql = `
 ALTER TABLE folder DROP CONSTRAINT folder_parent_id_fkey, DROP CONSTRAINT folder_meaning_id_fkey;
 ALTER TABLE tag DROP CONSTRAINT tag_meaning_id_fkey;
 ALTER TABLE version DROP CONSTRAINT version_document_id_fkey, DROP CONSTRAINT version_document_id_number_key;
-ALTER TABLE placement DROP CONSTRAINT placement_document_id_fkey, DROP CONSTRAINT placement_folder_id_fkey, DROP CONSTRAINT placement_document_id_place_key;
+ALTER TABLE placement DROP CONSTRAINT placement_document_id_fkey, DROP CONSTRAINT placement_folder_id_fkey,
+  DROP CONSTRAINT placement_document_id_place_key;
 ALTER TABLE tagging DROP CONSTRAINT tagging_tag_id_fkey, DROP CONSTRAINT tagging_target_id_tag_id_key;
 ALTER TABLE kept_search DROP CONSTRAINT kept_search_folder_id_fkey;
-ALTER TABLE bundle_item DROP CONSTRAINT bundle_item_bundle_id_fkey, DROP CONSTRAINT bundle_item_document_id_fkey, DROP CONSTRAINT bundle_item_bundle_id_document_id_key;
+ALTER TABLE bundle_item DROP CONSTRAINT bundle_item_bundle_id_fkey, DROP CONSTRAINT bundle_item_document_id_fkey,
+  DROP CONSTRAINT bundle_item_bundle_id_document_id_key;
 ALTER TABLE change DROP CONSTRAINT change_undoes_fkey, DROP CONSTRAINT change_undone_by_fkey;
 ALTER TABLE search_row DROP CONSTRAINT search_row_document_id_fkey;
 ALTER TABLE name_token DROP CONSTRAINT name_token_document_id_fkey;
@@ -21,7 +23,8 @@ ALTER TABLE document DROP CONSTRAINT document_meaning_id_fkey;
 ALTER TABLE order_look ADD COLUMN plan_id uuid;
 UPDATE order_look l SET plan_id = d.plan_id FROM document d WHERE d.id = l.document_id;
 
--- The plan first, in place of an index of the plan alone: without statistics, as right after a large import, keys would be
+-- The plan first, in place of an index of the plan alone: without statistics, as right after a large import, keys
+-- would be
 -- checked by going through the whole plan in that index.
 ALTER TABLE meaning DROP CONSTRAINT meaning_pkey, ADD PRIMARY KEY (plan_id, id);
 ALTER TABLE folder DROP CONSTRAINT folder_pkey, ADD PRIMARY KEY (plan_id, id);
@@ -46,7 +49,8 @@ CREATE INDEX name_token_document ON name_token (document_id, plan_id);
 ALTER TABLE folder
   ADD FOREIGN KEY (parent_id, plan_id) REFERENCES folder (id, plan_id) DEFERRABLE INITIALLY DEFERRED,
   ADD FOREIGN KEY (meaning_id, plan_id) REFERENCES meaning (id, plan_id) DEFERRABLE INITIALLY DEFERRED;
-ALTER TABLE document ADD FOREIGN KEY (meaning_id, plan_id) REFERENCES meaning (id, plan_id) DEFERRABLE INITIALLY DEFERRED;
+ALTER TABLE document ADD FOREIGN KEY (meaning_id, plan_id) REFERENCES meaning (id, plan_id)
+  DEFERRABLE INITIALLY DEFERRED;
 ALTER TABLE tag ADD FOREIGN KEY (meaning_id, plan_id) REFERENCES meaning (id, plan_id) DEFERRABLE INITIALLY DEFERRED;
 ALTER TABLE version
   ADD FOREIGN KEY (document_id, plan_id) REFERENCES document (id, plan_id) DEFERRABLE INITIALLY DEFERRED,
@@ -58,7 +62,8 @@ ALTER TABLE placement
 ALTER TABLE tagging
   ADD FOREIGN KEY (tag_id, plan_id) REFERENCES tag (id, plan_id) DEFERRABLE INITIALLY DEFERRED,
   ADD UNIQUE (target_id, plan_id, tag_id) DEFERRABLE INITIALLY DEFERRED;
-ALTER TABLE kept_search ADD FOREIGN KEY (folder_id, plan_id) REFERENCES folder (id, plan_id) DEFERRABLE INITIALLY DEFERRED;
+ALTER TABLE kept_search ADD FOREIGN KEY (folder_id, plan_id) REFERENCES folder (id, plan_id)
+  DEFERRABLE INITIALLY DEFERRED;
 ALTER TABLE bundle_item
   ADD FOREIGN KEY (bundle_id, plan_id) REFERENCES bundle (id, plan_id) DEFERRABLE INITIALLY DEFERRED,
   ADD FOREIGN KEY (document_id, plan_id) REFERENCES document (id, plan_id) DEFERRABLE INITIALLY DEFERRED,

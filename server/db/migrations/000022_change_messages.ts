@@ -1,4 +1,5 @@
-// What was done is stored as a message, a key with values, beside its words: entries from before have their words alone.
+// What was done is stored as a message, a key with values, beside its words: entries from before have their words
+// alone.
 
 export const name = '000022_change_messages'
 

@@ -1,4 +1,5 @@
-// Contents that only a passphrase opens: what a lock is, which bytes it seals, and the words read from them, sealed too.
+// Contents that only a passphrase opens: what a lock is, which bytes it seals, and the words read from them, sealed
+// too.
 
 export const name = '000031_locks'
 

@@ -45,7 +45,8 @@ export async function formerGiver(personId: string, grantId: string): Promise<st
 export async function isInPlan(planId: string, id: string): Promise<boolean> {
   const found = await rows(
     null,
-    `SELECT 1 FROM folder WHERE plan_id = $1 AND id = $2 UNION ALL SELECT 1 FROM document WHERE plan_id = $1 AND id = $2`,
+    `SELECT 1 FROM folder WHERE plan_id = $1 AND id = $2
+      UNION ALL SELECT 1 FROM document WHERE plan_id = $1 AND id = $2`,
     [planId, id],
   )
   return found.length > 0

@@ -70,8 +70,8 @@ export async function isNew(): Promise<boolean> {
 export async function actorByEmail(email: string): Promise<ActorRow | undefined> {
   const found = await rows<ActorRow>(
     null,
-    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId", false AS "isGuest" FROM account a JOIN plan p ON p.account_id = a.id
-      WHERE a.email = $1`,
+    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId", false AS "isGuest"
+      FROM account a JOIN plan p ON p.account_id = a.id WHERE a.email = $1`,
     [email],
   )
   return found[0]

@@ -52,7 +52,8 @@ export async function claimMail(transaction: Transaction | null = null): Promise
     transaction,
     `WITH next AS (SELECT id FROM mail WHERE sent_at IS NULL AND tries < 10 AND (tried_at IS NULL
         OR tried_at < now() - make_interval(mins => 5 * tries)) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED)
-    UPDATE mail m SET tries = m.tries + 1, tried_at = now() FROM next, account a WHERE m.id = next.id AND a.id = m.account_id
+    UPDATE mail m SET tries = m.tries + 1, tried_at = now() FROM next, account a
+    WHERE m.id = next.id AND a.id = m.account_id
     RETURNING m.id, a.email AS "to", m.subject, m.body`,
   )
   return found[0]

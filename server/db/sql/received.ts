@@ -21,7 +21,8 @@ export interface ReceivedGrant extends GrantRow {
 
 const GIVEN = `SELECT ${selectList('access_grant', 'g')}, g.plan_id AS "planId", p.account_id AS "ownerId",
     ${personName('a')} AS "from",
-    EXISTS (SELECT FROM muted_giver q WHERE q.account_id = $1 AND q.giver_id = p.account_id) AS muted, p.name AS "planName", ${isoText('u.at')} AS "openedAt",
+    EXISTS (SELECT FROM muted_giver q WHERE q.account_id = $1 AND q.giver_id = p.account_id) AS muted,
+    p.name AS "planName", ${isoText('u.at')} AS "openedAt",
     (SELECT d.name FROM document d WHERE d.plan_id = g.plan_id AND d.id = g.target_id AND d.trashed_at IS NULL)
       AS "documentName"
   FROM access_grant g JOIN plan p ON p.id = g.plan_id JOIN account a ON a.id = p.account_id
@@ -96,7 +97,8 @@ export function usedGrantsOf(planId: string): Promise<UsedGrant[]> {
   return rows<UsedGrant>(
     null,
     `SELECT ${selectList('access_grant', 'g')}, coalesce(u.count, 0) AS opened, ${isoText('u.at')} AS "openedAt",
-      (SELECT d.name FROM document d WHERE d.plan_id = g.plan_id AND d.id = g.target_id AND d.trashed_at IS NULL) AS name
+      (SELECT d.name FROM document d WHERE d.plan_id = g.plan_id AND d.id = g.target_id AND d.trashed_at IS NULL)
+        AS name
     FROM access_grant g LEFT JOIN LATERAL (SELECT sum(count)::int AS count, max(at) AS at FROM access_grant_use
       WHERE plan_id = g.plan_id AND grant_id = g.id) u ON true
     WHERE g.plan_id = $1 ORDER BY g.created_at DESC, g.id`,

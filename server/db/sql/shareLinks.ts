@@ -26,7 +26,9 @@ export function usedLinksOf(planId: string): Promise<UsedLink[]> {
   return rows<UsedLink>(
     null,
     `SELECT ${selectList('share_link', 'l')}, coalesce(u.count, 0) AS opened,
-      (SELECT d.name FROM document d WHERE d.plan_id = l.plan_id AND d.id = l.target_id AND d.trashed_at IS NULL) AS name, ${isoText('u.at')} AS "openedAt"
+      (SELECT d.name FROM document d WHERE d.plan_id = l.plan_id AND d.id = l.target_id AND d.trashed_at IS NULL)
+        AS name,
+      ${isoText('u.at')} AS "openedAt"
     FROM share_link l LEFT JOIN share_link_use u ON u.plan_id = l.plan_id AND u.link_id = l.id
     WHERE l.plan_id = $1 ORDER BY l.created_at DESC, l.id`,
     [planId],

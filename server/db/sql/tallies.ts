@@ -86,7 +86,9 @@ async function valuesOf(
       counted AS (SELECT GROUPING(${aliases.join(', ')}) AS which,
         coalesce(${values.map(({ show }) => show).join(', ')}) AS value, count(*)::int AS number
         FROM m GROUP BY GROUPING SETS (${aliases.map(alias => `(${alias})`).join(', ')}, ()))
-    SELECT ${['(SELECT json_agg(json_build_array(which, value, number)) FROM counted) AS values', ...others].join(', ')}`,
+    SELECT ${['(SELECT json_agg(json_build_array(which, value, number)) FROM counted) AS values', ...others].join(
+      ', ',
+    )}`,
     params,
   )
   const whole = 2 ** aliases.length - 1

@@ -100,7 +100,8 @@ function press(event: KeyboardEvent): void {
 const title = computed(() =>
   months.value.length === 0
     ? 'Nothing is found'
-    : `From ${months.value[0]} to ${months.value.at(-1)}, the most in one month ${Math.max(...Object.values(props.counts))}`,
+    : `From ${months.value[0]} to ${months.value.at(-1)}, ` +
+      `the most in one month ${Math.max(...Object.values(props.counts))}`,
 )
 </script>
 
