@@ -46,7 +46,6 @@ const LONG_FILES = [
   'app/pages/in-tray.vue',
   'app/pages/plan/*.vue',
   'app/pages/tags.vue',
-  'app/pages/trash.vue',
   'app/stores/stores.test.ts',
   'demo/outline.ts',
   'server/db/sql/find.ts',
@@ -70,21 +69,7 @@ const LONG_BLOCKS = [
   'app/pages/tags.vue',
 ]
 
-const LONG_FUNCTIONS = [
-  'app/composables/useDraftStart.ts',
-  'app/composables/useList.ts',
-  'app/composables/useWholeSearch.ts',
-  'app/stores/documentList.ts',
-  'app/stores/draft.ts',
-  'app/stores/filing.ts',
-  'app/stores/find.ts',
-  'app/stores/memo.ts',
-  'app/stores/scans.ts',
-  'app/stores/uploads.ts',
-  'tests/bench/findScale.ts',
-  'tests/bench/run.ts',
-  'tests/support/hostile.ts',
-]
+const LONG_FUNCTIONS = ['tests/bench/findScale.ts', 'tests/bench/run.ts', 'tests/support/hostile.ts']
 
 export default tseslint.config(
   {

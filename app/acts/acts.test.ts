@@ -3,7 +3,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { stubBrowser } from '../../tests/support/browserParts'
-import { LIST_KEYS } from '../composables/useList'
+import { LIST_KEYS } from '../composables/listKeys'
 import { useKeys } from '../stores/keys'
 import { PAGES } from '../stores/pages'
 import type { ActOn } from './act'

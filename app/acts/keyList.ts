@@ -1,7 +1,7 @@
 // The list of keys of a page, made from the acts that hold there: nothing in it is written by hand.
 
 import { LAYING_KEYS, OUTLINE_KEYS } from '../composables/outlineKeys'
-import { LIST_KEYS, TYPING_JUMPS } from '../composables/useList'
+import { LIST_KEYS, TYPING_JUMPS } from '../composables/listKeys'
 import { useKeys } from '../stores/keys'
 import { shownKey } from '../stores/keyText'
 import { PAGES, pageOf } from '../stores/pages'

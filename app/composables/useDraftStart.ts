@@ -1,57 +1,21 @@
 // Ways to begin a draft: empty, from the plan, from a skeleton, from files, as the next period of a branch.
 
-import { ref } from 'vue'
-import { useRouter } from 'vue-router'
-import type { DraftLine, PeriodOf, PeriodSettings } from '../../core/draft/index'
+import type { PeriodSettings } from '../../core/draft/index'
 import { folderOfPath, linesOf, linesOfFile, linesOfPaths, nextPeriod, startDraft } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
-import { useDrafts } from '../stores/drafts'
 import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
 import { useColourKey } from '../stores/colourKey'
-import { refusalOf } from '../stores/remote'
 import type { DroppedFile } from './droppedFiles'
 import { useDraftFiles } from '../stores/draftFiles'
+import { useDraftBegin } from './useDraftBegin'
 
 export function useDraftStart() {
-  const [drafts, plan, files] = [useDrafts(), usePlan(), useDraftFiles()]
+  const [plan, files] = [usePlan(), useDraftFiles()]
+  const { refused, begin, fromPlan } = useDraftBegin()
   const placeNames = usePlaceNames()
   const colourKey = useColourKey()
-  const router = useRouter()
-  const refused = ref('')
   const placeText = (id: FolderId | null) => (id === null ? 'the plan' : (placeNames.placeOf(id)?.text ?? ''))
-
-  async function begin(
-    name: string,
-    rootId: FolderId | null,
-    lines: readonly DraftLine[],
-    additive: boolean,
-    period?: PeriodOf,
-  ): Promise<string | null> {
-    refused.value = ''
-    try {
-      const id = await drafts.begin({
-        name,
-        rootId,
-        lines: lines.length > 0 ? lines : [{ folderId: null, depth: 0, text: '' }],
-        additive,
-        period,
-      })
-      await router.push(`/draft/${id}`)
-      return id
-    } catch (error) {
-      refused.value = refusalOf(error).message
-      return null
-    }
-  }
-
-  /** What begins from the plan waits for its outline; begun before it is there, the draft would be empty. */
-  async function fromPlan(make: () => Promise<string | null>): Promise<string | null> {
-    if (plan.outline.state !== 'ready') await plan.load()
-    if (plan.outline.state !== 'error') return make()
-    refused.value = plan.outline.reason.message
-    return null
-  }
 
   const empty = (rootId: FolderId | null) => begin('', rootId, [], true)
   const present = (rootId: FolderId | null) =>

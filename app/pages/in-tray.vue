@@ -216,8 +216,9 @@ const now = useNow()
 const oldest = computed(() => rows.value.at(-1))
 const head = computed(() => {
   if (plan.inTray === 0) return 'Nothing waits for a place.'
-  const since =
-    oldest.value && !documentList.hasMore ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
+  const { loaded } = documentList
+  const isWhole = loaded.state === 'ready' && loaded.value.next === null
+  const since = oldest.value && isWhole ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
   return `${counted(plan.inTray, 'document')} waiting for a place${since}`
 })
 </script>

@@ -2,8 +2,9 @@
 
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
+import type { DraftContent } from '../../contract/draft'
 import type { PeriodOf } from '../../core/draft/index'
-import { baseOf, linesOf } from '../../core/draft/index'
+import { baseOf } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
 import * as api from '../api/drafts'
 import type { Outcome } from './acts'
@@ -25,18 +26,34 @@ interface OpenDraft {
   readonly period: PeriodOf | null
 }
 
+type Written = Omit<DraftContent, 'additive' | 'period'>
+
+const sendDraft = ({ id, rootId, additive, period }: OpenDraft, name: string, written: Written) =>
+  api.keepDraft(id, { name, rootId, content: { ...written, additive, period } })
+
+/** What was compared, as one Change; the ids that the new folders got, by the index of their row. */
+async function applied(draft: OpenDraft | null): Promise<Outcome & { ids?: readonly FolderId[] }> {
+  const { compared, choices } = useDraftComparison()
+  if (!draft || !compared) {
+    const message = 'The draft is still being compared with the plan.'
+    return { ok: false, reason: { code: 'act.nothing', message, details: {} } }
+  }
+  const usedInks = new Set(useColourKey().meanings.map(meaning => meaning.ink))
+  const command = draftCommand({ ...draft, numbering: useDraftText().numbering, compared, choices, usedInks })
+  const outcome = await useActs().act(command, { quiet: true })
+  return outcome.ok ? { ...outcome, ids: command.folders.map(folder => folder.id) } : outcome
+}
+
 export const useDraft = defineStore('draft', () => {
-  const [plan, acts, colourKey] = [usePlan(), useActs(), useColourKey()]
+  const [plan, colourKey] = [usePlan(), useColourKey()]
   const [draftText, comparison, meanwhile] = [useDraftText(), useDraftComparison(), useDraftRebase()]
-  const open = shallowRef<Remote<OpenDraft>>({ state: 'idle' })
-  const name = ref('')
+  const [open, name] = [shallowRef<Remote<OpenDraft>>({ state: 'idle' }), ref('')]
   const opened = computed(() => (open.value.state === 'ready' ? open.value.value : null))
+  const hasPlan = computed(() => opened.value !== null && plan.outline.state === 'ready')
   const rootId = computed(() => opened.value?.rootId ?? null)
   const additive = computed(() => opened.value?.additive ?? false)
   /** Its folder is in the Trash: the draft stays as it is until it is back. */
-  const isRootGone = computed(
-    () => rootId.value !== null && plan.outline.state === 'ready' && !plan.tree.byId.has(rootId.value),
-  )
+  const isRootGone = computed(() => hasPlan.value && rootId.value !== null && !plan.tree.byId.has(rootId.value))
   const keeping = keptSoon(sendKept, refusalOf)
 
   /** Opens a kept draft. What changed in the plan since is taken into it. */
@@ -46,13 +63,12 @@ export const useDraft = defineStore('draft', () => {
     try {
       const draft = await api.readDraft(id)
       if (plan.outline.state !== 'ready') await plan.load()
-      const { text, folderIds, numbering, additive: adds, period, base } = draft.content
-      const value = { id, rootId: draft.rootId, additive: adds, period }
+      const { content } = draft
+      const value = { id, rootId: draft.rootId, additive: content.additive, period: content.period }
       open.value = { state: 'ready', value }
       name.value = draft.name
-      draftText.numbering = numbering
-      meanwhile.base = base
-      draftText.hand(linesOf(text, folderIds))
+      meanwhile.base = content.base
+      draftText.show(content)
       rebase()
       comparison.begin(value)
     } catch (error) {
@@ -60,9 +76,8 @@ export const useDraft = defineStore('draft', () => {
     }
   }
 
-  function write(text: string, folderIds: readonly (FolderId | null)[]): void {
-    if (draftText.write(text, folderIds)) changed()
-  }
+  const write = (text: string, folderIds: readonly (FolderId | null)[]): void =>
+    void (draftText.write(text, folderIds) && changed())
 
   function changed(): void {
     if (!opened.value) return
@@ -71,7 +86,7 @@ export const useDraft = defineStore('draft', () => {
   }
 
   function rebase(): void {
-    if (!opened.value || plan.outline.state !== 'ready' || isRootGone.value) return
+    if (!hasPlan.value || isRootGone.value) return
     const now = additive.value ? [] : baseOf(plan.tree, colourKey.meaningName, rootId.value)
     if (meanwhile.rebase(now, rootId.value)) keeping.soon()
   }
@@ -79,7 +94,7 @@ export const useDraft = defineStore('draft', () => {
   watch(
     () => plan.outline,
     () => {
-      if (!opened.value || plan.outline.state !== 'ready') return
+      if (!hasPlan.value) return
       comparison.tellPlan()
       rebase()
       comparison.soon()
@@ -88,37 +103,17 @@ export const useDraft = defineStore('draft', () => {
   watch([() => draftText.numbering, name], changed)
 
   async function sendKept(): Promise<void> {
-    if (!opened.value) return
-    const { text, folderIds, numbering } = draftText
-    const { id, period } = opened.value
-    const content = { text, folderIds: [...folderIds], numbering, additive: additive.value, period }
-    await api.keepDraft(id, {
-      name: name.value,
-      rootId: rootId.value,
-      content: { ...content, base: [...meanwhile.base] },
-    })
+    if (opened.value) await sendDraft(opened.value, name.value, { ...draftText.kept(), base: [...meanwhile.base] })
   }
 
-  async function keep(): Promise<void> {
-    if (opened.value) await keeping.now()
-  }
+  const keep = async (): Promise<void> => void (opened.value && (await keeping.now()))
 
-  /** Applies what was compared, as one Change; the ids that the new folders got, by the index of their row. */
+  /** Applies what was compared. */
   async function apply(): Promise<Outcome & { ids?: readonly FolderId[] }> {
-    const { compared, choices } = comparison
-    if (!compared || !opened.value) {
-      const message = 'The draft is still being compared with the plan.'
-      return { ok: false, reason: { code: 'act.nothing', message, details: {} } }
-    }
-    const usedInks = new Set(colourKey.meanings.map(meaning => meaning.ink))
-    const command = draftCommand({ ...opened.value, numbering: draftText.numbering, compared, choices, usedInks })
-    const outcome = await acts.act(command, { quiet: true })
-    if (!outcome.ok) {
-      if (outcome.reason.code === 'draft.stale') await plan.load()
-      return outcome
-    }
-    await discard()
-    return { ...outcome, ids: command.folders.map(folder => folder.id) }
+    const outcome = await applied(opened.value)
+    if (outcome.ok) await discard()
+    else if (outcome.reason.code === 'draft.stale') await plan.load()
+    return outcome
   }
 
   async function discard(): Promise<void> {

@@ -2,6 +2,7 @@
 
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
+import type { DraftContent } from '../../contract/draft'
 import type { DraftLine } from '../../core/draft/index'
 import { linesOf, outlineText } from '../../core/draft/index'
 import type { FolderId } from '../../core/ids'
@@ -23,6 +24,13 @@ export const useDraftText = defineStore('draftText', () => {
     handed.value = { text: text.value, folderIds: folderIds.value }
   }
 
+  /** Takes what was kept of a draft. */
+  function show(content: Pick<DraftContent, 'text' | 'folderIds' | 'numbering'>): void {
+    numbering.value = content.numbering
+    hand(linesOf(content.text, content.folderIds))
+  }
+  const kept = () => ({ text: text.value, folderIds: [...folderIds.value], numbering: numbering.value })
+
   /** The editor says what stands there now; false when it is what was known. */
   function write(next: string, ids: readonly (FolderId | null)[]): boolean {
     if (next === text.value && ids === folderIds.value) return false
@@ -36,5 +44,5 @@ export const useDraftText = defineStore('draftText', () => {
     numbering.value = null
   }
 
-  return { text, folderIds, numbering, handed, lines, hand, write, clear }
+  return { text, folderIds, numbering, handed, lines, hand, show, kept, write, clear }
 })

@@ -4,12 +4,13 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { Suggestions } from '../../contract/filing'
-import { CONFIDENT, placesTogether } from '../../core/filing/index'
+import { CONFIDENT } from '../../core/filing/index'
 import type { DocumentId, FolderId, TagId } from '../../core/ids'
 import { readSuggestions } from '../api/documents'
 import { useActs } from './acts'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
+import { NO_SUGGESTIONS, suggestionsAhead } from './suggestionsAhead'
 import { useView } from './view'
 
 export interface Waiting {
@@ -21,25 +22,19 @@ interface PickedTag {
   readonly name: string
 }
 
-const NONE: Suggestions = { places: [], names: [], same: [] }
-// Suggestions for several documents are those of a few of them, taken together.
-const ASKED_OF_MANY = 12
-
 export const useFiling = defineStore('filing', () => {
-  const acts = useActs()
-  const view = useView()
+  const [acts, view] = [useActs(), useView()]
   const documents = shallowRef<readonly Waiting[]>([])
   const suggestions = shallowRef<Remote<Suggestions>>({ state: 'idle' })
-  const name = ref('')
+  const [name, refused] = [ref(''), ref('')]
   const places = ref<FolderId[]>([])
   const tags = ref<PickedTag[]>([])
-  const refused = ref('')
   let chose = false
   let request = 0
-  const ahead = new Map<string, Promise<Suggestions>>()
+  const ahead = suggestionsAhead()
 
   const only = computed(() => (documents.value.length === 1 ? (documents.value[0] ?? null) : null))
-  const suggested = computed(() => (suggestions.value.state === 'ready' ? suggestions.value.value : NONE))
+  const suggested = computed(() => (suggestions.value.state === 'ready' ? suggestions.value.value : NO_SUGGESTIONS))
 
   /** Takes these documents in view; `next` is the one that will come after, which is looked at ahead. */
   async function look(waiting: readonly Waiting[], next: DocumentId | null): Promise<void> {
@@ -50,12 +45,12 @@ export const useFiling = defineStore('filing', () => {
     if (waiting.length === 0) return
     if (!isSame) suggestions.value = { state: 'loading' }
     try {
-      const found = await together(waiting)
+      const found = await ahead.together(waiting)
       if (mine !== request) return
       suggestions.value = { state: 'ready', value: found }
       const [best] = found.places
       if (!chose) places.value = best && best.share >= CONFIDENT ? [best.folderId] : []
-      if (next) void fetchAhead(next)
+      if (next) void ahead.fetch(next)
     } catch (error) {
       const reason = refusalOf(error)
       if (mine === request) suggestions.value = { state: 'error', reason }
@@ -68,23 +63,6 @@ export const useFiling = defineStore('filing', () => {
     tags.value = []
     refused.value = ''
     chose = false
-  }
-
-  function fetchAhead(id: string): Promise<Suggestions> {
-    const known = ahead.get(id)
-    if (known) return known
-    const made = readSuggestions(id, null)
-    made.catch(() => ahead.delete(id)) // said again when it is asked for
-    ahead.set(id, made)
-    return made
-  }
-
-  async function together(waiting: readonly Waiting[]): Promise<Suggestions> {
-    const some = await Promise.all(waiting.slice(0, ASKED_OF_MANY).map(({ id }) => fetchAhead(id)))
-    const [single] = some
-    return some.length === 1 && single
-      ? single
-      : { ...NONE, places: placesTogether(some.map(({ places: found }) => found)) }
   }
 
   /** The place, or one more beside those chosen. Names are made as they are made there. */
@@ -130,10 +108,6 @@ export const useFiling = defineStore('filing', () => {
     return outcome.ok
   }
 
-  /** What was looked at ahead may be different after an act. */
-  function forgetAhead(): void {
-    ahead.clear()
-  }
-
+  const { forget: forgetAhead } = ahead
   return { documents, only, suggestions, suggested, name, places, tags, refused, look, choose, file, forgetAhead }
 })

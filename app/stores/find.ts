@@ -1,56 +1,17 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import type { Found, FoundCounts, FoundDocument, RelaxedSearch, RuleCounts } from '../../contract/find'
+import type { FoundCounts, FoundDocument, RelaxedSearch, RuleCounts } from '../../contract/find'
 import type { FindMore, SearchParams } from '../api/find'
 import * as api from '../api/find'
 import type { Remote } from './remote'
 import { isPassing, refusalOf } from './remote'
+import type { FindRequest, Results } from './searchResults'
+import { meantBy, nextPages, upTo } from './searchResults'
 
-export interface FindRequest {
-  readonly query: SearchParams
-  readonly more: FindMore
-}
-export interface Results extends Found {
-  readonly ms: number
-  /** What was asked. */
-  readonly request: FindRequest
-  /**
-   * What was looked for, which is another where a typing error was forgiven, or words were meant as a time: the next
-   * pages and the numbers are of this.
-   */
-  readonly effective: FindRequest
-}
+export type { FindRequest, Results } from './searchResults'
 
 /** How many are found; not known yet, or not to be known since the server is away. */
 export type Counted = Pick<FoundCounts, 'count' | 'countLimit'> | 'counting' | 'unknown'
-
-function meantBy({ query, more }: FindRequest, { corrected }: Found): FindRequest {
-  if (!corrected) return { query, more }
-  const { q, rule } = corrected
-  return { query: { ...query, q, ...(rule === '' ? {} : { rule }) }, more: { ...more, typing: false } }
-}
-
-const MOST_AT_ONCE = 200
-
-/** A first page with the next ones, until `shown` are there. */
-async function upTo(
-  shown: number,
-  first: Found,
-  { query, more }: FindRequest,
-  isWanted: () => boolean,
-): Promise<Found> {
-  let [documents, next] = [first.documents, first.next]
-  while (next !== null && documents.length < shown && isWanted()) {
-    const page: Found = await api.find(query, {
-      ...more,
-      cursor: next,
-      limit: Math.min(MOST_AT_ONCE, shown - documents.length),
-    })
-    documents = [...documents, ...page.documents]
-    next = page.next
-  }
-  return { ...first, documents, next }
-}
 
 /** Results of the Find page; what is asked lives in its URL. */
 export const useFind = defineStore('find', () => {
@@ -124,39 +85,7 @@ export const useFind = defineStore('find', () => {
     }
   }
 
-  let fetching: { readonly after: Results; readonly done: Promise<void> } | null = null
-
-  /** The next page, asked for once however often it is wanted while it comes. */
-  function more(): Promise<void> {
-    const present = results.value.state === 'ready' ? results.value.value : null
-    if (present === null || present.next === null) return Promise.resolve()
-    if (fetching?.after !== present) fetching = { after: present, done: fetchAfter(present, present.next) }
-    return fetching.done
-  }
-
-  async function fetchAfter(present: Results, cursor: string): Promise<void> {
-    const isStill = () => results.value.state === 'ready' && results.value.value === present
-    try {
-      const found = await api.find(present.effective.query, { ...present.effective.more, cursor })
-      if (isStill())
-        results.value = {
-          state: 'ready',
-          value: { ...present, documents: [...present.documents, ...found.documents], next: found.next },
-        }
-    } catch (error) {
-      refusalOf(error) // away: asked for again when the person scrolls on
-      fetching = null
-    }
-  }
-
-  /** Loads everything that is found, up to what the list can show. */
-  async function all(limit: number): Promise<void> {
-    while (results.value.state === 'ready' && results.value.value.next !== null && documents.value.length < limit) {
-      const before = documents.value.length
-      await more()
-      if (documents.value.length === before) return
-    }
-  }
+  const { more, all } = nextPages(results)
 
   /**
    * The same once more, since something changed: with as many as were shown, so that nothing moves under who has

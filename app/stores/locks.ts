@@ -9,7 +9,7 @@ import { readDocument } from '../api/documents'
 import * as api from '../api/locks'
 import { useActs } from './acts'
 import type { MeantThing } from './dialogs'
-import { forgetTyped } from './memo'
+import { forgetTyped } from './memoKeeping'
 import { useNotice } from './notice'
 import { remoteOf } from './remote'
 

@@ -10,16 +10,39 @@ import { useNotice } from './notice'
 import type { Remote } from './remote'
 import { refusalOf } from './remote'
 
+/** One piece of work at a time that is told in words while it goes on; what it refuses is said in the bottom line. */
+function toldWork() {
+  /** What is being done, in words; empty when nothing is. */
+  const doing = ref('')
+  /** Of what is being done, 0 to 1. */
+  const share = ref(0)
+
+  /** False when it was refused, or something else is going on. */
+  async function during(words: string, work: () => Promise<void>): Promise<boolean> {
+    if (doing.value !== '') return false
+    doing.value = words
+    share.value = 0
+    try {
+      await work()
+      return true
+    } catch (error) {
+      useNotice().refuse(refusalOf(error))
+      return false
+    } finally {
+      doing.value = ''
+    }
+  }
+
+  return { doing, share, during }
+}
+
 /** Pages of the scanner on their way to a document. */
 export const useScans = defineStore('scans', () => {
   const pages = ref<ScannedPage[]>([])
   /** Ids in the order in which they are bound; new pages come behind. */
   const order = ref<string[]>([])
   const loaded = ref<Remote<true>>({ state: 'loading' })
-  /** What is being done, in words; empty when nothing is. */
-  const doing = ref('')
-  /** Of what is being done, 0 to 1. */
-  const share = ref(0)
+  const { doing, share, during } = toldWork()
   const binding = { stopped: false }
 
   const isStopped = () => binding.stopped
@@ -40,22 +63,6 @@ export const useScans = defineStore('scans', () => {
       loaded.value = { state: 'ready', value: true }
     } catch (error) {
       loaded.value = { state: 'error', reason: refusalOf(error) }
-    }
-  }
-
-  /** Runs something that is told in words while it goes on; what it refuses is said in the bottom line. */
-  async function during(words: string, work: () => Promise<void>): Promise<boolean> {
-    if (doing.value !== '') return false
-    doing.value = words
-    share.value = 0
-    try {
-      await work()
-      return true
-    } catch (error) {
-      useNotice().refuse(refusalOf(error))
-      return false
-    } finally {
-      doing.value = ''
     }
   }
 

@@ -15,7 +15,7 @@ import { useFind } from './find'
 import { useNames } from './names'
 import { usePlan } from './plan'
 import { usePlaceNames } from './placeNames'
-import { useDocumentList } from './documentList'
+import { sortedBy, useDocumentList } from './documentList'
 import { useRecentSearches } from './recentSearches'
 import { useSearches } from './searches'
 import { useSession } from './session'
@@ -164,16 +164,16 @@ describe(useDocumentList, () => {
     await documentList.open('folder')
     expect(documentList.rows.map(({ id }) => id)).toEqual(['a'])
     await documentList.all()
-    expect([documentList.rows.map(({ id }) => id), documentList.hasMore]).toEqual([['a', 'b', 'c'], false])
+    expect([documentList.rows.map(({ id }) => id), await documentList.more()]).toEqual([['a', 'b', 'c'], false])
   })
 
   it('turns the order around on the second click, and begins with the newest and largest', async () => {
     server.answers = { 'GET /api/documents': { body: { documents: [], next: null } } }
     const documentList = useDocumentList()
     await documentList.open('folder')
-    await documentList.sortBy('changed')
-    await documentList.sortBy('changed')
-    await documentList.sortBy('name')
+    await documentList.setSettings(sortedBy(documentList.settings, 'changed'))
+    await documentList.setSettings(sortedBy(documentList.settings, 'changed'))
+    await documentList.setSettings(sortedBy(documentList.settings, 'name'))
     expect(
       server.request
         .map(url => new URLSearchParams(url.split('?')[1]))

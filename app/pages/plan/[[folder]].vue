@@ -37,7 +37,7 @@ import { useGroupText } from '../../composables/useGroupText'
 import { usePlaceWork } from '../../stores/placeWork'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
-import { useDocumentList } from '../../stores/documentList'
+import { sortedBy, useDocumentList } from '../../stores/documentList'
 import { useSearches } from '../../stores/searches'
 import { useTrail } from '../../stores/trail'
 import { useView } from '../../stores/view'
@@ -255,7 +255,7 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
             :load-all="documentList.all"
             @open-folder="go"
             @open-document="openDocument"
-            @sort="documentList.sortBy"
+            @sort="documentList.setSettings(sortedBy(documentList.settings, $event))"
             @end="documentList.more()"
             @target-items="keepTargetItems">
             <template #aboveDocuments>
