@@ -80,6 +80,10 @@ export const ERRORS = {
   'redo.nothing': { status: 409, message: 'There is nothing to redo.' },
   'undo.done': { status: 409, message: 'This was undone already.' },
   'undo.never': { status: 409, message: 'What was deleted for good cannot come back.' },
+  'undo.handOver': {
+    status: 409,
+    message: 'Undo takes nothing back that was handed over. Whoever has it now can hand it back.',
+  },
   'undo.lock': { status: 409, message: 'Undo opens no lock. Take it off with its passphrase.' },
   'undo.blocked': {
     status: 409,
@@ -171,6 +175,12 @@ export const ERRORS = {
   'link.gone': {
     status: 404,
     message: 'This link leads nowhere. It was ended, or its time is over: ask whoever gave it to you.',
+  },
+  'handOver.self': { status: 422, message: 'It is yours already. Choose somebody else to hand it over to.' },
+  'handOver.offered': { status: 409, message: 'It is offered to {name} already. Take that back first.' },
+  'handOver.locked': {
+    status: 409,
+    message: 'Something in it is locked. Whoever gives it takes the lock off first, then it can be handed over.',
   },
   'lock.closed': { status: 403, message: 'It is locked. Unlock it with its passphrase to see what is in it.' },
   'lock.wrong': { status: 403, message: 'That is not the passphrase of this lock. Look at how it is written.' },

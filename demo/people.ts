@@ -12,6 +12,7 @@ import { newId } from '../server/services/actor'
 import { applyCommand } from '../server/services/changes/applyCommand'
 import { listDocuments } from '../server/services/documents/listDocuments'
 import { storeFile } from '../server/services/documents/storeFile'
+import { offerThing } from '../server/services/handovers/offers'
 import { lockThings } from '../server/services/locks/locks'
 import { readOutline } from '../server/services/plan/readOutline'
 import { renderFile } from './files'
@@ -121,6 +122,7 @@ export async function seedPeople(office: Actor, log: (line: string) => void): Pr
     grants: [{ ...to({ who: 'person', whoId: office.accountId }), target: 'plan', targetId: plan.id }],
     note: 'The agenda for December is in it.',
   })
+  await offerPractice(per, office)
   log('the demo has three people to open it as')
 }
 
@@ -157,6 +159,20 @@ async function readyAreas(actor: Actor, ids: readonly string[]): Promise<void> {
   const { documents } = await listDocuments(actor, list)
   const documentIds = documents.map(({ id }) => id as DocumentId)
   await act(actor, { kind: 'document.first', folderId: folderId as FolderId, documentIds, on: true })
+}
+
+/** Waits in the In-tray of the office, to be taken over. */
+async function offerPractice(from: Actor, taker: Actor): Promise<void> {
+  const { folders: all } = await readOutline(from)
+  const targetId = all.find(({ name }) => name === 'To practise')?.id ?? ''
+  const offer = {
+    id: newId(),
+    target: 'folder',
+    targetId,
+    personId: taker.accountId as PersonId,
+    role: 'read',
+  } as const
+  await offerThing(from, { ...offer, note: 'They are practised in class now, so they are better off with you.' }, GIVEN)
 }
 
 async function lockStaff(actor: Actor): Promise<void> {

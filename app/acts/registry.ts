@@ -27,6 +27,7 @@ import { colour } from './things/colour'
 import { download } from './things/download'
 import { fileElsewhere } from './things/fileElsewhere'
 import { give } from './things/give'
+import { handOver } from './things/handOver'
 import { handOut } from './things/handOut'
 import { keepFirst } from './things/keepFirst'
 import { lock } from './things/lock'
@@ -52,7 +53,7 @@ export const THING_ACTS: readonly ThingAct[] = [
   ...[open, showInPlan, write, rename],
   ...[move, fileElsewhere, pickUp, pickUpCopy, takeOut],
   ...[tag, colour, numbering, star, pin, keepFirst, bundle],
-  ...[download, give, putIntoArea, makeArea, handOut, lock, unlock, story],
+  ...[download, give, putIntoArea, makeArea, handOut, handOver, lock, unlock, story],
   trash,
 ]
 

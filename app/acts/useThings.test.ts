@@ -60,6 +60,7 @@ describe('the acts on things', () => {
       'Download',
       'Give…',
       'Hand out copies…',
+      'Hand over…',
       'Lock…',
       'Story…',
       'Put into Trash',

@@ -19,6 +19,8 @@ export type PlanEvent =
   | { readonly type: 'requests' }
   /** Something was locked or unlocked, or a lock was opened or closed in a window. */
   | { readonly type: 'locks' }
+  /** Something was offered to be handed over, taken over, declined or taken back. */
+  | { readonly type: 'handovers' }
   | { readonly type: 'away' }
   | { readonly type: 'refresh' }
 

@@ -7,6 +7,7 @@ import { useAccessRequests } from '../stores/accessRequests'
 import { useActs } from '../stores/acts'
 import { useLongActs } from '../stores/longActs'
 import { useFind } from '../stores/find'
+import { useHandovers } from '../stores/handovers'
 import { useLocks } from '../stores/locks'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
@@ -27,7 +28,7 @@ const READ_TOGETHER_MS = 1000
  */
 export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>> } {
   const [plan, documentList, acts, find] = [usePlan(), useDocumentList(), useActs(), useFind()]
-  const [longActs, locks] = [useLongActs(), useLocks()]
+  const [longActs, locks, handovers] = [useLongActs(), useLocks(), useHandovers()]
   const [session, thumbnails, received, requests] = [useSession(), useThumbnails(), useReceived(), useAccessRequests()]
   const away = ref(false)
   let stop: (() => void) | null = null
@@ -48,6 +49,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     if (event.type === 'thumbnail') return thumbnails.refresh(event.documentId)
     if (event.type === 'received') return void received.load()
     if (event.type === 'requests') return void requests.load()
+    if (event.type === 'handovers') return void handovers.load()
     if (event.type === 'locks') void locks.load()
     if (event.type === 'here') return plan.meet(event.names)
     if (event.type === 'refresh') soon(['outline', 'documentList', 'find'], TOGETHER_MS)

@@ -33,6 +33,7 @@ import ChoiceBar from '../components/shell/ChoiceBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
+import HandOverDialog from '../components/give/HandOverDialog.vue'
 import LockDialog from '../components/lock/LockDialog.vue'
 import UnlockDialog from '../components/lock/UnlockDialog.vue'
 import JotDialog from '../components/tray/JotDialog.vue'
@@ -49,6 +50,7 @@ import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
 import { useLastCopy } from '../stores/lastCopy'
 import { usePlan } from '../stores/plan'
+import { useHandovers } from '../stores/handovers'
 import { useLocks } from '../stores/locks'
 import { useReceived } from '../stores/received'
 import { useSession } from '../stores/session'
@@ -65,7 +67,7 @@ const [plan, acts, session, dialogs, uploads, view] = [
 ]
 const notices = useNotice()
 const received = useReceived()
-const [requests, locks] = [useAccessRequests(), useLocks()]
+const [requests, locks, handovers] = [useAccessRequests(), useLocks(), useHandovers()]
 const hand = useHand()
 const lastCopy = useLastCopy()
 const openPlace = useOpenPlace()
@@ -77,6 +79,7 @@ onMounted(() => {
   void received.load()
   void requests.load()
   void locks.load()
+  void handovers.load()
   void filePointer()
   void acts.refresh()
 })
@@ -192,6 +195,7 @@ async function leave(query: Record<string, string>): Promise<void> {
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />
     <GiveDialog :things="dialogs.give" @close="dialogs.give = []" />
     <AreaDialog :documents="dialogs.area" @close="dialogs.area = []" />
+    <HandOverDialog :thing="dialogs.handOver" @close="dialogs.handOver = null" />
     <LockDialog :things="dialogs.lock" @close="dialogs.lock = []" />
     <UnlockDialog :thing="dialogs.unlock" @close="dialogs.unlock = null" />
     <HandOutDialog :request="dialogs.handOut" @close="dialogs.handOut = null" />

@@ -10,6 +10,7 @@ import { useNow } from '../composables/useNow'
 import type { GivenOut } from '../stores/given'
 import { useGiven } from '../stores/given'
 import { useGivenTexts } from '../stores/givenTexts'
+import { useHandovers } from '../stores/handovers'
 import { usePlan } from '../stores/plan'
 import { ROLE_VERBS } from '../stores/roleTexts'
 
@@ -19,7 +20,7 @@ const ORDERS = [
   { value: 'who', text: 'by whom it is for' },
   { value: 'what', text: 'by what it is' },
 ] as const
-const [given, plan, texts] = [useGiven(), usePlan(), useGivenTexts()]
+const [given, plan, texts, handovers] = [useGiven(), usePlan(), useGivenTexts(), useHandovers()]
 const now = useNow()
 const ticked = ref<ReadonlySet<string>>(new Set())
 const order = ref<(typeof ORDERS)[number]['value']>('made')
@@ -61,8 +62,19 @@ async function endTicked(): Promise<void> {
       Everything of this plan that others may read or change, and until when. “Give…” on a folder or a document gives
       more; groups are made under <NuxtLink class="place" to="/people">People</NuxtLink>.
     </p>
-    <p v-if="lines.length === 0" class="empty">Nothing is given out: the plan is seen by you alone.</p>
-    <template v-else>
+    <p v-if="lines.length + handovers.outgoing.length === 0" class="empty">
+      Nothing is given out: the plan is seen by you alone.
+    </p>
+    <ul v-if="handovers.outgoing.length > 0" class="offered" aria-label="Offered to be handed over">
+      <li v-for="one in handovers.outgoing" :key="one.id">
+        {{ one.target === 'plan' ? 'The whole plan' : `“${one.name}”` }} is offered to <b>{{ one.person }}</b> since
+        {{ dateText(one.createdAt) }}, to be theirs once they take it over.
+        <v-btn class="place" :aria-label="`Take back the offer of ${one.name}`" @click="handovers.takeBack(one)">
+          Take it back
+        </v-btn>
+      </li>
+    </ul>
+    <template v-if="lines.length > 0">
       <p class="acts">
         <v-btn class="act" :disabled="ticked.size === 0" @click="endTicked">
           {{ ticked.size === 0 ? 'Take back those ticked' : `Take back ${counted(ticked.size, 'thing')}` }}
@@ -112,6 +124,10 @@ async function endTicked(): Promise<void> {
   padding: 22px 28px;
   max-width: 1080px;
   overflow-y: auto;
+}
+.offered {
+  list-style: none;
+  padding: 8px 0;
 }
 table {
   width: 100%;

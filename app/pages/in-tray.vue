@@ -21,10 +21,9 @@ import RemoteState from '../components/common/RemoteState.vue'
 import OutlineSide from '../components/shell/OutlineSide.vue'
 import DocumentPreview from '../components/preview/DocumentPreview.vue'
 import FilePanel from '../components/tray/FilePanel.vue'
-import AccessRequests from '../components/tray/AccessRequests.vue'
-import NewFromOthers from '../components/tray/NewFromOthers.vue'
 import StepHead from '../components/tray/StepHead.vue'
 import TrayList from '../components/tray/TrayList.vue'
+import TrayNews from '../components/tray/TrayNews.vue'
 import TrayWays from '../components/tray/TrayWays.vue'
 import { useDragging, useDropPlace } from '../composables/useDrag'
 import { onPlanEvent } from '../composables/usePlanEvents'
@@ -243,8 +242,7 @@ const head = computed(() => {
           </v-btn>
         </p>
       </div>
-      <AccessRequests />
-      <NewFromOthers />
+      <TrayNews />
       <RemoteState v-if="!isReady" :remote="documentList.loaded" @again="documentList.open('in-tray')" />
       <TrayList
         v-else-if="items.length > 0"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 // Areas, and groups of people to give things to many at once.
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import LineField from '../components/base/LineField.vue'
 import AreaSection from '../components/give/AreaSection.vue'
 import GroupSection from '../components/give/GroupSection.vue'
@@ -17,9 +17,15 @@ async function make(): Promise<void> {
   const outcome = await groups.make(name.value)
   if (outcome.ok) name.value = ''
 }
-function giveAll(): void {
+const whole = computed(() => {
   const of = plan.reply?.plan
-  if (of) dialogs.give = [{ kind: 'plan', id: of.id, name: of.name }]
+  return of ? ({ kind: 'plan', id: of.id, name: of.name } as const) : null
+})
+function giveAll(): void {
+  if (whole.value) dialogs.give = [whole.value]
+}
+function handAllOver(): void {
+  dialogs.handOver = whole.value
 }
 </script>
 
@@ -28,6 +34,7 @@ function giveAll(): void {
     <h1>People</h1>
     <p class="acts">
       <v-btn class="act" @click="giveAll">Give the whole plan…</v-btn>
+      <v-btn class="act" @click="handAllOver">Hand the whole plan over…</v-btn>
       <NuxtLink class="place" to="/given">All that is given out</NuxtLink>
     </p>
     <AreaSection />

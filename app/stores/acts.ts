@@ -5,7 +5,7 @@ import { newId } from '../../contract/newId'
 import { computed, ref } from 'vue'
 import type { ChangeEntry, LastActs } from '../../contract/change'
 import type { ClientCommand } from '../../contract/command'
-import { isUndoable } from '../../core/change/index'
+import { isUndoable, whyNeverUndone } from '../../core/change/index'
 import type { Refusal } from '../../core/errors'
 import { refusal } from '../../core/errors'
 import * as api from '../api/changes'
@@ -34,8 +34,9 @@ export const useActs = defineStore('acts', () => {
   /** The last act, or the one named. */
   async function undo(changeId: string | null = null): Promise<Outcome> {
     const lastKind = last.value.last?.kind ?? ''
-    if (changeId === null && !isUndoable(lastKind)) {
-      const reason = refusal(lastKind === 'purge' ? 'undo.never' : 'undo.lock')
+    const why = whyNeverUndone(lastKind)
+    if (changeId === null && why) {
+      const reason = refusal(why)
       notice.refuse({ ...reason, message: `${reason.message} Earlier acts can be undone in History.` })
       return { ok: false, reason }
     }

@@ -84,6 +84,8 @@ export const useDialogs = defineStore('dialogs', () => {
   const story = shallowRef<MeantThing | null>(null)
   /** What is to be given to others. */
   const give = shallowRef<readonly GiveTarget[]>([])
+  /** What is to be somebody else's. */
+  const handOver = shallowRef<GiveTarget | null>(null)
   /** Documents that are to be put into an area. */
   const area = shallowRef<readonly MeantThing[]>([])
   /** What is to be locked, and what is to be unlocked. */
@@ -112,7 +114,7 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  const ofThings = { move, place, names, bundle, tag, colour, story, give, area, handOut, compare }
+  const ofThings = { move, place, names, bundle, tag, colour, story, give, handOver, area, handOut, compare }
   const ofFolders = { link, numbering, merge, colours }
   const ofLocks = { lock, unlock }
   return { ...ofThings, ...ofFolders, ...ofLocks, keys, goTo, jot, questions, ask }

@@ -8,6 +8,7 @@ import { changesRoutes } from './changes'
 import { documentsRoutes } from './documents'
 import { draftsRoutes } from './drafts'
 import { findRoutes } from './find'
+import { handoverRoutes } from './handovers'
 import { lockRoutes } from './locks'
 import { planRoutes } from './plan'
 import { readingRoutes } from './reading'
@@ -37,4 +38,5 @@ export const ROUTES: readonly Route[] = [
   ...Object.values(sharedRoutes),
   ...Object.values(accessRequestRoutes),
   ...Object.values(lockRoutes),
+  ...Object.values(handoverRoutes),
 ]

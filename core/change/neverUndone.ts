@@ -1,6 +1,26 @@
-// Acts that Undo does not take back.
+// Acts that Undo does not take back, and why.
 
-/** What was deleted for good is gone; locks are opened by their passphrase alone. */
-export const NEVER_UNDONE = ['purge', 'lock', 'unlock'] as const
+import type { ErrorCode } from '../errors'
 
-export const isUndoable = (kind: string): boolean => !(NEVER_UNDONE as readonly string[]).includes(kind)
+/**
+ * What was deleted for good is gone; locks are opened by their passphrase alone; what was handed over is somebody
+ * else's, who can hand it back.
+ */
+const WHY = {
+  purge: 'undo.never',
+  lock: 'undo.lock',
+  unlock: 'undo.lock',
+  handOver: 'undo.handOver',
+  takeOver: 'undo.handOver',
+} as const satisfies Readonly<Record<string, ErrorCode>>
+
+export const NEVER_UNDONE: readonly string[] = Object.keys(WHY)
+
+/** The refusal; null: it can be undone. */
+export const whyNeverUndone = (kind: string): ErrorCode | null =>
+  Object.hasOwn(WHY, kind) ? WHY[kind as keyof typeof WHY] : null
+
+export const isUndoable = (kind: string): boolean => whyNeverUndone(kind) === null
+
+/** Acts that changed no row: whoever takes back a run of acts passes them over. */
+export const changesNoRow = (kind: string): boolean => whyNeverUndone(kind) === 'undo.lock'

@@ -112,6 +112,8 @@ export const MESSAGES = {
   purgeWith: 'Deleted {things} for good ({documents}, {size} freed)',
   lock: 'Locked {things}',
   unlock: 'Took the lock off {things}',
+  handOver: 'Handed over {things} to {person}',
+  takeOver: 'Took over {things} from {person}, into {place}',
   'plan.rename': 'Renamed the plan “{before}” to “{name}”',
   'plan.areasOnly': 'Nothing is given but areas from now on',
   'plan.giveAnything': 'Anything may be given from now on',

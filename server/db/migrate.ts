@@ -31,6 +31,7 @@ import * as areas from './migrations/000028_areas'
 import * as accessRequests from './migrations/000029_access_requests'
 import * as mailTables from './migrations/000030_mail'
 import * as lockTables from './migrations/000031_locks'
+import * as handoverTables from './migrations/000032_handovers'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -65,6 +66,7 @@ const MIGRATIONS = [
   accessRequests,
   mailTables,
   lockTables,
+  handoverTables,
 ]
 
 const LOCK = 4_802_661

@@ -227,6 +227,18 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'DELETE /api/locks/open': { stranger: 200 },
   'POST /api/locks/{id}/open': { stranger: 404, thing: 'lock', body: () => ({ passphrase: 'x' }) },
   'POST /api/locks/{id}/off': { stranger: 404, thing: 'lock', body: () => ({ id: v7(), passphrase: 'x' }) },
+  'GET /api/handovers': { stranger: 200 },
+  'POST /api/handovers': {
+    stranger: 404,
+    body: ids => ({ id: v7(), target: 'folder', targetId: ids.folder, personId: v7(), role: null, note: '' }),
+  },
+  'DELETE /api/handovers/{id}': { stranger: 404, thing: 'handover' },
+  'POST /api/handovers/{id}/take-over': {
+    stranger: 404,
+    thing: 'handover',
+    body: () => ({ change: v7(), folderId: null }),
+  },
+  'POST /api/handovers/{id}/decline': { stranger: 404, thing: 'handover', body: () => ({}) },
   'GET /api/health': { stranger: 200, nobody: 200 },
   'GET /api/metrics': { stranger: 404, nobody: 404 },
   'GET /api/openapi.json': { stranger: 200, nobody: 200 },

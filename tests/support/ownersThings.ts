@@ -25,6 +25,7 @@ export type Thing =
   | 'group'
   | 'grant'
   | 'lock'
+  | 'handover'
   | 'scan'
   | 'upload'
   | 'session'
@@ -40,9 +41,10 @@ export async function ownerOfEverything(): Promise<Owner> {
   const { id: document } = await client.upload(`${SECRET} notes.txt`, `${SECRET} words`, folder)
   await client.whenRead(document)
   const made = Object.fromEntries(
-    (
-      ['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change', 'link', 'group', 'grant'] as const
-    ).map(kind => [kind, v7()]),
+    [
+      ...(['draft', 'skeleton', 'bundle', 'tag', 'search', 'meaning', 'order', 'change', 'link'] as const),
+      ...(['group', 'grant', 'handover'] as const),
+    ].map(kind => [kind, v7()]),
   ) as Record<Thing, string>
   const done = async (method: string, path: string, body: unknown) => {
     const { status } = await client.send(method, path, body)
@@ -132,6 +134,10 @@ async function giveAway(client: Client, made: Record<Thing, string>, folder: str
   await client.act({
     ...{ kind: 'grant.give', role: 'edit', until: null, note: `${SECRET} note` },
     grants: [{ id: made.grant as never, who: 'group', whoId: made.group, target: 'folder', targetId: folder }],
+  })
+  await client.send('POST', '/api/handovers', {
+    ...{ id: made.handover, target: 'folder', targetId: folder, personId: person.id, role: null },
+    note: `${SECRET} handover`,
   })
 }
 

@@ -14,6 +14,8 @@ const props = defineProps<{
   label: string
   /** People alone: a group holds no groups. */
   onlyPeople?: boolean
+  /** One of them: whoever else is meant, the chosen one is left out first. */
+  onlyOne?: boolean
   /** Ids that are not offered. */
   without?: readonly string[]
 }>()
@@ -100,6 +102,7 @@ defineExpose({ nameOf, focus })
       </v-btn>
     </span>
     <v-autocomplete
+      v-if="!onlyOne || chosen.length === 0"
       ref="field"
       v-model="picked"
       v-model:menu="isOpen"

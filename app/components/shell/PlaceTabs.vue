@@ -3,19 +3,19 @@
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { useAccessRequests } from '../../stores/accessRequests'
+import { useHandovers } from '../../stores/handovers'
 import { pageOf, TABS } from '../../stores/pages'
 import { usePlan } from '../../stores/plan'
 import { useReceived } from '../../stores/received'
 
 const [plan, received, requests] = [usePlan(), useReceived(), useAccessRequests()]
+const handovers = useHandovers()
 const route = useRoute()
+/** Arrivals, and what others want of one or give. */
+const waiting = computed(() => plan.inTray + received.fresh.length + requests.open.length + handovers.incoming.length)
 const tabs = computed(() => {
   const open = pageOf(route.name)?.tab
-  return TABS.map(tab => ({
-    ...tab,
-    count: tab.name === 'In-tray' ? plan.inTray + received.fresh.length + requests.open.length : 0,
-    active: tab.name === open,
-  }))
+  return TABS.map(tab => ({ ...tab, count: tab.name === 'In-tray' ? waiting.value : 0, active: tab.name === open }))
 })
 </script>
 

@@ -9,6 +9,7 @@ import { useAccessRequests } from '../../stores/accessRequests'
 import { usePlaceNames } from '../../stores/placeNames'
 import { ROLES_FOR, ROLE_VERBS } from '../../stores/roleTexts'
 import ChoiceField from '../base/ChoiceField.vue'
+import TrayNotes from './TrayNotes.vue'
 
 const [requests, placeNames] = [useAccessRequests(), usePlaceNames()]
 const roles = ref<Readonly<Record<string, Role>>>({})
@@ -26,67 +27,39 @@ function nameOf({ target, targetId, documentName }: OpenRequest): string {
 </script>
 
 <template>
-  <section v-if="requests.open.length > 0" class="requests" aria-label="Requests">
-    <h2 class="part-head">Requests</h2>
-    <ul>
-      <li v-for="one in requests.open" :key="one.id">
-        <span>
-          <b>{{ one.name }}</b>
-          <span v-if="one.email !== one.name" class="quiet"> ({{ one.email }})</span> would like to have
-          <NuxtLink class="place" :to="addressOf(one)">{{ nameOf(one) }}</NuxtLink>
-        </span>
-        <span v-if="one.note" class="note">“{{ one.note }}”</span>
-        <span class="quiet">{{ dateText(one.createdAt) }}</span>
-        <span class="acts">
-          <span class="quiet">Let them</span>
-          <ChoiceField
-            class="role"
-            :model-value="roleOf(one)"
-            :label="`What ${one.name} may do`"
-            :choices="choicesFor(one)"
-            @update:model-value="roles = { ...roles, [one.id]: $event }" />
-          <v-btn
-            class="place"
-            :aria-label="`Give ${one.name} what they requested`"
-            @click="requests.answer(one, roleOf(one))">
-            Give it
-          </v-btn>
-          ·
-          <v-btn class="place" :aria-label="`Decline what ${one.name} requested`" @click="requests.answer(one, null)">
-            Decline
-          </v-btn>
-        </span>
-      </li>
-    </ul>
-  </section>
+  <TrayNotes v-if="requests.open.length > 0" title="Requests">
+    <li v-for="one in requests.open" :key="one.id">
+      <span>
+        <b>{{ one.name }}</b>
+        <span v-if="one.email !== one.name" class="quiet"> ({{ one.email }})</span> would like to have
+        <NuxtLink class="place" :to="addressOf(one)">{{ nameOf(one) }}</NuxtLink>
+      </span>
+      <span v-if="one.note" class="note">“{{ one.note }}”</span>
+      <span class="quiet">{{ dateText(one.createdAt) }}</span>
+      <span class="acts">
+        <span class="quiet">Let them</span>
+        <ChoiceField
+          class="role"
+          :model-value="roleOf(one)"
+          :label="`What ${one.name} may do`"
+          :choices="choicesFor(one)"
+          @update:model-value="roles = { ...roles, [one.id]: $event }" />
+        <v-btn
+          class="place"
+          :aria-label="`Give ${one.name} what they requested`"
+          @click="requests.answer(one, roleOf(one))">
+          Give it
+        </v-btn>
+        ·
+        <v-btn class="place" :aria-label="`Decline what ${one.name} requested`" @click="requests.answer(one, null)">
+          Decline
+        </v-btn>
+      </span>
+    </li>
+  </TrayNotes>
 </template>
 
 <style scoped>
-.requests {
-  padding: 0 18px 8px;
-  max-height: 40%;
-  overflow-y: auto;
-  flex: none;
-}
-ul {
-  list-style: none;
-  padding: 0;
-}
-li {
-  display: grid;
-  gap: 1px;
-  padding: 6px 0;
-  border-bottom: 1px solid var(--rule);
-}
-.note {
-  font-style: italic;
-}
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 4px 6px;
-}
 .role {
   width: 84px;
 }

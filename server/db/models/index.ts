@@ -11,6 +11,7 @@ import { changes } from './change'
 import { documents } from './document'
 import { drafts } from './draft'
 import { folders } from './folder'
+import { handovers } from './handover'
 import { keptSearches } from './keptSearch'
 import { laidAside } from './laidAside'
 import { locks } from './lock'
@@ -64,6 +65,7 @@ export const MODELS = [
   documents,
   drafts,
   folders,
+  handovers,
   keptSearches,
   laidAside,
   locks,

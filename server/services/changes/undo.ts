@@ -1,4 +1,4 @@
-import { invert, isUndoable } from '../../../core/change/index'
+import { changesNoRow, invert, whyNeverUndone } from '../../../core/change/index'
 import { fail } from '../../../core/errors'
 import { message } from '../../../core/history/index'
 import type { Transaction } from '../../db/client'
@@ -70,9 +70,9 @@ export async function undoSince(
       if (earlier) return [earlier]
       const from = (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
       const acts = await actsSince(transaction, actor.planId, from.revision)
-      // Locks stay as they are: they changed no row.
-      const targets = acts.filter(({ kind }) => kind === 'purge' || isUndoable(kind))
-      if (targets.some(({ kind }) => kind === 'purge')) fail('undo.never')
+      const targets = acts.filter(({ kind }) => !changesNoRow(kind))
+      const [why] = targets.flatMap(({ kind }) => whyNeverUndone(kind) ?? [])
+      if (why) fail(why)
       if (targets.length === 0) fail('undo.done')
       const written: JournalEntry[] = []
       for (const [index, target] of targets.entries()) {
@@ -105,8 +105,8 @@ async function takeBack(
       if (earlier) return earlier
       const target = await choose(transaction)
       chosen.push(target)
-      if (target.kind === 'purge') fail('undo.never')
-      if (!isUndoable(target.kind)) fail('undo.lock')
+      const why = whyNeverUndone(target.kind)
+      if (why) fail(why)
       if (target.undoneBy !== null) fail('undo.done')
       await writeInverse(transaction, actor, newChangeId, target, now)
       return (await entryById(transaction, actor.planId, newChangeId)) ?? fail('notFound')

@@ -12,6 +12,7 @@ import { sendWaiting } from './sendWaiting'
 const TELLS: readonly string[] = ['grant.give', 'group.handOut']
 /** What is written down as of long ago is no news. */
 const NEW_MS = 86_400_000
+export const isNews = (at: Date): boolean => Date.now() - at.getTime() <= NEW_MS
 const MAY = { read: 'read', add: 'add to', edit: 'change', keep: 'keep' } as const
 
 /**
@@ -23,7 +24,7 @@ export async function writeNews(
   actor: Actor,
   { kind, rows, at }: { readonly kind: string; readonly rows: readonly RowChange[]; readonly at: string },
 ): Promise<void> {
-  if (!TELLS.includes(kind) || Date.now() - Date.parse(at) > NEW_MS) return
+  if (!TELLS.includes(kind) || !isNews(new Date(at))) return
   const given = rows.flatMap(row => (row.table === 'access_grant' && row.op === 'insert' ? [row.id] : []))
   if (given.length === 0) return
   const byPerson = new Map<string, Recipient[]>()
