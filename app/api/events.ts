@@ -1,3 +1,13 @@
+import { newId } from '../../contract/newId'
+import type { FolderId } from '../../core/ids'
+import { call } from './http'
+
+export interface PersonHere {
+  readonly name: string
+  /** null: at the top of the plan, or on a page that is no folder. */
+  readonly folderId: string | null
+}
+
 export type PlanEvent =
   | {
       readonly type: 'change'
@@ -11,8 +21,8 @@ export type PlanEvent =
   | { readonly type: 'reading'; readonly documentId: string }
   /** Its small picture was made, or it is known that there is none. */
   | { readonly type: 'thumbnail'; readonly documentId: string }
-  /** Who else has a window open on this plan. */
-  | { readonly type: 'here'; readonly names: readonly string[] }
+  /** Who else has a window open on this plan, and which folder they look at. */
+  | { readonly type: 'here'; readonly people: readonly PersonHere[] }
   /** Somebody gave me something, or took it back. */
   | { readonly type: 'received' }
   /** Somebody would like to be given something of this plan, or was answered. */
@@ -33,6 +43,11 @@ export interface EventListening {
 }
 
 const RETRY_MS = 2000
+/** By which this window says where it is. */
+const WINDOW = newId()
+
+export const tellPlace = (folderId: FolderId | null) =>
+  call<object>('PUT', '/api/events/place', { body: { window: WINDOW, folderId } })
 
 /**
  * Hears what happens to the plan until the returned function is called; tries again by itself whenever the connection
@@ -42,7 +57,7 @@ export function subscribeToEvents({ onEvent, opened, lost }: EventListening): ()
   let source: EventSource | null = null
   let timer: ReturnType<typeof setTimeout> | null = null
   const connect = () => {
-    const mine = (source = new EventSource('/api/events'))
+    const mine = (source = new EventSource(`/api/events?window=${WINDOW}`))
     mine.onopen = opened
     mine.onmessage = message => onEvent(JSON.parse(String(message.data)) as PlanEvent)
     mine.onerror = () => {

@@ -51,7 +51,7 @@ export function usePlanEvents(ended: () => void): { away: Readonly<Ref<boolean>>
     if (event.type === 'requests') return void requests.load()
     if (event.type === 'handovers') return void handovers.load()
     if (event.type === 'locks') void locks.load()
-    if (event.type === 'here') return plan.meet(event.names)
+    if (event.type === 'here') return plan.meet(event.people)
     if (event.type === 'refresh') soon(['outline', 'documentList', 'find'], TOGETHER_MS)
     else if (event.type === 'locks') soon(['documentList'], TOGETHER_MS)
     else if (event.type === 'reading') soon(['documentList', 'find'], READ_TOGETHER_MS)

@@ -40,6 +40,7 @@ import JotDialog from '../components/tray/JotDialog.vue'
 import UploadPanel from '../components/shell/UploadPanel.vue'
 import type { Dragged } from '../composables/useDrag'
 import { useOpenPlace } from '../composables/useOpenPlace'
+import { useTellingPlace } from '../composables/useTellingPlace'
 import { usePasting } from '../composables/usePasting'
 import { usePlanEvents } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
@@ -93,6 +94,7 @@ async function filePointer(): Promise<void> {
 }
 
 usePasting(() => openPlace.value)
+useTellingPlace(openPlace)
 
 const plainActs = computed(() => offer(PLAIN_ACTS, null))
 useOffered(() => '', plainActs)

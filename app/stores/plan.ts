@@ -6,6 +6,7 @@ import type { OutlineReply, PlanFolder } from '../../contract/plan'
 import { numberTree, PLAIN_NUMBERING } from '../../core/numbering/index'
 import type { FolderRow } from '../../core/rows/index'
 import { outlineOf, totalsBelow } from '../../core/tree/index'
+import type { PersonHere } from '../api/events'
 import * as api from '../api/plan'
 import { mergedOutline } from '../../contract/mergedOutline'
 import type { Remote } from './remote'
@@ -13,8 +14,8 @@ import { isPassing, refusalOf } from './remote'
 
 export const usePlan = defineStore('plan', () => {
   const outline = shallowRef<Remote<OutlineReply>>({ state: 'idle' })
-  /** Who else has a window open on it, by name. */
-  const here = ref<readonly string[]>([])
+  /** Who else has a window open on it, and where. */
+  const here = ref<readonly PersonHere[]>([])
   let request = 0
 
   const reply = computed(() => (outline.value.state === 'ready' ? outline.value.value : null))
@@ -62,8 +63,8 @@ export const usePlan = defineStore('plan', () => {
     }
   }
 
-  function meet(names: readonly string[]): void {
-    here.value = names
+  function meet(people: readonly PersonHere[]): void {
+    here.value = people
   }
 
   function forget(): void {

@@ -1,5 +1,6 @@
 import { healthShape } from '../account'
-import { endpoint } from './route'
+import { eventsQueryShape, windowPlaceShape } from '../presence'
+import { doneShape, endpoint } from './route'
 
 export const serverRoutes = {
   health: endpoint({
@@ -35,6 +36,15 @@ export const serverRoutes = {
     path: '/api/events',
     summary: 'Server-sent events of the plan: change, reading, refresh',
     signedIn: true,
+    query: eventsQueryShape,
     reply: 'events',
+  }),
+  place: endpoint({
+    method: 'PUT',
+    path: '/api/events/place',
+    summary: 'Which folder this window looks at, for the others who have a window open on the plan',
+    signedIn: true,
+    body: windowPlaceShape,
+    reply: doneShape,
   }),
 }

@@ -12,14 +12,15 @@ const BEAT_MS = 20_000
 const [STREAMS_PER_ACCOUNT, STREAMS_LIMIT] = [24, 1000]
 
 /** Server-sent events until the window closes; a beat keeps proxies from ending the connection. */
-export default route(serverRoutes.events, async ({ actor, event }) => {
+export default route(serverRoutes.events, async ({ actor, event, query }) => {
   const giveBack = takeSlots({ [`streams of ${actor.accountId}`]: STREAMS_PER_ACCOUNT, streams: STREAMS_LIMIT })
   const stream = createEventStream(event)
   const unsubscribe = subscribeToPlan(actor.planId, text => void stream.push(text))
   const leave = comeToPlan(actor.planId, {
     accountId: actor.accountId,
     name: actor.name || actor.email,
-    tell: names => void stream.push(JSON.stringify({ type: 'here', names })),
+    id: query.window ?? null,
+    tell: people => void stream.push(JSON.stringify({ type: 'here', people })),
   })
   const beat = setInterval(() => void keepUp(), BEAT_MS)
   const keepUp = async () => {

@@ -47,6 +47,7 @@ test('a folder is handed over to somebody, who takes it over, and its giver can 
   await expect(page.getByRole('list', { name: 'Offered to be handed over' })).toHaveCount(0)
   await page.goto('/history')
   await expect(page.getByRole('main').getByText('Handed over “Evening class” to Per Aske')).toBeVisible()
+  await page.goto('/plan')
   await page.getByRole('link', { name: /Per Aske: 1 Evening class/ }).click()
   await expect(page.getByRole('button', { name: 'Bowline' })).toBeVisible()
 })

@@ -172,6 +172,9 @@ test('a whole plan is given, and somebody works in it beside its owner', async (
   await expect(theirs.getByRole('treeitem', { name: /Office/ })).toBeVisible()
   await makeFolders(theirs, ['Minutes'])
   await expect(page.getByText('Sanna Roke is here')).toBeVisible()
+  await openFolder(theirs, 'Office')
+  const here = page.getByRole('status').filter({ hasText: 'Sanna Roke in' })
+  await expect(here.getByRole('link', { name: '1 Office' })).toBeVisible()
   // Each sees at once what the other does, and undoes what is their own.
   await expect(page.getByRole('treeitem', { name: /Minutes/ })).toBeVisible()
   await makeFolders(page, ['Leases'])

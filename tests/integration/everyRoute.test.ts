@@ -227,6 +227,7 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
   'DELETE /api/locks/open': { stranger: 200 },
   'POST /api/locks/{id}/open': { stranger: 404, thing: 'lock', body: () => ({ passphrase: 'x' }) },
   'POST /api/locks/{id}/off': { stranger: 404, thing: 'lock', body: () => ({ id: v7(), passphrase: 'x' }) },
+  'PUT /api/events/place': { stranger: 200, body: ids => ({ window: v7(), folderId: ids.folder }) },
   'GET /api/handovers': { stranger: 200 },
   'POST /api/handovers': {
     stranger: 404,

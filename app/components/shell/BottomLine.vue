@@ -7,6 +7,7 @@ import { outlineOf } from '../../../core/tree/index'
 import { useDialogs } from '../../stores/dialogs'
 import MeaningMark from '../common/MeaningMark.vue'
 import ReadingQueue from './ReadingQueue.vue'
+import WhoIsHere from './WhoIsHere.vue'
 import { useActs } from '../../stores/acts'
 import { useLongActs } from '../../stores/longActs'
 import { useNotice } from '../../stores/notice'
@@ -29,9 +30,6 @@ const done = computed(() => (acts.last.by === null ? '' : `${acts.last.by}: `) +
 const said = computed(() => notices.present?.text ?? done.value)
 const undoTitle = computed(() => (acts.undoable ? `Undo: ${acts.undoable.label} (Ctrl+Z)` : 'Nothing to undo'))
 const redoTitle = computed(() => (acts.last.redo ? `Do again what was undone (Ctrl+Shift+Z)` : ''))
-const hereText = computed(
-  () => `${new Intl.ListFormat('en').format(plan.here)} ${plan.here.length === 1 ? 'is' : 'are'} here`,
-)
 const used = computed(() => {
   const ids = new Set([...plan.tree.byId.values()].map(folder => folder.meaningId))
   return colourKey.meanings.filter(meaning => ids.has(meaning.id))
@@ -87,7 +85,7 @@ function brighten(id: MeaningId): void {
         {{ placeNames.placeOf(folder.id)?.text }}
       </NuxtLink>
     </div>
-    <span v-if="plan.here.length > 0" class="here" role="status" :title="hereText">{{ hereText }}</span>
+    <WhoIsHere />
     <ReadingQueue />
     <template v-if="longActs.running">
       <label class="long"
@@ -194,13 +192,6 @@ function brighten(id: MeaningId): void {
   accent-color: var(--act);
   vertical-align: middle;
   margin-left: 8px;
-}
-.here {
-  white-space: nowrap;
-  flex: none;
-  max-width: 220px;
-  overflow: hidden;
-  text-overflow: ellipsis;
 }
 .do {
   color: var(--act);
