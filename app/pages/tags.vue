@@ -4,12 +4,11 @@ import FirstMeeting from '../components/help/FirstMeeting.vue'
 import HelpSign from '../components/help/HelpSign.vue'
 import { computed, ref } from 'vue'
 import type { Tag } from '../../contract/plan'
-import { counted, quoted } from '../../core/change/index'
+import { counted } from '../../core/change/index'
 import type { TagId } from '../../core/ids'
 import { foldedText } from '../../core/text/index'
 import MeaningMark from '../components/common/MeaningMark.vue'
 import NameField from '../components/common/NameField.vue'
-import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import { useActs } from '../stores/acts'
 import { useNotice } from '../stores/notice'
@@ -19,6 +18,8 @@ import { useColourKey } from '../stores/colourKey'
 import ChoiceField from '../components/base/ChoiceField.vue'
 import LineField from '../components/base/LineField.vue'
 import TickBox from '../components/base/TickBox.vue'
+import DropTagDialog from '../components/tags/DropTagDialog.vue'
+import MergeTagDialog from '../components/tags/MergeTagDialog.vue'
 
 const [plan, acts] = [usePlan(), useActs()]
 const tagList = useTagList()
@@ -28,7 +29,8 @@ const narrow = ref('')
 const renaming = ref<TagId | null>(null)
 const merging = ref<Tag | null>(null)
 const dropping = ref<Tag | null>(null)
-const mergeInto = ref<TagId | ''>('')
+/** The one that has the wanted name already. */
+const twin = ref<Tag | null>(null)
 const byCount = ref(false)
 
 const shown = computed(() => {
@@ -52,30 +54,15 @@ async function change(tag: Tag, more: Partial<Pick<Tag, 'meaningId' | 'hidden'>>
 async function rename(tag: Tag, name: string) {
   const outcome = await set(tag, { name })
   if (!outcome.ok && outcome.reason.code === 'tag.twin') {
-    const twin = tagList.tags.find(other => other.folded === foldedText(name))
-    if (twin) {
-      merging.value = tag
-      mergeInto.value = twin.id
-    }
+    twin.value = tagList.tags.find(other => other.folded === foldedText(name)) ?? null
+    if (twin.value) merging.value = tag
   }
   return outcome
 }
 
 function askMerge(tag: Tag): void {
+  twin.value = null
   merging.value = tag
-  mergeInto.value = tagList.tags.find(other => other.id !== tag.id)?.id ?? ''
-}
-
-async function merge(): Promise<void> {
-  const from = merging.value
-  merging.value = null
-  if (from && mergeInto.value !== '') await acts.act({ kind: 'tag.merge', id: from.id, into: mergeInto.value })
-}
-
-async function drop(): Promise<void> {
-  const tag = dropping.value
-  dropping.value = null
-  if (tag) await acts.act({ kind: 'tag.drop', id: tag.id })
 }
 
 const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.meaningById.get(tag.meaningId))
@@ -178,46 +165,8 @@ const inkOf = (tag: Tag) => (tag.meaningId === null ? undefined : colourKey.mean
         <p v-if="shown.length === 0" class="quiet">No tag holds “{{ narrow }}”.</p>
       </template>
     </RemoteState>
-    <PaperDialog
-      :open="merging !== null"
-      :width="440"
-      label="Merge tags"
-      :title="`Merge ${quoted(merging?.name ?? '')}`"
-      @leave="merging = null">
-      <label
-        >All that carries it will carry
-        <ChoiceField
-          v-model="mergeInto"
-          class="line-field"
-          label="The tag that stays"
-          :choices="
-            tagList.tags
-              .filter(other => other.id !== merging?.id)
-              .map(tag => ({ value: tag.id, text: `${tag.name} (${tag.count})` }))
-          " />
-      </label>
-      <template #acts>
-        <v-btn class="act full" data-begins @click="merge">
-          Merge, on {{ counted(merging?.count ?? 0, 'thing') }}
-        </v-btn>
-        <v-btn class="act" @click="merging = null">Leave both <span class="key">Esc</span></v-btn>
-      </template>
-    </PaperDialog>
-    <PaperDialog
-      :open="dropping !== null"
-      :width="440"
-      label="Delete a tag"
-      :title="`Delete ${quoted(dropping?.name ?? '')}?`"
-      @leave="dropping = null">
-      <p>
-        It is taken off {{ counted(dropping?.count ?? 0, 'thing') }}. They stay where they are, and Undo puts it back on
-        all of them.
-      </p>
-      <template #acts>
-        <v-btn class="act full" data-begins @click="drop">Delete the tag</v-btn>
-        <v-btn class="act" @click="dropping = null">Keep it <span class="key">Esc</span></v-btn>
-      </template>
-    </PaperDialog>
+    <MergeTagDialog :tag="merging" :twin="twin" @leave="merging = null" />
+    <DropTagDialog :tag="dropping" @leave="dropping = null" />
   </div>
 </template>
 

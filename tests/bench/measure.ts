@@ -29,8 +29,7 @@ export function percentile(values: readonly number[], share: number): number {
   return sorted[Math.min(sorted.length - 1, Math.floor(sorted.length * share))] ?? 0
 }
 
-export const mean = (values: readonly number[]): number =>
-  values.reduce((sum, value) => sum + value, 0) / values.length
+export const mean = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0) / values.length
 
 export function row({ name, p50, p95, count }: Figure): string {
   return `| ${name} | ${p50.toFixed(1)} | ${p95.toFixed(1)} | ${count} |`

@@ -229,29 +229,24 @@ const figures = await reads(client, plan.id, folderIds, names, bodies)
 const many = [...(await manyAtOnce(client, plan.id)), ...(await suggestionSpeed(client, plan.id))]
 const quality = await suggestionQuality()
 const mb = UPLOAD_BYTES / 1024 / 1024
+const tableOf = (some: readonly Figure[]) => `| what | p50 | p95 | n |\n|---|---|---|---|\n${some.map(row).join('\n')}`
 const report = `# Figures
 
 Made by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}: ${DOCUMENTS.toLocaleString('en-GB')} generated
 documents in 1,000 folders, one client, whole requests over loopback (route, database, JSON), on a machine of two cores
 that other work shares. Milliseconds.
 
-| what | p50 | p95 | n |
-|---|---|---|---|
-${figures.map(row).join('\n')}
+${tableOf(figures)}
 
 Large hierarchies: seven levels, 60 top folders, each size and its double. What the page computes is timed in
 Node on the same core functions.
 
-| what | p50 | p95 | n |
-|---|---|---|---|
-${scale.map(row).join('\n')}
+${tableOf(scale)}
 
 Acts on many documents, and suggestions, in the same plan of ${DOCUMENTS.toLocaleString('en-GB')} documents, by the
 route:
 
-| what | p50 | p95 | n |
-|---|---|---|---|
-${many.map(row).join('\n')}
+${tableOf(many)}
 
 Suggestions of places: each document is held against all others (leave one out). The right folder first, and
 among three; milliseconds for one in this process.

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 // Outline, page and card side by side; the seams can be dragged, and on narrow screens the card and
 // then the outline become drawers over the page.
-import { useEventListener } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useView } from '../../stores/view'
 import { useNoCardRoom, useNoOutlineRoom } from '../../composables/useRoom'
+import PanelSeam from './PanelSeam.vue'
 
 defineProps<{ hasCard: boolean }>()
 /** `band` and `strip` stay where they are while the page below them scrolls. */
@@ -20,31 +20,10 @@ const view = useView()
 const noCardRoom = useNoCardRoom()
 const noOutlineRoom = useNoOutlineRoom()
 const drawer = ref<'outline' | 'card' | null>(null)
-const dragging = ref<'outline' | 'card' | null>(null)
+const dragging = ref(false)
 
 const outlineIn = computed(() => view.saved.outlineShown && !noOutlineRoom.value)
 const cardIn = computed(() => view.saved.cardShown && !noCardRoom.value)
-
-useEventListener('pointermove', (event: PointerEvent) => {
-  if (dragging.value === 'outline') view.saved.outlineWidth = clamp(event.clientX, 190, 520)
-  if (dragging.value === 'card') view.saved.cardWidth = clamp(window.innerWidth - event.clientX, 220, 560)
-})
-useEventListener('pointerup', () => {
-  dragging.value = null
-})
-
-function clamp(value: number, low: number, high: number): number {
-  return Math.max(low, Math.min(high, value))
-}
-
-function nudge(event: KeyboardEvent, panel: 'outline' | 'card'): void {
-  const by = { ArrowLeft: -16, ArrowRight: 16 }[event.key]
-  if (by === undefined) return
-  event.preventDefault()
-  event.stopPropagation()
-  if (panel === 'outline') view.saved.outlineWidth = clamp(view.saved.outlineWidth + by, 190, 520)
-  else view.saved.cardWidth = clamp(view.saved.cardWidth - by, 220, 560)
-}
 
 function toggle(panel: 'outline' | 'card'): void {
   const noRoom = panel === 'outline' ? noOutlineRoom.value : noCardRoom.value
@@ -66,18 +45,14 @@ function toggle(panel: 'outline' | 'card'): void {
       </v-btn>
       <slot name="outline" />
     </aside>
-    <div
+    <PanelSeam
       v-if="outlineIn"
-      class="seam"
-      role="separator"
-      aria-orientation="vertical"
-      aria-label="Width of the outline"
-      tabindex="0"
-      :aria-valuenow="view.saved.outlineWidth"
-      aria-valuemin="190"
-      aria-valuemax="520"
-      @pointerdown.prevent="dragging = 'outline'"
-      @keydown="nudge($event, 'outline')" />
+      v-model="view.saved.outlineWidth"
+      side="left"
+      label="Width of the outline"
+      :least="190"
+      :most="520"
+      @dragging="dragging = $event" />
     <div class="page-side">
       <slot name="band" />
       <div class="strip">
@@ -101,18 +76,14 @@ function toggle(panel: 'outline' | 'card'): void {
       </div>
       <slot />
     </div>
-    <div
+    <PanelSeam
       v-if="cardIn && hasCard"
-      class="seam"
-      role="separator"
-      aria-orientation="vertical"
-      aria-label="Width of the card"
-      tabindex="0"
-      :aria-valuenow="view.saved.cardWidth"
-      aria-valuemin="220"
-      aria-valuemax="560"
-      @pointerdown.prevent="dragging = 'card'"
-      @keydown="nudge($event, 'card')" />
+      v-model="view.saved.cardWidth"
+      side="right"
+      label="Width of the card"
+      :least="220"
+      :most="560"
+      @dragging="dragging = $event" />
     <aside
       v-if="hasCard && (cardIn || drawer === 'card')"
       class="card-side"
@@ -157,23 +128,6 @@ function toggle(panel: 'outline' | 'card'): void {
   display: flex;
   flex-direction: column;
   position: relative;
-}
-.seam {
-  width: 5px;
-  margin: 0 -2px;
-  z-index: 3;
-  cursor: col-resize;
-  flex: none;
-  border-left: 1px solid var(--rule-strong);
-  border-left-color: var(--rule-strong);
-  margin-right: -4px;
-  margin-left: 0;
-}
-.seam:hover,
-.seam:focus-visible {
-  background: var(--act-soft);
-  outline: none;
-  border-left-color: var(--act);
 }
 .drawer {
   position: absolute;

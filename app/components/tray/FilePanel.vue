@@ -3,26 +3,29 @@
 import ActKey from '../common/ActKey.vue'
 import { computed, ref } from 'vue'
 import { quoted } from '../../../core/change/index'
-import type { TagId } from '../../../core/ids'
+import type { FolderId, TagId } from '../../../core/ids'
 import { useTagSuggestions } from '../../composables/useTagSuggestions'
 import { useFiling } from '../../stores/filing'
-import { usePlaceNames } from '../../stores/placeNames'
 import TagPicker from '../common/TagPicker.vue'
 import WideningNote from '../give/WideningNote.vue'
 import PlaceLinks from '../common/PlaceLinks.vue'
 import LineField from '../base/LineField.vue'
+import PlaceCard from './PlaceCard.vue'
 
 const emit = defineEmits<{ file: []; skip: []; trash: []; another: [] }>()
 
 const filing = useFiling()
-const placeNames = usePlaceNames()
 const nameField = ref<InstanceType<typeof LineField> | null>(null)
 const tagPicker = ref<InstanceType<typeof TagPicker> | null>(null)
 
 const suggested = computed(() => filing.suggested.places)
 /** Chosen places that are not among the suggestions. */
 const others = computed(() => filing.places.filter(id => !suggested.value.some(({ folderId }) => folderId === id)))
-const percent = (share: number) => `${Math.min(99, Math.max(1, Math.round(share * 100)))} %`
+/** Of one among several chosen places. */
+function roleOf(id: FolderId): string {
+  if (filing.places.length < 2 || !filing.places.includes(id)) return ''
+  return filing.places[0] === id ? 'home · ' : 'as well · '
+}
 
 function press(event: KeyboardEvent): void {
   if (event.key === 'Enter') emit('file')
@@ -87,45 +90,22 @@ defineExpose({
       }}
     </p>
     <div class="places" role="radiogroup" aria-label="Place">
-      <v-btn
+      <PlaceCard
         v-for="(place, index) in suggested"
         :key="place.folderId"
-        role="radio"
-        class="place-card"
-        :class="{ on: filing.places.includes(place.folderId) }"
-        :aria-checked="filing.places.includes(place.folderId)"
-        @click="filing.choose(place.folderId, $event.ctrlKey || $event.shiftKey || $event.metaKey)">
-        <span class="key">{{ index + 1 }}</span><i
-          :style="{ background: placeNames.placeOf(place.folderId)?.laid ?? 'var(--no-colour)' }"
-          aria-hidden="true" />
-        <span class="words"
-          ><b>{{ placeNames.placeOf(place.folderId)?.text }}</b
-          ><span class="quiet"
-            >{{
-              filing.places.length > 1 && filing.places.includes(place.folderId)
-                ? filing.places[0] === place.folderId
-                  ? 'home · '
-                  : 'as well · '
-                : ''
-            }}{{ place.reason }}</span
-          ></span
-        >
-        <span class="share">{{ percent(place.share) }}</span>
-      </v-btn>
-      <v-btn
+        :folder-id="place.folderId"
+        :number="index + 1"
+        :chosen="filing.places.includes(place.folderId)"
+        :why="roleOf(place.folderId) + place.reason"
+        :share="place.share"
+        @choose="filing.choose(place.folderId, $event)" />
+      <PlaceCard
         v-for="id in others"
         :key="id"
-        role="radio"
-        aria-checked="true"
-        class="place-card on"
-        @click="filing.choose(id, true)">
-        <span /><i
-          :style="{ background: placeNames.placeOf(id)?.laid ?? 'var(--no-colour)' }"
-          aria-hidden="true" /><span class="words"
-          ><b>{{ placeNames.placeOf(id)?.text }}</b
-          ><span class="quiet">chosen by you</span></span
-        ><span />
-      </v-btn>
+        :folder-id="id"
+        chosen
+        why="chosen by you"
+        @choose="filing.choose(id, true)" />
     </div>
     <p>
       <v-btn class="act" @click="emit('another')">Another folder… <ActKey act="in-tray.another" /></v-btn>
@@ -199,42 +179,6 @@ defineExpose({
 .places {
   display: grid;
   gap: 6px;
-}
-.place-card {
-  display: grid;
-  grid-template-columns: 26px 7px minmax(0, 1fr) auto;
-  gap: 0 9px;
-  align-items: center;
-  border: 1px solid var(--rule-strong);
-  padding: 7px 10px;
-  background: var(--sheet);
-  min-height: 52px;
-}
-.place-card:hover {
-  border-color: var(--act);
-}
-.place-card.on {
-  background: var(--act-soft);
-  border-color: var(--act);
-}
-.place-card .key {
-  text-align: center;
-}
-.place-card i {
-  align-self: stretch;
-}
-.words b {
-  display: block;
-  font-weight: 600;
-  overflow-wrap: anywhere;
-}
-.words .quiet {
-  font-size: 12px;
-  color: var(--ink-2);
-}
-.share {
-  font-weight: 600;
-  color: var(--ink-2);
 }
 .acts {
   display: flex;

@@ -11,10 +11,11 @@ import RemoteState from '../../components/common/RemoteState.vue'
 import DraftEditor from '../../components/draft/DraftEditor.vue'
 import DraftPreview from '../../components/draft/DraftPreview.vue'
 import LineFields from '../../components/draft/LineFields.vue'
-import type { LineNote } from '../../components/draft/lineNotes'
+import DraftHints from '../../components/draft/DraftHints.vue'
 import RemovedFolders from '../../components/draft/RemovedFolders.vue'
 import RootNumbers from '../../components/draft/RootNumbers.vue'
 import { filesByFolder } from '../../composables/filesByFolder'
+import { notesOf, summaryOf } from '../../stores/comparedTexts'
 import { useDraft } from '../../stores/draft'
 import { useDraftComparison } from '../../stores/draftComparison'
 import { useDraftFiles } from '../../stores/draftFiles'
@@ -68,45 +69,8 @@ const present = computed(
 const inkOf = (meaning: string) =>
   colourKey.meanings.find(known => known.name.toLowerCase() === meaning.toLowerCase())?.ink ?? null
 
-const notes = computed<readonly LineNote[]>(() => {
-  if (!compared.value) return []
-  const { faults, makes, hints } = compared.value
-  const faulty = new Set(faults.map(fault => fault.line))
-  const seen = new Set<number>()
-  const hinted = hints.filter(hint => !faulty.has(hint.line) && !seen.has(hint.line) && seen.add(hint.line))
-  return [
-    ...faults.map(({ line, why }): LineNote => ({ line, text: why, kind: 'fault' })),
-    ...[...makes]
-      .filter(([line]) => !faulty.has(line))
-      .map(([line, count]): LineNote => ({
-        line,
-        text: `makes ${count.toLocaleString('en-GB')} folders`,
-        kind: 'makes',
-      })),
-    ...hinted.map(({ line, text }): LineNote => ({ line, text, kind: 'hint' })),
-  ]
-})
-
-const summary = computed(() => {
-  if (!compared.value) return 'Comparing with the plan…'
-  const { counts, deepest, newMeanings } = compared.value
-  const parts: [number, string][] = [
-    [counts.new, 'new'],
-    [counts.renamed, 'renamed'],
-    [counts.moved, 'moved'],
-    [counts.reordered, 'in another order'],
-    [counts.renumbered, 'with another number'],
-    [counts.recoloured, 'with another colour'],
-    [counts.described, 'with another purpose'],
-    [counts.removed, 'removed'],
-  ]
-  const said = parts.filter(([count]) => count > 0).map(([count, word]) => `${count.toLocaleString('en-GB')} ${word}`)
-  const meanings =
-    newMeanings.length > 0
-      ? [`${counted(newMeanings.length, 'colour')} in the key: ${newMeanings.map(meaning => meaning.name).join(', ')}`]
-      : []
-  return [...(said.length > 0 ? said : ['nothing changes']), ...meanings, `deepest level ${deepest}`].join(' · ')
-})
+const notes = computed(() => (compared.value ? notesOf(compared.value) : []))
+const summary = computed(() => (compared.value ? summaryOf(compared.value) : 'Comparing with the plan…'))
 const blocked = computed(() => compared.value?.faults[0] ?? null)
 
 async function apply(): Promise<void> {
@@ -219,28 +183,7 @@ const KEEPING = {
         <p class="summary" role="status">
           {{ summary }}
         </p>
-        <details v-if="compared && compared.hints.length > 0" class="hints">
-          <summary>
-            {{ counted(compared.hints.length, 'hint') }}
-            <label
-              >levels that are fine
-              <LineField
-                :model-value="String(comparison.settings.levels)"
-                class="line-field"
-                type="number"
-                min="1"
-                max="12"
-                @click.stop
-                @update:model-value="comparison.settings = { ...comparison.settings, levels: Number($event) }"
-            /></label>
-          </summary>
-          <ul>
-            <li v-for="hint in compared.hints.slice(0, 80)" :key="`${hint.line}${hint.text}`">
-              <v-btn class="place" @click="editor?.goTo(hint.line)">Line {{ hint.line + 1 }}</v-btn>
-              {{ hint.text }}
-            </li>
-          </ul>
-        </details>
+        <DraftHints v-if="compared" :hints="compared.hints" @line="editor?.goTo($event)" />
         <RemovedFolders v-if="compared" :removed="compared.removed" :choices="comparison.choices" @choose="choose" />
         <DraftPreview
           v-if="compared"
@@ -320,27 +263,6 @@ h1 {
 .summary {
   padding: 8px 0 4px;
   color: var(--ink-2);
-}
-.hints {
-  font-size: 12.5px;
-  padding: 2px 0;
-  flex: none;
-  max-height: 150px;
-  overflow-y: auto;
-}
-.hints ul {
-  padding-left: 16px;
-}
-.hints summary {
-  cursor: pointer;
-}
-.hints label {
-  margin-left: 12px;
-  color: var(--ink-2);
-}
-.hints .v-input {
-  width: 52px;
-  padding: 1px 5px;
 }
 .acts {
   display: flex;

@@ -3,7 +3,8 @@
 
 import type { Compiled } from '../../../core/find/index'
 import { rows } from '../client'
-import { countEach, joinFor } from './find'
+import { joinFor } from './find'
+import { countEach } from './findOrdered'
 import { IN_PLAN } from './planPredicate'
 
 // The planner does not know which words are neighbours: a phrase is looked for in this share of the documents, up to so

@@ -14,7 +14,7 @@ import {
   timeInWords,
 } from '../../../core/find/index'
 import type { FolderId } from '../../../core/ids'
-import { orderedPage, orderFacts } from '../../db/sql/find'
+import { orderedPage, orderFacts } from '../../db/sql/findOrdered'
 import type { Actor } from '../actor'
 import { LOCALE } from '../actor'
 import { correctQuery } from './correct'

@@ -1,5 +1,5 @@
 import { compile } from '../../../core/find/index'
-import { idsFound } from '../../db/sql/find'
+import { idsFound } from '../../db/sql/findOrdered'
 import type { Actor } from '../actor'
 import { COUNTED_AT_MOST } from './countFound'
 import type { FindRequest } from './findDocuments'

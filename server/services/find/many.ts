@@ -2,7 +2,7 @@
 
 import type { Compiled, FacetSelection, Tallies } from '../../../core/find/index'
 import { provesMore, shareFor, shareProving } from '../../../core/find/index'
-import { countEach } from '../../db/sql/find'
+import { countEach } from '../../db/sql/findOrdered'
 import { expectedHits, withinShare } from '../../db/sql/samples'
 import { talliesFound } from '../../db/sql/tallies'
 

@@ -1,7 +1,7 @@
 // What lists in the order of the plan, or under headings, are put in order by.
 
 import type { SearchQuery } from '../../../core/find/index'
-import type { orderFacts } from '../../db/sql/find'
+import type { orderFacts } from '../../db/sql/findOrdered'
 import { meaningsOf, tagsOf } from '../../db/sql/planRows'
 import type { Actor } from '../actor'
 import { planTree } from './matchContext'
