@@ -110,7 +110,7 @@ describe('any sequence of commands', () => {
         let count = 0
         const decision = decide(sliceOf(state), command, {
           now: '2026-02-02T00:00:00.000Z',
-          newId: () => `n${step}-${count++}`,
+          newId: () => `n${step}-${count++}` as never,
           locale: 'en',
         })
         if (!decision.ok) continue

@@ -42,7 +42,7 @@ class Plan {
   do(command: Command) {
     const decision = decide(sliceOf(this.state, this.serials), command, {
       now: NOW,
-      newId: () => `new${this.made++}`,
+      newId: () => `new${this.made++}` as never,
       locale: 'en',
     })
     if (!decision.ok) throw new Error(decision.reason.message)

@@ -62,7 +62,7 @@ export interface Slice {
 /** What a decision may not fetch by itself. */
 export interface Moment {
   readonly now: string
-  readonly newId: () => string
+  readonly newId: <Named extends string = string>() => Named
   readonly locale: string
 }
 

@@ -76,10 +76,7 @@ describe('pages of the scanner', () => {
       /^Confirmation .*Please keep this page with your papers\./,
     ]
     const words = text[0]?.replace(/\s+/g, ' ') ?? ''
-    expect(
-      known.filter(page => page.test(words)),
-      words,
-    ).toHaveLength(1)
+    expect({ words, known: known.filter(page => page.test(words)).length }).toEqual({ words, known: 1 })
     await client.whenRead(document)
     expect(await found(client, text[0]?.includes('Confirmation') ? 'harbour mutual' : 'chandlery')).toEqual([document])
     expect((await client.document(document)).origin).toBe('scan')

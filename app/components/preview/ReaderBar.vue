@@ -2,7 +2,7 @@
 // Over the open document: find inside, from hit to hit; larger and smaller; turned; to a page; the next of the list.
 import ActKey from '../common/ActKey.vue'
 import { mdiArrowDown, mdiArrowUp, mdiMinus, mdiPlus, mdiRotateRight } from '@mdi/js'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import ChoiceField from '../base/ChoiceField.vue'
 import LineField from '../base/LineField.vue'
 

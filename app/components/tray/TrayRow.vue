@@ -76,7 +76,7 @@ const reading = computed(
 }
 .act-sign {
   position: absolute;
-  inset: 5px 10px auto auto;
+  inset: 0 10px auto auto;
   height: 26px;
 }
 .row.focused {

@@ -65,7 +65,7 @@ const STATE: State = {
 
 let made = 0
 function run(command: Command) {
-  const decision = decide(sliceOf(STATE), command, { now: NOW, newId: () => `new${made++}`, locale: 'en' })
+  const decision = decide(sliceOf(STATE), command, { now: NOW, newId: () => `new${made++}` as never, locale: 'en' })
   if (!decision.ok) return { code: decision.reason.code, label: '', next: STATE }
   const next = tryApply(STATE, decision.rows)
   if (!next) throw new Error('The Change does not fit.')

@@ -96,7 +96,7 @@ function copyBranch(
     const into = [...places]
       .sort((a, b) => Number(b.home) - Number(a.home))
       .flatMap(({ folderId }) => (folderId === null ? [] : (newIds.get(folderId) ?? [])))
-    if (into.length > 0) rows.push(...copyOf(document, moment.newId() as DocumentId, document.name, into, moment))
+    if (into.length > 0) rows.push(...copyOf(document, moment.newId<DocumentId>(), document.name, into, moment))
   }
   return rows
 }

@@ -73,7 +73,7 @@ export function branchAgain(
   )
   const name = nextFreeName(folder.name, candidate => taken.has(foldedText(candidate)))
   const newIds = new Map<FolderId, FolderId>(
-    branch.map((one, index) => [one.id, index === 0 ? newId : (moment.newId() as FolderId)]),
+    branch.map((one, index) => [one.id, index === 0 ? newId : moment.newId<FolderId>()]),
   )
   const copies = branch.map((one, index): FolderRow =>
     newFolder(

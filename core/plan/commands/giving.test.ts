@@ -9,7 +9,7 @@ import type { Command } from './index'
 import { decide, sharedCommand } from './index'
 
 let made = 0
-const moment = { now: NOW, newId: () => `new${++made}`, locale: 'en' }
+const moment = { now: NOW, newId: () => `new${++made}` as never, locale: 'en' }
 const state: State = {
   ...EMPTY,
   folder: new Map([['a', folderRow('a', { name: 'Handouts' })]]),

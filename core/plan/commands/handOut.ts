@@ -56,10 +56,10 @@ function handOut(slice: Slice, command: Given<typeof fields>, moment: Moment): D
   const keys = generateNKeysBetween(null, null, people.length)
   const rows: RowChange[] = [inserted('folder', top)]
   for (const [index, person] of people.entries()) {
-    const own = { id: moment.newId() as FolderId, parentId: id, name: person.folder, orderKey: keys[index] ?? '' }
+    const own = { id: moment.newId<FolderId>(), parentId: id, name: person.folder, orderKey: keys[index] ?? '' }
     rows.push(inserted('folder', newFolder(own, moment)))
     for (const document of documents)
-      rows.push(...copyOf(document, moment.newId() as DocumentId, document.name, [own.id], moment))
+      rows.push(...copyOf(document, moment.newId<DocumentId>(), document.name, [own.id], moment))
     rows.push(...grantsOf(own.id, person.id, { until, note: checked.name }, moment))
   }
   const place = placeValue({ ...slice, folders: new Map([...slice.folders, [id, top]]) }, id, moment.locale)
@@ -114,7 +114,7 @@ function grantsOf(
 ): RowChange[] {
   const grant = (role: GrantRow['role'], end: string | null) =>
     inserted('access_grant', {
-      ...{ id: moment.newId() as GrantId, target: 'folder', targetId: target, who: 'person', whoId, role },
+      ...{ id: moment.newId<GrantId>(), target: 'folder', targetId: target, who: 'person', whoId, role },
       ...{ until: end, note, createdAt: moment.now },
     })
   return until === null ? [grant('add', null)] : [grant('add', until), grant('read', null)]

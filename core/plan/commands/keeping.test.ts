@@ -41,7 +41,7 @@ const STATE: State = {
 
 let made = 0
 function run(command: Command, state = STATE): { said: string; next: State } {
-  const decision = decide(sliceOf(state), command, { now: NOW, newId: () => `n${made++}`, locale: 'en' })
+  const decision = decide(sliceOf(state), command, { now: NOW, newId: () => `n${made++}` as never, locale: 'en' })
   if (!decision.ok) return { said: decision.reason.code, next: state }
   const next = tryApply(state, decision.rows)
   if (!next) throw new Error('The Change does not fit.')

@@ -5,7 +5,7 @@ import type { ShareLinkId } from '../../ids'
 import { wordMessage } from '../../history/index'
 import { decide } from './decide'
 
-const moment = { now: NOW, newId: () => 'new', locale: 'en' }
+const moment = { now: NOW, newId: () => 'new' as never, locale: 'en' }
 const state = { ...EMPTY, folder: new Map([['a', folderRow('a', { name: 'Handouts' })]]) }
 const SECRET = 'abcdefghijklmnopqrstuv'
 const make = {

@@ -79,7 +79,7 @@ function takeOver(thing: HandedThing, role: Role | null = null, takenNumbers: re
       blobIds: new Map(['b1', 'b2', 'b3'].map(id => [id, `their ${id}`])),
       takenNumbers: new Set(takenNumbers),
     },
-    { now: NOW, newId: () => `n${++made}`, locale: 'en' },
+    { now: NOW, newId: () => `n${++made}` as never, locale: 'en' },
   )
   const state = tryApply(TAKER, rows)
   if (!state) throw new Error('The rows do not fit.')

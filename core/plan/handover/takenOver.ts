@@ -7,7 +7,7 @@ import type { RowChange } from '../../change/index'
 import { inserted } from '../../change/index'
 import type { Message } from '../../history/index'
 import { message, namedThings } from '../../history/index'
-import type { DocumentId, FolderId, GrantId, GroupId, MeaningId, PersonId, TagId } from '../../ids'
+import type { FolderId, GrantId, GroupId, MeaningId, PersonId, TagId } from '../../ids'
 import { documentsIn } from '../commands/addDocuments'
 import { keyAfterLast } from '../commands/createFolder'
 import { nameKey, nextFreeName } from '../name'
@@ -37,6 +37,7 @@ export interface TakingOver {
 
 /** An id of before, and what it is called in the plan it goes to. */
 type NewIds = ReadonlyMap<string, string>
+const renamed = <I extends string>(ids: NewIds, id: I): I => (ids.get(id) ?? id) as I
 
 export interface TakenOver {
   readonly rows: readonly RowChange[]
@@ -74,9 +75,9 @@ function rowsOf(handed: Handed, ids: NewIds, topId: string, into: TakingOver, mo
     ...handed.taggings.map(tagging =>
       inserted('tagging', {
         id: moment.newId(),
-        tagId: (tags.ids.get(tagging.tagId) ?? tagging.tagId) as TagId,
+        tagId: renamed(tags.ids, tagging.tagId),
         target: tagging.target,
-        targetId: ids.get(tagging.targetId) ?? '',
+        targetId: renamed(ids, tagging.targetId),
       }),
     ),
     ...grantRows(handed, ids, topId, into, moment),
@@ -98,7 +99,7 @@ function coloursOf({ folders, documents, taggings, tags, meanings }: Handed, { s
   const keys = generateNKeysBetween(last, null, missing.length)
   const made = missing.map((meaning, index) => ({
     ...meaning,
-    id: moment.newId() as MeaningId,
+    id: moment.newId<MeaningId>(),
     orderKey: keys[index] ?? '',
   }))
   for (const { name, id } of made) known.set(foldedText(name), id)
@@ -106,15 +107,14 @@ function coloursOf({ folders, documents, taggings, tags, meanings }: Handed, { s
   return { ids, rows: made.map(meaning => inserted('meaning', meaning)) }
 }
 
-const meaningIn = (colours: NewIds, id: MeaningId | null) =>
-  id === null ? null : ((colours.get(id) ?? null) as MeaningId | null)
+const meaningIn = (colours: NewIds, id: MeaningId | null) => (id === null ? null : renamed(colours, id))
 
 function tagsOf({ taggings, tags }: Handed, { slice }: TakingOver, colours: NewIds, moment: Moment) {
   const known = new Map([...slice.tags.values()].map(tag => [tag.folded, tag.id]))
   const used = new Set(taggings.map(({ tagId }) => tagId))
   const made = [...tags.values()]
     .filter(({ id, folded }) => used.has(id) && !known.has(folded))
-    .map(tag => ({ ...tag, id: moment.newId() as TagId, meaningId: meaningIn(colours, tag.meaningId) }))
+    .map(tag => ({ ...tag, id: moment.newId<TagId>(), meaningId: meaningIn(colours, tag.meaningId) }))
   for (const { folded, id } of made) known.set(folded, id)
   const ids: NewIds = new Map([...tags.values()].map(({ id, folded }) => [id, known.get(folded) ?? '']))
   return { ids, rows: made.map(tag => inserted('tag', tag)) }
@@ -131,8 +131,8 @@ function folderOf(
 ): FolderRow {
   const row = {
     ...folder,
-    id: (ids.get(folder.id) ?? '') as FolderId,
-    parentId: (ids.get(folder.parentId ?? '') ?? null) as FolderId | null,
+    id: renamed(ids, folder.id),
+    parentId: folder.parentId === null ? null : renamed(ids, folder.parentId),
     meaningId: meaningIn(colours, folder.meaningId),
     pinned: false,
     createdAt: moment.now,
@@ -148,14 +148,14 @@ function documentRows(handed: Handed, ids: NewIds, colours: NewIds, into: Taking
   const placesOf = grouped(handed.placements)
   const versionsOf = grouped(handed.versions)
   return handed.documents.flatMap(document => {
-    const id = (ids.get(document.id) ?? '') as DocumentId
+    const id = renamed(ids, document.id)
     const places = placesOf.get(document.id) ?? []
     const home = places.find(place => place.home) ?? places[0]
     const placements =
       handed.folders.length === 0
         ? [{ folderId: into.parentId, home: true, first: false }]
         : places.map(place => ({
-            folderId: (ids.get(place.folderId ?? '') ?? null) as FolderId | null,
+            folderId: place.folderId === null ? null : renamed(ids, place.folderId),
             home: place === home,
             first: place.first,
           }))
@@ -164,7 +164,7 @@ function documentRows(handed: Handed, ids: NewIds, colours: NewIds, into: Taking
       ...(versionsOf.get(document.id) ?? []).map(version =>
         inserted('version', {
           ...version,
-          ...{ id: moment.newId(), documentId: id, blobId: into.blobIds.get(version.blobId) ?? '' },
+          ...{ id: moment.newId(), documentId: id, blobId: renamed(into.blobIds, version.blobId) },
         }),
       ),
       ...placements.map(place => inserted('placement', { ...place, id: moment.newId(), documentId: id })),
@@ -198,15 +198,15 @@ function documentOf(
   const runningNumber = isFree ? document.runningNumber : null
   return {
     ...document,
-    id: (ids.get(document.id) ?? '') as DocumentId,
+    id: renamed(ids, document.id),
     name,
     folded: foldedName(name, runningNumber),
     runningNumber,
-    blobId: blobIds.get(document.blobId) ?? '',
+    blobId: renamed(blobIds, document.blobId),
     meaningId: meaningIn(colours, document.meaningId),
     sender: document.sender === '' ? giverName : document.sender,
     copiedFrom: null,
-    partOf: (ids.get(document.partOf ?? '') ?? null) as DocumentId | null,
+    partOf: document.partOf !== null && ids.has(document.partOf) ? renamed(ids, document.partOf) : null,
     filedBy: null,
     createdAt: moment.now,
   }
@@ -223,7 +223,7 @@ function grantRows(handed: Handed, ids: NewIds, topId: string, into: TakingOver,
     .map(group => {
       const name = nextFreeName(group.name, candidate => taken.has(foldedText(candidate)))
       taken.add(foldedText(name))
-      return { before: group.id, row: { ...group, id: moment.newId() as GroupId, name, createdAt: moment.now } }
+      return { before: group.id, row: { ...group, id: moment.newId<GroupId>(), name, createdAt: moment.now } }
     })
   const groupIds: NewIds = new Map(groups.map(({ before, row }) => [before, row.id]))
   const kept = { who: 'person' as const, whoId: giver, until: null, note: '', createdAt: moment.now }
@@ -231,13 +231,15 @@ function grantRows(handed: Handed, ids: NewIds, topId: string, into: TakingOver,
     ...groups.map(({ row }) => inserted('person_group', row)),
     ...handed.members.flatMap(({ groupId, personId }) => {
       const group = groupIds.get(groupId)
-      return group ? [inserted('group_member', { id: moment.newId(), groupId: group as GroupId, personId })] : []
+      return group
+        ? [inserted('group_member', { id: moment.newId(), groupId: renamed(groupIds, groupId), personId })]
+        : []
     }),
     ...lasting.map(one =>
       inserted('access_grant', {
         ...one,
-        id: moment.newId() as GrantId,
-        targetId: ids.get(one.targetId) ?? '',
+        id: moment.newId<GrantId>(),
+        targetId: renamed(ids, one.targetId),
         whoId: one.who === 'group' ? (groupIds.get(one.whoId ?? '') ?? null) : one.whoId,
       }),
     ),
@@ -245,7 +247,7 @@ function grantRows(handed: Handed, ids: NewIds, topId: string, into: TakingOver,
       ? []
       : [
           inserted('access_grant', {
-            ...{ id: moment.newId() as GrantId, targetId: topId, role, ...kept },
+            ...{ id: moment.newId<GrantId>(), targetId: topId, role, ...kept },
             target: handed.folders.length > 0 ? 'folder' : 'document',
           }),
         ]),
