@@ -54,7 +54,7 @@ const presentOf = (state: State) => ({
 })
 const meaningName = (state: State) => (meaning: string) => state.meaning.get(meaning)?.name ?? null
 let made = 0
-const newId = () => `new${made++}`
+const newId = () => `new${made++}` as never
 
 function applied(
   state: State,
