@@ -153,3 +153,16 @@ test('a typed name renames it; a refused one stays to be changed, and is not ask
   await memo.keep()
   expect([asks('POST /api/changes'), memo.name, memo.isDirty]).toEqual([1, 'Winch, greased', true])
 })
+
+test('of a locked memo everything is known but what is written in it', async () => {
+  held.set(MEMO, { name: 'Pay', text: 'secret', version: 1 })
+  server.answers[`GET /api/documents/${MEMO}/content`] = { status: 403, body: refusal('lock.closed') }
+  const memo = useMemo()
+  await memo.open(MEMO, null, empty)
+  expect([memo.state, memo.document?.name, memo.text, memo.refused]).toEqual([
+    'gone',
+    'Pay',
+    '',
+    refusal('lock.closed').message,
+  ])
+})

@@ -8,7 +8,7 @@ import type { DocumentFacts } from '../../contract/document'
 import type { DocumentId, FolderId } from '../../core/ids'
 import { readDocument } from '../api/documents'
 import { useActs } from './acts'
-import { keepTyped, readMemo, sendMemo, tagMemo, typedOf } from './memoKeeping'
+import { factsOf, keepTyped, sendMemo, tagMemo, textOf, typedOf } from './memoKeeping'
 import { refusalOf } from './remote'
 
 const PAUSE_MS = 12_000
@@ -89,10 +89,9 @@ export const useMemo = defineStore('memo', () => {
     state.value = 'loading'
     const beginning = await begin()
     try {
-      const found = await readMemo(memo)
-      document.value = found?.document ?? null
-      kept.value = found?.text ?? ''
-      name.value ||= found?.document.name ?? beginning.name
+      document.value = await factsOf(memo)
+      kept.value = document.value ? await textOf(document.value) : ''
+      name.value ||= document.value?.name ?? beginning.name
     } catch (error) {
       refused.value = refusalOf(error).message
       state.value = 'gone'

@@ -15,21 +15,19 @@ export const typedOf = (id: string): string | null => localStorage.getItem(keyOf
 export const keepTyped = (id: string, text: string): void => localStorage.setItem(keyOf(id), text)
 export const forgetTyped = (id: string): void => localStorage.removeItem(keyOf(id))
 
-export interface KeptMemo {
-  readonly document: DocumentFacts
-  readonly text: string
-}
-
-/** What the plan has of it; null where it has none yet. */
-export async function readMemo(id: DocumentId): Promise<KeptMemo | null> {
+/** What the plan knows of it; null where it has none yet. */
+export async function factsOf(id: DocumentId): Promise<DocumentFacts | null> {
   try {
-    const document = await readDocument(id)
-    return { document, text: new TextDecoder().decode(await readBytes(id, document.version)) }
+    return await readDocument(id)
   } catch (error) {
     if (refusalOf(error).code === 'notFound') return null
     throw error
   }
 }
+
+/** What is written in it, as the plan has it; refused where it is locked. */
+export const textOf = async ({ id, version }: DocumentFacts): Promise<string> =>
+  new TextDecoder().decode(await readBytes(id, version))
 
 export interface Written {
   /** As the plan has it; null: not at all. */
