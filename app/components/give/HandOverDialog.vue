@@ -124,7 +124,7 @@ async function takeBack(): Promise<void> {
       <v-btn v-else class="act main" :disabled="!person || busy" @click="send">
         Offer it <span class="key">Enter</span>
       </v-btn>
-      <v-btn class="act" data-begins @click="emit('close')">
+      <v-btn class="act" :data-begins="offered ? '' : undefined" @click="emit('close')">
         {{ offered ? 'Let it stand' : 'Keep it' }} <span class="key">Esc</span>
       </v-btn>
     </template>
