@@ -1,7 +1,7 @@
 // What somebody would like to be given, by an address that they have.
 
 import * as yup from 'yup'
-import { ROLES } from '../core/rows/index'
+import { ROLES, TARGETS } from '../core/rows/index'
 import { anyId, grantId, personId, time } from './ids'
 
 const NOTE_LIMIT = 500
@@ -28,10 +28,7 @@ export const openRequestsShape = yup.object({
         personId: personId(),
         name: yup.string().required(),
         email: yup.string().required(),
-        target: yup
-          .string()
-          .oneOf(['plan', 'folder', 'document'] as const)
-          .required(),
+        target: yup.string().oneOf(TARGETS).required(),
         targetId: anyId(),
         /** Of a document; null of what the outline names, and where it is gone. */
         documentName: yup.string().nullable().defined(),

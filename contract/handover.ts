@@ -1,15 +1,11 @@
 // What is offered to somebody to be theirs from then on.
 
 import * as yup from 'yup'
-import { ROLES } from '../core/rows/index'
+import { ROLES, TARGETS } from '../core/rows/index'
 import { anyId, folderId, personId, time } from './ids'
 
 const NOTE_LIMIT = 500
-const target = () =>
-  yup
-    .string()
-    .oneOf(['plan', 'folder', 'document'] as const)
-    .required()
+const target = () => yup.string().oneOf(TARGETS).required()
 
 export const handoverShape = yup.object({
   id: anyId(),

@@ -1,7 +1,7 @@
 import * as yup from 'yup'
 import type { TagId } from '../core/ids'
 import { CHILD_ORDERS } from '../core/numbering/index'
-import { PATTERNS, ROLES } from '../core/rows/index'
+import { GRANTEES, PATTERNS, ROLES, TARGETS } from '../core/rows/index'
 import { numberingShape, searchQueryShape } from './command'
 import { documentId, folderId, grantId, groupId, meaningId, personId, searchId, shareLinkId, tagId, time } from './ids'
 
@@ -129,15 +129,9 @@ export type GivenLink = yup.InferType<typeof givenLinkShape>
 /** A role of a person, a group or everyone. */
 export const grantShape = yup.object({
   id: grantId(),
-  target: yup
-    .string()
-    .oneOf(['plan', 'folder', 'document'] as const)
-    .required(),
+  target: yup.string().oneOf(TARGETS).required(),
   targetId: yup.string().required(),
-  who: yup
-    .string()
-    .oneOf(['person', 'group', 'everyone'] as const)
-    .required(),
+  who: yup.string().oneOf(GRANTEES).required(),
   /** Of the person or group; null: everyone. */
   whoId: yup.string().nullable().defined(),
   role: yup.string().oneOf(ROLES).required(),

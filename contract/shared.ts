@@ -2,7 +2,7 @@
 // beside it; or all that is filed in a plan.
 
 import * as yup from 'yup'
-import { ROLES } from '../core/rows/index'
+import { ROLES, TARGETS } from '../core/rows/index'
 import { anyId, documentId, folderId, grantId, time } from './ids'
 
 const sharedDocumentShape = yup.object({
@@ -128,10 +128,7 @@ export const copiesShape = yup.object({ people: yup.number().required() })
 /** Something that was given to me. Its id opens it under /api/shared. */
 const receivedThingShape = yup.object({
   id: grantId(),
-  target: yup
-    .string()
-    .oneOf(['plan', 'folder', 'document'] as const)
-    .required(),
+  target: yup.string().oneOf(TARGETS).required(),
   targetId: anyId(),
   /** It is a plan that one may work in as in one's own. */
   isWorkable: yup.boolean().required(),

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { seeded } from '../../demo/random'
 import type { FolderId, GrantId, GroupId, PersonId } from '../ids'
 import type { Role } from '../rows/index'
-import { ROLES } from '../rows/index'
+import { GRANTEES, ROLES } from '../rows/index'
 import { buildTree } from '../tree/index'
 import { difference } from './difference'
 import type { Grant } from './explain'
@@ -86,7 +86,7 @@ function randomPlan(random: ReturnType<typeof seeded>) {
     ['g1', 'g2'].map(name => [name as GroupId, { memberIds: PEOPLE.filter(() => random.next() < 0.5).map(person) }]),
   )
   const grants = Array.from({ length: random.int(0, 9) }, (_, index) => {
-    const who = random.pick(['person', 'group', 'everyone'] as const)
+    const who = random.pick(GRANTEES)
     const whoId = who === 'person' ? random.pick(PEOPLE) : who === 'group' ? random.pick(['g1', 'g2', 'g3']) : null
     const until = random.pick([null, null, '2026-01-01', '2027-01-01'])
     return grant(`${index}`, random.pick([...NAMES, 'd', 'plan']), [who, whoId], random.pick(ROLES), until)

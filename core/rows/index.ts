@@ -24,4 +24,4 @@ export type {
   Tables,
   VersionRow,
 } from './rows'
-export { ORIGINS, PATTERNS, ROLES } from './rows'
+export { GRANTEES, ORIGINS, PATTERNS, ROLES, TARGETS } from './rows'

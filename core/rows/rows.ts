@@ -266,6 +266,10 @@ export interface ShareLinkRow {
 export const ROLES = ['read', 'add', 'edit', 'keep'] as const
 export type Role = (typeof ROLES)[number]
 
+/** What is given, asked for and handed over: the plan, a folder with all below, a document. */
+export const TARGETS = ['plan', 'folder', 'document'] as const
+export const GRANTEES = ['person', 'group', 'everyone'] as const
+
 /** A named set of people. */
 export interface GroupRow {
   readonly id: GroupId
@@ -282,9 +286,9 @@ export interface GroupMemberRow {
 /** A role of a person, a group or everyone with an account, on the plan, a folder with all below, or a document. */
 export interface GrantRow {
   readonly id: GrantId
-  readonly target: 'plan' | 'folder' | 'document'
+  readonly target: (typeof TARGETS)[number]
   readonly targetId: string
-  readonly who: 'person' | 'group' | 'everyone'
+  readonly who: (typeof GRANTEES)[number]
   /** Of the person or the group; null: everyone. */
   readonly whoId: string | null
   readonly role: Role

@@ -2,8 +2,10 @@ import { randomFillSync } from 'node:crypto'
 import { v7 } from 'uuid'
 
 /** Who acts, and on which plan. Every service is bounded by it. */
+import type { PersonId } from '../../core/ids'
+
 export interface Actor {
-  readonly accountId: string
+  readonly accountId: PersonId
   readonly email: string
   /** What others call them; left out where it does not matter, empty where they did not say. */
   readonly name?: string

@@ -4,6 +4,7 @@ import { writeFileSync } from 'node:fs'
 import { seedDemo } from '../../demo/seed'
 import { closeDatabase, rows } from '../../server/db/client'
 import { stopQueue } from '../../server/db/queue'
+import type { Actor } from '../../server/services/actor'
 import { newClient } from '../support/client'
 import { fillPlan, findFigures, indexSize } from './findScale'
 import { demoActor, findQuality, qualityLine } from './known'
@@ -40,7 +41,7 @@ for (const size of SIZES) {
   documents += size
   const client = await newClient()
   const { plan } = await client.outline()
-  const [account] = await rows<{ accountId: string; email: string }>(
+  const [account] = await rows<Pick<Actor, 'accountId' | 'email'>>(
     null,
     'SELECT account_id AS "accountId", a.email FROM plan p JOIN account a ON a.id = p.account_id WHERE p.id = $1',
     [plan.id],

@@ -30,7 +30,7 @@ const TELLING = 2
 
 /** The demo plan's owner. */
 export async function demoActor(): Promise<Actor> {
-  const [found] = await rows<{ accountId: string; email: string; planId: string }>(
+  const [found] = await rows<Actor>(
     null,
     'SELECT a.id AS "accountId", a.email, p.id AS "planId" FROM account a JOIN plan p ON p.account_id = a.id ' +
       'WHERE a.is_demo',

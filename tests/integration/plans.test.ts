@@ -3,7 +3,7 @@
 import { EMPTY_QUERY } from '../../core/find/index'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { v7 } from 'uuid'
-import type { FolderId } from '../../core/ids'
+import type { FolderId, PersonId } from '../../core/ids'
 import { database, rows, execute, withTransaction } from '../../server/db/client'
 import { BROKEN } from '../../server/db/sql/invariants'
 import { listDocuments } from '../../server/services/documents/listDocuments'
@@ -89,7 +89,7 @@ async function statements(work: () => Promise<unknown>): Promise<number> {
 }
 
 describe('a list', () => {
-  const actor = () => ({ accountId: '', email: '', planId })
+  const actor = () => ({ accountId: '' as PersonId, email: '', planId })
   const page = (limit: number) =>
     listDocuments(actor(), { folderId: folderIds[0] ?? null, sort: 'name', descending: false, cursor: null, limit })
   const found = (limit: number) =>

@@ -7,7 +7,7 @@ import type { Part } from '../../history/index'
 import { message } from '../../history/index'
 import type { DocumentId, PersonId } from '../../ids'
 import type { GrantRow } from '../../rows/index'
-import { ROLES } from '../../rows/index'
+import { GRANTEES, ROLES, TARGETS } from '../../rows/index'
 import { anyId, grantId } from '../../shapes/index'
 import type { Given } from '../command'
 import { command } from '../command'
@@ -22,15 +22,9 @@ const fields = {
     .array(
       yup.object({
         id: grantId(),
-        target: yup
-          .string()
-          .oneOf(['plan', 'folder', 'document'] as const)
-          .required(),
+        target: yup.string().oneOf(TARGETS).required(),
         targetId: anyId(),
-        who: yup
-          .string()
-          .oneOf(['person', 'group', 'everyone'] as const)
-          .required(),
+        who: yup.string().oneOf(GRANTEES).required(),
         whoId: anyId().nullable().defined(),
       }),
     )

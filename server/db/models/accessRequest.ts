@@ -1,11 +1,16 @@
 import { DataTypes, Model } from 'sequelize'
-import type { InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { InferAttributes, InferCreationAttributes, NonAttribute } from 'sequelize'
+import type { PersonId } from '../../../core/ids'
 import { modelOnce } from '../client'
+import { TARGETS } from '../../../core/rows/index'
+import { oneOf } from '../validations'
+import type { Account } from './account'
+import type { Document } from './document'
 
 /** Somebody would like to be given something; one of each person for each address. */
 export class AccessRequest extends Model<InferAttributes<AccessRequest>, InferCreationAttributes<AccessRequest>> {
   declare id: string
-  declare accountId: string
+  declare accountId: PersonId
   /** As the address has it. */
   declare wantedId: string
   declare note: string
@@ -15,6 +20,9 @@ export class AccessRequest extends Model<InferAttributes<AccessRequest>, InferCr
   declare target: 'plan' | 'folder' | 'document' | null
   declare targetId: string | null
   declare answeredAt: Date | null
+  declare account?: NonAttribute<Account>
+  /** What is wanted, where it is a document. */
+  declare document?: NonAttribute<Document>
 }
 
 export function accessRequests(): typeof AccessRequest {
@@ -27,7 +35,7 @@ export function accessRequests(): typeof AccessRequest {
         note: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },
         planId: { type: DataTypes.UUID },
-        target: { type: DataTypes.TEXT },
+        target: { type: DataTypes.TEXT, validate: oneOf(TARGETS) },
         targetId: { type: DataTypes.UUID },
         answeredAt: { type: DataTypes.DATE },
       },

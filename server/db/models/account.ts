@@ -1,9 +1,11 @@
 import { DataTypes, Model } from 'sequelize'
 import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { PersonId } from '../../../core/ids'
 import { modelOnce } from '../client'
+import { NOT_EMPTY } from '../validations'
 
 export class Account extends Model<InferAttributes<Account>, InferCreationAttributes<Account>> {
-  declare id: string
+  declare id: PersonId
   declare email: string
   declare passwordHash: string
   declare isDemo: CreationOptional<boolean>
@@ -21,8 +23,8 @@ export function accounts(): typeof Account {
     Account.init(
       {
         id: { type: DataTypes.UUID, primaryKey: true },
-        email: { type: DataTypes.TEXT, allowNull: false },
-        passwordHash: { type: DataTypes.TEXT, allowNull: false },
+        email: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
+        passwordHash: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
         isDemo: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         name: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         createdAt: { type: DataTypes.DATE, allowNull: false },

@@ -1,11 +1,14 @@
 import { DataTypes, Model } from 'sequelize'
 import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { oneOf } from '../validations'
+
+const ATTEMPT_KINDS = ['sign-in', 'account', 'person', 'link', 'request', 'lock'] as const
 
 /** An attempt to sign in that failed, or an account that was made; counted to slow down guessing and flooding. */
 export class Attempt extends Model<InferAttributes<Attempt>, InferCreationAttributes<Attempt>> {
   declare id: CreationOptional<string>
-  declare kind: 'sign-in' | 'account' | 'person' | 'link' | 'request' | 'lock'
+  declare kind: (typeof ATTEMPT_KINDS)[number]
   declare email: string
   declare address: string
   /** core/account: networkOf. */
@@ -18,7 +21,7 @@ export function attempts(): typeof Attempt {
     Attempt.init(
       {
         id: { type: DataTypes.BIGINT, primaryKey: true, autoIncrement: true },
-        kind: { type: DataTypes.TEXT, allowNull: false },
+        kind: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(ATTEMPT_KINDS) },
         email: { type: DataTypes.TEXT, allowNull: false },
         address: { type: DataTypes.TEXT, allowNull: false },
         network: { type: DataTypes.TEXT, allowNull: false },

@@ -1,6 +1,8 @@
 import { DataTypes, Model } from 'sequelize'
 import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { ORIGINS } from '../../../core/rows/index'
+import { notBelow, oneOf } from '../validations'
 
 /** A document of a plan; its bytes are a blob, its places placements. */
 export class Document extends Model<InferAttributes<Document>, InferCreationAttributes<Document>> {
@@ -43,7 +45,7 @@ export function documents(): typeof Document {
         mediaType: { type: DataTypes.TEXT, allowNull: false },
         size: { type: DataTypes.BIGINT, allowNull: false },
         blobId: { type: DataTypes.UUID, allowNull: false },
-        version: { type: DataTypes.INTEGER, allowNull: false },
+        version: { type: DataTypes.INTEGER, allowNull: false, validate: notBelow(1) },
         remark: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },
         changedAt: { type: DataTypes.DATE, allowNull: false },
@@ -51,7 +53,7 @@ export function documents(): typeof Document {
         trashRoot: { type: DataTypes.UUID },
         meaningId: { type: DataTypes.UUID },
         runningNumber: { type: DataTypes.TEXT },
-        origin: { type: DataTypes.TEXT, allowNull: false, defaultValue: 'upload' },
+        origin: { type: DataTypes.TEXT, allowNull: false, defaultValue: 'upload', validate: oneOf(ORIGINS) },
         sender: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         copiedFrom: { type: DataTypes.UUID },
         partOf: { type: DataTypes.UUID },

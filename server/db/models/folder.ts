@@ -1,6 +1,8 @@
 import { DataTypes, Model } from 'sequelize'
 import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { CHILD_ORDERS } from '../../../core/numbering/index'
+import { NOT_EMPTY, oneOf } from '../validations'
 
 /** A folder of a plan; `changedAt` is when anything of it, or right in it, changed last. */
 export class Folder extends Model<InferAttributes<Folder>, InferCreationAttributes<Folder>> {
@@ -37,12 +39,12 @@ export function folders(): typeof Folder {
         id: { type: DataTypes.UUID, primaryKey: true },
         planId: { type: DataTypes.UUID, primaryKey: true },
         parentId: { type: DataTypes.UUID },
-        name: { type: DataTypes.TEXT, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
         folded: { type: DataTypes.TEXT, allowNull: false },
         orderKey: { type: DataTypes.TEXT, allowNull: false },
         number: { type: DataTypes.INTEGER },
         numbering: { type: DataTypes.JSONB },
-        childOrder: { type: DataTypes.TEXT, allowNull: false },
+        childOrder: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(CHILD_ORDERS) },
         meaningId: { type: DataTypes.UUID },
         purpose: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },

@@ -1,6 +1,8 @@
 import { DataTypes, Model } from 'sequelize'
 import type { InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { GRANTEES, ROLES, TARGETS } from '../../../core/rows/index'
+import { oneOf } from '../validations'
 
 /** What was given to a person, a group or everyone. Only Changes write it. */
 export class Grant extends Model<InferAttributes<Grant>, InferCreationAttributes<Grant>> {
@@ -22,11 +24,11 @@ export function grants(): typeof Grant {
       {
         planId: { type: DataTypes.UUID, primaryKey: true },
         id: { type: DataTypes.UUID, primaryKey: true },
-        target: { type: DataTypes.TEXT, allowNull: false },
+        target: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(TARGETS) },
         targetId: { type: DataTypes.UUID, allowNull: false },
-        who: { type: DataTypes.TEXT, allowNull: false },
+        who: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(GRANTEES) },
         whoId: { type: DataTypes.UUID },
-        role: { type: DataTypes.TEXT, allowNull: false },
+        role: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(ROLES) },
         until: { type: DataTypes.DATE },
         note: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },

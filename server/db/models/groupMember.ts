@@ -1,13 +1,16 @@
 import { DataTypes, Model } from 'sequelize'
-import type { InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { InferAttributes, InferCreationAttributes, NonAttribute } from 'sequelize'
+import type { GroupId, PersonId } from '../../../core/ids'
 import { modelOnce } from '../client'
+import type { Account } from './account'
 
 /** Who is in a group. Only Changes write it. */
 export class GroupMember extends Model<InferAttributes<GroupMember>, InferCreationAttributes<GroupMember>> {
   declare planId: string
   declare id: string
-  declare groupId: string
-  declare personId: string
+  declare groupId: GroupId
+  declare personId: PersonId
+  declare person?: NonAttribute<Account>
 }
 
 export function groupMembers(): typeof GroupMember {

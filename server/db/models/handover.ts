@@ -2,6 +2,8 @@ import { DataTypes, Model } from 'sequelize'
 import type { InferAttributes, InferCreationAttributes } from 'sequelize'
 import type { Role } from '../../../core/rows/index'
 import { modelOnce } from '../client'
+import { ROLES, TARGETS } from '../../../core/rows/index'
+import { oneOf } from '../validations'
 
 /** A thing that is offered to somebody to be theirs from then on. */
 export class Handover extends Model<InferAttributes<Handover>, InferCreationAttributes<Handover>> {
@@ -23,9 +25,9 @@ export function handovers(): typeof Handover {
         id: { type: DataTypes.UUID, primaryKey: true },
         planId: { type: DataTypes.UUID, allowNull: false },
         personId: { type: DataTypes.UUID, allowNull: false },
-        target: { type: DataTypes.TEXT, allowNull: false },
+        target: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(TARGETS) },
         targetId: { type: DataTypes.UUID, allowNull: false },
-        role: { type: DataTypes.TEXT },
+        role: { type: DataTypes.TEXT, validate: oneOf(ROLES) },
         note: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },
       },

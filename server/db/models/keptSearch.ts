@@ -1,6 +1,7 @@
 import { DataTypes, Model } from 'sequelize'
 import type { InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { NOT_EMPTY } from '../validations'
 
 /** A kept search. After a plan is made, only Changes write it. */
 export class KeptSearch extends Model<InferAttributes<KeptSearch>, InferCreationAttributes<KeptSearch>> {
@@ -20,7 +21,7 @@ export function keptSearches(): typeof KeptSearch {
       {
         id: { type: DataTypes.UUID, primaryKey: true },
         planId: { type: DataTypes.UUID, primaryKey: true },
-        name: { type: DataTypes.TEXT, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
         query: { type: DataTypes.JSONB, allowNull: false },
         folderId: { type: DataTypes.UUID },
         pinned: { type: DataTypes.BOOLEAN, allowNull: false },

@@ -1,6 +1,7 @@
 import { DataTypes, Model } from 'sequelize'
 import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { NOT_EMPTY } from '../validations'
 
 /** A message for a person, written with the Change that it tells of and sent after it. */
 export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<Mail>> {
@@ -21,7 +22,7 @@ export function mails(): typeof Mail {
       {
         id: { type: DataTypes.UUID, primaryKey: true },
         accountId: { type: DataTypes.UUID, allowNull: false },
-        subject: { type: DataTypes.TEXT, allowNull: false },
+        subject: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
         body: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },
         sentAt: { type: DataTypes.DATE },

@@ -1,7 +1,10 @@
 import { DataTypes, Model } from 'sequelize'
-import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes, NonAttribute } from 'sequelize'
 import type { ChildOrder, Numbering } from '../../../core/numbering/index'
 import { modelOnce } from '../client'
+import { CHILD_ORDERS } from '../../../core/numbering/index'
+import { NOT_EMPTY, notBelow, oneOf } from '../validations'
+import type { Account } from './account'
 
 export class Plan extends Model<InferAttributes<Plan>, InferCreationAttributes<Plan>> {
   declare id: string
@@ -18,6 +21,7 @@ export class Plan extends Model<InferAttributes<Plan>, InferCreationAttributes<P
   declare recogniseLanguages: CreationOptional<string[] | null>
   /** The version in which what is derived was written. */
   declare derived: CreationOptional<number>
+  declare account?: NonAttribute<Account>
 }
 
 export function plans(): typeof Plan {
@@ -26,11 +30,11 @@ export function plans(): typeof Plan {
       {
         id: { type: DataTypes.UUID, primaryKey: true },
         accountId: { type: DataTypes.UUID, allowNull: false },
-        name: { type: DataTypes.TEXT, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
         numbering: { type: DataTypes.JSONB, allowNull: false },
-        childOrder: { type: DataTypes.TEXT, allowNull: false },
+        childOrder: { type: DataTypes.TEXT, allowNull: false, validate: oneOf(CHILD_ORDERS) },
         revision: { type: DataTypes.BIGINT, allowNull: false, defaultValue: 0 },
-        trashDays: { type: DataTypes.INTEGER, defaultValue: 60 },
+        trashDays: { type: DataTypes.INTEGER, defaultValue: 60, validate: notBelow(1) },
         areasOnly: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         recognising: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: true },
         recogniseLanguages: { type: DataTypes.ARRAY(DataTypes.TEXT) },

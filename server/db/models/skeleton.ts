@@ -1,6 +1,7 @@
 import { DataTypes, Model } from 'sequelize'
 import type { InferAttributes, InferCreationAttributes } from 'sequelize'
 import { modelOnce } from '../client'
+import { NOT_EMPTY } from '../validations'
 
 /** A branch saved for use again, in the notation of drafts. */
 export class Skeleton extends Model<InferAttributes<Skeleton>, InferCreationAttributes<Skeleton>> {
@@ -17,7 +18,7 @@ export function skeletons(): typeof Skeleton {
       {
         id: { type: DataTypes.UUID, primaryKey: true },
         planId: { type: DataTypes.UUID, primaryKey: true },
-        name: { type: DataTypes.TEXT, allowNull: false },
+        name: { type: DataTypes.TEXT, allowNull: false, validate: NOT_EMPTY },
         outline: { type: DataTypes.TEXT, allowNull: false },
         createdAt: { type: DataTypes.DATE, allowNull: false },
       },

@@ -1,9 +1,12 @@
 // What is behind an address, and who would like to be given it.
 
-import type { DocumentId, FolderId, PersonId } from '../../../core/ids'
+import type { PersonId } from '../../../core/ids'
 import { rows } from '../client'
-import { isoText } from '../tables'
-import { personName } from './people'
+import { accessRequests } from '../models/accessRequest'
+import { belonging } from '../associations'
+import { grantUses } from '../models/grantUse'
+import { plans } from '../models/plan'
+import { nameOf } from './people'
 
 export interface Wanted {
   readonly planId: string
@@ -32,13 +35,10 @@ export async function wantedBy(id: string): Promise<Wanted | undefined> {
 
 /** By whom somebody was given what they opened by this grant, also once it has ended. */
 export async function formerGiver(personId: string, grantId: string): Promise<string | null> {
-  const found = await rows<{ name: string }>(
-    null,
-    `SELECT ${personName('a')} AS name FROM access_grant_use u JOIN plan p ON p.id = u.plan_id
-      JOIN account a ON a.id = p.account_id WHERE u.account_id = $1 AND u.grant_id = $2`,
-    [personId, grantId],
-  )
-  return found[0]?.name ?? null
+  const use = await grantUses().findOne({ where: { accountId: personId, grantId }, attributes: ['planId'] })
+  const account = belonging(plans, 'account', { attributes: ['name', 'email'] })
+  const plan = use && (await plans().findOne({ where: { id: use.planId }, attributes: ['id'], include: [account] }))
+  return plan?.account ? nameOf(plan.account) : null
 }
 
 /** Whether it is a folder or document of this plan, also in its Trash. */
@@ -58,22 +58,38 @@ export interface OpenRequest {
   readonly name: string
   readonly email: string
   readonly target: Wanted['target']
-  readonly targetId: FolderId | DocumentId | string
+  readonly targetId: string
   /** Of a document; null of what the outline names, and where it is gone. */
   readonly documentName: string | null
   readonly note: string
   readonly createdAt: string
 }
 
-/** Those that nobody answered yet, the newest first. */
-export function openRequests(planId: string): Promise<OpenRequest[]> {
-  return rows(
-    null,
-    `SELECT r.id, r.account_id AS "personId", ${personName('a')} AS name, a.email, r.target, r.target_id AS "targetId",
-      (SELECT d.name FROM document d WHERE d.plan_id = r.plan_id AND d.id = r.target_id AND d.trashed_at IS NULL)
-        AS "documentName", r.note, ${isoText('r.created_at')} AS "createdAt"
-    FROM access_request r JOIN account a ON a.id = r.account_id
-    WHERE r.plan_id = $1 AND r.answered_at IS NULL ORDER BY r.created_at DESC, r.id`,
-    [planId],
+/** Those that nobody answered yet, the newest first; whoever asks has an account, and what they want lies in the plan. */
+export async function openRequests(planId: string): Promise<OpenRequest[]> {
+  const found = await accessRequests().findAll({
+    where: { planId, answeredAt: null },
+    include: [
+      belonging(accessRequests, 'account', { attributes: ['name', 'email'] }),
+      belonging(accessRequests, 'document', { attributes: ['name'], where: { trashedAt: null }, required: false }),
+    ],
+    order: [
+      ['createdAt', 'DESC'],
+      ['id', 'ASC'],
+    ],
+  })
+  return found.flatMap(({ id, accountId, account, target, targetId, document, note, createdAt }) =>
+    account && target && targetId !== null
+      ? [
+          {
+            ...{ id, target, targetId, note },
+            personId: accountId,
+            name: nameOf(account),
+            email: account.email,
+            documentName: document?.name ?? null,
+            createdAt: createdAt.toISOString(),
+          },
+        ]
+      : [],
   )
 }

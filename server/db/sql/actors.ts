@@ -1,9 +1,12 @@
+import type { PersonId } from '../../../core/ids'
 import { database, rows } from '../client'
 import { accounts } from '../models/account'
+import { belonging } from '../associations'
+import { plans } from '../models/plan'
 import { sessions } from '../models/session'
 
 export interface ActorRow {
-  readonly accountId: string
+  readonly accountId: PersonId
   readonly email: string
   readonly name: string
   readonly planId: string
@@ -68,13 +71,11 @@ export async function isNew(): Promise<boolean> {
 }
 
 export async function actorByEmail(email: string): Promise<ActorRow | undefined> {
-  const found = await rows<ActorRow>(
-    null,
-    `SELECT a.id AS "accountId", a.email, a.name, p.id AS "planId", false AS "isGuest"
-      FROM account a JOIN plan p ON p.account_id = a.id WHERE a.email = $1`,
-    [email],
-  )
-  return found[0]
+  const account = belonging(plans, 'account', { attributes: ['id', 'email', 'name'], where: { email } })
+  const plan = await plans().findOne({ attributes: ['id'], include: [account] })
+  if (!plan?.account) return undefined
+  const { id: accountId, name } = plan.account
+  return { accountId, email, name, planId: plan.id, isGuest: false }
 }
 
 export interface AccountRow {

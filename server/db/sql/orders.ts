@@ -1,4 +1,4 @@
-import type { FolderId } from '../../../core/ids'
+import type { FolderId, PersonId } from '../../../core/ids'
 import { rows, execute } from '../client'
 
 export interface ArrivalRow {
@@ -20,7 +20,7 @@ const ARRIVAL = `d.id, d.name, d.extension, d.origin, d.sender, coalesce((SELECT
  */
 export function unseenArrivals(
   limit: number,
-): Promise<(ArrivalRow & { planId: string; accountId: string; email: string })[]> {
+): Promise<(ArrivalRow & { planId: string; accountId: PersonId; email: string })[]> {
   return rows(
     null,
     `SELECT ${ARRIVAL}, d.plan_id AS "planId", a.id AS "accountId", a.email FROM document d JOIN plan p

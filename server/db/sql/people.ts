@@ -3,8 +3,10 @@
 import type { GroupId, PersonId } from '../../../core/ids'
 import type { GroupMemberRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
-import { rows } from '../client'
+import { literal, rows } from '../client'
 import { findRows } from '../findRows'
+import { belonging } from '../associations'
+import { groupMembers } from '../models/groupMember'
 
 export interface Person {
   readonly id: PersonId
@@ -12,6 +14,9 @@ export interface Person {
   readonly name: string
   readonly email: string
 }
+
+/** The name of a person, from their account. */
+export const nameOf = ({ name, email }: { readonly name: string; readonly email: string }): string => name || email
 
 /** The name of a person, from the table under an alias. */
 export const personName = (alias: string): string => `coalesce(nullif(${alias}.name, ''), ${alias}.email)`
@@ -34,16 +39,21 @@ export async function personByEmail(email: string): Promise<Person | undefined> 
 }
 
 /** Of all groups of a plan; those whose account is gone are in none. */
-export function membersOf(
+export async function membersOf(
   transaction: Transaction | null,
   planId: string,
 ): Promise<(GroupMemberRow & { readonly name: string; readonly email: string })[]> {
-  return rows(
+  const found = await groupMembers().findAll({
+    where: { planId },
+    include: [belonging(groupMembers, 'person', { attributes: ['name', 'email'] })],
+    order: [
+      [literal(`${personName('person')} COLLATE natural_order`), 'ASC'],
+      ['id', 'ASC'],
+    ],
     transaction,
-    `SELECT m.id, m.group_id AS "groupId", m.person_id AS "personId", ${personName('a')} AS name, a.email
-      FROM group_member m JOIN account a ON a.id = m.person_id
-    WHERE m.plan_id = $1 ORDER BY name COLLATE natural_order, m.id`,
-    [planId],
+  })
+  return found.flatMap(({ id, groupId, personId, person }) =>
+    person ? [{ id, groupId, personId, name: nameOf(person), email: person.email }] : [],
   )
 }
 

@@ -1,5 +1,6 @@
 // Deleting for good.
 
+import type { PersonId } from '../../../core/ids'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
 
@@ -50,7 +51,7 @@ export async function holdReadingsOfPlan(transaction: Transaction, planId: strin
 }
 
 /** Plans with something in the Trash that lies there longer than the plan keeps it. */
-export function overdueRoots(now: Date): Promise<{ planId: string; accountId: string; ids: string[] }[]> {
+export function overdueRoots(now: Date): Promise<{ planId: string; accountId: PersonId; ids: string[] }[]> {
   return rows(
     null,
     `SELECT p.id AS "planId", p.account_id AS "accountId", array_agg(x.id) AS ids FROM plan p JOIN (

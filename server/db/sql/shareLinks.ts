@@ -1,5 +1,6 @@
 // Links that were given out: those of a plan with how often each was opened, and the one that a secret opens.
 
+import type { PersonId } from '../../../core/ids'
 import type { ShareLinkRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { execute, rows } from '../client'
@@ -39,8 +40,8 @@ export function usedLinksOf(planId: string): Promise<UsedLink[]> {
 export async function linkBySecretHash(
   secretHash: string,
   now: Date,
-): Promise<(ShareLinkRow & { readonly planId: string; readonly accountId: string }) | undefined> {
-  const found = await rows<ShareLinkRow & { planId: string; accountId: string }>(
+): Promise<(ShareLinkRow & { readonly planId: string; readonly accountId: PersonId }) | undefined> {
+  const found = await rows<ShareLinkRow & { planId: string; accountId: PersonId }>(
     null,
     `SELECT ${selectList('share_link', 'l')}, l.plan_id AS "planId", p.account_id AS "accountId" FROM share_link l
     JOIN plan p ON p.id = l.plan_id WHERE l.secret_hash = $1 AND (l.until IS NULL OR l.until > $2)`,

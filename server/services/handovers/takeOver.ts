@@ -100,7 +100,7 @@ async function receive(
   const { rows, message, places } = takenOver(
     handed,
     {
-      ...{ slice, parentId, taker: actor.accountId as PersonId, giver: giver.id, giverName: giver.name },
+      ...{ slice, parentId, taker: actor.accountId, giver: giver.id, giverName: giver.name },
       role: offer.role,
       blobIds: await bytesFor(transaction, actor, handed),
       takenNumbers: await takenNumbers(transaction, actor.planId, numbers),

@@ -84,7 +84,7 @@ async function byGrant(key: string, person: Actor | null, now: Date): Promise<Sc
   const plan = await currentFolders(planId)
   const top = target === 'folder' ? (plan.folders.get(targetId) ?? fail('grant.gone')) : null
   // Who looks at what they gave themselves sees it as those see it, and changes nothing there.
-  const role = own ? grant.role : await roleOn(grant, accountId as PersonId, plan, now)
+  const role = own ? grant.role : await roleOn(grant, accountId, plan, now)
   const noteUse = (at: Date) => (own ? Promise.resolve() : noteGrantUse(planId, id, accountId, at))
   const viewer = own ? null : { person, from }
   return {
