@@ -73,11 +73,12 @@ function countsIn(report) {
   }
 }
 
-const vitest = (project, env) => {
-  const report = join(reports, `${project}.json`)
+const vitest = (projects, env) => {
+  const report = join(reports, `${projects[0]}.json`)
+  const chosen = projects.flatMap(project => ['--project', project])
   return tests(
     bin('vitest'),
-    ['run', '--project', project, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
+    ['run', ...chosen, '--reporter=default', '--reporter=json', `--outputFile.json=${report}`],
     report,
     env,
   )
@@ -124,7 +125,7 @@ await script(async () => {
   const onServer = (name, project) =>
     step(name, () =>
       withTestServer(log, { name: project }, ({ address, databaseUrl, arrivals, server }) =>
-        vitest(project, {
+        vitest([project], {
           HEMBIX_TEST_PID: String(server.child.pid),
           HEMBIX_TEST_ARRIVALS: arrivals,
           HEMBIX_TEST_URL: address,
@@ -157,13 +158,15 @@ await script(async () => {
   // Two lanes, a core for each; what measures patience (journeys) has the machine for itself.
   const typed = step('build', () => buildApp({ log }).then(() => undefined))
     .then(checksOfTypes)
-    .then(() => step('unit tests', () => vitest('unit')))
-  const tested = checksOfText().then(() => step('component tests', () => vitest('components')))
+    .then(() => step('unit tests', () => vitest(['unit', 'app'])))
+  const tested = checksOfText().then(() => step('component tests', () => vitest(['components'])))
   await Promise.all([typed, tested])
   await Promise.all([
-    soak().then(() => onServer('tests of processes', 'processes')),
+    soak()
+      .then(() => onServer('tests of processes', 'processes'))
+      .then(() => step('planted violations', () => vitest(['layers']))),
     // Planted are files that break the layer rule: nothing else may check the sources meanwhile.
-    onServer('integration tests', 'integration').then(() => step('planted violations', () => vitest('layers'))),
+    onServer('integration tests', 'integration'),
   ])
   await journeys()
   console.log(`${counts.passed} passed, ${counts.failed} failed`)
