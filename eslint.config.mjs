@@ -36,33 +36,6 @@ const resolver = {
 }
 
 const BEGINS = 'It takes the keys again later: mark where one begins with data-begins (components/base/begins)'
-const LONG_FILES = [
-  'app/pages/draft/*.vue',
-  'app/components/outline/OutlineTree.vue',
-  'app/components/places/PlacePicker.vue',
-  'app/components/shell/FindField.vue',
-  'app/pages/find.vue',
-  'app/pages/history.vue',
-  'app/pages/in-tray.vue',
-  'app/pages/plan/*.vue',
-  'app/stores/stores.test.ts',
-  'tests/bench/readers.ts',
-  'tests/integration/find.test.ts',
-  'tests/support/hostile.ts',
-]
-
-const LONG_BLOCKS = [
-  'app/components/draft/DraftPreview.vue',
-  'app/components/outline/OutlineRow.vue',
-  'app/components/places/PlacePicker.vue',
-  'app/components/list/GridCard.vue',
-  'app/pages/find.vue',
-  'app/pages/in-tray.vue',
-  'app/pages/plan/*.vue',
-]
-
-const LONG_FUNCTIONS = ['tests/bench/findScale.ts', 'tests/bench/run.ts', 'tests/support/hostile.ts']
-
 export default tseslint.config(
   {
     ignores: [
@@ -213,6 +186,8 @@ export default tseslint.config(
       '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
       'no-console': 'error',
       '@typescript-eslint/consistent-type-imports': 'error',
+      // Types say more: what is a ref where a value is meant does not compile, or is always true.
+      'vue/no-ref-as-operand': 'off',
       'vue/max-lines-per-block': ['error', { script: 160, template: 120, style: 80, skipBlankLines: true }],
       'vue/block-order': ['error', { order: ['script', 'template', 'style'] }],
       'vue/define-props-declaration': ['error', 'type-based'],
@@ -301,8 +276,4 @@ export default tseslint.config(
   prettier,
   { files: ['**/*.{ts,vue,mjs}'], rules: { 'max-len': ['error', { code: 120 }] } },
   { files: ['**/*.vue'], rules: { 'vue/html-self-closing': 'off' } },
-  // Longer than the rules allow, still. Take one out of the list when it has been divided; add none.
-  { files: LONG_FILES, rules: { 'max-lines': 'off' } },
-  { files: LONG_BLOCKS, rules: { 'vue/max-lines-per-block': 'off' } },
-  { files: LONG_FUNCTIONS, rules: { 'max-lines-per-function': 'off' } },
 )

@@ -1,14 +1,12 @@
 <script setup lang="ts">
 // Search in names and contents. What is asked stands in the URL, so it can be bookmarked and gone back to.
 import { usePageTitle } from '../composables/usePageTitle'
-import { useVirtualizer } from '@tanstack/vue-virtual'
 import { watchDebounced } from '@vueuse/core'
 import { computed, onMounted, ref, watch } from 'vue'
 import type { FoundDocument, RelaxedSearch, RecentSearch } from '../../contract/find'
-import { counted } from '../../core/change/index'
-import { calledInWords, findFolders, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
+import { calledInWords, hasFacets, NO_FACETS, quotedWords } from '../../core/find/index'
 import type { Rule } from '../../core/find/index'
-import type { FolderId, SearchId } from '../../core/ids'
+import type { SearchId } from '../../core/ids'
 import type { ThingItem } from '../acts/act'
 import { documentItem } from '../acts/act'
 import { useThingList } from '../acts/useThingList'
@@ -19,50 +17,40 @@ import BeforeAsking from '../components/find/BeforeAsking.vue'
 import FindFilters from '../components/find/FindFilters.vue'
 import FindHead from '../components/find/FindHead.vue'
 import FolderOfSearchDialog from '../components/find/FolderOfSearchDialog.vue'
-import FoundRow from '../components/find/FoundRow.vue'
-import GroupHeading from '../components/find/GroupHeading.vue'
+import { useFoundCounts } from '../components/find/foundCounts'
+import { useFoundFolders } from '../components/find/foundFolders'
+import FoundFolders from '../components/find/FoundFolders.vue'
+import FoundList from '../components/find/FoundList.vue'
 import KeepDialog from '../components/find/KeepDialog.vue'
 import NothingFound from '../components/find/NothingFound.vue'
 import RuleEditor from '../components/find/RuleEditor.vue'
 import SelectionRectangle from '../components/list/SelectionRectangle.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
-import { useBeforePrint, useOnPaper } from '../composables/useOnPaper'
 import { useSearchQuery } from '../composables/useSearchQuery'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useWholeSearch } from '../composables/useWholeSearch'
 import { useActs } from '../stores/acts'
 import { useFind } from '../stores/find'
-import { documentsFound } from '../stores/foundNumber'
-import { usePlan } from '../stores/plan'
-import { usePlaceNames } from '../stores/placeNames'
 import { useRecentSearches } from '../stores/recentSearches'
 import { useSearches } from '../stores/searches'
 import { useTrail } from '../stores/trail'
 
 definePageMeta({ key: 'find' })
 
-const [find, acts, trail, plan] = [useFind(), useActs(), useTrail(), usePlan()]
+const [find, acts, trail] = [useFind(), useActs(), useTrail()]
 const [searches, recentSearches] = [useSearches(), useRecentSearches()]
-const placeNames = usePlaceNames()
 const route = useRoute()
 const router = useRouter()
 const { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useSearchQuery()
 const head = ref<InstanceType<typeof FindHead> | null>(null)
 const scroller = ref<HTMLElement | null>(null)
+const foundList = ref<InstanceType<typeof FoundList> | null>(null)
 const ALL_LIMIT = 10_000
 
 const answer = computed(() => (find.results.state === 'ready' ? find.results.value : null))
 const terms = computed(() => answer.value?.terms ?? [])
-const FOLDERS = 4
-/** Folders by what was typed, or that carry a tag that was chosen. */
-const folders = computed(() => {
-  if (request.value.q.trim() !== '') return findFolders(placeNames.findable, request.value.q, FOLDERS)
-  const { any } = request.value.facets.tags
-  const carries = (id: FolderId) => (plan.reply?.folderTags[id] ?? []).some(tag => any.includes(tag))
-  return any.length === 0 ? [] : placeNames.findable.filter(({ id }) => carries(id)).slice(0, 3 * FOLDERS)
-})
-/** The folder whose code was typed: Enter goes there, as in every other field that finds. */
-const coded = computed(() => placeNames.withCode(typed.value))
+const { folders, coded } = useFoundFolders(request, typed)
+const { countText, asTyped } = useFoundCounts(folders)
 const kept = computed(
   () => searches.byId.get(typeof route.query.kept === 'string' ? (route.query.kept as SearchId) : '') ?? null,
 )
@@ -97,38 +85,6 @@ onMounted(() => {
 })
 
 const items = computed<readonly ThingItem[]>(() => find.documents.map(documentItem))
-const paper = useOnPaper()
-useBeforePrint(() => find.all(ALL_LIMIT))
-const virtualizer = useVirtualizer(
-  computed(() => ({
-    count: items.value.length,
-    getScrollElement: () => scroller.value,
-    estimateSize: () => 76,
-    overscan: 6,
-    rangeExtractor: paper.rangeExtractor,
-    getItemKey: (index: number) => items.value[index]?.key ?? index,
-  })),
-)
-const shown = computed(() =>
-  virtualizer.value.getVirtualItems().flatMap(item => {
-    const row = find.documents[item.index]
-    return row
-      ? [
-          {
-            row,
-            index: item.index,
-            start: item.start,
-            prefixRange:
-              (request.value.group !== 'none' && row.group !== find.documents[item.index - 1]?.group) ||
-              (request.value.group !== 'none' && item.index === 0),
-          },
-        ]
-      : []
-  }),
-)
-watch(shown, rows => {
-  if ((rows.at(-1)?.index ?? 0) > items.value.length - 8) void find.more()
-})
 
 const {
   list,
@@ -140,7 +96,7 @@ const {
   press,
 } = useThingList<ThingItem>({
   items,
-  reveal: key => virtualizer.value.scrollToIndex(items.value.findIndex(item => item.key === key)),
+  reveal: key => foundList.value?.reveal(key),
   loadAll: () => find.all(ALL_LIMIT),
   open: item => open(item.id),
   show: item => show(find.documents.find(row => row.id === item.id)),
@@ -179,21 +135,6 @@ function pressInField(event: KeyboardEvent): void {
   event.stopPropagation()
 }
 
-const COUNTING = { counting: 'counting …', unknown: 'documents' } as const
-const countText = computed(() => {
-  if (!answer.value) return ''
-  const text =
-    typeof find.counted === 'string'
-      ? COUNTING[find.counted]
-      : documentsFound(find.counted.count, find.counted.countLimit)
-  return folders.value.length > 0 ? `${text}, ${counted(folders.value.length, 'folder')}` : text
-})
-/** How many hold the words just as they were typed, where others hold only other forms of them. */
-const asTyped = computed(() => {
-  const { counted: all, counts } = find
-  if (typeof all === 'string' || !counts || counts.exactly === null || counts.exactly === 0) return null
-  return counts.exactly < all.count ? counts.exactly : null
-})
 const onlyAsTyped = () => choose({ q: quotedWords(request.value.q) })
 const exact = () => find.lastRequest && void find.run(find.lastRequest.query, { ...find.lastRequest.more, exact: true })
 const rules = () =>
@@ -204,7 +145,6 @@ const recall = (search: RecentSearch) => void router.replace({ path: '/find', qu
 const askThis = (query: RelaxedSearch['query']) => void router.push({ path: '/find', query: { ...query } })
 const clear = () => choose({ facets: NO_FACETS, rule: null })
 const leaveOut = (rule: Rule) => addRule({ kind: 'none', rules: [rule] })
-const measure = (element: Element | null) => virtualizer.value.measureElement(element)
 </script>
 
 <template>
@@ -241,12 +181,7 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
         :whole="request.rule"
         :rule-counts="find.ruleCounts"
         @change="choose({ rule: $event })" />
-      <p v-if="folders.length > 0" class="folders">
-        <NuxtLink v-for="folder in folders" :key="folder.id" class="place" :to="`/plan/${folder.id}`">
-          {{ placeNames.placeOf(folder.id)?.text }}
-          <span v-if="folder.id === coded" class="key">Enter</span>
-        </NuxtLink>
-      </p>
+      <FoundFolders :folders="folders" :coded="coded" />
     </FindHead>
     <div ref="scroller" class="results" tabindex="0" role="region" aria-label="Results">
       <BeforeAsking
@@ -262,39 +197,26 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
           :has-facets="hasFacets(request)"
           @ask="askThis"
           @clear="clear" />
-        <div
-          role="grid"
-          aria-label="Found documents"
-          aria-multiselectable="true"
-          :style="paper.sized(virtualizer.getTotalSize())">
-          <div
-            v-for="{ row, index, start, prefixRange } in shown"
-            :key="row.id"
-            :ref="el => measure(el as Element | null)"
-            :data-index="index"
-            role="presentation"
-            :style="paper.placed(start)">
-            <div v-if="prefixRange" role="row">
-              <div role="gridcell">
-                <GroupHeading :group="request.group" :value="row.group" />
-              </div>
-            </div>
-            <FoundRow
-              :row="row"
-              :terms="terms"
-              :selected="list.selected.value.has(`d:${row.id}`)"
-              :focused="list.focused.value === `d:${row.id}`"
-              :renaming="renaming === `d:${row.id}`"
-              :dragged="() => dragged(`d:${row.id}`)"
-              @pick="list.click(`d:${row.id}`, $event)"
-              @open="open(row.id)"
-              @menu="openMenu(`d:${row.id}`, $event)"
-              @renamed="renaming = null"
-              @only="addRule"
-              @without="leaveOut"
-              @star="acts.act({ kind: 'star', folderIds: [], documentIds: [row.id], on: !row.starred })" />
-          </div>
-        </div>
+        <FoundList
+          v-else
+          ref="foundList"
+          :documents="find.documents"
+          :terms="terms"
+          :group="request.group"
+          :selected="list.selected.value"
+          :focused="list.focused.value"
+          :renaming="renaming"
+          :dragged="dragged"
+          :scroller="scroller"
+          :load-all="() => find.all(ALL_LIMIT)"
+          @pick="list.click"
+          @open="open"
+          @menu="openMenu"
+          @renamed="renaming = null"
+          @only="addRule"
+          @without="leaveOut"
+          @star="acts.act({ kind: 'star', folderIds: [], documentIds: [$event.id], on: !$event.starred })"
+          @end="find.more()" />
       </RemoteState>
       <SelectionRectangle :scroller="scroller" :selected="list.selected.value" @select="list.selectThese" />
       <ActMenu :acts="offered" :at="menuAt" @close="menuAt = null" />
@@ -315,12 +237,6 @@ const measure = (element: Element | null) => virtualizer.value.measureElement(el
 </template>
 
 <style scoped>
-.folders {
-  display: flex;
-  gap: 16px;
-  flex-wrap: wrap;
-  margin-top: 3px;
-}
 .results {
   flex: 1;
   min-height: 0;

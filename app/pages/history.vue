@@ -4,60 +4,27 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { ChangeEntry } from '../../contract/change'
-import type { MadeBy } from '../../core/change/index'
-import { counted, isUndoable, MADE_BY } from '../../core/change/index'
-import { clockText, dayText, timeText } from '../../core/dates/index'
+import { isUndoable } from '../../core/change/index'
+import { clockText, dayText } from '../../core/dates/index'
 import type { FolderId } from '../../core/ids'
-import { tryParseId } from '../../core/ids'
-import PaperDialog from '../components/common/PaperDialog.vue'
 import RemoteState from '../components/common/RemoteState.vue'
+import HistoryFilter from '../components/history/HistoryFilter.vue'
+import UndoSinceDialog from '../components/history/UndoSinceDialog.vue'
 import { useBeforePrint } from '../composables/useOnPaper'
 import { onPlanEvent } from '../composables/usePlanEvents'
 import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
-import { useGiven } from '../stores/given'
 import { useHistory } from '../stores/history'
+import { historyRequest, MADE_BY_WORDS, narrowsHistory, NO_FILTER } from '../stores/historyFilter'
 import { usePlan } from '../stores/plan'
 import { usePlaceNames } from '../stores/placeNames'
-import DayField from '../components/base/DayField.vue'
-import ChoiceField from '../components/base/ChoiceField.vue'
-import LineField from '../components/base/LineField.vue'
-import FolderField from '../components/places/FolderField.vue'
 
-const WHO: Record<MadeBy, string> = { person: 'by hand', order: 'standing orders', arrival: 'came in by itself' }
-const DAY_MS = 86_400_000
 const [history, acts, plan] = [useHistory(), useActs(), usePlan()]
-const [placeNames, given] = [usePlaceNames(), useGiven()]
-const NO_FILTER: { text: string; day: string; folder: FolderId | ''; madeBy: string } = {
-  text: '',
-  day: '',
-  folder: '',
-  madeBy: '',
-}
+const placeNames = usePlaceNames()
 const filter = ref(NO_FILTER)
 void history.ask({})
-watchDebounced(
-  filter,
-  ({ text, day, folder, madeBy }) => {
-    const from = day === '' ? null : new Date(`${day}T00:00:00`)
-    void history.ask({
-      text: text.trim(),
-      from: from?.toISOString() ?? null,
-      until: from ? new Date(from.getTime() + DAY_MS).toISOString() : null,
-      folder: folder || null,
-      madeBy: MADE_BY.find(by => by === madeBy) ?? null,
-      who: tryParseId(madeBy),
-    })
-  },
-  { deep: true, debounce: 200 },
-)
-/** By hand or by itself, or by one of the people who may have done something here. */
-const choices = computed(() => [
-  { value: '', text: 'by anyone' },
-  ...MADE_BY.map(by => ({ value: by as string, text: WHO[by] })),
-  ...[...given.people.values()].map(({ id, name }) => ({ value: id as string, text: `by ${name}` })),
-])
-const isFiltered = computed(() => Object.values(filter.value).some(value => value !== ''))
+watchDebounced(filter, wanted => void history.ask(historyRequest(wanted)), { debounce: 200 })
+const isFiltered = computed(() => narrowsHistory(filter.value))
 onPlanEvent(event => {
   if (event.type !== 'reading') void history.load()
 })
@@ -125,20 +92,7 @@ async function undo(change: ChangeEntry): Promise<void> {
       Everything done to the plan, newest first. Each act can be undone, also one in the middle, unless something later
       stands against it.
     </p>
-    <form class="filter not-printed" aria-label="Narrow History" @submit.prevent>
-      <LineField
-        v-model="filter.text"
-        class="line-field"
-        aria-label="Words of what was done"
-        placeholder="what was done, to what…" />
-      <DayField label="On this day" :day="filter.day" @change="filter.day = $event" />
-      <FolderField
-        v-model="filter.folder"
-        label="In this folder and below"
-        :others="[{ value: '', text: 'anywhere' }]" />
-      <ChoiceField v-model="filter.madeBy" class="line-field" label="Who did it" :choices="choices" />
-      <v-btn v-if="isFiltered" class="place" @click="filter = NO_FILTER"> Show all </v-btn>
-    </form>
+    <HistoryFilter v-model="filter" />
     <RemoteState :remote="history.loaded" @again="history.load()">
       <div v-if="history.changes.length === 0" class="empty">
         <h2>{{ isFiltered ? 'Nothing like this was done' : 'Nothing was done yet' }}</h2>
@@ -164,7 +118,9 @@ async function undo(change: ChangeEntry): Promise<void> {
                 place.text
               }}</NuxtLink></span
             >
-            <span class="quiet cut">{{ change.madeBy === 'person' ? change.actor : WHO[change.madeBy] }}</span>
+            <span class="quiet cut">{{
+              change.madeBy === 'person' ? change.actor : MADE_BY_WORDS[change.madeBy]
+            }}</span>
             <v-btn
               v-if="change.undoneBy === null && isUndoable(change.kind)"
               class="place"
@@ -195,26 +151,7 @@ async function undo(change: ChangeEntry): Promise<void> {
       </section>
       <v-btn v-if="history.hasMore" class="act main" @click="history.more()">Show earlier</v-btn>
     </RemoteState>
-    <PaperDialog
-      :open="since !== null"
-      :width="560"
-      label="Undo everything since"
-      :title="`Undo everything since ${since ? timeText(since.at) : ''}?`"
-      @leave="since = null">
-      <p class="second">
-        {{ counted(run.length, 'change') }}, the newest first; all of them, or none when something stands against one.
-        Each can be done again.
-      </p>
-      <ol class="run">
-        <li v-for="change in run" :key="change.id">
-          {{ change.label }}
-        </li>
-      </ol>
-      <template #acts>
-        <v-btn class="act full" @click="undoRun">Undo {{ counted(run.length, 'change') }}</v-btn>
-        <v-btn class="act" data-begins @click="since = null">Leave it <span class="key">Esc</span></v-btn>
-      </template>
-    </PaperDialog>
+    <UndoSinceDialog :since="since" :changes="run" @leave="since = null" @undo="undoRun" />
   </div>
 </template>
 
@@ -231,12 +168,6 @@ h1 {
 }
 .lead {
   margin-bottom: 10px;
-}
-.filter {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 150px minmax(0, 230px) 150px 70px;
-  gap: 8px;
-  align-items: center;
 }
 .part-head {
   margin-top: 16px;
@@ -262,14 +193,6 @@ li {
 .since:hover {
   color: var(--act);
   text-decoration: underline;
-}
-.run {
-  max-height: 40vh;
-  overflow-y: auto;
-  margin-top: 8px;
-}
-.run li {
-  display: block;
 }
 .undone .what {
   color: var(--ink-3);

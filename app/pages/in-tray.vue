@@ -1,52 +1,39 @@
 <script setup lang="ts">
 // Exactly the documents that have no place yet: look, name, place, next. Filing one takes it away from here.
-import FirstMeeting from '../components/help/FirstMeeting.vue'
-import HelpSign from '../components/help/HelpSign.vue'
-import { useDebounceFn } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
-import type { DocumentFacts, ListedDocument } from '../../contract/document'
+import { computed, ref, watch } from 'vue'
+import type { ListedDocument } from '../../contract/document'
 import { counted } from '../../core/change/index'
-import { agoText } from '../../core/dates/index'
 import { fileNameOf } from '../../core/formats/index'
-import { thingsOf } from '../../core/plan/index'
 import type { DocumentItem } from '../acts/act'
 import { documentItem } from '../acts/act'
 import { PAGE_ACTS } from '../acts/onPages'
 import { touchChoice } from '../acts/touchChoice'
-import { usePageActs } from '../acts/usePageActs'
 import { usePlaceActs } from '../acts/usePlaceActs'
 import { useThingList } from '../acts/useThingList'
 import ActMenu from '../components/common/ActMenu.vue'
 import RemoteState from '../components/common/RemoteState.vue'
 import OutlineSide from '../components/shell/OutlineSide.vue'
 import DocumentPreview from '../components/preview/DocumentPreview.vue'
+import { useDocumentInView } from '../components/tray/documentInView'
 import FilePanel from '../components/tray/FilePanel.vue'
 import StepHead from '../components/tray/StepHead.vue'
+import { useTrayActs } from '../components/tray/trayActs'
+import TrayHead from '../components/tray/TrayHead.vue'
 import TrayList from '../components/tray/TrayList.vue'
 import TrayNews from '../components/tray/TrayNews.vue'
-import TrayWays from '../components/tray/TrayWays.vue'
 import { useDragging, useDropPlace } from '../composables/useDrag'
-import { onPlanEvent } from '../composables/usePlanEvents'
-import { useNow } from '../composables/useNow'
-import { contentAddress, readDocument } from '../stores/content'
-import { useActs } from '../stores/acts'
-import { useLongActs } from '../stores/longActs'
+import { contentAddress } from '../stores/content'
 import { useNotice } from '../stores/notice'
-import { useDialogs } from '../stores/dialogs'
 import { useFiling } from '../stores/filing'
 import { usePlan } from '../stores/plan'
 import { useDocumentList } from '../stores/documentList'
-import { refusalOf } from '../stores/remote'
 import { useIsPhone, useNoCardRoom } from '../composables/useRoom'
 
-const [plan, documentList, acts, filing, dialogs] = [usePlan(), useDocumentList(), useActs(), useFiling(), useDialogs()]
-const longActs = useLongActs()
-const notices = useNotice()
+const [plan, documentList, filing, notices] = [usePlan(), useDocumentList(), useFiling(), useNotice()]
 const router = useRouter()
 const page = ref<HTMLElement | null>(null)
 const tray = ref<InstanceType<typeof TrayList> | null>(null)
 const panel = ref<InstanceType<typeof FilePanel> | null>(null)
-const document = ref<DocumentFacts | null>(null)
 const isNarrow = useNoCardRoom()
 const isPhone = useIsPhone()
 /** On a phone filing is a step of its own, over the list. */
@@ -113,40 +100,7 @@ watch(
   { immediate: true },
 )
 
-watch(() => filing.only?.id, load, { immediate: true })
-onPlanEvent(event => {
-  if (event.type === 'change' || event.type === 'refresh') filing.forgetAhead()
-  if (event.type === 'reading' && filing.documents.some(({ id }) => id === event.documentId)) {
-    filing.forgetAhead()
-    if (filing.only) void load(event.documentId)
-    void lookAgain()
-  }
-})
-
-// The words of a dozen are read one after the other; what they suggest is asked once they pause.
-const lookAgain = useDebounceFn(() => void filing.look([...filing.documents], null), 150)
-
-async function load(id: string | undefined): Promise<void> {
-  if (id === undefined) {
-    document.value = null
-    return
-  }
-  try {
-    const found = await readDocument(id)
-    if (filing.only?.id === id) document.value = found
-  } catch (error) {
-    notices.refuse(refusalOf(error))
-  }
-}
-
-async function file(): Promise<void> {
-  const ids = filing.documents.map(({ id }) => id)
-  if (ids.length === 0 || longActs.busy) return
-  if (!(await filing.file())) return
-  filed.push(...ids)
-  await nextTick()
-  page.value?.focus()
-}
+const document = useDocumentInView()
 
 function pick(key: string, event: MouseEvent): void {
   list.click(key, event)
@@ -160,88 +114,27 @@ function skip(by: number): void {
   else notices.say(by > 0 ? 'This is the last one that waits.' : 'This is the first one.')
 }
 
-function trash(): void {
-  const targetItems = list.targetItems.value
-  if (targetItems.length === 0) return
-  filed.push(...targetItems.map(item => item.id))
-  void acts.act({ kind: 'trash', ...thingsOf(targetItems) })
-}
-
-function another(): void {
-  dialogs.place = {
-    title: filing.only ? `File “${filing.only.name}” in` : `File ${counted(filing.documents.length, 'document')} in`,
-    suggested: filing.suggested.places,
-    answer: ids => {
-      for (const [index, id] of ids.entries()) void filing.choose(id, index > 0)
-    },
-  }
-}
-
-/** The acts of a suggested place: chosen alone, or as one more. */
-function choosing(index: number, isMore: boolean) {
-  const place = () => filing.suggested.places[index]
-  return {
-    when: () => place() !== undefined,
-    run: () => {
-      const suggested = place()
-      if (suggested) void filing.choose(suggested.folderId, isMore)
-    },
-  }
-}
-const isAnyMeant = () => list.targetItems.value.length > 0
-usePageActs(
-  'in-tray',
-  {
-    first: choosing(0, false),
-    second: choosing(1, false),
-    third: choosing(2, false),
-    firstAsWell: choosing(0, true),
-    secondAsWell: choosing(1, true),
-    thirdAsWell: choosing(2, true),
-    file: { when: isAnyMeant, run: file },
-    another: { when: isAnyMeant, run: another },
-    after: () => skip(1),
-    before: () => skip(-1),
-    name: { when: isAnyMeant, run: () => panel.value?.focusName() },
-    tags: { when: isAnyMeant, run: () => panel.value?.focusTags() },
-    read: { when: isAnyMeant, run: () => router.push(`/document/${list.targetItems.value[0]?.id}`) },
-    trash: { when: isAnyMeant, run: trash },
-  },
+const { file, trash, another } = useTrayActs({
+  targetItems: list.targetItems,
+  gone: ids => filed.push(...ids),
+  focusPage: () => page.value?.focus(),
+  skip,
+  focusName: () => panel.value?.focusName(),
+  focusTags: () => panel.value?.focusTags(),
   press,
-)
-usePlaceActs(() => null)
-
-const now = useNow()
-const oldest = computed(() => rows.value.at(-1))
-const head = computed(() => {
-  if (plan.inTray === 0) return 'Nothing waits for a place.'
-  const { loaded } = documentList
-  const isWhole = loaded.state === 'ready' && loaded.value.next === null
-  const since = oldest.value && isWhole ? ` · the oldest came ${agoText(oldest.value.createdAt, now.value)}` : ''
-  return `${counted(plan.inTray, 'document')} waiting for a place${since}`
 })
+usePlaceActs(() => null)
 </script>
 
 <template>
   <div ref="page" class="tray" tabindex="-1">
     <StepHead v-if="isPhone && isStep" :at="at" :of="plan.inTray" @leave="isStep = false" @skip="skip(1)" />
     <section v-show="!isPhone || !isStep" class="left">
-      <div class="head">
-        <div class="titled">
-          <h1>In-tray</h1>
-          <HelpSign topic="in-tray" />
-        </div>
-        <FirstMeeting topic="in-tray" />
-        <p class="second">
-          {{ head }}
-        </p>
-        <p class="acts">
-          <TrayWays />
-          <v-btn v-if="isNarrow && !isPhone && filing.only" class="act" @click="showsPreview = !showsPreview">
-            {{ showsPreview ? 'Hide it' : 'Look at it' }}
-          </v-btn>
-        </p>
-      </div>
+      <TrayHead>
+        <v-btn v-if="isNarrow && !isPhone && filing.only" class="act" @click="showsPreview = !showsPreview">
+          {{ showsPreview ? 'Hide it' : 'Look at it' }}
+        </v-btn>
+      </TrayHead>
       <TrayNews />
       <RemoteState v-if="!isReady" :remote="documentList.loaded" @again="documentList.open('in-tray')" />
       <TrayList
@@ -296,19 +189,6 @@ const head = computed(() => {
   min-height: 0;
   background: var(--sheet);
   border-right: 1px solid var(--rule-strong);
-}
-.head {
-  padding: 18px 18px 10px;
-}
-h1 {
-  font-size: 24px;
-  line-height: 32px;
-}
-.acts {
-  margin: 8px 0 0 -1px;
-  display: flex;
-  flex-wrap: wrap;
-  gap: 2px 4px;
 }
 .middle {
   flex: 1;

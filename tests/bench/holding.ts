@@ -3,7 +3,7 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import type { Reading } from '../../server/db/sql/reading'
 import { newClient } from '../support/client'
-import { hostileFiles } from '../support/hostile'
+import { hostileFiles } from '../support/hostile/index'
 import { percentile } from './measure'
 
 const SERVER_PID = Number(process.env.HEMBIX_SERVER_PID)
@@ -134,7 +134,7 @@ const table = [
 ].map(cells => `| ${cells.join(' | ')} |`)
 const report = `# Holding
 
-Made by \`npm run bench holding\`. ${files.length} hostile and broken files (tests/support/hostile.ts), brought in
+Made by \`npm run bench holding\`. ${files.length} hostile and broken files (tests/support/hostile), brought in
 eight at once by one account, each also asked for its small picture, while another account asks for its folder's page
 (plan and list of documents) again and again. Two cores.
 

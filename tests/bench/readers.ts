@@ -3,13 +3,12 @@
 
 import { spawnSync } from 'node:child_process'
 import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs'
-import { createRequire } from 'node:module'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { createCanvas, GlobalFonts } from '@napi-rs/canvas'
 import PDFDocument from 'pdfkit'
-import sharp from 'sharp'
 import { foldedText } from '../../core/text/index'
+import { badly, pageOf, registerFonts } from './drawnPages'
+import { LANGUAGE_SENTENCES } from './languageSentences'
 import { mean } from './measure'
 import { renderFile } from '../../demo/files'
 import type { Format } from '../../demo/papers'
@@ -21,7 +20,6 @@ import type { Drawn, Outcome } from '../../server/extract/outcome'
 import { documents, stopWorkers } from '../../server/workers/documents'
 
 const [FILES, WARM, PAGES, EACH, OCR_PAGES] = [40, 20, 12, 30, 3]
-const require = createRequire(import.meta.url)
 const log = (line: string): void => {
   console.log(`· ${line}`)
 }
@@ -173,52 +171,6 @@ async function formatRows(): Promise<string[]> {
   return rows
 }
 
-/** A page of 200 dots an inch with these paragraphs. */
-function pageOf(random: Random, texts: readonly string[]): Buffer {
-  const canvas = createCanvas(1654, 2339)
-  const pen = canvas.getContext('2d')
-  pen.fillStyle = '#ffffff'
-  pen.fillRect(0, 0, 1654, 2339)
-  pen.fillStyle = '#161616'
-  const size = random.int(28, 34)
-  pen.font = `${size}px ${random.pick(['Sheet', 'Serif'])}`
-  let at = 190
-  for (const text of texts) {
-    let line = ''
-    for (const word of text.split(' ')) {
-      if (pen.measureText(`${line} ${word}`).width > 1330) {
-        pen.fillText(line, 160, at)
-        line = word
-        at += size * 1.5
-      } else line = line === '' ? word : `${line} ${word}`
-    }
-    pen.fillText(line, 160, at)
-    at += size * 2.1
-  }
-  return canvas.toBuffer('image/png')
-}
-
-/** As from a scanner that stands badly: turned by up to 1.6 degrees, grey, noisy, a little soft. */
-async function badly(random: Random, page: Buffer): Promise<Buffer> {
-  const turned = await sharp(page)
-    .rotate((random.next() < 0.5 ? 1 : -1) * (0.8 + 0.8 * random.next()), { background: '#f2f0ea' })
-    .grayscale()
-    .linear(0.72, 46)
-    .blur(0.7)
-    .toBuffer()
-  const { width, height } = await sharp(turned).metadata()
-  const noise = await sharp({
-    create: { width, height, channels: 3, background: '#808080', noise: { type: 'gaussian', mean: 128, sigma: 26 } },
-  })
-    .grayscale()
-    .png()
-    .toBuffer()
-  return sharp(turned)
-    .composite([{ input: noise, blend: 'soft-light' }])
-    .png()
-    .toBuffer()
-}
-
 async function recognisedText(png: Uint8Array, languages: readonly string[]): Promise<string> {
   const opened = await documents.recognise('bench', png, languages)
   if (opened.ended !== null) throw new Error('A page of the bench could not be recognised.')
@@ -226,11 +178,7 @@ async function recognisedText(png: Uint8Array, languages: readonly string[]): Pr
 }
 
 async function ocrRows(): Promise<string[]> {
-  for (const [family, file] of [
-    ['Sheet', '@fontsource-variable/hanken-grotesk/files/hanken-grotesk-latin-wght-normal.woff2'],
-    ['Serif', '@fontsource-variable/besley/files/besley-latin-wght-normal.woff2'],
-  ] as const)
-    GlobalFonts.registerFromPath(require.resolve(file), family)
+  registerFonts()
   const rows: string[] = []
   try {
     for (const [name, spoil] of [
@@ -273,31 +221,6 @@ async function ocrRows(): Promise<string[]> {
   }
   return rows
 }
-
-const LANGUAGE_SENTENCES = {
-  english: sentences.filter(sentence => / the | and /.test(sentence)),
-  german: [
-    'Der Liegeplatz wird vierteljährlich im Voraus bezahlt, ohne dass eine Rechnung nötig wäre.',
-    'Die Größe des Bootes wird am Steg gemessen und in den Vertrag eingetragen.',
-    'Übernachtungen von Gästen sind dem Hafenmeister am selben Abend zu melden.',
-    'Für Schäden an der Brücke haftet, wer sie verursacht hat, nicht der Verein.',
-    'Der Kurs beginnt im Frühjahr, sobald das Wasser wärmer als zwölf Grad ist.',
-  ],
-  french: [
-    'Le loyer de la place est payé au début de chaque trimestre, sans rappel préalable.',
-    'L’électricité à quai est mesurée et facturée à son coût réel à la fin du mois.',
-    'Les élèves apprennent à nouer une corde et à lire les marées avant de naviguer.',
-    'Toute réparation au-dessus de la ligne d’eau doit être annoncée au bureau.',
-    'Le résumé de la réunion est envoyé à tous les membres dans les dix jours.',
-  ],
-  spanish: [
-    'El amarre se paga por adelantado cada trimestre, según el tamaño del barco.',
-    'La electricidad del muelle se mide y se cobra a su precio a fin de mes.',
-    'Los alumnos aprenden a hacer nudos y a leer las mareas antes de salir.',
-    'Cualquier daño en el pantalán se comunica a la oficina el mismo día.',
-    'El acta de la reunión se envía a todos los socios en diez días.',
-  ],
-} as const
 
 log('PDF against pdftotext')
 const pdf = await pdfFigures()

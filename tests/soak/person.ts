@@ -5,7 +5,7 @@ import type { ClientCommand } from '../../contract/command'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { Random } from '../../demo/random'
 import { Client, PASSWORD, sha256 } from '../support/client'
-import type { HostileFile } from '../support/hostile'
+import type { HostileFile } from '../support/hostile/file'
 
 export interface Tally {
   acts: number

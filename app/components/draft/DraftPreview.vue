@@ -2,9 +2,9 @@
 // What the plan will be, line by line, with what happens to each folder.
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, ref } from 'vue'
-import type { LineState } from '../../../core/draft/index'
 import type { Compared } from '../../stores/draftComparison'
 import TickBox from '../base/TickBox.vue'
+import PreviewRow from './PreviewRow.vue'
 
 const props = defineProps<{
   compared: Compared
@@ -16,15 +16,6 @@ const props = defineProps<{
 const emit = defineEmits<{ line: [line: number] }>()
 
 const ROW = 30
-const STATE_WORDS: Record<LineState, string> = {
-  new: 'new',
-  renamed: 'renamed',
-  moved: 'moved',
-  reordered: 'other order',
-  renumbered: 'other number',
-  recoloured: 'other colour',
-  described: 'other purpose',
-}
 const onlyChanged = ref(false)
 const scroller = ref<HTMLElement | null>(null)
 
@@ -55,8 +46,6 @@ const visible = computed(() =>
     return shown ? [{ ...shown, start: item.start }] : []
   }),
 )
-const words = (states: readonly LineState[]) =>
-  states.length === 0 ? 'kept' : states.map(state => STATE_WORDS[state]).join(', ')
 </script>
 
 <template>
@@ -67,24 +56,13 @@ const words = (states: readonly LineState[]) =>
     </p>
     <div ref="scroller" class="rows" tabindex="0" role="region" aria-label="The plan as it will be">
       <ol :style="{ height: `${virtualizer.getTotalSize()}px` }">
-        <li
+        <PreviewRow
           v-for="{ row, index, start } in visible"
           :key="row.id"
+          :row="row"
+          :inks="stripes[index] ?? []"
           :style="{ top: `${start}px` }"
-          :class="{ top: row.depth === 0 }"
-          @click="emit('line', row.line)">
-          <span class="stripes" aria-hidden="true"
-            ><i v-for="(ink, at) in stripes[index]" :key="at" :style="{ background: ink ?? 'var(--no-colour)' }"
-          /></span>
-          <span class="code" :style="{ paddingLeft: `${row.depth * 20}px` }">{{ row.code }}</span>
-          <span class="name cut" :title="row.was ? `now: ${row.was}` : undefined"
-            >{{ row.name
-            }}<span v-if="row.was && row.states.includes('renamed')" class="quiet was"> was {{ row.was }}</span></span
-          >
-          <span class="state" :class="row.states.length === 0 ? 'kept' : row.states[0] === 'new' ? 'new' : 'changed'">{{
-            words(row.states)
-          }}</span>
-        </li>
+          @click="emit('line', row.line)" />
       </ol>
       <p v-if="shownRows.length === 0" class="quiet none">
         {{ onlyChanged ? 'Nothing changes yet.' : 'Write a folder at the left, or paste an outline.' }}
@@ -118,63 +96,6 @@ ol {
   list-style: none;
   padding: 0;
   margin: 0;
-}
-li {
-  position: absolute;
-  inset-inline: 0;
-  height: 30px;
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  border-bottom: 1px solid var(--rule);
-  padding-right: 4px;
-  cursor: default;
-}
-li:hover {
-  background: var(--act-soft);
-}
-li.top .name {
-  font-weight: 600;
-}
-.stripes {
-  display: flex;
-  gap: 2px;
-  align-self: stretch;
-  width: 30px;
-  flex: none;
-  overflow: hidden;
-}
-.stripes i {
-  width: 5px;
-}
-.code {
-  color: var(--ink-2);
-  font-weight: 500;
-  flex: none;
-  min-width: 20px;
-}
-.name {
-  flex: 1;
-}
-.was {
-  font-weight: 400;
-  font-size: 12px;
-  margin-left: 6px;
-}
-.state {
-  font-size: 12px;
-  font-weight: 600;
-  flex: none;
-}
-.state.kept {
-  color: var(--ink-3);
-  font-weight: 400;
-}
-.state.new {
-  color: var(--act);
-}
-.state.changed {
-  color: var(--warn);
 }
 .none {
   padding: 14px 4px;

@@ -1,23 +1,21 @@
 <script setup lang="ts">
 // A document as a sheet: what its beginning looks like, its name below.
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { ListedDocument } from '../../../contract/document'
 import { dateText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useDragSource } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
-import { thumbnailAddress } from '../../stores/content'
 import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
-import { useThumbnails } from '../../stores/thumbnails'
-import LockSign from '../lock/LockSign.vue'
 import MenuSign from '../common/MenuSign.vue'
 import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
 import RowTick from '../base/RowTick.vue'
+import SheetPicture from './SheetPicture.vue'
 
 const props = defineProps<{
   row: ListedDocument
@@ -35,23 +33,11 @@ const emit = defineEmits<{
   renamed: []
 }>()
 
-const [hand, thumbnails] = [useHand(), useThumbnails()]
-const colourKey = useColourKey()
+const [hand, colourKey] = [useHand(), useColourKey()]
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
 
-watch(
-  () => props.row.id,
-  id => thumbnails.want(id),
-  { immediate: true },
-)
-watch(
-  () => [props.row.version, props.row.reading === 'read', props.row.reading === 'locked'],
-  () => thumbnails.forget(props.row.id),
-)
-const state = computed(() => thumbnails.states.get(props.row.id))
-const picture = computed(() => (state.value === 'made' ? thumbnailAddress(props.row.id, props.row.version) : null))
 const meaning = computed(() =>
   props.row.meaningId === null ? null : (colourKey.meaningById.get(props.row.meaningId) ?? null),
 )
@@ -70,14 +56,7 @@ const meaning = computed(() =>
     @dblclick="emit('open')"
     @contextmenu.prevent="emit('menu', $event)">
     <span role="gridcell" class="frame">
-      <img v-if="picture" :src="picture" alt="" draggable="false" loading="lazy" />
-      <span v-else class="none"
-        ><LockSign v-if="row.reading === 'locked'" /><TypeMark v-else :extension="row.extension" /><span
-          v-if="state === 'waiting' || state === undefined"
-          class="quiet"
-          >being drawn</span
-        ></span
-      >
+      <SheetPicture :row="row" />
       <RowTick
         class="check"
         :model-value="selected"
@@ -137,44 +116,22 @@ const meaning = computed(() =>
   align-items: flex-end;
   justify-content: center;
 }
-.frame img {
-  max-width: 100%;
-  max-height: 150px;
-  border: 1px solid var(--rule-strong);
-  background: #fff;
-}
-.none {
-  width: 116px;
-  height: 148px;
-  border: 1px dashed var(--rule-strong);
-  background: var(--sheet);
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-  align-items: center;
-  justify-content: center;
-  font-size: 11.5px;
-}
 .check {
   position: absolute;
-  left: 1px;
-  top: 0;
+  inset: 0 auto auto 1px;
   width: 14px;
   height: 14px;
   opacity: 0;
 }
 .star {
   position: absolute;
-  right: 0;
-  top: -3px;
+  inset: -3px 0 auto auto;
   opacity: 0;
-}
-.star:has([aria-pressed='true']) {
-  opacity: 1;
 }
 .sheet-card:hover :is(.check, .star),
 .sheet-card.selected :is(.check, .star),
-.sheet-card.focused .check {
+.sheet-card.focused .check,
+.star:has([aria-pressed='true']) {
   opacity: 1;
 }
 .below {

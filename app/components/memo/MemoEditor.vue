@@ -113,7 +113,7 @@ function use(run: (view: EditorView) => boolean): void {
   min-height: 0;
   flex: 1;
   border: 1px solid var(--rule-strong);
-  background: #fff;
+  background: var(--on-paper);
 }
 .tools {
   display: flex;

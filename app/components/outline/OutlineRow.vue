@@ -8,7 +8,9 @@ import { useRename } from '../../composables/useRename'
 import LockSign from '../lock/LockSign.vue'
 import MenuSign from '../common/MenuSign.vue'
 import NameField from '../common/NameField.vue'
+import PathStripes from '../common/PathStripes.vue'
 import RowAct from '../base/RowAct.vue'
+import LaidMark from './LaidMark.vue'
 
 const props = defineProps<{
   id: FolderId
@@ -63,19 +65,8 @@ const { isOver, zone } = useDropPlace(
     :class="{ current: isCurrent, top: depth === 0, dimmed: isDimmed, over: isOver && zone === 'into' }"
     @click="emit('go')"
     @contextmenu.prevent="emit('menu', $event)">
-    <span
-      v-if="isOver && zone !== 'into'"
-      class="laid"
-      :class="zone"
-      :style="{ left: `${24 + depth * 14}px` }"
-      aria-hidden="true" />
-    <span class="stripes" aria-hidden="true">
-      <i
-        v-for="(ink, index) in stripes"
-        :key="index"
-        :class="{ own: index === stripes.length - 1 }"
-        :style="{ background: ink ?? 'var(--no-colour)' }" />
-    </span>
+    <LaidMark v-if="isOver && zone !== 'into'" :zone="zone" :depth="depth" />
+    <PathStripes :inks="stripes" />
     <RowAct
       class="twisty"
       tabindex="-1"
@@ -139,45 +130,8 @@ const { isOver, zone } = useDropPlace(
   outline: 2px solid var(--act);
   outline-offset: -2px;
 }
-.laid {
-  position: absolute;
-  right: 0;
-  height: 2px;
-  background: var(--act);
-  z-index: 2;
-  pointer-events: none;
-}
-.laid.before {
-  top: -1px;
-}
-.laid.after {
-  bottom: -1px;
-}
-.laid::before {
-  content: '';
-  position: absolute;
-  left: -3px;
-  top: -3px;
-  width: 6px;
-  height: 8px;
-  background: var(--act);
-}
 .row.dimmed {
   opacity: 0.32;
-}
-.stripes {
-  display: flex;
-  gap: 2px;
-  align-self: stretch;
-  width: 24px;
-  flex: none;
-  overflow: hidden;
-}
-.stripes i {
-  width: 2.5px;
-}
-.stripes i.own {
-  width: 6px;
 }
 .twisty {
   width: 16px;

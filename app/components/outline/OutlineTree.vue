@@ -6,9 +6,7 @@ import { autoScrollForElements } from '@atlaskit/pragmatic-drag-and-drop-auto-sc
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import type { FolderId } from '../../../core/ids'
 import { meaningOf } from '../../../core/colour/index'
-import { findFolders } from '../../../core/find/index'
-import { childrenOf, outlineOf, pathOf } from '../../../core/tree/index'
-import type { OUTLINE_KEYS } from '../../composables/outlineKeys'
+import { childrenOf, pathOf } from '../../../core/tree/index'
 import { takeKey } from '../../composables/useShortcuts'
 import { useDropPlace } from '../../composables/useDrag'
 import { useLocks } from '../../stores/locks'
@@ -16,7 +14,9 @@ import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
 import { useJustMade } from '../../stores/justMade'
 import { useView } from '../../stores/view'
+import { useNarrowedOutline } from './narrowedOutline'
 import OutlineRow from './OutlineRow.vue'
+import { useTreeKeys } from './treeKeys'
 import LineField from '../base/LineField.vue'
 
 const props = defineProps<{
@@ -33,31 +33,16 @@ const emit = defineEmits<{
   lay: [id: FolderId, key: string]
 }>()
 
-const [ROW, MET] = [28, 200]
+const ROW = 28
 const [plan, placeNames, view, justMade, locks] = [usePlan(), usePlaceNames(), useView(), useJustMade(), useLocks()]
 const scroller = ref<HTMLElement | null>(null)
 const top = ref<{ $el: HTMLElement } | null>(null)
 const focused = ref<FolderId | null>(null)
-// Letters and Delete act on a folder here only while the keys walk through it: after a click they belong to its page.
-let hasKeyFocus = false
 const { isOver } = useDropPlace(top, () => null)
 
-// Typing a number or a part of a name narrows the outline in place: what is met, with what lies above it.
-const narrow = ref('')
-const matches = computed(() => findFolders(placeNames.findable, narrow.value, MET))
-const kept = computed(() =>
-  narrow.value.trim() === ''
-    ? null
-    : new Set(matches.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id))),
-)
-const rows = computed(() => {
-  const ids = kept.value
-  return ids
-    ? outlineOf(plan.tree, folder => ids.has(folder.id)).filter(({ folder }) => ids.has(folder.id))
-    : outlineOf(plan.tree, folder => view.open.has(folder.id))
-})
+const { narrow, isNarrowed, matches, rows } = useNarrowedOutline()
 watch(matches, found => {
-  if (narrow.value.trim() !== '') focused.value = found[0]?.id ?? null
+  if (isNarrowed.value) focused.value = found[0]?.id ?? null
 })
 
 function pressNarrow(event: KeyboardEvent): void {
@@ -118,60 +103,17 @@ function reveal(id: FolderId | null): void {
   if (index !== undefined && scroller.value) virtualizer.value.scrollToIndex(index, { align: 'auto' })
 }
 
-function focusAt(index: number): void {
-  const row = rows.value[Math.max(0, Math.min(rows.value.length - 1, index))]
-  if (!row) return
-  focused.value = row.folder.id
-  reveal(row.folder.id)
-}
-
-const twist = (id: FolderId): void => view.setOpen([id], !view.open.has(id))
-
-function press(event: KeyboardEvent): void {
-  const id = focused.value ?? rows.value[0]?.folder.id
-  if (id === undefined || event.target !== scroller.value) return
-  const at = indexOf.value.get(id) ?? 0
-  const folder = plan.tree.byId.get(id)
-  const hasChildren = childrenOf(plan.tree, id).length > 0
-  const isOpen = view.open.has(id)
-  const keys: Record<keyof typeof OUTLINE_KEYS, () => void> = {
-    ArrowDown: () => focusAt(at + 1),
-    ArrowUp: () => focusAt(at - 1),
-    Home: () => focusAt(0),
-    End: () => focusAt(rows.value.length - 1),
-    ArrowRight: () => {
-      if (hasChildren && !isOpen) twist(id)
-      else if (hasChildren) focusAt(at + 1)
-    },
-    ArrowLeft: () => {
-      if (hasChildren && isOpen) twist(id)
-      else if (folder?.parentId) focusAt(indexOf.value.get(folder.parentId) ?? at)
-    },
-    Enter: () => emit('go', id),
-    F2: () => emit('rename', id),
-  }
-  if (event.altKey && event.key.startsWith('Arrow')) {
-    takeKey(event)
-    emit('lay', id, event.key)
-    return
-  }
-  const isHeld = event.ctrlKey || event.metaKey || event.altKey
-  const run = isHeld ? undefined : new Map<string, () => void>(Object.entries(keys)).get(event.key)
-  if (!run) {
-    if (event.ctrlKey || event.metaKey) hasKeyFocus = hasKeyFocus && !/^a$/i.test(event.key)
-    if (hasKeyFocus) emit('act', event, id)
-    return
-  }
-  hasKeyFocus = true
-  takeKey(event)
-  run()
-}
-
-function click(id: FolderId): void {
-  hasKeyFocus = false
-  focused.value = id
-  emit('go', id)
-}
+const { press, click, twist } = useTreeKeys({
+  scroller,
+  rows,
+  indexOf,
+  focused,
+  reveal,
+  go: id => emit('go', id),
+  rename: id => emit('rename', id),
+  lay: (id, key) => emit('lay', id, key),
+  act: (event, id) => emit('act', event, id),
+})
 
 const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.tree, id) !== view.highlighted
 </script>
@@ -225,7 +167,7 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
           @renamed="emit('renamed')" />
       </div>
       <p v-if="plan.outline.state === 'ready' && rows.length === 0" class="quiet none">
-        {{ narrow.trim() === '' ? 'No folder yet.' : 'No folder has this number or name.' }}
+        {{ isNarrowed ? 'No folder has this number or name.' : 'No folder yet.' }}
       </p>
     </div>
   </nav>

@@ -165,7 +165,7 @@ watch(
   overflow: visible;
 }
 .paper {
-  background: #fff;
+  background: var(--on-paper);
   color: var(--on-page);
   border: 1px solid var(--rule-strong);
   padding: 16px 18px;

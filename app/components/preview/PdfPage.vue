@@ -108,7 +108,7 @@ async function write(): Promise<void> {
 
 <style scoped>
 .page {
-  background: #fff;
+  background: var(--on-paper);
   border: 1px solid var(--rule-strong);
   width: 100%;
   position: relative;

@@ -81,7 +81,7 @@ img {
   max-width: 100%;
   display: block;
   border: 1px solid var(--rule-strong);
-  background: #fff;
+  background: var(--on-paper);
 }
 /* Pages that are not there yet keep room, so that only those near the view are asked for. */
 .awaited {

@@ -94,7 +94,7 @@ function press(side: Side, event: KeyboardEvent): void {
   position: relative;
   max-width: 620px;
   margin: 0 auto;
-  background: #fff;
+  background: var(--on-paper);
   border: 1px solid var(--rule-strong);
   overflow: hidden;
   touch-action: none;

@@ -77,7 +77,7 @@ li.at {
   grid-row: 1 / span 5;
   padding: 0;
   border: 1px solid var(--rule-strong);
-  background: #fff;
+  background: var(--on-paper);
   line-height: 0;
   min-height: 60px;
 }

@@ -8,6 +8,8 @@ import { pathOf } from '../../../core/tree/index'
 import { PLAIN_NUMBERING } from '../../../core/numbering/index'
 import type { FolderId } from '../../../core/ids'
 import RemoteState from '../../components/common/RemoteState.vue'
+import DraftHead from '../../components/draft/DraftHead.vue'
+import DraftMeanwhile from '../../components/draft/DraftMeanwhile.vue'
 import DraftEditor from '../../components/draft/DraftEditor.vue'
 import DraftPreview from '../../components/draft/DraftPreview.vue'
 import LineFields from '../../components/draft/LineFields.vue'
@@ -19,7 +21,6 @@ import { notesOf, summaryOf } from '../../stores/comparedTexts'
 import { useDraft } from '../../stores/draft'
 import { useDraftComparison } from '../../stores/draftComparison'
 import { useDraftFiles } from '../../stores/draftFiles'
-import { useDraftRebase } from '../../stores/draftRebase'
 import { useDraftText } from '../../stores/draftText'
 import { usePlan } from '../../stores/plan'
 import { usePlaceNames } from '../../stores/placeNames'
@@ -27,12 +28,11 @@ import { useColourKey } from '../../stores/colourKey'
 import { useJustMade } from '../../stores/justMade'
 import { useView } from '../../stores/view'
 import { useUploads } from '../../stores/uploads'
-import LineField from '../../components/base/LineField.vue'
 
 const route = useRoute()
 const router = useRouter()
 const [draft, plan, files, uploads] = [useDraft(), usePlan(), useDraftFiles(), useUploads()]
-const [draftText, comparison, meanwhile] = [useDraftText(), useDraftComparison(), useDraftRebase()]
+const [draftText, comparison] = [useDraftText(), useDraftComparison()]
 const [justMade, view] = [useJustMade(), useView()]
 const placeNames = usePlaceNames()
 const colourKey = useColourKey()
@@ -121,46 +121,14 @@ function choose(ids: readonly FolderId[], to: Parameters<typeof comparison.choic
   for (const id of ids) next.set(id, to)
   comparison.choices = next
 }
-
-const KEEPING = {
-  kept: 'kept',
-  waiting: 'will be kept in a moment',
-  keeping: 'being kept',
-  failed: 'could not be kept yet; it is tried again',
-}
 </script>
 
 <template>
   <RemoteState :remote="draft.open" @again="draft.load(String(route.params.id))">
     <div class="draft">
       <section class="write" aria-label="The draft">
-        <div class="head">
-          <h1>{{ draft.additive ? 'New folders in' : 'Draft of' }} {{ where }}</h1>
-          <p class="second">
-            One folder a line; indent to go inside. Nothing changes until it is applied.
-            <span class="quiet">#30 in front is a number, [Urgent] a colour, -- a purpose, {01..12} makes many.</span>
-          </p>
-          <p class="bar">
-            <label
-              >Name <LineField v-model="draft.name" class="line-field" placeholder="for when it is continued later"
-            /></label>
-            <span class="quiet" role="status">{{ KEEPING[draft.keeping] }}</span>
-            <v-btn class="act" @click="editor?.search()"> Find and replace <span class="key">Ctrl+F</span> </v-btn>
-          </p>
-        </div>
-        <p v-if="draft.isRootGone" class="meanwhile" role="alert">
-          The folder of this draft is in the Trash. The draft is kept as it is; restore the folder to apply it.
-        </p>
-        <div v-if="meanwhile.collisions.length > 0 || meanwhile.taken > 0" class="meanwhile" role="alert">
-          <p v-if="meanwhile.taken > 0">
-            The plan was changed meanwhile: {{ counted(meanwhile.taken, 'change') }}
-            {{ meanwhile.taken === 1 ? 'was' : 'were' }} taken into the draft.
-          </p>
-          <p v-for="collision in meanwhile.collisions" :key="collision">
-            {{ collision }}
-          </p>
-          <v-btn class="act" @click="meanwhile.dismiss">Close</v-btn>
-        </div>
+        <DraftHead :where="where" @search="editor?.search()" />
+        <DraftMeanwhile />
         <LineFields
           :text="at.text"
           :meanings="colourKey.meanings"
@@ -230,35 +198,8 @@ section {
 .write {
   border-right: 1px solid var(--rule-strong);
 }
-h1 {
-  font-size: 24px;
-  line-height: 32px;
-}
-.bar {
-  display: flex;
-  gap: 12px;
-  align-items: center;
-  padding-top: 8px;
-  font-size: 12.5px;
-}
-.bar label {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
-  flex: 1;
-  max-width: 300px;
-  color: var(--ink-2);
-}
 .editor {
   flex: 1;
-}
-.meanwhile {
-  border: 1px solid var(--warn);
-  padding: 6px 10px;
-  margin-top: 6px;
-  max-height: 120px;
-  overflow-y: auto;
-  flex: none;
 }
 .summary {
   padding: 8px 0 4px;

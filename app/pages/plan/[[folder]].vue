@@ -1,28 +1,21 @@
 <script setup lang="ts">
 // A folder's page, or the top of the plan.
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { ListedDocument } from '../../../contract/document'
 import type { FolderId } from '../../../core/ids'
-import { tryParseId } from '../../../core/ids'
 import { childrenOf } from '../../../core/tree/index'
 import type { OfferedAct, ThingItem } from '../../acts/act'
-import { folderItem } from '../../acts/act'
-import { runPressed } from '../../acts/offer'
-import { useOffered } from '../../acts/offered'
-import { usePageActs } from '../../acts/usePageActs'
-import { usePlaceActs } from '../../acts/usePlaceActs'
-import type { MenuAt } from '../../acts/useThingList'
-import { useThings } from '../../acts/useThings'
-import AskForIt from '../../components/shared/AskForIt.vue'
 import SearchList from '../../components/desk/SearchList.vue'
 import FolderCard from '../../components/card/FolderCard.vue'
 import ThingCard from '../../components/card/ThingCard.vue'
 import ActMenu from '../../components/common/ActMenu.vue'
 import RemoteState from '../../components/common/RemoteState.vue'
 import FolderActs from '../../components/folder/FolderActs.vue'
+import FolderGone from '../../components/folder/FolderGone.vue'
 import HandIns from '../../components/folder/HandIns.vue'
 import FolderHead from '../../components/folder/FolderHead.vue'
 import FirstSteps from '../../components/folder/FirstSteps.vue'
+import { useFolderPageActs } from '../../components/folder/folderPageActs'
 import NewFolderField from '../../components/folder/NewFolderField.vue'
 import PathCrumbs from '../../components/folder/PathCrumbs.vue'
 import { firstHeadings, headingsOf } from '../../components/list/gridLines'
@@ -32,7 +25,9 @@ import ThingList from '../../components/list/ThingList.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
 import { usePageTitle } from '../../composables/usePageTitle'
+import { useDocumentInAddress } from '../../composables/useDocumentInAddress'
 import { useDropPlace } from '../../composables/useDrag'
+import { useFolderInAddress } from '../../composables/useFolderInAddress'
 import { useGroupText } from '../../composables/useGroupText'
 import { usePlaceWork } from '../../stores/placeWork'
 import { usePlan } from '../../stores/plan'
@@ -48,26 +43,10 @@ const [plan, documentList, view, work] = [usePlan(), useDocumentList(), useView(
 const placeNames = usePlaceNames()
 const trail = useTrail()
 const searches = useSearches()
-const route = useRoute()
 const router = useRouter()
-
-const address = computed(() => String(route.params.folder ?? ''))
-const folderId = computed<FolderId | null>(() => tryParseId<'folder'>(address.value))
-const folder = computed(() => (folderId.value === null ? undefined : plan.tree.byId.get(folderId.value)))
+const { folderId, folder, isGone, where } = useFolderInAddress()
 const children = computed(() => childrenOf(plan.tree, folderId.value))
-const isGone = computed(() => address.value !== '' && plan.outline.state === 'ready' && !folder.value)
-// An address may say a code, as a person writes it: /plan/1.5.
-watch(
-  () => (folderId.value === null && plan.outline.state === 'ready' ? placeNames.withCode(address.value) : null),
-  id => {
-    if (id !== null) void router.replace({ path: `/plan/${id}`, query: route.query })
-  },
-  { immediate: true },
-)
 const ink = computed(() => (folderId.value === null ? null : (placeNames.placeOf(folderId.value)?.laid ?? null)))
-const where = computed(() =>
-  folderId.value === null ? 'the top of the plan' : (placeNames.placeOf(folderId.value)?.text ?? ''),
-)
 usePageTitle(() => (folderId.value === null ? '' : where.value))
 const documents = computed(() => (folderId.value === null ? [] : documentList.rows))
 
@@ -86,8 +65,6 @@ const naming = computed({
   get: () => work.naming !== undefined && work.naming === folderId.value,
   set: on => (work.naming = on ? folderId.value : undefined),
 })
-// A document that the address asks for and that is not selected yet.
-const wanted = ref<string | null>(null)
 const renamingHead = ref(false)
 const { isOver } = useDropPlace(scroller, () => folderId.value)
 
@@ -104,39 +81,13 @@ watch(
   { immediate: true },
 )
 
-// ?doc= selects a document: when the page is opened so, and after "show in plan". What this page wrote there itself is
-// marked, since by the time it stands in the address, or the list is loaded again, the keys may be one further.
-watch(
-  [() => route.query.doc, folderId] as const,
-  ([id, place], [, before]) => {
-    const isOwn = place === before && (history.state as { own?: boolean } | null)?.own === true
-    if (!isOwn) wanted.value = typeof id === 'string' ? id : null
-    // The folder itself was chosen, as by a click in the outline: keys must not act on a document that is looked at no
-    // more.
-    if (!isOwn && typeof id !== 'string') list.value?.forget()
-  },
-  { immediate: true },
-)
-watch(
-  [wanted, () => documentList.loaded, list],
-  async ([id, loaded]) => {
-    if (id === null || loaded.state !== 'ready' || documentList.place !== folderId.value || !list.value) return
-    while (!documentList.rows.some(row => row.id === id) && (await documentList.more()));
-    await nextTick()
-    if (wanted.value !== id) return
-    wanted.value = null
-    list.value.select(`d:${id}`)
-  },
-  { flush: 'post' },
-)
+const selectedByHand = useDocumentInAddress(folderId, list)
 
 function keepTargetItems(items: readonly ThingItem[], itemActs: readonly OfferedAct[]): void {
   targetItems.value = items
   meantActs.value = itemActs
   const only = items.length === 1 && items[0]?.kind === 'document' ? items[0].id : undefined
-  if (!only) return
-  wanted.value = null
-  if (route.query.doc !== only) void router.replace({ query: { doc: only }, state: { own: true } })
+  if (only) selectedByHand(only)
 }
 
 function go(id: FolderId | null): void {
@@ -147,56 +98,16 @@ function openDocument(row: ListedDocument): void {
   trail.ids = documents.value.map(document => document.id)
   void router.push(`/document/${row.id}`)
 }
-// The folder itself is what keys mean while nothing in it is chosen.
-const headItems = computed(() =>
-  folder.value ? [folderItem(folder.value, plan.starredFolders.has(folder.value.id))] : [],
-)
-const headActs = useThings(headItems, { rename: () => (renamingHead.value = true), gone: () => go(goneTo) })
-let goneTo: FolderId | null = null
-watch(
+
+const { folderActs, placeActs, runPlaceAct, areaActs, areaMenuAt, openAreaMenu } = useFolderPageActs({
   folder,
-  now => {
-    if (now) goneTo = now.parentId
-  },
-  { immediate: true },
-)
-useOffered(() => where.value, headActs.acts)
-const ON_OPEN_FOLDER = ['rename', 'move']
-const isUntouched = () => targetItems.value.length === 0
-const placeActs = usePlaceActs(
-  () => folder.value ?? null,
-  () => !naming.value && !isGone.value,
-)
-usePageActs(
-  'plan-folder',
-  {
-    narrow: () => document.querySelector<HTMLInputElement>('[data-narrow] input')?.focus(),
-    // Among sheets the arrows go from one to the next.
-    up: {
-      when: () => folder.value !== undefined && (documentList.settings.view !== 'grid' || isUntouched()),
-      run: () => go(folder.value?.parentId ?? null),
-    },
-  },
-  event =>
-    !naming.value &&
-    isUntouched() &&
-    runPressed(
-      headActs.acts.value.filter(({ id }) => ON_OPEN_FOLDER.includes(id)),
-      event,
-    ),
-)
-/** On the page itself, beside everything that lies on it. */
-const areaMenuAt = ref<MenuAt | null>(null)
-const areaActs = computed(() => [
-  ...placeActs.value.filter(({ part }) => part === 'build' || part === 'write'),
-  ...headActs.acts.value.filter(({ part }) => part === 'mark'),
-])
-function openAreaMenu(event: MouseEvent): void {
-  if (event.target instanceof Element && event.target.closest('[data-key], a, button, input, textarea')) return
-  event.preventDefault()
-  areaMenuAt.value = { x: event.clientX, y: event.clientY }
-}
-const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.run()
+  where,
+  isGone,
+  isNaming: naming,
+  isUntouched: () => targetItems.value.length === 0,
+  rename: () => (renamingHead.value = true),
+  go,
+})
 </script>
 
 <template>
@@ -212,15 +123,7 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
     </template>
     <div ref="scroller" class="folder-page" :class="{ over: isOver }" @contextmenu="openAreaMenu">
       <RemoteState :remote="plan.outline" @again="plan.load()">
-        <div v-if="isGone" class="empty">
-          <h2>This folder is not here</h2>
-          <p>
-            It was moved into the Trash, or its address is not right. What was put into the Trash can be restored from
-            there.
-          </p>
-          <NuxtLink to="/trash" class="act main"> To the Trash </NuxtLink>
-          <AskForIt v-if="folderId" :id="folderId" />
-        </div>
+        <FolderGone v-if="isGone" :id="folderId" />
         <template v-else>
           <FolderHead
             v-if="folder"
@@ -236,7 +139,7 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
             <HelpSign topic="plan" />
           </div>
           <HandIns v-if="folder" :id="folder.id" />
-          <FolderActs :folder="folder ?? null" :place-acts="placeActs" :folder-acts="headActs.acts.value" />
+          <FolderActs :folder="folder ?? null" :place-acts="placeActs" :folder-acts="folderActs" />
           <SearchList
             v-if="folderId && searches.inFolder(folderId).length > 0"
             class="kept"
@@ -295,7 +198,7 @@ const runPlaceAct = (id: string) => placeActs.value.find(act => act.id === id)?.
         :items="targetItems"
         :acts="meantActs"
         :documents="documents" />
-      <FolderCard v-else :id="folder.id" :acts="headActs.acts.value" />
+      <FolderCard v-else :id="folder.id" :acts="folderActs" />
     </template>
   </SidePanels>
 </template>
