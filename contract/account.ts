@@ -134,13 +134,26 @@ export const accountShape = yup.object({
       }),
     )
     .required(),
-  /** What I am told by mail; `messages` are those of a Hembix without a mail server, the newest first. */
+  /**
+   * What I am told by mail. `messages`, the newest first: of a Hembix without a mail server all for me and from me;
+   * else those from me that the mail server did not take yet.
+   */
   mail: yup
     .object({
       news: yup.boolean().required(),
       isSent: yup.boolean().required(),
       messages: yup
-        .array(yup.object({ id: anyId(), subject: yup.string().required(), body: yup.string().required(), at: time() }))
+        .array(
+          yup.object({
+            id: anyId(),
+            subject: yup.string().required(),
+            body: yup.string().required(),
+            at: time(),
+            /** Whom I sent it to, with copies of documents; null: it is for me. */
+            to: yup.string().nullable().defined(),
+            files: yup.array(yup.string().required()).required(),
+          }),
+        )
         .required(),
     })
     .required(),

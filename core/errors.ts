@@ -86,6 +86,7 @@ export const ERRORS = {
     status: 409,
     message: 'Undo takes nothing back that was handed over. Whoever has it now can hand it back.',
   },
+  'undo.copy': { status: 409, message: 'A copy that was given is theirs. It cannot be called back.' },
   'undo.lock': { status: 409, message: 'Undo opens no lock. Take it off with its passphrase.' },
   'undo.blocked': {
     status: 409,

@@ -20,6 +20,15 @@ export const GIVING_ERRORS = {
     status: 404,
     message: 'Nobody here has this address. Write it as they sign in with it, or give a link instead.',
   },
+  'mail.many': { status: 429, message: 'Too many messages were sent within an hour. Try again later, or give a link.' },
+  'mail.large': {
+    status: 422,
+    message: 'Together that is {size}, and a message takes {limit} at most. Choose fewer documents, or give a link.',
+  },
+  'mail.locked': {
+    status: 422,
+    message: '“{name}” is locked, and a message would hold it in clear. Take the lock off first, or choose another.',
+  },
   'group.twin': { status: 422, message: 'There is a group “{name}” already. Choose another name.' },
   'handOut.nobody': { status: 422, message: 'There is nobody in “{name}” yet. Take people into it first.' },
   'handOut.many': { status: 422, message: 'These are too many copies at once. Hand out fewer documents.' },

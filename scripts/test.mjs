@@ -161,11 +161,11 @@ await script(async () => {
     .then(() => step('unit tests', () => vitest(['unit', 'app'])))
   const tested = checksOfText().then(() => step('component tests', () => vitest(['components'])))
   await Promise.all([typed, tested])
+  // Planted are files that break the layer rule: nothing else may check the sources meanwhile.
   await Promise.all([
     soak()
       .then(() => onServer('tests of processes', 'processes'))
       .then(() => step('planted violations', () => vitest(['layers']))),
-    // Planted are files that break the layer rule: nothing else may check the sources meanwhile.
     onServer('integration tests', 'integration'),
   ])
   await journeys()

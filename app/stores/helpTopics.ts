@@ -148,6 +148,8 @@ export const HELP = {
         'to read, to add to, or to change. By a link whoever has its address may read, without an account.',
       'Nothing above or beside it is seen. The card says who may what and why; “Given out” lists everything, and ' +
         'what is ticked there is taken back. Groups are made under “People”.',
+      'A copy can be given instead: into the In-tray of people here, or by mail to any address. It is theirs, and ' +
+        'History says whom it went to.',
       'What is to be somebody else’s for good is handed over: they take it over with all that belongs to it, and you ' +
         'keep what you agreed on.',
     ],

@@ -10,6 +10,7 @@ import { draftsRoutes } from './drafts'
 import { findRoutes } from './find'
 import { handoverRoutes } from './handovers'
 import { lockRoutes } from './locks'
+import { mailRoutes } from './mail'
 import { planRoutes } from './plan'
 import { readingRoutes } from './reading'
 import { scansRoutes } from './scans'
@@ -39,4 +40,5 @@ export const ROUTES: readonly Route[] = [
   ...Object.values(accessRequestRoutes),
   ...Object.values(lockRoutes),
   ...Object.values(handoverRoutes),
+  ...Object.values(mailRoutes),
 ]

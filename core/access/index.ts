@@ -1,3 +1,4 @@
+export { addressesIn } from './addresses'
 export { areaOf } from './area'
 export { differenceOfPlaces, differenceOfReasons } from './difference'
 export type { Access, Grant } from './explain'

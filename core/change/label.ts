@@ -2,6 +2,8 @@
 // quotes, places are named with their code.
 
 const COUNTED = {
+  address: ['address', 'addresses'],
+  message: ['message', 'messages'],
   folder: ['folder', 'folders'],
   document: ['document', 'documents'],
   file: ['file', 'files'],

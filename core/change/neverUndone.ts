@@ -4,7 +4,7 @@ import type { ErrorCode } from '../errors'
 
 /**
  * What was deleted for good is gone; locks are opened by their passphrase alone; what was handed over is somebody
- * else's, who can hand it back.
+ * else's, who can hand it back; a copy is in the hands of whoever got it.
  */
 const WHY = {
   purge: 'undo.never',
@@ -12,6 +12,8 @@ const WHY = {
   unlock: 'undo.lock',
   handOver: 'undo.handOver',
   takeOver: 'undo.handOver',
+  'copy.give': 'undo.copy',
+  'copy.mail': 'undo.copy',
 } as const satisfies Readonly<Record<string, ErrorCode>>
 
 export const NEVER_UNDONE: readonly string[] = Object.keys(WHY)
@@ -23,4 +25,4 @@ export const whyNeverUndone = (kind: string): ErrorCode | null =>
 export const isUndoable = (kind: string): boolean => whyNeverUndone(kind) === null
 
 /** Acts that changed no row: whoever takes back a run of acts passes them over. */
-export const changesNoRow = (kind: string): boolean => whyNeverUndone(kind) === 'undo.lock'
+export const changesNoRow = (kind: string): boolean => ['undo.lock', 'undo.copy'].includes(whyNeverUndone(kind) ?? '')

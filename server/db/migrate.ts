@@ -32,6 +32,7 @@ import * as accessRequests from './migrations/000029_access_requests'
 import * as mailTables from './migrations/000030_mail'
 import * as lockTables from './migrations/000031_locks'
 import * as handoverTables from './migrations/000032_handovers'
+import * as mailedCopies from './migrations/000033_mailed_copies'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -67,6 +68,7 @@ const MIGRATIONS = [
   mailTables,
   lockTables,
   handoverTables,
+  mailedCopies,
 ]
 
 const LOCK = 4_802_661

@@ -114,3 +114,37 @@ test('a link asks for its passphrase, and a copy is given to somebody', async ({
   await theirs.goto('/in-tray')
   await expect(theirs.getByText(/from Ida Fenn/).first()).toBeVisible()
 })
+
+test('copies of documents are sent by mail, and said to be written where no mail server is', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office'])
+  await openFolder(page, 'Office')
+  await bringIn(page, [
+    { name: 'Lease.txt', text: 'One year.' },
+    { name: 'Deposit.txt', text: 'Two months.' },
+  ])
+  await documentRow(page, 'Lease').click()
+  await documentRow(page, 'Deposit').click({ modifiers: ['Control'] })
+  await documentRow(page, 'Lease').click({ button: 'right' })
+  await page.getByRole('menuitem', { name: 'Give…' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: 'or send copies by mail…' }).click()
+  const addresses = dialog.getByLabel('Addresses of mail')
+  await expect(addresses).toBeFocused()
+  await addresses.fill('Per Aske <per@harbour.example>, sanna')
+  await addresses.press('Enter')
+  await expect(dialog.getByText('“sanna”: no address of mail.')).toBeVisible()
+  await addresses.fill('Per Aske <per@harbour.example>, odo@quay.example')
+  await dialog.getByLabel('What they are told').fill('For Thursday')
+  await dialog.getByRole('button', { name: /^Send/ }).click()
+  await expect(dialog).toHaveCount(0)
+  await expect(bottomLine(page)).toContainText('Wrote 2 messages with copies of 2 documents')
+  await page.goto('/account')
+  const messages = page.getByRole('list', { name: 'Messages' })
+  await expect(messages).toContainText('to per@harbour.example, with Lease.txt, Deposit.txt')
+  await expect(messages).toContainText('For Thursday')
+  await page.goto('/history')
+  await expect(
+    page.getByText('Sent a copy of 2 documents by mail to per@harbour.example, odo@quay.example'),
+  ).toBeVisible()
+})

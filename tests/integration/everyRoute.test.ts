@@ -91,6 +91,10 @@ const EXPECTED: Readonly<Record<string, Asked>> = {
     thing: 'document',
     body: ids => ({ change: v7(), to: [{ who: 'group', whoId: ids.group }] }),
   },
+  'POST /api/mail/copies': {
+    stranger: 404,
+    body: ids => ({ change: v7(), documentIds: [ids.document], to: ['a@b.example'] }),
+  },
   'POST /api/documents/{id}/visits': { stranger: 404, thing: 'document', body: () => ({}) },
   'POST /api/uploads': { stranger: 404, path: '{upload}', body: () => ({}) },
   'GET /api/uploads': { stranger: 200 },

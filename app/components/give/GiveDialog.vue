@@ -1,6 +1,6 @@
 <script setup lang="ts">
-// Gives a folder, a document, several of them or the whole plan: to people, or by a link. Below stands who has it
-// already.
+// Gives a folder, a document, several of them or the whole plan: to people, by a link, or copies by mail. Below stands
+// who has it already.
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import type { GivenThing } from '../../../core/access/index'
@@ -19,6 +19,7 @@ import { refusalOf } from '../../stores/remote'
 import EnterSends from '../base/EnterSends.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 import LinkSentence from './LinkSentence.vue'
+import MailSentence from './MailSentence.vue'
 import PeopleSentence from './PeopleSentence.vue'
 import WhoMay from './WhoMay.vue'
 
@@ -27,7 +28,9 @@ const emit = defineEmits<{ close: [] }>()
 
 const [given, notices, placeNames, plan] = [useGiven(), useNotice(), usePlaceNames(), usePlan()]
 const [areas, dialogs, locks] = [useAreas(), useDialogs(), useLocks()]
-const byLink = ref(false)
+/** How it is given. */
+type Way = 'people' | 'link' | 'mail'
+const way = ref<Way>('people')
 const facts = ref<DocumentFacts | null>(null)
 const sentence = ref<{ send: () => Promise<void>; isDone: boolean; isReady: boolean } | null>(null)
 
@@ -38,7 +41,7 @@ watch(
   async () => {
     const thing = only.value
     given.refused = ''
-    byLink.value = false
+    way.value = 'people'
     facts.value = null
     if (thing?.kind !== 'document') return
     try {
@@ -88,14 +91,30 @@ function putIntoArea(): void {
   emit('close')
 }
 
-function change(): void {
-  byLink.value = !byLink.value
+const OTHER_WAYS: Record<Way, string> = {
+  people: 'or give it to people…',
+  link: 'or make a link…',
+  mail: 'or send copies by mail…',
+}
+/** One thing by a link, documents alone by mail. */
+const otherWays = computed(() =>
+  (['people', 'link', 'mail'] as const).filter(
+    one =>
+      one !== way.value &&
+      (one !== 'link' || linked.value !== null) &&
+      (one !== 'mail' || documents.value.length === props.things.length),
+  ),
+)
+const SENDS: Record<Way, string> = { people: 'Give it', link: 'Make the link', mail: 'Send' }
+
+function change(to: Way): void {
+  way.value = to
   given.refused = ''
 }
 
 async function send(): Promise<void> {
   await sentence.value?.send()
-  if (!byLink.value && sentence.value?.isDone) emit('close')
+  if (way.value !== 'link' && sentence.value?.isDone) emit('close')
 }
 </script>
 
@@ -118,22 +137,25 @@ async function send(): Promise<void> {
     </template>
     <template v-else-if="things.length > 0 && (meant || !only)">
       <form @submit.prevent="send">
-        <LinkSentence v-if="byLink && linked" ref="sentence" :thing="linked" />
+        <LinkSentence v-if="way === 'link' && linked" ref="sentence" :thing="linked" />
+        <MailSentence v-else-if="way === 'mail'" ref="sentence" :document-ids="documents.map(({ id }) => id)" />
         <PeopleSentence v-else ref="sentence" :things="things" :meant="meant" />
         <p v-if="opened" class="widening" role="status">{{ opened }}</p>
-        <p v-if="isLocked" class="second">It is locked: they see its name, and nothing of what is in it.</p>
+        <p v-if="isLocked && way !== 'mail'" class="second">
+          It is locked: they see its name, and nothing of what is in it.
+        </p>
         <p v-if="given.refused" class="warn" role="alert">{{ given.refused }}</p>
         <EnterSends />
       </form>
-      <template v-if="meant">
+      <template v-if="meant && way !== 'mail'">
         <h3 class="part-head">Who may</h3>
         <WhoMay :thing="meant" />
       </template>
     </template>
     <template #acts>
-      <v-btn v-if="linked && !isRuled" class="place other" @click="change">
-        {{ byLink ? 'or give it to people…' : 'or make a link…' }}
-      </v-btn>
+      <p v-if="!isRuled" class="other">
+        <v-btn v-for="one in otherWays" :key="one" class="place" @click="change(one)">{{ OTHER_WAYS[one] }}</v-btn>
+      </p>
       <v-btn
         v-if="isRuled && documents.length > 0"
         class="act main"
@@ -142,10 +164,10 @@ async function send(): Promise<void> {
         Put into an area…
       </v-btn>
       <v-btn v-else-if="!isRuled && !sentence?.isDone" class="act main" :disabled="!sentence?.isReady" @click="send">
-        {{ byLink ? 'Make the link' : 'Give it' }} <span class="key">Enter</span>
+        {{ SENDS[way] }} <span class="key">Enter</span>
       </v-btn>
       <v-btn class="act" @click="emit('close')">
-        {{ byLink && sentence?.isDone ? 'Close' : 'Keep it to myself' }} <span class="key">Esc</span>
+        {{ way === 'link' && sentence?.isDone ? 'Close' : 'Keep it to myself' }} <span class="key">Esc</span>
       </v-btn>
     </template>
   </PaperDialog>
@@ -164,5 +186,8 @@ async function send(): Promise<void> {
 }
 .other {
   margin-right: auto;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 12px;
 }
 </style>

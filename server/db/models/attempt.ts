@@ -3,7 +3,7 @@ import type { CreationOptional, InferAttributes, InferCreationAttributes } from 
 import { modelOnce } from '../client'
 import { oneOf } from '../validations'
 
-const ATTEMPT_KINDS = ['sign-in', 'account', 'person', 'link', 'request', 'lock'] as const
+const ATTEMPT_KINDS = ['sign-in', 'account', 'person', 'link', 'request', 'lock', 'mail'] as const
 
 /** An attempt to sign in that failed, or an account that was made; counted to slow down guessing and flooding. */
 export class Attempt extends Model<InferAttributes<Attempt>, InferCreationAttributes<Attempt>> {

@@ -1,6 +1,7 @@
 import { DataTypes, Model } from 'sequelize'
-import type { CreationOptional, InferAttributes, InferCreationAttributes } from 'sequelize'
+import type { CreationOptional, InferAttributes, InferCreationAttributes, NonAttribute } from 'sequelize'
 import { modelOnce } from '../client'
+import type { Blob } from './blob'
 import { ORIGINS } from '../../../core/rows/index'
 import { notBelow, oneOf } from '../validations'
 
@@ -31,6 +32,7 @@ export class Document extends Model<InferAttributes<Document>, InferCreationAttr
   declare senderFolded: CreationOptional<string>
   declare numberFolded: CreationOptional<string>
   declare datedAt: Date | null
+  declare blob?: NonAttribute<Blob>
 }
 
 export function documents(): typeof Document {

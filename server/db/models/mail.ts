@@ -3,9 +3,18 @@ import type { CreationOptional, InferAttributes, InferCreationAttributes } from 
 import { modelOnce } from '../client'
 import { NOT_EMPTY } from '../validations'
 
+/** What is attached to a message: bytes of the plan, as they were when it was written. */
+export interface MailedFile {
+  readonly planId: string
+  readonly blobId: string
+  readonly fileName: string
+  readonly mediaType: string
+}
+
 /** A message for a person, written with the Change that it tells of and sent after it. */
 export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<Mail>> {
   declare id: string
+  /** Whom it is for; or, with another address, who sends it. */
   declare accountId: string
   declare subject: string
   declare body: string
@@ -14,6 +23,9 @@ export class Mail extends Model<InferAttributes<Mail>, InferCreationAttributes<M
   declare sentAt: CreationOptional<Date | null>
   declare tries: CreationOptional<number>
   declare triedAt: CreationOptional<Date | null>
+  /** null: to the address of the account. */
+  declare toAddress: CreationOptional<string | null>
+  declare files: CreationOptional<readonly MailedFile[]>
 }
 
 export function mails(): typeof Mail {
@@ -28,6 +40,8 @@ export function mails(): typeof Mail {
         sentAt: { type: DataTypes.DATE },
         tries: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
         triedAt: { type: DataTypes.DATE },
+        toAddress: { type: DataTypes.TEXT },
+        files: { type: DataTypes.JSONB, allowNull: false, defaultValue: [] },
       },
       { sequelize, tableName: 'mail', underscored: true, timestamps: false },
     ),

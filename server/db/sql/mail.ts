@@ -3,6 +3,7 @@
 import type { GrantRow } from '../../../core/rows/index'
 import type { Transaction } from '../client'
 import { rows } from '../client'
+import type { MailedFile } from '../models/mail'
 
 export interface Recipient {
   readonly accountId: string
@@ -42,8 +43,11 @@ export function recipientsOf(
 export interface WaitingMail {
   readonly id: string
   readonly to: string
+  /** Whom an answer goes to; null: nobody, it comes from Hembix. */
+  readonly replyTo: string | null
   readonly subject: string
   readonly body: string
+  readonly files: readonly MailedFile[]
 }
 
 /** The next message that waits. It is tried ten times at most, after five minutes, ten more, and so on. */
@@ -54,7 +58,8 @@ export async function claimMail(transaction: Transaction | null = null): Promise
         OR tried_at < now() - make_interval(mins => 5 * tries)) ORDER BY created_at LIMIT 1 FOR UPDATE SKIP LOCKED)
     UPDATE mail m SET tries = m.tries + 1, tried_at = now() FROM next, account a
     WHERE m.id = next.id AND a.id = m.account_id
-    RETURNING m.id, a.email AS "to", m.subject, m.body`,
+    RETURNING m.id, coalesce(m.to_address, a.email) AS "to", CASE WHEN m.to_address IS NOT NULL THEN a.email END
+      AS "replyTo", m.subject, m.body, m.files`,
   )
   return found[0]
 }

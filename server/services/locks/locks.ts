@@ -10,7 +10,7 @@ import { blobs } from '../../db/models/blob'
 import { documents } from '../../db/models/document'
 import { locks } from '../../db/models/lock'
 import type { JournalEntry } from '../../db/sql/journal'
-import { entryById, notify, writeEntry } from '../../db/sql/journal'
+import { entryById, notify } from '../../db/sql/journal'
 import type { LockSummary } from '../../db/sql/locks'
 import { dropEmptyLocks, holdersOf, locksOf, openBlobs } from '../../db/sql/locks'
 import { folderById, lockPlan } from '../../db/sql/planRows'
@@ -18,6 +18,7 @@ import { refuseWeak } from '../account/password'
 import { limitAttempts } from '../account/limitAttempts'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
+import { noteAct } from '../changes/noteAct'
 import type { Read } from '../reading/keepReading'
 import { requestReadings } from '../reading/requestReading'
 import { makeLock, openLock } from './envelope'
@@ -183,12 +184,10 @@ async function begun(transaction: Transaction, actor: Actor, changeId: string): 
 
 async function write(
   transaction: Transaction,
-  { planId, accountId }: Actor,
-  { id, kind, said, now }: { id: string; kind: 'lock' | 'unlock'; said: Message; now: Date },
+  actor: Actor,
+  act: { id: string; kind: 'lock' | 'unlock'; said: Message; now: Date },
 ): Promise<JournalEntry> {
-  const entry = { id, planId, accountId, at: now.toISOString(), kind, message: said, places: [], rows: [] }
-  const revision = await writeEntry(transaction, { ...entry, undoes: null, madeBy: 'person' })
-  await notify(transaction, { type: 'change', planId, revision, changeId: id, tables: ['document'], places: null })
-  await notify(transaction, { type: 'locks', planId })
-  return (await entryById(transaction, planId, id)) ?? fail('notFound')
+  const entry = await noteAct(transaction, actor, { ...act, tables: ['document'] })
+  await notify(transaction, { type: 'locks', planId: actor.planId })
+  return entry
 }

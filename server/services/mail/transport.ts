@@ -2,6 +2,7 @@
 
 import { mkdir, writeFile } from 'node:fs/promises'
 import { join } from 'node:path'
+import { Readable } from 'node:stream'
 import { createTransport } from 'nodemailer'
 
 export interface Message {
@@ -9,6 +10,14 @@ export interface Message {
   readonly to: string
   readonly subject: string
   readonly body: string
+  readonly replyTo?: string | null
+  readonly attached?: readonly Attached[]
+}
+
+export interface Attached {
+  readonly fileName: string
+  readonly mediaType: string
+  readonly bytes: AsyncIterable<Uint8Array>
 }
 
 /** Whether messages leave this machine. */
@@ -21,9 +30,16 @@ const outbox = () => process.env.HEMBIX_OUTBOX ?? join(process.env.HEMBIX_DATA ?
 const isMadeUp = (to: string) => to.endsWith('.example')
 
 /** Rejects with what the mail server says. */
-export async function deliver({ id, to, subject, body }: Message): Promise<void> {
-  // A message is plain text and has nothing attached; no file or address in it is ever read.
-  const message = { from: sender(), to, subject, text: body, disableFileAccess: true, disableUrlAccess: true }
+export async function deliver({ id, to, subject, body, replyTo, attached = [] }: Message): Promise<void> {
+  // No file or address that stands in a message is ever read.
+  const message = {
+    ...{ from: sender(), to, subject, text: body, disableFileAccess: true, disableUrlAccess: true },
+    ...(replyTo ? { replyTo } : {}),
+    attachments: attached.map(({ fileName: filename, mediaType: contentType, bytes }) => ({
+      ...{ filename, contentType },
+      content: Readable.from(bytes),
+    })),
+  }
   if (hasMailServer() && !isMadeUp(to)) {
     await createTransport(process.env.SMTP_URL).sendMail(message)
     return

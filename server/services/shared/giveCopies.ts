@@ -4,12 +4,16 @@ import { v5 } from 'uuid'
 import { fileNameOf, mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, GroupId, PersonId } from '../../../core/ids'
 import { fail } from '../../../core/errors'
+import { message, namedThings } from '../../../core/history/index'
+import { withTransaction } from '../../db/client'
+import { entryById } from '../../db/sql/journal'
 import { membersOf, peopleByIds } from '../../db/sql/people'
-import { planById, planOf } from '../../db/sql/planRows'
+import { lockPlan, planById, planOf } from '../../db/sql/planRows'
 import { checkQuota } from '../account/quota'
 import type { Actor } from '../actor'
 import { newId } from '../actor'
 import { applyCommand } from '../changes/applyCommand'
+import { noteAct } from '../changes/noteAct'
 import { openContent } from '../documents/openContent'
 import { storeStream } from '../documents/storeFile'
 
@@ -58,6 +62,11 @@ export async function giveCopies(actor: Actor, id: DocumentId, { change, to }: C
       now,
     )
   }
+  const said = message('copy.give', { people: people.length, things: namedThings([], [content]) })
+  await withTransaction(async transaction => {
+    if (!(await lockPlan(transaction, actor.planId)) || (await entryById(transaction, actor.planId, change))) return
+    await noteAct(transaction, actor, { id: change, kind: 'copy.give', said, tables: [], now })
+  })
   return { people: people.length }
 }
 
