@@ -20,6 +20,7 @@ export default defineNuxtConfig({
     '@fontsource-variable/hanken-grotesk/index.css',
     '~/theme/tokens.css',
     '~/theme/base.css',
+    '~/theme/framework.css',
     '~/theme/fields.css',
     '~/theme/print.css',
   ],

@@ -7,15 +7,18 @@ const items = ref<ListItem[]>([])
 let loaded = 0
 let list: ReturnType<typeof useList<ListItem>>
 const shown: string[] = []
+const given: string[] = []
 
 beforeEach(() => {
   items.value = ['Anchor', 'Berth', 'Buoy', 'Chart', 'Crane'].map(name => ({ key: name[0] + name.slice(1, 3), name }))
   loaded = 0
   shown.length = 0
+  given.length = 0
   list = useList({
     items,
     typing: true,
     reveal: key => shown.push(key),
+    give: key => given.push(key),
     loadAll: () => {
       loaded++
       return Promise.resolve()
@@ -28,6 +31,26 @@ const event = (key: string, more: Partial<KeyboardEvent> = {}) =>
 const click = (more: Partial<MouseEvent> = {}) =>
   ({ shiftKey: false, ctrlKey: false, metaKey: false, ...more }) as MouseEvent
 const selected = () => [...list.selected.value].sort()
+
+describe('what is read aloud', () => {
+  it('is the row to which one walks or jumps, and not the one that is clicked or shown', () => {
+    list.focus('Buo')
+    list.click('Ber', click())
+    expect(given).toEqual([])
+    list.press(event('ArrowDown'))
+    list.press(event('Home'))
+    list.press(event('c', { timeStamp: 5000 }))
+    expect(given).toEqual(['Buo', 'Anc', 'Cha'])
+  })
+
+  it('is a row that Tab reaches, unless another is meant already', () => {
+    list.reached({ target: null } as FocusEvent)
+    expect(list.focused.value).toBeNull()
+    list.focus('Ber')
+    list.reached({ target: null } as FocusEvent)
+    expect(list.focused.value).toBe('Ber')
+  })
+})
 
 describe('clicking', () => {
   it('selects one and no other', () => {

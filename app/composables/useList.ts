@@ -4,6 +4,7 @@
 import type { ComputedRef, Ref } from 'vue'
 import { computed } from 'vue'
 import { LIST_KEYS, listKeys, typingJump } from './listKeys'
+import { giveRowKeys, rowReached } from './rowKeys'
 import type { ListItem, Selection } from './useSelection'
 import { useSelection } from './useSelection'
 
@@ -21,6 +22,10 @@ export interface ListBehaviour<I extends ListItem> extends Chosen<I> {
   /** Handles a key; true when it did something. */
   press: (event: KeyboardEvent) => boolean
   focus: (key: string) => void
+  /** The same by a key: it gets the focus of the browser too. */
+  walk: (key: string) => void
+  /** What the browser gave the focus to, as Tab does. */
+  reached: (event: FocusEvent) => void
 }
 
 export interface ListOptions<I> {
@@ -34,6 +39,8 @@ export interface ListOptions<I> {
   readonly typing?: boolean
   /** How many items stand beside each other around this one; 1 in a list. */
   readonly across?: (index: number) => number
+  /** Gives a row the focus of the browser. */
+  readonly give?: (key: string) => void
 }
 
 export function useList<I extends ListItem>({
@@ -42,6 +49,7 @@ export function useList<I extends ListItem>({
   loadAll = async () => {},
   typing = true,
   across = () => 1,
+  give = giveRowKeys,
 }: ListOptions<I>): ListBehaviour<I> {
   const indexByKey = computed(() => new Map(items.value.map((item, index) => [item.key, index])))
   const selection = useSelection(items, indexByKey, loadAll)
@@ -64,8 +72,14 @@ export function useList<I extends ListItem>({
     reveal(key)
   }
 
-  const keys = listKeys({ items, selection, loadAll, across, focus })
-  const jump = typingJump({ items, selection, focus })
+  /** By a key: what is walked to is read aloud. */
+  function walk(key: string): void {
+    focus(key)
+    give(key)
+  }
+
+  const keys = listKeys({ items, selection, loadAll, across, focus: walk })
+  const jump = typingJump({ items, selection, focus: walk })
 
   function press(event: KeyboardEvent): boolean {
     if (event.altKey) return false // with Alt, keys are the page's
@@ -78,7 +92,12 @@ export function useList<I extends ListItem>({
 
   const { selected, toggle, selectAll, selectThese, clear, forget } = selection
   const chosen = { selected, focused, selectedItems, toggle, selectAll, selectThese, clear, forget }
-  return { ...chosen, targetItems, click, press, focus }
+  function reached(event: FocusEvent): void {
+    const key = rowReached(event)
+    if (focused.value === null && key !== null && indexByKey.value.has(key)) focused.value = key
+  }
+
+  return { ...chosen, targetItems, click, press, focus, walk, reached }
 }
 
 const isListKey = (name: string): name is keyof typeof LIST_KEYS => name in LIST_KEYS

@@ -32,6 +32,7 @@ import HandBar from '../components/shell/HandBar.vue'
 import ChoiceBar from '../components/shell/ChoiceBar.vue'
 import DragHint from '../components/shell/DragHint.vue'
 import KeysDialog from '../components/shell/KeysDialog.vue'
+import SkipLink from '../components/shell/SkipLink.vue'
 import TopStrip from '../components/shell/TopStrip.vue'
 import HandOverDialog from '../components/give/HandOverDialog.vue'
 import LockDialog from '../components/lock/LockDialog.vue'
@@ -169,6 +170,7 @@ async function leave(query: Record<string, string>): Promise<void> {
 
 <template>
   <div class="shell">
+    <SkipLink />
     <TopStrip
       :email="session.email"
       :person="session.name"

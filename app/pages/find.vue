@@ -128,7 +128,7 @@ function pressInField(event: KeyboardEvent): void {
     const [first] = items.value
     if (first && list.focused.value === null) {
       list.selected.value = new Set([first.key])
-      list.focus(first.key)
+      list.walk(first.key)
     }
   } else return
   event.preventDefault()
@@ -212,6 +212,7 @@ const leaveOut = (rule: Rule) => addRule({ kind: 'none', rules: [rule] })
           @pick="list.click"
           @open="open"
           @menu="openMenu"
+          @reached="list.reached"
           @renamed="renaming = null"
           @only="addRule"
           @without="leaveOut"

@@ -17,6 +17,7 @@ import { onPlanEvent } from '../composables/usePlanEvents'
 import { useNow } from '../composables/useNow'
 import { useActs } from '../stores/acts'
 import { usePlaceNames } from '../stores/placeNames'
+import { rowTab } from '../composables/rowKeys'
 import { useTrash } from '../stores/trash'
 import TrashDays from '../components/settings/TrashDays.vue'
 
@@ -105,11 +106,13 @@ function inside(item: TrashItem): string {
           <v-btn class="act" @click="asking = 'all'">Empty the Trash…</v-btn>
           <span class="second holds">{{ sizeOf(items) }} in all</span>
         </p>
-        <div role="grid" aria-label="In the Trash" aria-multiselectable="true">
-          <template v-for="item in items" :key="item.id">
+        <div role="grid" aria-label="In the Trash" aria-multiselectable="true" @focusin="list.reached">
+          <template v-for="(item, index) in items" :key="item.id">
             <div
               role="row"
               class="item"
+              :data-key="item.key"
+              :tabindex="rowTab(list.focused.value, item.key, index)"
               :aria-selected="list.selected.value.has(item.key)"
               :class="{ selected: list.selected.value.has(item.key), focused: list.focused.value === item.key }"
               @click="list.click(item.key, $event)">

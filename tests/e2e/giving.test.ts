@@ -141,7 +141,7 @@ test('copies of documents are sent by mail, and said to be written where no mail
   await expect(bottomLine(page)).toContainText('Wrote 2 messages with copies of 2 documents')
   await page.goto('/account')
   const messages = page.getByRole('list', { name: 'Messages' })
-  await expect(messages).toContainText('to per@harbour.example, with Lease.txt, Deposit.txt')
+  await expect(messages).toContainText('to per@harbour.example, with Deposit.txt, Lease.txt')
   await expect(messages).toContainText('For Thursday')
   await page.goto('/history')
   await expect(

@@ -3,6 +3,7 @@
 import { ref, watch } from 'vue'
 import type { HelpId } from '../../stores/helpTopics'
 import { beginIn } from '../base/begins'
+import { rememberKeys } from '../base/keysBack'
 import HelpSign from '../help/HelpSign.vue'
 
 const props = defineProps<{
@@ -17,11 +18,14 @@ const props = defineProps<{
 const emit = defineEmits<{ leave: [] }>()
 const sheet = ref<{ $el: HTMLElement } | null>(null)
 
+let giveBack: (() => Promise<void>) | null = null
 // The dialog itself takes the keys a moment after it opens, where nothing in it has them.
 watch(
   () => props.open,
   isOpen => {
-    if (isOpen) void beginIn(() => sheet.value?.$el)
+    if (!isOpen) return void giveBack?.()
+    giveBack = rememberKeys()
+    void beginIn(() => sheet.value?.$el)
   },
   { immediate: true, flush: 'post' },
 )

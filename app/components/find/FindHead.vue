@@ -65,6 +65,7 @@ const GROUP_TEXTS: Record<FoundGroup, string> = {
 
 <template>
   <div class="head">
+    <h1 class="unseen">Find</h1>
     <div class="ask">
       <LineField
         ref="field"

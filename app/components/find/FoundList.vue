@@ -7,6 +7,7 @@ import type { FoundGroup, Rule } from '../../../core/find/index'
 import type { Term } from '../../../core/text/index'
 import type { Dragged } from '../../composables/useDrag'
 import { useBeforePrint, useOnPaper } from '../../composables/useOnPaper'
+import { rowTab } from '../../composables/rowKeys'
 import FoundRow from './FoundRow.vue'
 import GroupHeading from './GroupHeading.vue'
 
@@ -33,6 +34,7 @@ const emit = defineEmits<{
   star: [row: FoundDocument]
   /** The end is nearly in view. */
   end: []
+  reached: [event: FocusEvent]
 }>()
 
 const paper = useOnPaper()
@@ -70,7 +72,9 @@ defineExpose({
     role="grid"
     aria-label="Found documents"
     aria-multiselectable="true"
-    :style="paper.sized(virtualizer.getTotalSize())">
+    :aria-rowcount="documents.length"
+    :style="paper.sized(virtualizer.getTotalSize())"
+    @focusin="emit('reached', $event)">
     <div
       v-for="{ row, key, index, start, beginsGroup } in shown"
       :key="row.id"
@@ -85,6 +89,8 @@ defineExpose({
       </div>
       <FoundRow
         :row="row"
+        :tabindex="rowTab(focused, key, index)"
+        :aria-rowindex="index + 1"
         :terms="terms"
         :selected="selected.has(key)"
         :focused="focused === key"

@@ -10,11 +10,14 @@ import { useScrollMargin } from '../../composables/useScrollMargin'
 import GridCard from './GridCard.vue'
 import { linesOf } from './gridLines'
 import ListHeading from './ListHeading.vue'
+import { rowTab } from '../../composables/rowKeys'
 
 const props = defineProps<{
   rows: readonly Row[]
   selected: ReadonlySet<string>
   focused: string | null
+  /** Tab enters at its first row while nothing is focused. */
+  enters: boolean
   renaming: string | null
   /** What stands over a document, by its id. */
   headings?: ReadonlyMap<string, string>
@@ -101,6 +104,7 @@ defineExpose({ reveal })
             :focused="focused === `d:${row.id}`"
             :renaming="renaming === `d:${row.id}`"
             :dragged="() => dragged(row)"
+            :tabindex="rowTab(focused, `d:${row.id}`, enters && row === rows[0] ? 0 : 1)"
             @pick="emit('pick', `d:${row.id}`, $event)"
             @toggle="emit('toggle', `d:${row.id}`)"
             @open="emit('open', row)"

@@ -13,11 +13,14 @@ import ListHeading from './ListHeading.vue'
 import DocumentRow from './DocumentRow.vue'
 import TickBox from '../base/TickBox.vue'
 import { useIsPhone } from '../../composables/useRoom'
+import { rowTab } from '../../composables/rowKeys'
 
 const props = defineProps<{
   rows: readonly Row[]
   selected: ReadonlySet<string>
   focused: string | null
+  /** Tab enters at its first row while nothing is focused. */
+  enters: boolean
   renaming: string | null
   /** null where the order is not the person's to choose. */
   sort: Sort | null
@@ -152,6 +155,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
           :dragged="() => dragged(row)"
           :note="notes?.get(row.id) ?? ''"
           :aria-rowindex="index + 1"
+          :tabindex="rowTab(focused, `d:${row.id}`, enters ? index : 1)"
           @pick="emit('pick', `d:${row.id}`, $event)"
           @toggle="emit('toggle', `d:${row.id}`)"
           @open="emit('open', row)"

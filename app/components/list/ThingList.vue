@@ -12,6 +12,7 @@ import { beginInside } from '../../acts/inFolder'
 import { useThingList } from '../../acts/useThingList'
 import type { Dragged } from '../../composables/useDrag'
 import { useBeforePrint } from '../../composables/useOnPaper'
+import { rowTab } from '../../composables/rowKeys'
 import { useShortcuts } from '../../composables/useShortcuts'
 import { useActs } from '../../stores/acts'
 import { contentAddress } from '../../stores/content'
@@ -116,7 +117,7 @@ defineExpose({ select, forget: list.forget, rename: (item: ThingItem) => (renami
 </script>
 
 <template>
-  <div>
+  <div @focusin="list.reached">
     <div
       v-if="folders.length > 0 || $slots.afterFolders"
       class="dividers"
@@ -124,8 +125,9 @@ defineExpose({ select, forget: list.forget, rename: (item: ThingItem) => (renami
       aria-label="Folders"
       aria-multiselectable="true">
       <FolderDivider
-        v-for="folder in folders"
+        v-for="(folder, index) in folders"
         :key="folder.id"
+        :tabindex="rowTab(list.focused.value, `f:${folder.id}`, index)"
         :folder="folder"
         :selected="list.selected.value.has(`f:${folder.id}`)"
         :focused="list.focused.value === `f:${folder.id}`"
@@ -148,6 +150,7 @@ defineExpose({ select, forget: list.forget, rename: (item: ThingItem) => (renami
       :rows="documents"
       :selected="list.selected.value"
       :focused="list.focused.value"
+      :enters="folders.length === 0"
       :renaming="renaming"
       :headings="headings"
       :dragged="row => dragged(`d:${row.id}`)"
@@ -166,6 +169,7 @@ defineExpose({ select, forget: list.forget, rename: (item: ThingItem) => (renami
       :rows="documents"
       :selected="list.selected.value"
       :focused="list.focused.value"
+      :enters="folders.length === 0"
       :renaming="renaming"
       :sort="sort"
       :descending="descending"

@@ -40,7 +40,7 @@ const top = ref<{ $el: HTMLElement } | null>(null)
 const focused = ref<FolderId | null>(null)
 const { isOver } = useDropPlace(top, () => null)
 
-const { narrow, isNarrowed, matches, rows } = useNarrowedOutline()
+const { narrow, isNarrowed, matches, rows, places } = useNarrowedOutline()
 watch(matches, found => {
   if (isNarrowed.value) focused.value = found[0]?.id ?? null
 })
@@ -69,7 +69,7 @@ const virtualizer = useVirtualizer(
 const shown = computed(() =>
   virtualizer.value.getVirtualItems().flatMap(item => {
     const row = rows.value[item.index]
-    return row ? [{ ...row, start: item.start }] : []
+    return row ? [{ ...row, start: item.start, place: places.value[item.index] }] : []
   }),
 )
 
@@ -141,9 +141,11 @@ const isDimmed = (id: FolderId) => view.highlighted !== null && meaningOf(plan.t
       @keydown="press">
       <div :style="{ height: `${virtualizer.getTotalSize()}px`, position: 'relative' }" role="presentation">
         <OutlineRow
-          v-for="{ folder, depth, start } in shown"
+          v-for="{ folder, depth, start, place } in shown"
           :id="folder.id"
           :key="folder.id"
+          :aria-posinset="place?.at"
+          :aria-setsize="place?.of"
           :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
           :class="{ focused: focused === folder.id }"
           :name="folder.name"

@@ -20,5 +20,15 @@ export function useNarrowedOutline() {
     const ids = new Set(matches.value.flatMap(({ id }) => pathOf(plan.tree, id).map(folder => folder.id)))
     return outlineOf(plan.tree, folder => ids.has(folder.id)).filter(({ folder }) => ids.has(folder.id))
   })
-  return { narrow, isNarrowed, matches, rows }
+  /** For each row, which it is among its siblings and how many there are. */
+  const places = computed(() => {
+    const counts = new Map<string | null, number>()
+    const at = rows.value.map(({ folder: { parentId } }) => {
+      const next = (counts.get(parentId) ?? 0) + 1
+      counts.set(parentId, next)
+      return next
+    })
+    return rows.value.map(({ folder: { parentId } }, index) => ({ at: at[index] ?? 1, of: counts.get(parentId) ?? 1 }))
+  })
+  return { narrow, isNarrowed, matches, rows, places }
 }

@@ -53,7 +53,7 @@ function toggle(panel: 'outline' | 'card'): void {
       :least="190"
       :most="520"
       @dragging="dragging = $event" />
-    <div class="page-side">
+    <div class="page-side" data-skip-to>
       <slot name="band" />
       <div class="strip">
         <slot name="strip" />

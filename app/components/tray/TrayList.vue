@@ -6,6 +6,7 @@ import type { ListedDocument } from '../../../contract/document'
 import type { Dragged } from '../../composables/useDrag'
 import SelectionRectangle from '../list/SelectionRectangle.vue'
 import TrayRow from './TrayRow.vue'
+import { rowTab } from '../../composables/rowKeys'
 
 const props = defineProps<{
   rows: readonly ListedDocument[]
@@ -55,7 +56,6 @@ defineExpose({
     ref="scroller"
     class="list"
     role="grid"
-    tabindex="0"
     aria-label="Waiting documents"
     aria-multiselectable="true"
     :aria-rowcount="rows.length">
@@ -68,6 +68,7 @@ defineExpose({
         :focused="focused === `d:${row.id}`"
         :dragged="() => dragged(row)"
         :aria-rowindex="index + 1"
+        :tabindex="rowTab(focused, `d:${row.id}`, index)"
         :style="{ position: 'absolute', insetInline: 0, top: `${start}px` }"
         @pick="emit('pick', `d:${row.id}`, $event)"
         @menu="emit('menu', `d:${row.id}`, $event)"
@@ -78,10 +79,6 @@ defineExpose({
 </template>
 
 <style scoped>
-.list:focus-visible {
-  outline: none;
-  box-shadow: inset 0 2px 0 var(--act);
-}
 .list {
   overflow-y: auto;
   flex: 1;

@@ -143,6 +143,7 @@ const said = computed(() =>
       <OutlineSide :current="places[0] ?? null" />
     </template>
     <div class="page">
+      <h1 class="unseen">{{ memo.name || 'Memo' }}</h1>
       <p class="where">
         <PlaceLinks :folder-ids="places" />
       </p>

@@ -65,7 +65,7 @@ export interface OpenRequest {
   readonly createdAt: string
 }
 
-/** Those that nobody answered yet, the newest first; whoever asks has an account, and what they want lies in the plan. */
+/** Those that nobody answered yet, the newest first. Whoever asks has an account; what they want lies in the plan. */
 export async function openRequests(planId: string): Promise<OpenRequest[]> {
   const found = await accessRequests().findAll({
     where: { planId, answeredAt: null },

@@ -44,7 +44,10 @@ export async function mailCopies(actor: Actor, { change, documentIds, to, note }
   const from = actor.name || actor.email
   const [only] = attached.length === 1 ? attached : []
   const subject = `${from} sends you ${only ? `“${only.name}”` : counted(attached.length, 'document')}`
-  const words = [...(note === '' ? [] : [note]), `From ${from} (${actor.email}). Your answer goes there.`]
+  const words = [
+    ...(note === '' ? [] : [note]),
+    `From ${actor.name ? `${actor.name} (${actor.email})` : actor.email}. Your answer goes there.`,
+  ]
   await withTransaction(async transaction => {
     if (!(await lockPlan(transaction, actor.planId))) fail('notFound')
     if (await entryById(transaction, actor.planId, change)) return

@@ -1,0 +1,40 @@
+import { afterEach, describe, expect, it } from 'vitest'
+import { rememberKeys } from './keysBack'
+
+const lay = (html: string) => (document.body.innerHTML = html)
+const focus = (selector: string) => document.querySelector<HTMLElement>(selector)?.focus()
+const focused = () => document.activeElement?.id
+afterEach(() => lay(''))
+
+const ROWS = '<p data-key="d:1"><button id="one">1</button></p><input id="name" />'
+const SHEET = '<div class="v-overlay"><button id="leave">Leave</button></div>'
+
+describe('the keys after a sheet', () => {
+  it('are with whoever had them before', async () => {
+    lay(ROWS + SHEET)
+    focus('#one')
+    const giveBack = rememberKeys()
+    focus('#leave')
+    await giveBack()
+    expect(focused()).toBe('one')
+  })
+
+  it('stay with what took them meanwhile', async () => {
+    lay(ROWS + SHEET)
+    focus('#one')
+    const giveBack = rememberKeys()
+    focus('#name')
+    await giveBack()
+    expect(focused()).toBe('name')
+  })
+
+  it('are with the same row where it was drawn anew', async () => {
+    lay(ROWS + SHEET)
+    focus('#one')
+    const giveBack = rememberKeys()
+    lay('<p data-key="d:1" id="again" tabindex="-1">1</p>')
+    await giveBack()
+    await new Promise(resolve => requestAnimationFrame(resolve))
+    expect(focused()).toBe('again')
+  })
+})

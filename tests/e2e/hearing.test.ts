@@ -1,0 +1,53 @@
+// With keys alone, and by ear: what one walks to has the focus of the browser, so that it is read aloud.
+
+import { expect, test } from '@playwright/test'
+import { bringIn, documentRow, makeFolders, newPerson, openFolder } from './person'
+
+test('Tab leads past the outline, and the rows of a list are walked through and left as one', async ({ page }) => {
+  await newPerson(page)
+  await makeFolders(page, ['Office'])
+  await openFolder(page, 'Office')
+  await bringIn(page, [
+    { name: 'Deposit.txt', text: 'Two months.' },
+    { name: 'Lease.txt', text: 'One year.' },
+    { name: 'Renewal.txt', text: 'Another year.' },
+  ])
+  await expect(documentRow(page, 'Renewal')).toBeVisible()
+  await page.reload()
+  await expect(documentRow(page, 'Renewal')).toBeVisible()
+
+  await page.keyboard.press('Tab')
+  const skip = page.getByRole('button', { name: 'To the page' })
+  await expect(skip).toBeFocused()
+  await expect(skip).toBeInViewport()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { level: 1, name: 'Office' })).toBeFocused()
+
+  await page.keyboard.press('ArrowDown')
+  await expect(documentRow(page, 'Deposit')).toBeFocused()
+  await page.keyboard.press('ArrowDown')
+  await expect(documentRow(page, 'Lease')).toBeFocused()
+  await expect(documentRow(page, 'Lease')).toHaveAttribute('aria-rowindex', '2')
+  await page.keyboard.press('End')
+  await expect(documentRow(page, 'Renewal')).toBeFocused()
+
+  // A sheet gives the keys back to the row it was opened from.
+  await page.keyboard.press('m')
+  await expect(page.getByRole('dialog', { name: 'Move to' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(documentRow(page, 'Renewal')).toBeFocused()
+
+  // One step of Tab enters the list, where it was left.
+  await page.keyboard.press('Shift+Tab')
+  await expect(documentRow(page, 'Renewal')).not.toBeFocused()
+  await page.keyboard.press('Tab')
+  await expect(documentRow(page, 'Renewal')).toBeFocused()
+
+  await page.goto('/find?q=year')
+  await expect(page.getByRole('row', { name: /Lease/ })).toBeVisible()
+  await page.getByLabel('Find in names and contents').press('ArrowDown')
+  const hits = page.getByRole('grid', { name: 'Found documents' })
+  await expect(hits.getByRole('row').first()).toBeFocused()
+  await page.keyboard.press('ArrowDown')
+  await expect(hits.getByRole('row').nth(1)).toBeFocused()
+})
