@@ -139,6 +139,20 @@ const office = (body: string, more = '') =>
   `<office:body>${body}</office:body></office:document-content>`
 
 describe(readOdt, () => {
+  it('tells notes at the foot of a page from those at the end', async () => {
+    const note = (attributes: string, text: string) =>
+      `<text:note${attributes}><text:note-citation>i</text:note-citation><text:note-body><text:p>${text}</text:p>` +
+      '</text:note-body></text:note>'
+    const foot = `${note(' text:id="a" text:note-class="footnote"', 'See the lease')}`
+    const end = `${note(' text:note-class="endnote" text:id="b"', 'Minutes of 3 May')}${note('', 'See the chart')}`
+    const parts = await readOdt(zip({ 'content.xml': office(`<text:p>paid${foot} at once${end}, and so on</text:p>`) }))
+    expect(namedTexts(parts)).toEqual([
+      'paid at once, and so on',
+      'footnotes: See the lease\nSee the chart',
+      'endnotes: Minutes of 3 May',
+    ])
+  })
+
   it('reads frames, notes, headers, charts beside it, however deep, and nothing that was struck', async () => {
     const deep = `${'<draw:g>'.repeat(5000)}<text:p>At the bottom</text:p>${'</draw:g>'.repeat(5000)}`
     const parts = await readOdt(

@@ -100,18 +100,28 @@ function headersIn(styles: Uint8Array | string): Part[] {
 // Notes and comments stand in the line to which they belong: they are read apart, so that they do not part its words.
 const [NOTE, COMMENT] = ['note', 'annotation']
 const BODY = but(RULES, NOTE, COMMENT)
+const NOTE_BODY: TextRules = { ...RULES, within: new Set(['note-body']) }
+// ODF 1.3, 19.854: notes stand at the foot of their page unless it says otherwise.
+const ENDNOTE = /(?:\w+:)?note-class="endnote"/
 
 /** The text, then its notes, its comments, and what lies in parts of its own. */
 export async function readOdt(bytes: Uint8Array): Promise<Part[]> {
   const { main, others } = await contentOf(bytes, 'ODT')
-  const within = (kind: PartKind, element: string) =>
-    main.includes(`:${element} `) || main.includes(`:${element}>`)
-      ? textParts(xmlText(main, { ...RULES, within: new Set([element]) }), kind)
-      : []
+  const notes = cutOut(main, NOTE)
+  const notesOf = (kind: PartKind, isEndnote: boolean) =>
+    textParts(
+      notes
+        .filter(({ attributes }) => ENDNOTE.test(attributes) === isEndnote)
+        .map(({ xml }) => xmlText(xml, NOTE_BODY))
+        .join('\n'),
+      kind,
+    )
+  const comments = main.includes(`:${COMMENT} `) || main.includes(`:${COMMENT}>`)
   return [
     ...textParts(xmlText(main, BODY)),
-    ...within('footnotes', 'note-body'),
-    ...within('comments', COMMENT),
+    ...notesOf('footnotes', false),
+    ...notesOf('endnotes', true),
+    ...(comments ? textParts(xmlText(main, { ...RULES, within: new Set([COMMENT]) }), 'comments') : []),
     ...others,
   ]
 }
@@ -149,19 +159,27 @@ function but(rules: TextRules, ...skipped: readonly string[]): TextRules {
 }
 
 /** The outermost elements of this name, cut out of the source as text: what is in them is read piece by piece. */
-function cutOut(xml: string, element: string): { readonly name: string; readonly xml: string }[] {
+function cutOut(
+  xml: string,
+  element: string,
+): { readonly name: string; readonly attributes: string; readonly xml: string }[] {
   const tag = new RegExp(`<(/?)(?:\\w+:)?${element}(?=[\\s/>])([^>]*?)(/?)>`, 'g')
   const body = Math.max(xml.search(/<(?:\w+:)?body[\s>]/), 0)
-  const found: { name: string; xml: string }[] = []
-  let [depth, from, name] = [0, 0, '']
+  const found: { name: string; attributes: string; xml: string }[] = []
+  let [depth, from, name, given] = [0, 0, '', '']
   tag.lastIndex = body
   for (let match = tag.exec(xml); match; match = tag.exec(xml)) {
     const [whole, closing, attributes = '', empty] = match
     if (closing) {
       depth--
-      if (depth === 0) found.push({ name, xml: `${xml.slice(from, match.index)}${whole}` })
+      if (depth === 0) found.push({ name, attributes: given, xml: `${xml.slice(from, match.index)}${whole}` })
     } else if (!empty) {
-      if (depth === 0) [from, name] = [match.index, unescaped(/(?:\w+:)?name="([^"]*)"/.exec(attributes)?.[1] ?? '')]
+      if (depth === 0)
+        [from, given, name] = [
+          match.index,
+          attributes,
+          unescaped(/(?:\w+:)?name="([^"]*)"/.exec(attributes)?.[1] ?? ''),
+        ]
       depth++
     }
   }
