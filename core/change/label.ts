@@ -4,6 +4,7 @@
 const COUNTED = {
   address: ['address', 'addresses'],
   message: ['message', 'messages'],
+  attachment: ['attachment', 'attachments'],
   folder: ['folder', 'folders'],
   document: ['document', 'documents'],
   file: ['file', 'files'],

@@ -25,6 +25,8 @@ export interface Format {
   readonly thumbnail?: true
   /** What it holds can be made documents of their own. */
   readonly holds?: 'files' | 'messages' | 'attachments'
+  /** The same, of the few that do hold something, which reading them tells. */
+  readonly mayHold?: 'attachments'
   /** It is packed already: packing it again saves nothing. */
   readonly packed?: true
 }
@@ -41,6 +43,7 @@ export const FORMATS = {
     preview: 'pages',
     inline: true,
     packed: true,
+    mayHold: 'attachments',
   },
   docx: {
     extensions: ['docx', 'docm', 'dotx', 'dotm'],

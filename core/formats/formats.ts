@@ -75,6 +75,11 @@ export function holdsOf(extension: string): NonNullable<Format['holds']> | null 
   return formatOf(extension)?.holds ?? null
 }
 
+/** What some documents of this format hold: whether this one does, reading it tells. */
+export function mayHoldOf(extension: string): NonNullable<Format['mayHold']> | null {
+  return formatOf(extension)?.mayHold ?? null
+}
+
 /** Whether packing it once more saves nothing. */
 export function isPacked(extension: string): boolean {
   return formatOf(extension)?.packed === true

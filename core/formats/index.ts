@@ -6,6 +6,7 @@ export {
   formatOf,
   hasThumbnail,
   holdsOf,
+  mayHoldOf,
   isInlineSafe,
   isPacked,
   isPicture,

@@ -16,6 +16,7 @@ export const PART_KINDS = [
   'diagram',
   'drawing',
   'embedded',
+  'attachment',
 ] as const
 export type PartKind = (typeof PART_KINDS)[number]
 
@@ -44,6 +45,7 @@ const LABELS: Readonly<Record<PartKind, (name: string, page: number | null) => s
   diagram: () => 'a diagram',
   drawing: () => 'a drawing',
   embedded: name => (name === '' ? 'an embedded document' : `an embedded document, ${name}`),
+  attachment: named('attachment'),
 }
 
 /**

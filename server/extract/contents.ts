@@ -3,6 +3,7 @@
 import { openMail, readMessage } from './mail'
 import { messagesIn } from './mbox'
 import type { HeldFile } from './outcome'
+import { filesInPdf } from './pdf'
 import { Unreadable } from './outcome'
 import { unpack } from './zip'
 
@@ -28,6 +29,9 @@ const FILES: Readonly<Record<string, (bytes: Uint8Array) => Promise<HeldFile[]>>
     for (const message of messagesIn(bytes).slice(0, COUNT_LIMIT + 1))
       files.push({ path: `${inOneName((await readMessage(message)).subject) || 'Message'}.eml`, bytes: message })
     return files
+  },
+  async pdf(bytes) {
+    return (await filesInPdf(bytes)).map(({ name, bytes: content }) => ({ path: inOneName(name), bytes: content }))
   },
   async eml(bytes) {
     return (await openMail(bytes)).attachments.map(({ fileName, bytes: content }) => ({

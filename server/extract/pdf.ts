@@ -40,18 +40,40 @@ function saidIn({ fieldValue, alternativeText, contentsObj }: Annotation): strin
     .map(value => value.trim())
 }
 
-/** A file that is attached to it (7.11.4): found by its name. */
-interface Attached {
+/** A file that is attached to it (7.11.4), as the library gives it. */
+interface GivenFile {
   readonly filename?: unknown
   readonly description?: unknown
+  readonly content?: unknown
 }
 
-function namedIn({ filename, description }: Attached): string[] {
-  return [filename, description].filter((value): value is string => typeof value === 'string' && value !== '')
+export interface AttachedFile {
+  readonly name: string
+  readonly description: string
+  readonly bytes: Uint8Array
 }
 
-/** The text of each page, lines as they are drawn; title and author. */
-export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & Facts> {
+const ATTACHED_LIMIT = 100
+const ATTACHED_LIMIT_BYTES = 64 * 1024 * 1024
+const text = (value: unknown) => (typeof value === 'string' ? value.trim() : '')
+
+/** The last part of its path, or a name where it has none. */
+async function attachedFiles(pdf: PDFDocumentProxy): Promise<AttachedFile[]> {
+  const given = (await pdf.getAttachments()) as Readonly<Record<string, GivenFile>> | null
+  return Object.values(given ?? {})
+    .slice(0, ATTACHED_LIMIT)
+    .map(({ filename, description, content }, index) => ({
+      name: text(filename).split(/[/\\]/).at(-1) || `attachment ${index + 1}`,
+      description: text(description),
+      bytes: content instanceof Uint8Array && content.length <= ATTACHED_LIMIT_BYTES ? content : new Uint8Array(),
+    }))
+}
+
+/** What is attached to it, as files of their own. */
+export const filesInPdf = (bytes: Uint8Array): Promise<AttachedFile[]> => withPdf(bytes, attachedFiles)
+
+/** The text of each page, lines as they are drawn; what is attached; title and author. */
+export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[]; attached: AttachedFile[] } & Facts> {
   const worker = await wiredWorker()
   const hasNotes = mayHaveNotes(bytes)
   return withPdf(
@@ -68,9 +90,7 @@ export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[] } & 
       }
       const { info } = await pdf.getMetadata()
       const { Title, Author } = info as { readonly Title?: unknown; readonly Author?: unknown }
-      const attached = Object.values(((await pdf.getAttachments()) as Readonly<Record<string, Attached>> | null) ?? {})
-      if (attached.length > 0) pages.push([pages.pop() ?? '', ...attached.flatMap(namedIn)].join('\n'))
-      return { pages, ...tidyFacts(Title, Author) }
+      return { pages, attached: await attachedFiles(pdf), ...tidyFacts(Title, Author) }
     },
     worker,
   ).finally(() => {

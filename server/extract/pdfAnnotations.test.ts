@@ -1,8 +1,10 @@
 import { deflateSync } from 'node:zlib'
 import PDFDocument from 'pdfkit'
 import { describe, expect, it } from 'vitest'
+import { filesIn } from './contents'
 import { readPdf } from './pdf'
 import { mayHaveNotes } from './pdfNotes'
+import { READERS } from './readers'
 
 function made(write: (document: PDFKit.PDFDocument) => void): Promise<Buffer> {
   const document = new PDFDocument({ compress: false })
@@ -28,13 +30,45 @@ describe(readPdf, () => {
     expect(pages[0]).toContain('Ask for the second lease')
   })
 
-  it('names what is attached, with the words of its last page', async () => {
+  it('gives what is attached by its name, with what it is', async () => {
     const bytes = await made(document => {
       document.text('First page').addPage().text('Second page')
       document.file(Buffer.from('a,b'), { name: 'mooring fees.csv', description: 'As agreed in March' })
     })
-    const { pages } = await readPdf(new Uint8Array(bytes))
-    expect(pages.map(page => page.trim())).toEqual(['First page', 'Second page\nmooring fees.csv\nAs agreed in March'])
+    const { pages, attached } = await readPdf(new Uint8Array(bytes))
+    expect(pages.map(page => page.trim())).toEqual(['First page', 'Second page'])
+    expect(
+      attached.map(({ name, description, bytes: content }) => [name, description, String.fromCharCode(...content)]),
+    ).toEqual([['mooring fees.csv', 'As agreed in March', 'a,b']])
+  })
+})
+
+describe('what is attached', () => {
+  it('is read as a part of its own, where it can be, and can be taken out', async () => {
+    const bytes = new Uint8Array(
+      await made(document => {
+        document.text('The invoice of the quay office stands on this page')
+        document.file(Buffer.from('berth,sum\n7,120 crowns'), { name: 'sums.csv' })
+        document.file(Buffer.from([1, 2, 3]), { name: 'plan.dwg', description: 'The pontoon' })
+      }),
+    )
+    const { pages, scans } = await READERS.pdf(bytes)
+    expect(pages.map(({ kind, name }) => [kind, name])).toEqual([
+      ['page', ''],
+      ['attachment', 'plan.dwg'],
+      ['attachment', 'sums.csv'],
+    ])
+    expect(pages.map(({ body }) => body.includes('120 crowns'))).toEqual([false, false, true])
+    expect([pages[1]?.body, scans]).toEqual(['plan.dwg\nThe pontoon', []])
+    const held = await filesIn('pdf', bytes)
+    expect(held.map(({ path, bytes: content }) => [path, content.length])).toEqual([
+      ['plan.dwg', 3],
+      ['sums.csv', 22],
+    ])
+  })
+
+  it('is none of most', async () => {
+    expect(await filesIn('pdf', new Uint8Array(await made(document => document.text('The office'))))).toEqual([])
   })
 })
 

@@ -2,8 +2,11 @@
 // a process that somebody waits for longer to load than most documents to read.
 
 import type { ReadableFormat } from '../../core/formats/index'
+import { readableFormat } from '../../core/formats/index'
+import { nameFromFile } from '../../core/plan/index'
 import type { Embedded } from './embedded'
 import type { Facts } from './facts'
+import type { AttachedFile } from './pdf'
 import type { Part } from './parts'
 import { part, textParts } from './parts'
 
@@ -63,14 +66,23 @@ const LETTERS_OF_A_TEXT = 8
 const HAS_TEXT = new RegExp(`(?:\\p{L}\\P{L}*){${LETTERS_OF_A_TEXT}}`, 'u')
 
 const pdf: Reader = async bytes => {
-  const { pages, title, author } = await (await import('./pdf')).readPdf(bytes)
+  const { pages, attached, title, author } = await (await import('./pdf')).readPdf(bytes)
   return {
-    pages: pages.map(text => part('page', '', text)),
+    pages: [...pages.map(text => part('page', '', text)), ...(await Promise.all(attached.map(readAttached)))],
     title,
     author,
     paged: true,
     scans: pages.flatMap((text, index) => (HAS_TEXT.test(text) ? [] : [index + 1])),
   }
+}
+
+/** A file that is attached, by its name, and by its words where it can be read. */
+async function readAttached({ name, description, bytes }: AttachedFile): Promise<Part> {
+  const format = readableFormat(nameFromFile(name).extension)
+  // What is attached to what is attached stays closed, and pictures are not recognised here.
+  const read = format === null || format === 'pdf' || bytes.length === 0 ? undefined : READERS[format](bytes)
+  const pages = (await read?.catch(() => undefined))?.pages ?? []
+  return part('attachment', name, [name, description, ...pages.map(({ body }) => body)].filter(Boolean).join('\n'))
 }
 
 const picture: Reader = async bytes => {

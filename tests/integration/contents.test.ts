@@ -1,9 +1,11 @@
 // What a mailbox, a message or an archive holds becomes documents of their own.
 
 import { strToU8, zipSync } from 'fflate'
+import PDFDocument from 'pdfkit'
 import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
 import type { ChangeEntry } from '../../contract/change'
+import type { Found } from '../../contract/find'
 import type { OutlineReply } from '../../contract/plan'
 import type { Client, Refused } from '../support/client'
 import { newClient } from '../support/client'
@@ -36,6 +38,26 @@ describe('taking out', () => {
     expect([made?.name, await namesIn(made?.id ?? '')]).toEqual(['Mail of the board', ['A - B', 'Four', 'One', 'Two']])
     await client.send('POST', '/api/changes/undo', { id: v7(), changeId: null })
     expect([await foldersUnder(folder), await namesIn(folder)]).toEqual([[], ['Mail of the board']])
+  })
+
+  it('makes documents of what is attached to a PDF, which is found by its words before', async () => {
+    const folder = await client.folder('Invoices')
+    const pdf = new PDFDocument()
+    const parts: Buffer[] = []
+    const ended = new Promise<Buffer>(resolve =>
+      pdf.on('data', (part: Buffer) => parts.push(part)).on('end', () => resolve(Buffer.concat(parts))),
+    )
+    pdf.text('Invoice of the quay office').file(Buffer.from('berth 7,120 kittiwakes'), { name: 'sums.csv' })
+    pdf.end()
+    const { id } = await client.upload('invoice.pdf', await ended, folder)
+    await client.whenRead(id)
+    const { body: found } = await client.get<Found>('/api/find?q=kittiwakes')
+    const [hit] = found.documents
+    expect([hit?.id, hit?.passage?.part]).toEqual([id, { kind: 'attachment', name: 'sums.csv' }])
+    expect((await takeOut(id)).status).toBe(200)
+    expect(await namesIn(folder)).toEqual(['invoice', 'sums'])
+    const { id: bare } = await client.upload('bare.pdf', Buffer.from('%PDF-1.4 nothing'), folder)
+    expect((await takeOut(bare)).status).toBe(422)
   })
 
   it('keeps the folders of an archive, and asked twice makes nothing twice', async () => {

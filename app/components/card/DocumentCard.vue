@@ -4,7 +4,7 @@ import { ref, watch } from 'vue'
 import { counted } from '../../../core/change/index'
 import type { DocumentFacts } from '../../../contract/document'
 import { agoText, timeText } from '../../../core/dates/index'
-import { fileNameOf, sizeText } from '../../../core/formats/index'
+import { fileNameOf, mayHoldOf, sizeText } from '../../../core/formats/index'
 import { LANGUAGE_NAMES } from '../../../core/find/index'
 import type { DocumentId } from '../../../core/ids'
 import { partCounts } from '../../../core/text/index'
@@ -39,6 +39,9 @@ const props = defineProps<{
   find?: string
 }>()
 
+/** What is attached to a PDF, which its reading tells. */
+const attachments = ({ reading, extension }: DocumentFacts) =>
+  mayHoldOf(extension) === null ? 0 : (reading.parts.find(({ kind }) => kind === 'attachment')?.count ?? 0)
 const [store, notices, colourKey] = [useActs(), useNotice(), useColourKey()]
 const facts = ref<Remote<DocumentFacts>>({ state: 'loading' })
 const now = useNow()
@@ -83,6 +86,10 @@ const READING = {
       {{ (document.extension || 'file').toUpperCase()
       }}<template v-if="partCounts(document.reading.parts)"> · {{ partCounts(document.reading.parts) }} </template> ·
       {{ sizeText(document.size) }}
+    </p>
+    <p v-if="attachments(document) > 0" class="second">
+      {{ counted(attachments(document), 'attachment') }} ·
+      <v-btn class="place" @click="store.takeOut(document.id)">make documents of them</v-btn>
     </p>
     <dl>
       <dt>Filed in</dt>

@@ -38,6 +38,9 @@ const HTML_SHOWS: readonly PartKind[] = ['text', 'footnotes', 'endnotes']
 const shownAsHtml = computed(() =>
   props.document.reading.parts.reduce((sum, { kind, count }) => (HTML_SHOWS.includes(kind) ? sum + count : sum), 0),
 )
+/** Pages that are drawn; what is attached stands behind them, as it was read. */
+const drawnPages = computed(() => props.document.reading.parts.find(({ kind }) => kind === 'page')?.count ?? 0)
+const hasAttachments = computed(() => props.document.reading.parts.some(({ kind }) => kind === 'attachment'))
 const locks = useLocks()
 const failed = ref(false)
 watch(
@@ -51,7 +54,8 @@ const way = computed(() => {
   const { extension, reading, size, lockId } = props.document
   if (lockId !== null && locks.openUntil(lockId) === null) return 'locked'
   if (size === 0) return 'empty'
-  if (extension === 'pdf' && !failed.value) return 'pdf'
+  const isAttached = hasAttachments.value && !props.large && props.page > drawnPages.value
+  if (extension === 'pdf' && !failed.value && !isAttached) return 'pdf'
   // As a picture of a page an SVG runs nothing.
   if ((isPicture(extension) || extension === 'svg' || needsServerRendering(extension)) && !failed.value)
     return 'picture'
@@ -108,7 +112,18 @@ watch(
       :name="document.name"
       :film="playedAs(document.extension) === 'film'"
       @failed="failed = true" />
-    <div v-else class="paper">
+    <div v-if="way === 'pdf' && large && hasAttachments" class="paper">
+      <TextPages
+        :id="document.id"
+        :key="`${document.id} ${document.version}`"
+        :extension="document.extension"
+        :only="null"
+        :from="drawnPages + 1"
+        :reach="reach"
+        :hit-pages="hitPages"
+        :but="['page']" />
+    </div>
+    <div v-else-if="way !== 'pdf' && way !== 'picture' && way !== 'media'" class="paper">
       <template v-if="way === 'html'">
         <HtmlSheet
           :id="document.id"

@@ -22,6 +22,8 @@ const props = defineProps<{
   hitPages: ReadonlyMap<number, number>
   /** Where given, only parts of other kinds: these are shown above it in their own look. */
   but?: readonly PartKind[]
+  /** The first part that is shown; left out: all of them. */
+  from?: number
 }>()
 const emit = defineEmits<{ failed: [] }>()
 const root = ref<HTMLElement | null>(null)
@@ -38,7 +40,7 @@ watch(
     parts.value = []
     next.value = null
     at.value = 1
-    await load(id, props.only ?? 1)
+    await load(id, props.only ?? props.from ?? 1)
   },
   { immediate: true },
 )
@@ -52,7 +54,7 @@ const shown = computed(() =>
 const isTable = computed(() => props.extension === 'csv' || props.extension === 'tsv')
 /** A table as text comes in parts that were cut between lines. */
 const rows = computed(() => (isTable.value ? readCsv(shown.value.map(({ body }) => body).join('')) : []))
-const isBefore = computed(() => props.only === null && (pages.value[0]?.page ?? 1) > 1)
+const isBefore = computed(() => props.only === null && (pages.value[0]?.page ?? 1) > (props.from ?? 1))
 
 async function load(id: string, from: number): Promise<void> {
   try {
@@ -70,7 +72,7 @@ async function load(id: string, from: number): Promise<void> {
 // On paper stands all of it, not only what was scrolled to.
 useBeforePrint(async () => {
   if (props.only !== null) return
-  if (isBefore.value) await go(1)
+  if (isBefore.value) await go(props.from ?? 1)
   while (next.value !== null) await load(props.id, next.value)
 })
 
@@ -109,7 +111,7 @@ async function go(page: number): Promise<void> {
   <div ref="root" class="text">
     <p v-if="isEmpty && !but" class="quiet">There are no words in it.</p>
     <PartIndex v-if="only === null && !but" :parts="parts" :at="at" @go="go" />
-    <v-btn v-if="isBefore" class="act" @click="go(1)">Back to the beginning</v-btn>
+    <v-btn v-if="isBefore" class="act" @click="go(from ?? 1)">Back to the beginning</v-btn>
     <div v-if="isTable" data-page="1" :data-to="shown.length" data-drawn>
       <SheetTable :rows="rows" :whole="hitPages.size > 0" :only="only === null ? undefined : 14" />
     </div>

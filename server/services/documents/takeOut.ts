@@ -1,7 +1,7 @@
 // What a mailbox, a message or an archive holds becomes documents of their own, beside it, as one Change.
 
 import { fail } from '../../../core/errors'
-import { holdsOf, mediaTypeOf, sizeText } from '../../../core/formats/index'
+import { holdsOf, mayHoldOf, mediaTypeOf, sizeText } from '../../../core/formats/index'
 import type { DocumentId, FolderId } from '../../../core/ids'
 import type { NewFile, NewFolder } from '../../../core/plan/index'
 import { foldersOfPaths, nameFromFile } from '../../../core/plan/index'
@@ -48,7 +48,8 @@ export async function takeOut(
   if (earlier) return earlier
   const document = (await documentById(actor.planId, id)) ?? fail('notFound')
   const { name, extension, size, blobId } = document
-  const holds = holdsOf(extension) ?? fail('contents.none', { name })
+  const always = holdsOf(extension)
+  const holds = always ?? mayHoldOf(extension) ?? fail('contents.none', { name })
   if (size > READING_LIMIT_BYTES) fail('contents.large', { name, limit: sizeText(READING_LIMIT_BYTES) })
   const [placement] = await placementsOf(null, actor.planId, [id])
   const folderId = (placement?.folderId ?? null) as FolderId | null
@@ -81,7 +82,7 @@ export async function takeOut(
       size: stored.size,
       blobId: stored.id,
       changedAt: document.changedAt,
-      origin: holds === 'files' ? 'upload' : 'mail',
+      origin: always === null || always === 'files' ? 'upload' : 'mail',
       sender: document.sender,
       ...(holds === 'attachments' ? { partOf: id as DocumentId } : {}),
       ...(within === null ? {} : { folderId: within }),
