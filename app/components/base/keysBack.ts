@@ -6,7 +6,7 @@ import { giveRowKeys } from '../../composables/rowKeys'
 // What was done may begin something that takes the keys, as a name that is typed: that is drawn some turns later.
 const TURNS = 3
 
-/** Call it before the sheet takes the keys; what it gives back gives them back, unless something took them meanwhile. */
+/** Call it before the sheet takes the keys. What it returns gives them back, unless something took them meanwhile. */
 export function rememberKeys(): () => Promise<void> {
   const before = document.activeElement
   const row = before?.closest<HTMLElement>('[data-key]')?.dataset.key
