@@ -3,7 +3,7 @@
 import * as yup from 'yup'
 import { anyId } from './ids'
 
-export const MAILED_AT_MOST = 20
+const MAILED_AT_MOST = 20
 const [NOTE_LIMIT, ADDRESS_LIMIT] = [2000, 254]
 
 export const mailedCopiesShape = yup.object({

@@ -3,7 +3,7 @@
 
 import { hashOfSecret, includesRole, SECRET_PATTERN, unlockedToken } from '../../../core/access/index'
 import { fail } from '../../../core/errors'
-import type { DocumentId, FolderId, PersonId } from '../../../core/ids'
+import type { DocumentId, FolderId } from '../../../core/ids'
 import { tryParseId } from '../../../core/ids'
 import type { DocumentRow, FolderRow, Role } from '../../../core/rows/index'
 import { documentById } from '../../db/sql/documentFacts'
