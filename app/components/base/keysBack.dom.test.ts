@@ -28,6 +28,15 @@ describe('the keys after a sheet', () => {
     expect(focused()).toBe('name')
   })
 
+  it('are not with a button that had them by chance', async () => {
+    lay(`<button id="add">Add</button>${SHEET}`)
+    focus('#add')
+    const giveBack = rememberKeys()
+    focus('#leave')
+    await giveBack()
+    expect(focused()).toBe('leave')
+  })
+
   it('are with the same row where it was drawn anew', async () => {
     lay(ROWS + SHEET)
     focus('#one')

@@ -1,4 +1,5 @@
-// Whoever had the keys before a sheet has them again after it.
+// A row that had the keys before a sheet has them again after it. A button that had them by chance has not: Enter would
+// press it, where it is meant for what was chosen.
 
 import { nextTick } from 'vue'
 import { giveRowKeys } from '../../composables/rowKeys'
@@ -14,9 +15,9 @@ export function rememberKeys(): () => Promise<void> {
     for (let turn = 0; turn < TURNS; turn++) await nextTick()
     const now = document.activeElement
     const isFree = now === null || now === document.body || now.closest('.v-overlay') !== null
-    if (!isFree) return
+    if (!isFree || row === undefined) return
     if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true })
     // The row was drawn anew by what was done.
-    else if (row !== undefined) giveRowKeys(row)
+    else giveRowKeys(row)
   }
 }
