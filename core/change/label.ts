@@ -26,6 +26,12 @@ export function counted(count: number, noun: keyof typeof COUNTED): string {
   return `${count.toLocaleString('en-GB')} ${COUNTED[noun][count === 1 ? 0 : 1]}`
 }
 
+/** "Per Aske, Odo Lind and 4 others": the first of them by name. */
+export function namedFirst(names: readonly string[], shown: number): string {
+  const [first, rest] = [names.slice(0, shown).join(', '), names.length - shown]
+  return rest > 0 ? `${first} and ${counted(rest, 'other')}` : first
+}
+
 export function quoted(name: string): string {
   return `“${name}”`
 }

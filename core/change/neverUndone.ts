@@ -24,5 +24,7 @@ export const whyNeverUndone = (kind: string): ErrorCode | null =>
 
 export const isUndoable = (kind: string): boolean => whyNeverUndone(kind) === null
 
-/** Acts that changed no row: whoever takes back a run of acts passes them over. */
-export const changesNoRow = (kind: string): boolean => ['undo.lock', 'undo.copy'].includes(whyNeverUndone(kind) ?? '')
+/** Acts that changed no row: whoever takes back a run of acts passes them over, and Redo outlives them. */
+export const CHANGED_NO_ROW: readonly string[] = NEVER_UNDONE.filter(kind =>
+  ['undo.lock', 'undo.copy'].includes(whyNeverUndone(kind) ?? ''),
+)

@@ -4,7 +4,7 @@ import type { FolderId, MeaningId } from '../ids'
 import type { NumberedPlan, NumberedTree } from '../numbering/index'
 import { codedName, numberTree } from '../numbering/index'
 import type { DraftedFolder } from '../plan/index'
-import { draftedRows, longestRise, removedFolders } from '../plan/index'
+import { draftedRows, removedFolders } from '../plan/index'
 import type { FolderRow } from '../rows/index'
 import { foldedText } from '../text/index'
 import type { Tree } from '../tree/index'
@@ -14,6 +14,7 @@ import { growDraft } from './grow'
 import { matchLost } from './matchLost'
 import type { PeriodOf } from './period'
 import { periodLikes } from './periodLikes'
+import { markReordered, siblingPlaces } from './reordered'
 
 export interface PresentPlan {
   readonly plan: NumberedPlan
@@ -29,7 +30,7 @@ export interface PresentPlan {
 
 export type LineState = 'new' | 'renamed' | 'moved' | 'reordered' | 'renumbered' | 'recoloured' | 'described'
 
-interface DraftRow {
+export interface DraftRow {
   readonly line: number
   readonly id: FolderId
   readonly parent: number
@@ -204,36 +205,6 @@ function statesOf(was: FolderRow, row: FolderRow, codeChanged: boolean): LineSta
   if (was.meaningId !== row.meaningId) states.push('recoloured')
   if (was.purpose !== row.purpose) states.push('described')
   return states
-}
-
-function siblingPlaces(tree: Tree<FolderRow>): Map<string, number> {
-  const places = new Map<string, number>()
-  for (const children of tree.children.values()) children.forEach((folder, index) => places.set(folder.id, index))
-  return places
-}
-
-/** Those that stay with their parent and stand elsewhere among the siblings that stay as well. */
-function markReordered(
-  draftRows: DraftRow[],
-  rows: readonly FolderRow[],
-  byId: ReadonlyMap<string, FolderRow>,
-  place: ReadonlyMap<string, number>,
-): void {
-  const stay = new Map<string | null, number[]>()
-  rows.forEach((row, index) => {
-    const was = byId.get(row.id)
-    if (!was || was.parentId !== row.parentId) return
-    const siblings = stay.get(row.parentId)
-    if (siblings) siblings.push(index)
-    else stay.set(row.parentId, [index])
-  })
-  for (const siblings of stay.values()) {
-    const kept = new Set(longestRise(siblings.map(index => place.get(rows[index]?.id ?? '') ?? null)))
-    siblings.forEach((index, at) => {
-      const draftRow = draftRows[index]
-      if (draftRow && !kept.has(at)) draftRows[index] = { ...draftRow, states: [...draftRow.states, 'reordered'] }
-    })
-  }
 }
 
 function countStates(rows: readonly DraftRow[], removed: number): Record<LineState | 'kept' | 'removed', number> {

@@ -113,7 +113,7 @@ export const MESSAGES = {
   lock: 'Locked {things}',
   unlock: 'Took the lock off {things}',
   handOver: 'Handed over {things} to {person}',
-  'copy.give': 'Gave {people, plural, one {# person} other {# people}} a copy of {things}',
+  'copy.give': 'Gave {to} a copy of {things}',
   'copy.mail': 'Sent a copy of {things} by mail to {to}',
   takeOver: 'Took over {things} from {person}, into {place}',
   'plan.rename': 'Renamed the plan “{before}” to “{name}”',

@@ -3,9 +3,6 @@ export type {
   BundleRow,
   DocumentRow,
   FolderRow,
-  GrantRow,
-  GroupMemberRow,
-  GroupRow,
   KeptSearchRow,
   MeaningRow,
   Order,
@@ -15,8 +12,6 @@ export type {
   PlacementRow,
   Pattern,
   PlanRow,
-  Role,
-  ShareLinkRow,
   StarRow,
   TaggingRow,
   TagRow,
@@ -24,4 +19,6 @@ export type {
   Tables,
   VersionRow,
 } from './rows'
-export { GRANTEES, ORIGINS, PATTERNS, ROLES, TARGETS } from './rows'
+export type { GrantRow, GroupMemberRow, GroupRow, Role, ShareLinkRow } from './giving'
+export { GRANTEES, ROLES, TARGETS } from './giving'
+export { ORIGINS, PATTERNS } from './rows'

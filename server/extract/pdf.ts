@@ -53,20 +53,16 @@ export interface AttachedFile {
   readonly bytes: Uint8Array
 }
 
-const ATTACHED_LIMIT = 100
-const ATTACHED_LIMIT_BYTES = 64 * 1024 * 1024
 const text = (value: unknown) => (typeof value === 'string' ? value.trim() : '')
 
-/** The last part of its path, or a name where it has none. */
 async function attachedFiles(pdf: PDFDocumentProxy): Promise<AttachedFile[]> {
   const given = (await pdf.getAttachments()) as Readonly<Record<string, GivenFile>> | null
-  return Object.values(given ?? {})
-    .slice(0, ATTACHED_LIMIT)
-    .map(({ filename, description, content }, index) => ({
-      name: text(filename).split(/[/\\]/).at(-1) || `attachment ${index + 1}`,
-      description: text(description),
-      bytes: content instanceof Uint8Array && content.length <= ATTACHED_LIMIT_BYTES ? content : new Uint8Array(),
-    }))
+  return Object.values(given ?? {}).map(({ filename, description, content }, index) => ({
+    // It may be named with the path that it had where it was attached.
+    name: text(filename).split(/[/\\]/).at(-1) || `attachment ${index + 1}`,
+    description: text(description),
+    bytes: content instanceof Uint8Array ? content : new Uint8Array(),
+  }))
 }
 
 /** What is attached to it, as files of their own. */

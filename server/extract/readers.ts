@@ -38,6 +38,12 @@ const inPages =
 const described =
   (reader: Reader, entry: RegExp): Reader =>
   async bytes => ({ ...(await reader(bytes)), ...(await (await import('./facts')).factsInContainer(bytes, entry)) })
+/** What a document within another says; nothing where it cannot be read. */
+const readWithin = (format: ReadableFormat, bytes: Uint8Array): Promise<readonly Part[]> =>
+  READERS[format](bytes).then(
+    ({ pages }) => pages.filter(({ body }) => body !== ''),
+    () => [],
+  )
 /** With the documents that lie in it, as parts of their own behind its pages. One that cannot be read is left out. */
 const withEmbedded =
   (reader: Reader, embedded: Loaded<readonly Embedded[]>): Reader =>
@@ -47,11 +53,8 @@ const withEmbedded =
     for (const { format, bytes: inner } of await (
       await embedded()
     )(bytes)) {
-      const read = await READERS[format](inner).then(
-        one => one.pages,
-        () => [],
-      )
-      within.push(...read.filter(({ body }) => body !== '').map(({ name, body }) => part('embedded', name, body)))
+      const read = await readWithin(format, inner)
+      within.push(...read.map(({ name, body }) => part('embedded', name, body)))
     }
     return { ...reading, pages: [...reading.pages, ...within] }
   }
@@ -63,12 +66,13 @@ const BOOK = /\.opf$/
 
 // Fewer letters than this are a page number or a stamp on a scan, not its text.
 const LETTERS_OF_A_TEXT = 8
+const ATTACHED_LIMIT_BYTES = 64 * 1024 * 1024
 const HAS_TEXT = new RegExp(`(?:\\p{L}\\P{L}*){${LETTERS_OF_A_TEXT}}`, 'u')
 
 const pdf: Reader = async bytes => {
   const { pages, attached, title, author } = await (await import('./pdf')).readPdf(bytes)
   return {
-    pages: [...pages.map(text => part('page', '', text)), ...(await Promise.all(attached.map(readAttached)))],
+    pages: [...pages.map(text => part('page', '', text)), ...(await readAttached(attached))],
     title,
     author,
     paged: true,
@@ -76,13 +80,17 @@ const pdf: Reader = async bytes => {
   }
 }
 
-/** A file that is attached, by its name, and by its words where it can be read. */
-async function readAttached({ name, description, bytes }: AttachedFile): Promise<Part> {
-  const format = readableFormat(nameFromFile(name).extension)
-  // What is attached to what is attached stays closed, and pictures are not recognised here.
-  const read = format === null || format === 'pdf' || bytes.length === 0 ? undefined : READERS[format](bytes)
-  const pages = (await read?.catch(() => undefined))?.pages ?? []
-  return part('attachment', name, [name, description, ...pages.map(({ body }) => body)].filter(Boolean).join('\n'))
+/** Files that are attached, one after the other: by their names, and by their words where they can be read. */
+async function readAttached(files: readonly AttachedFile[]): Promise<Part[]> {
+  const parts: Part[] = []
+  for (const { name, description, bytes } of files) {
+    const format = readableFormat(nameFromFile(name).extension)
+    // What is attached to what is attached stays closed, and pictures are not recognised here.
+    const isRead = format !== null && format !== 'pdf' && bytes.length <= ATTACHED_LIMIT_BYTES
+    const bodies = isRead ? (await readWithin(format, bytes)).map(({ body }) => body) : []
+    parts.push(part('attachment', name, [name, description, ...bodies].filter(Boolean).join('\n')))
+  }
+  return parts
 }
 
 const picture: Reader = async bytes => {

@@ -6,7 +6,7 @@ import { strToU8, zipSync } from 'fflate'
 import { v7 } from 'uuid'
 import { describe, expect, it } from 'vitest'
 import { rows } from '../../server/db/client'
-import { notifyWork } from '../../server/db/sql/journal'
+import { notifyWork } from '../../server/db/sql/notify'
 import type { Client } from '../support/client'
 import { newClient } from '../support/client'
 

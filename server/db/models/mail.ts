@@ -5,7 +5,6 @@ import { NOT_EMPTY } from '../validations'
 
 /** What is attached to a message: bytes of the plan, as they were when it was written. */
 export interface MailedFile {
-  readonly planId: string
   readonly blobId: string
   readonly fileName: string
   readonly mediaType: string

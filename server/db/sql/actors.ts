@@ -3,6 +3,7 @@ import { database, rows } from '../client'
 import { accounts } from '../models/account'
 import { belonging } from '../associations'
 import { plans } from '../models/plan'
+import { nameOf } from './people'
 import { sessions } from '../models/session'
 
 export interface ActorRow {
@@ -57,7 +58,7 @@ export async function demoNames(): Promise<string[]> {
     attributes: ['name', 'email'],
     order: [['createdAt', 'ASC']],
   })
-  return found.map(({ name, email }) => name || email)
+  return found.map(nameOf)
 }
 
 /** Throws when the database does not answer. */

@@ -1,6 +1,6 @@
 import type { MadeBy, RowChange } from '../../../core/change/index'
 import type { Message } from '../../../core/history/index'
-import { NEVER_UNDONE } from '../../../core/change/index'
+import { CHANGED_NO_ROW, NEVER_UNDONE } from '../../../core/change/index'
 import { wordMessage } from '../../../core/history/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
@@ -200,6 +200,8 @@ export interface Who {
   readonly accountId: string
 }
 
+const listed = (kinds: readonly string[]) => kinds.map(kind => `'${kind}'`).join(', ')
+
 /** The newest act of theirs that is not undone: what Undo takes back. */
 export async function nextToUndo(
   transaction: Transaction | null,
@@ -208,7 +210,7 @@ export async function nextToUndo(
   const found = await entries(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.account_id = $2 AND c.undone_by IS NULL
-      AND c.kind NOT IN ('undo', 'redo', ${NEVER_UNDONE.map(kind => `'${kind}'`).join(', ')})
+      AND c.kind NOT IN ('undo', 'redo', ${listed(NEVER_UNDONE)})
       ORDER BY c.revision DESC LIMIT 1`,
     [planId, accountId],
   )
@@ -224,7 +226,7 @@ export async function nextToRedo(
     transaction,
     `SELECT ${ENTRY} ${FROM} WHERE c.plan_id = $1 AND c.account_id = $2 AND c.undone_by IS NULL AND c.kind = 'undo'
     AND c.revision > coalesce((SELECT max(n.revision) FROM change n WHERE n.plan_id = $1 AND n.account_id = $2
-      AND n.kind NOT IN ('undo', 'redo')), 0)
+      AND n.kind NOT IN ('undo', 'redo', ${listed(CHANGED_NO_ROW)})), 0)
     ORDER BY c.revision DESC LIMIT 1`,
     [planId, accountId],
   )
@@ -258,29 +260,4 @@ export function laterEntriesOn(
     ORDER BY c.revision DESC LIMIT $4`,
     [planId, after, ids, limit],
   )
-}
-
-/** Tells every server that something waits to be opened; delivered when the transaction commits. */
-export async function notifyWork(transaction: Transaction | null): Promise<void> {
-  await notify(transaction, { type: 'work' })
-}
-
-/** Tells every window of the plan; delivered when the transaction commits. */
-export async function notify(transaction: Transaction | null, event: object): Promise<void> {
-  await execute(transaction, `SELECT pg_notify('hembix', $1)`, [JSON.stringify(event)])
-}
-
-/** How many Changes a plan had after a revision, and the ids of all that they were about or that lies around it. */
-export async function touchedSince(
-  planId: string,
-  revision: number,
-): Promise<{ readonly changes: number; readonly ids: readonly string[] }> {
-  const [found] = await rows<{ changes: number; ids: string[] }>(
-    null,
-    `WITH c AS (SELECT things, places FROM change WHERE plan_id = $1 AND revision > $2)
-    SELECT (SELECT count(*)::int FROM c) AS changes,
-      ARRAY(SELECT DISTINCT id FROM c, unnest(c.things || c.places) AS id) AS ids`,
-    [planId, revision],
-  )
-  return found ?? { changes: 0, ids: [] }
 }

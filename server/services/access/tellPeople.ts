@@ -5,7 +5,7 @@ import type { GroupId, PersonId } from '../../../core/ids'
 import type { GrantRow, GroupMemberRow } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import { findRows } from '../../db/findRows'
-import { notify } from '../../db/sql/journal'
+import { notify } from '../../db/sql/notify'
 import { plansOfPeople } from '../../db/sql/people'
 
 // A notice has to fit into 8,000 bytes.

@@ -5,7 +5,7 @@ import { fail } from '../../../core/errors'
 import type { Transaction } from '../../db/client'
 import { Op } from '../../db/client'
 import { longActs } from '../../db/models/longAct'
-import { notify } from '../../db/sql/journal'
+import { notify } from '../../db/sql/notify'
 import type { Actor } from '../actor'
 
 /** An act of so many rows and more is watched. */

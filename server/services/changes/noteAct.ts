@@ -5,7 +5,8 @@ import type { Message } from '../../../core/history/index'
 import type { TableName } from '../../../core/rows/index'
 import type { Transaction } from '../../db/client'
 import type { JournalEntry } from '../../db/sql/journal'
-import { entryById, notify, writeEntry } from '../../db/sql/journal'
+import { entryById, writeEntry } from '../../db/sql/journal'
+import { notify } from '../../db/sql/notify'
 import type { Actor } from '../actor'
 
 export interface NotedAct {

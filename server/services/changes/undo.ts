@@ -1,4 +1,4 @@
-import { changesNoRow, invert, whyNeverUndone } from '../../../core/change/index'
+import { CHANGED_NO_ROW, invert, whyNeverUndone } from '../../../core/change/index'
 import { fail } from '../../../core/errors'
 import { message } from '../../../core/history/index'
 import type { Transaction } from '../../db/client'
@@ -70,7 +70,7 @@ export async function undoSince(
       if (earlier) return [earlier]
       const from = (await entryById(transaction, actor.planId, changeId)) ?? fail('notFound')
       const acts = await actsSince(transaction, actor.planId, from.revision)
-      const targets = acts.filter(({ kind }) => !changesNoRow(kind))
+      const targets = acts.filter(({ kind }) => !CHANGED_NO_ROW.includes(kind))
       const [why] = targets.flatMap(({ kind }) => whyNeverUndone(kind) ?? [])
       if (why) fail(why)
       if (targets.length === 0) fail('undo.done')

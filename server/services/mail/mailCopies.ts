@@ -1,6 +1,6 @@
 // Copies of documents for whoever has an address of mail: one message to each, with the documents attached.
 
-import { counted } from '../../../core/change/index'
+import { counted, namedFirst } from '../../../core/change/index'
 import { fail } from '../../../core/errors'
 import { fileNameOf, mediaTypeOf, sizeText } from '../../../core/formats/index'
 import { message, namedThings } from '../../../core/history/index'
@@ -56,13 +56,12 @@ export async function mailCopies(actor: Actor, { change, documentIds, to, note }
         ...{ id: newId(), accountId: actor.accountId, toAddress, subject, createdAt: now },
         body: words.join('\n\n') + '\n',
         files: attached.map(({ blobId, name, extension }) => ({
-          ...{ planId: actor.planId, blobId, fileName: fileNameOf(name, extension) },
-          mediaType: mediaTypeOf(extension),
+          ...{ blobId, fileName: fileNameOf(name, extension), mediaType: mediaTypeOf(extension) },
         })),
       })),
       { transaction },
     )
-    const said = message('copy.mail', { things: namedThings([], attached), to: named(to) })
+    const said = message('copy.mail', { things: namedThings([], attached), to: namedFirst(to, NAMED) })
     await noteAct(transaction, actor, { id: change, kind: 'copy.mail', said, tables: [], now })
     transaction.afterCommit(() => {
       sendWaiting().catch((error: unknown) => sayFault(error, 'mail waits to be sent; it is tried again'))
@@ -85,10 +84,4 @@ async function attachable({ planId }: Actor, documentIds: readonly string[]) {
   const bytes = chosen.reduce((sum, { size }) => sum + Number(size), 0)
   if (bytes > ATTACHED_LIMIT_BYTES) fail('mail.large', { size: sizeText(bytes), limit: sizeText(ATTACHED_LIMIT_BYTES) })
   return chosen
-}
-
-/** "per@harbour.example, odo@quay.example and 4 others". */
-function named(addresses: readonly string[]): string {
-  const rest = addresses.length - NAMED
-  return rest > 0 ? `${addresses.slice(0, NAMED).join(', ')} and ${counted(rest, 'other')}` : addresses.join(', ')
 }

@@ -20,9 +20,7 @@ export function sendWaiting(): Promise<void> {
 async function sendAll(): Promise<void> {
   for (let mail = await claimMail(); mail; mail = await claimMail()) {
     try {
-      const attached = await attachedTo(mail)
-      if (attached === null) await mails().destroy({ where: { id: mail.id } })
-      else await deliver({ ...mail, attached })
+      await deliver({ ...mail, attached: await attachedTo(mail) })
       await mails().update({ sentAt: new Date() }, { where: { id: mail.id } })
     } catch (error) {
       sayFault(error, 'a message could not be sent; it is tried again')
@@ -30,13 +28,14 @@ async function sendAll(): Promise<void> {
   }
 }
 
-/** null: something of it is gone or was locked meanwhile, so that it is not to be sent any more. */
-async function attachedTo({ files }: WaitingMail): Promise<readonly Attached[] | null> {
-  const attached: Attached[] = []
-  for (const { planId, blobId, fileName, mediaType } of files) {
-    const blob = await blobs().findOne({ where: { id: blobId, planId } })
-    if (!blob || blob.lockId !== null) return null
-    attached.push({ fileName, mediaType, bytes: blobStore.read(blobId, 0, Number(blob.size) - 1) })
-  }
-  return attached
+/** Throws where something of it is gone or was locked meanwhile: it stays unsent, and its sender sees that. */
+async function attachedTo({ files }: WaitingMail): Promise<readonly Attached[]> {
+  if (files.length === 0) return []
+  const found = await blobs().findAll({ where: { id: files.map(({ blobId }) => blobId), lockId: null } })
+  const sizes = new Map(found.map(({ id, size }) => [id, Number(size)]))
+  return files.map(({ blobId, fileName, mediaType }) => {
+    const size = sizes.get(blobId)
+    if (size === undefined) throw new Error('What is attached to a message is gone, or was locked.')
+    return { fileName, mediaType, bytes: blobStore.read(blobId, 0, size - 1) }
+  })
 }

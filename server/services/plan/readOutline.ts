@@ -13,7 +13,7 @@ import {
   tagsOf,
   tagsOfFolders,
 } from '../../db/sql/planRows'
-import { touchedSince } from '../../db/sql/journal'
+import { touchedSince } from '../../db/sql/touched'
 import { keptSearchesOf } from '../../db/sql/keeping'
 import { readAccess } from '../access/readAccess'
 import type { GivenOut } from '../access/readAccess'

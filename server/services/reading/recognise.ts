@@ -5,7 +5,7 @@ import { withTransaction } from '../../db/client'
 import { writeLocated } from '../../db/sql/bestPages'
 import type { ScanClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
-import { notifyWork } from '../../db/sql/journal'
+import { notifyWork } from '../../db/sql/notify'
 import { bodiesOf, holdReading, notifyHolders, writeFacts } from '../../db/sql/reading'
 import type { ScanQueue } from '../../db/sql/scans'
 import {

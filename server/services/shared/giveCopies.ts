@@ -1,6 +1,7 @@
 // Copies of a document for other people: each has one of their own in their In-tray, from whoever gave it.
 
 import { v5 } from 'uuid'
+import { namedFirst } from '../../../core/change/index'
 import { fileNameOf, mediaTypeOf } from '../../../core/formats/index'
 import type { DocumentId, GroupId, PersonId } from '../../../core/ids'
 import { fail } from '../../../core/errors'
@@ -19,6 +20,8 @@ import { storeStream } from '../documents/storeFile'
 
 /** Names the copy for one person within the act (RFC 9562, version 5). */
 const COPIES = '0b7a2c0e-6c53-4a3f-9d5c-7b9a3d2f1e44'
+
+const NAMED = 3
 
 export interface CopiesRequest {
   /** The client's key of the act: with the same one nobody gets a second copy. */
@@ -62,7 +65,11 @@ export async function giveCopies(actor: Actor, id: DocumentId, { change, to }: C
       now,
     )
   }
-  const said = message('copy.give', { people: people.length, things: namedThings([], [content]) })
+  const whom = namedFirst(
+    people.map(({ name }) => name),
+    NAMED,
+  )
+  const said = message('copy.give', { to: whom, things: namedThings([], [content]) })
   await withTransaction(async transaction => {
     if (!(await lockPlan(transaction, actor.planId)) || (await entryById(transaction, actor.planId, change))) return
     await noteAct(transaction, actor, { id: change, kind: 'copy.give', said, tables: [], now })

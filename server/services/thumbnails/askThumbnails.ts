@@ -1,5 +1,5 @@
 import { fail } from '../../../core/errors'
-import { notifyWork } from '../../db/sql/journal'
+import { notifyWork } from '../../db/sql/notify'
 import type { Thumbnail } from '../../db/sql/thumbnails'
 import { pictureOf, wantThumbnails } from '../../db/sql/thumbnails'
 import type { Actor } from '../actor'
