@@ -2,10 +2,11 @@
 // where one types what to do.
 
 import type { ComputedRef, Ref } from 'vue'
-import { ref } from 'vue'
+import { nextTick, ref, watch } from 'vue'
 import { nameThings } from '../../core/change/index'
 import { thingsOf } from '../../core/plan/index'
 import type { Dragged } from '../composables/useDrag'
+import { giveRowKeys } from '../composables/rowKeys'
 import type { ListBehaviour, ListOptions } from '../composables/useList'
 import { useList } from '../composables/useList'
 import type { OfferedAct, ThingItem } from './act'
@@ -47,6 +48,12 @@ export function useThingList<I extends ThingItem>(options: ThingListOptions<I>):
   const base = useList<I>(options)
   const renaming = ref<string | null>(null)
   const menuAt = ref<MenuAt | null>(null)
+  // A name that was typed gives the keys back to its row.
+  watch(renaming, async (now, before) => {
+    if (now !== null || before === null) return
+    await nextTick()
+    if (document.activeElement === document.body) giveRowKeys(before)
+  })
   const { open, show, taken } = options
   const things = useThings(base.targetItems, {
     ...{ open, show, taken, fromFolderId },

@@ -37,6 +37,19 @@ test('Tab leads past the outline, and the rows of a list are walked through and 
   await page.keyboard.press('Escape')
   await expect(documentRow(page, 'Renewal')).toBeFocused()
 
+  // So does a name that was typed.
+  await page.keyboard.press('F2')
+  await page.getByLabel('New name of Renewal').fill('Renewal 2027')
+  await page.keyboard.press('Enter')
+  await expect(documentRow(page, 'Renewal 2027')).toBeFocused()
+
+  // A sheet that keys opened by a button gives them back to it.
+  await page.getByRole('button', { name: /^Colour…/ }).press('Enter')
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('button', { name: /^Colour…/ })).toBeFocused()
+  await documentRow(page, 'Renewal').focus()
+
   // One step of Tab enters the list, where it was left.
   await page.keyboard.press('Shift+Tab')
   await expect(documentRow(page, 'Renewal')).not.toBeFocused()

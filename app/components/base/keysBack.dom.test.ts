@@ -37,6 +37,16 @@ describe('the keys after a sheet', () => {
     expect(focused()).toBe('leave')
   })
 
+  it('are with the button that keys pressed to open it', async () => {
+    lay(`<button id="give">Give</button>${SHEET}`)
+    focus('#give')
+    document.querySelector('#give')?.dispatchEvent(new MouseEvent('click', { bubbles: true, detail: 0 }))
+    const giveBack = rememberKeys()
+    focus('#leave')
+    await giveBack()
+    expect(focused()).toBe('give')
+  })
+
   it('are with the same row where it was drawn anew', async () => {
     lay(ROWS + SHEET)
     focus('#one')

@@ -4,7 +4,7 @@
 import { computed, ref, watch } from 'vue'
 import type { DocumentFacts } from '../../../contract/document'
 import type { GivenThing } from '../../../core/access/index'
-import { counted, nameThings } from '../../../core/change/index'
+import { namedFirst, nameThings } from '../../../core/change/index'
 import type { FolderId } from '../../../core/ids'
 import { useAreas } from '../../stores/areas'
 import type { GiveTarget } from '../../stores/dialogs'
@@ -68,10 +68,9 @@ const meant = computed<GivenThing | 'plan' | null>(() => {
 /** Said before it happens: hand-ins, and whatever else was for one person, would be seen by all of these. */
 const opened = computed(() => {
   const below = of('folder').flatMap(({ id }) => given.forOneBelow(id as FolderId))
-  const [first, ...others] = below.map(id => placeNames.placeOf(id)?.text ?? '')
-  if (first === undefined) return ''
-  const what = others.length === 0 ? first : `${first} and ${counted(others.length, 'other')}`
-  return `In it lies what one person alone sees beside you so far: ${what}. Whoever has it would see that as well.`
+  if (below.length === 0) return ''
+  const places = below.map(id => placeNames.placeOf(id)?.text ?? '')
+  return `In it lies what one person alone sees beside you so far: ${namedFirst(places, 1)}. Whoever has it would see that as well.`
 })
 /** What is locked is given by its name alone. */
 const isLocked = computed(

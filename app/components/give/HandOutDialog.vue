@@ -16,6 +16,7 @@ import DayField from '../base/DayField.vue'
 import LineField from '../base/LineField.vue'
 import PaperDialog from '../common/PaperDialog.vue'
 import FolderField from '../places/FolderField.vue'
+import SentenceLine from './SentenceLine.vue'
 
 const props = defineProps<{ request: HandOutRequest | null }>()
 const emit = defineEmits<{ close: [] }>()
@@ -67,10 +68,10 @@ async function send(): Promise<void> {
       <NuxtLink class="place" to="/people" @click="emit('close')">Make one under People.</NuxtLink>
     </p>
     <form v-else @submit.prevent="send">
-      <p class="line">
+      <SentenceLine>
         Give each person of <ChoiceField v-model="groupId" class="group" label="Group" :choices="choices" /> {{ what }}
-      </p>
-      <p class="line">
+      </SentenceLine>
+      <SentenceLine>
         under the name
         <LineField
           v-model="name"
@@ -78,12 +79,12 @@ async function send(): Promise<void> {
           aria-label="Name of the hand-out"
           data-begins
           autocomplete="off" />
-      </p>
-      <p class="line">in <FolderField v-model="place" class="where" label="Where" :others="TOP" /></p>
-      <p class="line">
+      </SentenceLine>
+      <SentenceLine>in <FolderField v-model="place" class="where" label="Where" :others="TOP" /></SentenceLine>
+      <SentenceLine>
         to hand in until
         <DayField class="day" label="Hand in until; empty: without an end" :day="until" @change="until = $event" />
-      </p>
+      </SentenceLine>
       <p class="second">
         Each sees their own folder alone, and may add to it until then; afterwards they may read it.
         <template v-if="group">{{ counted(group.memberIds.length, 'person') }} in the group now.</template>
@@ -99,13 +100,6 @@ async function send(): Promise<void> {
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 8px;
-  align-items: center;
-  margin-bottom: 10px;
-}
 .group {
   width: 180px;
 }

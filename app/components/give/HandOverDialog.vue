@@ -14,6 +14,7 @@ import ChoiceField from '../base/ChoiceField.vue'
 import EnterSends from '../base/EnterSends.vue'
 import LineField from '../base/LineField.vue'
 import PaperDialog from '../common/PaperDialog.vue'
+import SentenceLine from './SentenceLine.vue'
 import WhoField from './WhoField.vue'
 
 const props = defineProps<{ thing: GiveTarget | null }>()
@@ -89,16 +90,16 @@ async function takeBack(): Promise<void> {
       {{ counted(offered.documents, 'document') }} as it is now. Until they take it over it stays yours.
     </p>
     <form v-else @submit.prevent="send">
-      <p class="line">
+      <SentenceLine>
         To
         <WhoField ref="who" v-model="to" label="To whom" only-people only-one @refused="refused = $event" />
-      </p>
-      <p class="line">
+      </SentenceLine>
+      <SentenceLine>
         I can
         <ChoiceField v-model="kept" class="kept" label="What I keep" :choices="choices" />
         it
-      </p>
-      <p class="line">
+      </SentenceLine>
+      <SentenceLine>
         Tell them:
         <LineField
           ref="noteField"
@@ -107,7 +108,7 @@ async function takeBack(): Promise<void> {
           aria-label="What they are told"
           placeholder="nothing more"
           autocomplete="off" />
-      </p>
+      </SentenceLine>
       <p class="second">
         Nothing changes until they take it over. Then it is theirs, with
         {{ thing?.kind === 'document' ? 'all its versions' : 'all folders and documents in it' }}, colours, tags and
@@ -132,13 +133,6 @@ async function takeBack(): Promise<void> {
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 8px;
-  margin-bottom: 10px;
-}
 .kept {
   width: 190px;
   padding-left: 7px;

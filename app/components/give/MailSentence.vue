@@ -6,6 +6,7 @@ import { useGiven } from '../../stores/given'
 import { sendByMail } from '../../stores/mailing'
 import LineField from '../base/LineField.vue'
 import NoteField from '../base/NoteField.vue'
+import SentenceLine from './SentenceLine.vue'
 
 const props = defineProps<{ documentIds: readonly string[] }>()
 const given = useGiven()
@@ -33,7 +34,7 @@ defineExpose({ send, isDone, isReady })
 
 <template>
   <div class="sentence">
-    <p class="line">
+    <SentenceLine>
       Send a copy of {{ documentIds.length === 1 ? 'it' : 'them' }} by mail to
       <LineField
         ref="field"
@@ -46,7 +47,7 @@ defineExpose({ send, isDone, isReady })
         placeholder="addresses, with commas between"
         autocomplete="off"
         @change="wrong = read.wrong" />
-    </p>
+    </SentenceLine>
     <p id="mail-addresses" class="second">
       <template v-if="wrong.length > 0">
         <span class="warn">{{ wrong.map(part => `“${part}”`).join(', ') }}: no address of mail.</span> Mend
@@ -65,18 +66,12 @@ defineExpose({ send, isDone, isReady })
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 8px;
-}
 .to {
   flex: 1;
   min-width: 260px;
 }
 .second {
-  margin-bottom: 10px;
+  margin: -4px 0 10px;
 }
 .tell {
   display: block;

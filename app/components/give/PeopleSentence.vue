@@ -2,7 +2,7 @@
 // "Let Per Aske read it until 31 December and tell them: …", and what that would change.
 import { computed, nextTick, ref, watch } from 'vue'
 import type { GivenThing } from '../../../core/access/index'
-import { counted } from '../../../core/change/index'
+import { counted, namedFirst } from '../../../core/change/index'
 import type { Role } from '../../../core/rows/index'
 import type { GiveTarget } from '../../stores/dialogs'
 import type { Grantee } from '../../stores/given'
@@ -12,6 +12,7 @@ import { COPY_MEANING, ROLE_MEANINGS, ROLE_VERBS, ROLES_FOR } from '../../stores
 import ChoiceField from '../base/ChoiceField.vue'
 import DayField from '../base/DayField.vue'
 import LineField from '../base/LineField.vue'
+import SentenceLine from './SentenceLine.vue'
 import WhoField from './WhoField.vue'
 
 /** `meant`: the one thing with its places; null: there are several. */
@@ -57,9 +58,7 @@ const change = computed(() => {
   if (people.length === 0)
     return 'All of them may read it already; this changes how, until when, and what they are told.'
   const names = people.map(id => who.value?.nameOf({ who: 'person', whoId: id }) ?? texts.personName(id))
-  const [shown, rest] = [names.slice(0, 3), names.length - 3]
-  const list = rest > 0 ? `${shown.join(', ')} and ${counted(rest, 'other')}` : shown.join(', ')
-  return `Then ${counted(people.length, 'person')} more than now may: ${list}.`
+  return `Then ${counted(people.length, 'person')} more than now may: ${namedFirst(names, 3)}.`
 })
 
 async function send(): Promise<void> {
@@ -79,7 +78,7 @@ defineExpose({ send, isDone, isReady })
 
 <template>
   <div class="sentence">
-    <p class="line">
+    <SentenceLine>
       Let
       <WhoField ref="who" v-model="to" label="To whom" @refused="given.refused = $event" />
       <ChoiceField v-model="role" class="role" label="What they may do" :choices="choices" />
@@ -88,8 +87,8 @@ defineExpose({ send, isDone, isReady })
         until
         <DayField class="day" label="Until when; empty: until it is taken back" :day="until" @change="until = $event" />
       </template>
-    </p>
-    <p v-if="role !== 'copy'" class="line">
+    </SentenceLine>
+    <SentenceLine v-if="role !== 'copy'">
       and tell them:
       <LineField
         v-model="note"
@@ -97,7 +96,7 @@ defineExpose({ send, isDone, isReady })
         aria-label="What they are told"
         placeholder="nothing more"
         autocomplete="off" />
-    </p>
+    </SentenceLine>
     <p class="second">{{ role === 'copy' ? COPY_MEANING : ROLE_MEANINGS[role] }}</p>
     <p v-if="!areDocuments" class="second">
       {{ kinds.has('plan') ? 'That is all that is filed in it,' : 'That is all that lies in a folder and below,' }}
@@ -108,13 +107,6 @@ defineExpose({ send, isDone, isReady })
 </template>
 
 <style scoped>
-.line {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 6px 8px;
-  margin-bottom: 10px;
-}
 .role {
   width: 128px;
   padding-left: 7px;

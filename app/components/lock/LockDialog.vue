@@ -2,7 +2,7 @@
 // Locks documents or a folder with a passphrase, after saying what that means.
 import { computed, ref, watch } from 'vue'
 import type { LockPreview } from '../../../contract/lock'
-import { counted, quoted } from '../../../core/change/index'
+import { counted, namedFirst, quoted } from '../../../core/change/index'
 import { fileNameOf } from '../../../core/formats/index'
 import { useSending } from '../../composables/useSending'
 import type { MeantThing } from '../../stores/dialogs'
@@ -33,8 +33,7 @@ const what = computed(() => {
 const OTHERS_SHOWN = 3
 const others = computed(() => {
   const names = (preview.value?.others ?? []).map(({ name, extension }) => quoted(fileNameOf(name, extension)))
-  const more = names.length - OTHERS_SHOWN
-  return [...names.slice(0, OTHERS_SHOWN), ...(more > 0 ? [`${counted(more, 'other')}`] : [])].join(', ')
+  return namedFirst(names, OTHERS_SHOWN)
 })
 const isSame = computed(() => passphrase.value === again.value)
 

@@ -38,9 +38,7 @@ const HTML_SHOWS: readonly PartKind[] = ['text', 'footnotes', 'endnotes']
 const shownAsHtml = computed(() =>
   props.document.reading.parts.reduce((sum, { kind, count }) => (HTML_SHOWS.includes(kind) ? sum + count : sum), 0),
 )
-/** Pages that are drawn; what is attached stands behind them, as it was read. */
-const drawnPages = computed(() => props.document.reading.parts.find(({ kind }) => kind === 'page')?.count ?? 0)
-const hasAttachments = computed(() => props.document.reading.parts.some(({ kind }) => kind === 'attachment'))
+const countOf = (kind: PartKind) => props.document.reading.parts.find(one => one.kind === kind)?.count ?? 0
 const locks = useLocks()
 const failed = ref(false)
 watch(
@@ -54,7 +52,7 @@ const way = computed(() => {
   const { extension, reading, size, lockId } = props.document
   if (lockId !== null && locks.openUntil(lockId) === null) return 'locked'
   if (size === 0) return 'empty'
-  const isAttached = hasAttachments.value && !props.large && props.page > drawnPages.value
+  const isAttached = countOf('attachment') > 0 && !props.large && props.page > countOf('page')
   if (extension === 'pdf' && !failed.value && !isAttached) return 'pdf'
   // As a picture of a page an SVG runs nothing.
   if ((isPicture(extension) || extension === 'svg' || needsServerRendering(extension)) && !failed.value)
@@ -66,6 +64,14 @@ const way = computed(() => {
     return 'html'
   if (reading.state === 'read') return 'text'
   return reading.state === 'locked' ? 'none' : reading.state
+})
+/** Parts that stand, as they were read, behind what has a look of its own; null: there are none. */
+const behind = computed(() => {
+  const has = (shown: readonly PartKind[]) => props.document.reading.parts.some(({ kind }) => !shown.includes(kind))
+  if (!props.large) return null
+  if (way.value === 'html' && has(HTML_SHOWS)) return { but: HTML_SHOWS, from: 1 }
+  if (way.value === 'pdf' && countOf('attachment') > 0) return { but: ['page'] as const, from: countOf('page') + 1 }
+  return null
 })
 /** A picture as it is; where browsers do not show it, its pages as the server draws them. */
 const pictured = computed(() => {
@@ -112,37 +118,16 @@ watch(
       :name="document.name"
       :film="playedAs(document.extension) === 'film'"
       @failed="failed = true" />
-    <div v-if="way === 'pdf' && large && hasAttachments" class="paper">
-      <TextPages
+    <div v-if="behind || !['pdf', 'picture', 'media'].includes(way)" class="paper">
+      <HtmlSheet
+        v-if="way === 'html'"
         :id="document.id"
-        :key="`${document.id} ${document.version}`"
+        data-page="1"
+        :data-to="shownAsHtml"
+        data-drawn
+        :version="document.version"
         :extension="document.extension"
-        :only="null"
-        :from="drawnPages + 1"
-        :reach="reach"
-        :hit-pages="hitPages"
-        :but="['page']" />
-    </div>
-    <div v-else-if="way !== 'pdf' && way !== 'picture' && way !== 'media'" class="paper">
-      <template v-if="way === 'html'">
-        <HtmlSheet
-          :id="document.id"
-          data-page="1"
-          :data-to="shownAsHtml"
-          data-drawn
-          :version="document.version"
-          :extension="document.extension"
-          @failed="failed = true" />
-        <TextPages
-          v-if="large && document.reading.parts.some(({ kind }) => !HTML_SHOWS.includes(kind))"
-          :id="document.id"
-          :key="`${document.id} ${document.version}`"
-          :extension="document.extension"
-          :only="null"
-          :reach="reach"
-          :hit-pages="hitPages"
-          :but="HTML_SHOWS" />
-      </template>
+        @failed="failed = true" />
       <LinkSheet v-else-if="way === 'link'" :id="document.id" :version="document.version" @failed="failed = true" />
       <TextPages
         v-else-if="way === 'text'"
@@ -159,13 +144,22 @@ watch(
         Its words are being read; they appear here in a moment.
       </p>
       <p v-else-if="way === 'failed'" class="warn">It could not be read. {{ document.reading.reason }}</p>
-      <p v-else class="quiet">
+      <p v-else-if="way !== 'pdf'" class="quiet">
         {{
           failed
             ? 'It cannot be shown; perhaps it is damaged.'
             : 'Documents of this type are not shown here. Download it to look at it.'
         }}
       </p>
+      <TextPages
+        v-if="behind"
+        v-bind="behind"
+        :id="document.id"
+        :key="`${document.id} ${document.version}`"
+        :extension="document.extension"
+        :only="null"
+        :reach="reach"
+        :hit-pages="hitPages" />
     </div>
   </div>
 </template>
