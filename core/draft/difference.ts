@@ -9,6 +9,7 @@ import type { FolderRow } from '../rows/index'
 import { foldedText } from '../text/index'
 import type { Tree } from '../tree/index'
 import { childrenOf } from '../tree/index'
+import type { DraftRow, LineState } from './draftRow'
 import type { DraftFault, DraftFolder, DraftLine } from './grow'
 import { growDraft } from './grow'
 import { matchLost } from './matchLost'
@@ -26,22 +27,6 @@ export interface PresentPlan {
   readonly locale: string
   /** What numberTree gives of plan and folders, where it is known already. */
   readonly numbered?: NumberedTree<FolderRow>
-}
-
-export type LineState = 'new' | 'renamed' | 'moved' | 'reordered' | 'renumbered' | 'recoloured' | 'described'
-
-export interface DraftRow {
-  readonly line: number
-  readonly id: FolderId
-  readonly parent: number
-  readonly depth: number
-  readonly name: string
-  readonly code: string
-  readonly meaning: string | null
-  /** Empty: it stays as it is. */
-  readonly states: readonly LineState[]
-  /** Code and name as they are now, where they differ. */
-  readonly was: string | null
 }
 
 export interface RemovedRow {

@@ -1,4 +1,5 @@
-export type { Difference, LineState, PresentPlan, RemovedRow } from './difference'
+export type { Difference, PresentPlan, RemovedRow } from './difference'
+export type { LineState } from './draftRow'
 export { draftDifference } from './difference'
 export type { DraftLine } from './grow'
 export { branchEnd, growDraft, LEVEL_LIMIT } from './grow'

@@ -3,7 +3,7 @@
 import { longestRise } from '../plan/index'
 import type { FolderRow } from '../rows/index'
 import type { Tree } from '../tree/index'
-import type { DraftRow } from './difference'
+import type { DraftRow } from './draftRow'
 
 export function siblingPlaces(tree: Tree<FolderRow>): Map<string, number> {
   const places = new Map<string, number>()

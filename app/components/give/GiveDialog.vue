@@ -69,8 +69,11 @@ const meant = computed<GivenThing | 'plan' | null>(() => {
 const opened = computed(() => {
   const below = of('folder').flatMap(({ id }) => given.forOneBelow(id as FolderId))
   if (below.length === 0) return ''
-  const places = below.map(id => placeNames.placeOf(id)?.text ?? '')
-  return `In it lies what one person alone sees beside you so far: ${namedFirst(places, 1)}. Whoever has it would see that as well.`
+  const places = namedFirst(
+    below.map(id => placeNames.placeOf(id)?.text ?? ''),
+    1,
+  )
+  return `In it lies what one person alone sees beside you so far: ${places}. Whoever has it would see that as well.`
 })
 /** What is locked is given by its name alone. */
 const isLocked = computed(
