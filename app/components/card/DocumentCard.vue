@@ -87,9 +87,11 @@ const READING = {
       }}<template v-if="partCounts(document.reading.parts)"> · {{ partCounts(document.reading.parts) }} </template> ·
       {{ sizeText(document.size) }}
     </p>
-    <p v-if="attachments(document) > 0" class="second">
+    <p v-if="attachments(document) > 0" class="second attached">
       {{ counted(attachments(document), 'attachment') }} ·
-      <v-btn class="place" @click="store.takeOut(document.id)">make documents of them</v-btn>
+      <v-btn class="place" @click="store.takeOut(document.id)">{{
+        attachments(document) === 1 ? 'make a document of it' : 'make documents of them'
+      }}</v-btn>
     </p>
     <dl>
       <dt>Filed in</dt>
@@ -192,6 +194,9 @@ const READING = {
 </template>
 
 <style scoped>
+.attached {
+  margin-bottom: 8px;
+}
 h2,
 .kind,
 dl,

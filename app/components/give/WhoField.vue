@@ -24,7 +24,10 @@ const emit = defineEmits<{ refused: [why: string] }>()
 
 const [groups, texts] = [useGroups(), useGivenTexts()]
 const typed = ref('')
-const isOpen = ref(false)
+const isListed = ref(false)
+/** Once somebody was chosen the list stays away, or it would lie over the acts, until one types or points again. */
+const isWanted = ref(true)
+const isOpen = computed({ get: () => isListed.value && isWanted.value, set: on => (isListed.value = on) })
 const picked = ref<string | null>(null)
 const field = ref<{ $el: HTMLElement } | null>(null)
 leaveRoleToInput(field)
@@ -65,6 +68,7 @@ async function choose(value: string | null): Promise<void> {
   if (!offer) return
   emit('refused', '')
   const address = typed.value.trim()
+  isWanted.value = false
   // The field writes what was picked into itself after this.
   void nextTick(() => {
     picked.value = null
@@ -122,6 +126,8 @@ defineExpose({ nameOf, focus })
       item-value="value"
       :aria-label="label"
       placeholder="name or address"
+      @keydown="isWanted ||= $event.key !== 'Enter'"
+      @mousedown="isWanted = true"
       @keydown.enter="(isOpen || typed !== '') && $event.preventDefault()"
       @update:model-value="choose">
       <template #item="{ props: item, item: offer }">

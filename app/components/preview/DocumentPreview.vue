@@ -173,6 +173,10 @@ watch(
   max-height: none;
   overflow: visible;
 }
+/* What is attached, behind the pages. */
+.pages + .paper {
+  margin-top: 12px;
+}
 .paper {
   background: var(--on-paper);
   color: var(--on-page);
