@@ -75,6 +75,12 @@ export default defineNuxtConfig({
       ? { entry: fileURLToPath(new URL('server/entry/nodeServer.ts', import.meta.url)) }
       : {}),
     esbuild: { options: { target: 'node20' } },
+    // What PDFs leave to their reader: codes of Asian fonts, letters of fonts that are not embedded, decoders.
+    publicAssets: ['cmaps', 'standard_fonts', 'wasm'].map(folder => ({
+      dir: fileURLToPath(new URL(`node_modules/pdfjs-dist/${folder}`, import.meta.url)),
+      baseURL: `/pdf/${folder}`,
+      maxAge: 86_400,
+    })),
   },
   typescript: { strict: true, typeCheck: false, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   // Fonts stay files: the content policy allows none from data addresses.

@@ -12,6 +12,11 @@ describe(headsOf, () => {
     expect(headsOf([page])).toEqual(heads)
   })
 
+  it('takes no longer for a line that has many before it', () => {
+    const column = Array.from({ length: 200_000 }, () => 'a').join('\n')
+    expect(headsOf([column])).toEqual(['a'])
+  })
+
   it('looks at each page, and stops where it is enough', () => {
     expect(headsOf(['One\nx y.', 'Two\nz.'])).toEqual(['One', 'Two'])
     expect(headsOf(Array.from({ length: 500 }, () => 'A heading of some length'))).toHaveLength(83)

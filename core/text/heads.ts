@@ -12,8 +12,9 @@ export function headsOf(pages: readonly string[]): string[] {
   let length = 0
   for (const page of pages) {
     const lines = page.split('\n').map(line => line.trim())
+    const first = lines.findIndex(line => line !== '')
     for (const [index, line] of lines.entries()) {
-      if (!isHead(lines, index)) continue
+      if (!isHead(lines, index, first)) continue
       const head = line.replace(/^#{1,6}\s+/, '')
       length += head.length
       if (length > MOST_CHARACTERS) return heads
@@ -23,11 +24,10 @@ export function headsOf(pages: readonly string[]): string[] {
   return heads
 }
 
-function isHead(lines: readonly string[], index: number): boolean {
+function isHead(lines: readonly string[], index: number, first: number): boolean {
   const line = lines[index] ?? ''
   if (/^#{1,6}\s+\S/.test(line)) return true
   if (line === '' || line.length > LONGEST_LINE || !/\p{L}/u.test(line) || /[.,;:!?…]$/.test(line)) return false
   const alone = (lines[index - 1] ?? '') === '' && (lines[index + 1] ?? '') === ''
-  const isFirst = lines.slice(0, index).every(before => before === '')
-  return isFirst || (alone && /^[\p{Lu}\p{N}]/u.test(line))
+  return index === first || (alone && /^[\p{Lu}\p{N}]/u.test(line))
 }

@@ -40,7 +40,7 @@ const FILES: Readonly<Record<string, (bytes: Uint8Array) => Promise<HeldFile[]>>
     }))
   },
   async zip(bytes) {
-    const entries = await unpack(bytes, name => !/[/\\]$/.test(name) && !OF_A_SYSTEM.test(name))
+    const entries = await unpack(bytes, name => !/[/\\]$/.test(name) && !OF_A_SYSTEM.test(name), { whole: true })
     return [...entries].flatMap(([name, content]) => {
       // An archive can name anything: nothing leads out of the folder, and no part is empty.
       const path = name.split(/[/\\]/).filter(part => !['', '.', '..'].includes(part.trim()))

@@ -12,7 +12,15 @@ import { readRtf } from './rtf'
 import { tidyLines } from './xmlText'
 
 // Places in the file information block ([MS-DOC] 2.5).
-const FIB = { version: 0x02, flags: 0x0a, textFrom: 0x18, textTo: 0x1c, pieces: 0x1a2, piecesLength: 0x1a6 } as const
+const FIB = {
+  version: 0x02,
+  flags: 0x0a,
+  environment: 0x12,
+  textFrom: 0x18,
+  textTo: 0x1c,
+  pieces: 0x1a2,
+  piecesLength: 0x1a6,
+} as const
 // How many letters each of them has, in the order in which they follow each other.
 const LENGTHS: readonly (readonly [number, PartKind])[] = [
   [0x4c, 'text'],
@@ -28,13 +36,18 @@ const [IS_ENCRYPTED, IN_SECOND_TABLE] = [0x0100, 0x0200]
 const FIRST_UNICODE = 0xc1
 // Of 1997 and later, and of 1993 to 1995.
 const SIGNATURES = [0xa5ec, 0xa5dc]
+// Before 1993, without a container.
+const OLDEST = [0xa59b, 0xa59c, 0xa5db, 0xa5dc]
 const IS_NARROW = 0x40000000
+const OF_MACINTOSH = 1
 
 export function readDoc(bytes: Uint8Array): Part[] {
   const beginning = Buffer.from(bytes.subarray(0, 1024)).toString('latin1')
   // Many a file with this name is of another kind.
   if (/^\s*\{\\rtf/.test(beginning)) return textParts(readRtf(bytes))
   if (!bytes.subarray(0, 1024).includes(0)) return textParts(readPlain(bytes))
+  const oldest = Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length)
+  if (bytes.length > 0x200 && OLDEST.includes(oldest.readUInt16LE(0))) return narrowParts(oldest)
   const file = openCompoundFile(bytes, 'DOC')
   const main = file.stream('WordDocument')
   if (!main || main.length < 0x200 || !SIGNATURES.includes(main.readUInt16LE(0)))
@@ -43,10 +56,7 @@ export function readDoc(bytes: Uint8Array): Part[] {
     )
   const flags = main.readUInt16LE(FIB.flags)
   if ((flags & IS_ENCRYPTED) !== 0) throw new Unreadable(PROTECTED)
-  if (main.readUInt16LE(FIB.version) < FIRST_UNICODE)
-    return textParts(
-      shownText(narrowText(main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo)))),
-    )
+  if (main.readUInt16LE(FIB.version) < FIRST_UNICODE) return narrowParts(main)
   const table = file.stream((flags & IN_SECOND_TABLE) !== 0 ? '1Table' : '0Table')
   const pieces = table?.subarray(
     main.readUInt32LE(FIB.pieces),
@@ -54,6 +64,13 @@ export function readDoc(bytes: Uint8Array): Part[] {
   )
   if (!pieces) throw new Unreadable('A part of it is damaged. Open it where it was made and save it again.')
   return inParts(main, joined(main, pieces))
+}
+
+/** Before Unicode the text is one piece. */
+function narrowParts(main: Buffer): Part[] {
+  const letters = main.subarray(main.readUInt32LE(FIB.textFrom), main.readUInt32LE(FIB.textTo))
+  const western = main[FIB.environment] === OF_MACINTOSH ? 'macintosh' : 'windows-1252'
+  return textParts(shownText(narrowText(letters, western)))
 }
 
 /** What is behind the lengths, in a damaged one, is kept with the last. */
@@ -70,10 +87,9 @@ function inParts(main: Buffer, text: string): Part[] {
 }
 
 /** Before Unicode the fonts said which letters are meant, and the language often something else: the letters tell. */
-function narrowText(bytes: Buffer): string {
+function narrowText(bytes: Buffer, western: string): string {
   const letters = Buffer.from(bytes.filter(byte => byte >= 0x20))
   const foreign = letters.filter(byte => byte >= 0xc0).length
-  const western = 'windows-1252'
   return iconv.decode(bytes, foreign < letters.length / 5 ? western : guessedEncoding(letters, western))
 }
 

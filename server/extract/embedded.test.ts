@@ -45,6 +45,21 @@ describe('documents within documents', () => {
     expect(pages.slice(3).join('\n')).toContain('Łucja Quay')
   })
 
+  it('stand in a text as another that is named there, or in a drawing as pages', async () => {
+    const { pages } = await READERS.docx(
+      text('The lease', { 'word/afchunk1.docx': text('Its terms'), 'word/more.html': strToU8('<p>Its dues</p>') }),
+    )
+    expect(bodiesOf(pages)).toEqual(['The lease', 'Its terms', 'Its dues'])
+    const drawing = await READERS.odg(
+      zipSync({
+        'content.xml': strToU8('<o:body xmlns:o="o" xmlns:d="d"><d:page><d:p>Quay</d:p></d:page></o:body>'),
+        'Pictures/1000.pdf': sample('picture-and-text.pdf'),
+      }),
+    )
+    expect(drawing.pages.map(({ kind }) => kind)).toEqual(['page', 'embedded'])
+    expect(wholeText(drawing.pages)).toContain('Invoice of the boathouse')
+  })
+
   it('are found in storages of older files', async () => {
     const letter = new Uint8Array(sample('letter.doc'))
     const { pages: parts } = await READERS.doc(

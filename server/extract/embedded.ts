@@ -1,8 +1,10 @@
 // Documents within documents: tables in a text, texts on a slide. Each is handed out as a file of its own.
 
+import { extname } from 'node:path'
 import { inflateSync } from 'node:zlib'
 import CFB from 'cfb'
 import type { ReadableFormat } from '../../core/formats/index'
+import { readableFormat } from '../../core/formats/index'
 import { unpack } from './zip'
 
 export interface Embedded {
@@ -13,10 +15,30 @@ export interface Embedded {
 const COUNT_LIMIT = 50
 const OBJECT_LIMIT_BYTES = 64 * 1024 * 1024
 
-/** In the container of Office Open XML. */
+/** In the container of Office Open XML: objects, and texts of other formats that stand where they are named. */
 export async function embeddedInOoxml(bytes: Uint8Array): Promise<Embedded[]> {
-  const parts = await unpack(bytes, name => /^(word|xl|ppt)\/embeddings\/[^/]+$/.test(name))
-  const found = await Promise.all([...parts.values()].slice(0, COUNT_LIMIT).map(part => documentsIn(part)))
+  const parts = await unpack(
+    bytes,
+    name => /^(word|xl|ppt)\/embeddings\/[^/]+$/.test(name) || /^(word\/)?[^/]+\.(docx|x?html?|rtf|txt)$/i.test(name),
+  )
+  return documentsAmong(parts)
+}
+
+/** In the container of OpenDocument: objects of other programs, and pages that were put in as a picture. */
+export async function embeddedInOpenDocument(bytes: Uint8Array): Promise<Embedded[]> {
+  if (bytes[0] !== 0x50) return [] // flat, in one XML file
+  return documentsAmong(await unpack(bytes, name => /^Object [^/]+$|^Pictures\/[^/]+\.pdf$/.test(name)))
+}
+
+async function documentsAmong(parts: ReadonlyMap<string, Buffer>): Promise<Embedded[]> {
+  const found = await Promise.all(
+    [...parts].slice(0, COUNT_LIMIT).map(([name, part]) => {
+      const format = readableFormat(extname(name).slice(1).toLowerCase())
+      return format === 'pdf' || format === 'html' || format === 'rtf' || format === 'txt'
+        ? [{ format, bytes: part }]
+        : documentsIn(part)
+    }),
+  )
   return found.flat()
 }
 
@@ -64,11 +86,12 @@ const STREAMS: readonly (readonly [string, ReadableFormat])[] = [
   ['PowerPoint Document', 'ppt'],
 ]
 
-function opened(bytes: Uint8Array): CFB.CFB$Container | null {
+/** Null where it is none: a picture, or what no office program made. */
+export function opened(bytes: Uint8Array): CFB.CFB$Container | null {
   try {
     return CFB.read(Buffer.from(bytes.buffer, bytes.byteOffset, bytes.length), { type: 'buffer' })
   } catch {
-    return null // a picture, or what no office program made
+    return null
   }
 }
 

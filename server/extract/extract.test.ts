@@ -95,6 +95,25 @@ describe(readPdf, () => {
     expect((await readPdf(await bytesOf('pdf'))).pages[0]).toMatch(/Title & more[\s\S]*Second: ü, é, ñ\./)
   })
 
+  it('knows the codes of Asian fonts that are not embedded', async () => {
+    const codes = [0x93, 0xfa, 0x96, 0x7b, 0x8c, 0xea].map(byte => byte.toString(16)).join('') // “日本語” in Shift JIS
+    const shown = `BT /F1 12 Tf 20 100 Td <${codes}> Tj ET`
+    const japanese = [
+      '%PDF-1.4',
+      '1 0 obj<</Type/Catalog/Pages 2 0 R>>endobj',
+      '2 0 obj<</Type/Pages/Kids[3 0 R]/Count 1>>endobj',
+      '3 0 obj<</Type/Page/Parent 2 0 R/MediaBox[0 0 300 300]/Resources<</Font<</F1 4 0 R>>>>/Contents 5 0 R>>endobj',
+      '4 0 obj<</Type/Font/Subtype/Type0/BaseFont/Ryumin-Light/Encoding/90ms-RKSJ-H/DescendantFonts[6 0 R]>>endobj',
+      `5 0 obj<</Length ${shown.length}>>stream\n${shown}\nendstream endobj`,
+      '6 0 obj<</Type/Font/Subtype/CIDFontType0/BaseFont/Ryumin-Light/DW 1000/FontDescriptor 7 0 R',
+      '/CIDSystemInfo<</Registry(Adobe)/Ordering(Japan1)/Supplement 2>>>>endobj',
+      '7 0 obj<</Type/FontDescriptor/FontName/Ryumin-Light/Flags 4/FontBBox[0 0 1000 1000]/ItalicAngle 0/Ascent 800',
+      '/Descent -200/CapHeight 700/StemV 80>>endobj',
+      'trailer<</Root 1 0 R>>',
+    ].join('\n')
+    expect((await readPdf(new TextEncoder().encode(japanese))).pages).toEqual([expect.stringContaining('日本語')])
+  })
+
   it('refuses what is none', async () => {
     await expect(readPdf(new TextEncoder().encode('hello'))).rejects.toThrow('It is named PDF but is not one')
   })
@@ -298,7 +317,7 @@ describe(unpack, () => {
   })
 
   it('stops at the limit, counting also what is not wanted', async () => {
-    await expect(unpack(zip(2_000_000), name => name === 'b.txt', 1_000_000)).rejects.toThrow(
+    await expect(unpack(zip(2_000_000), name => name === 'b.txt', { limitBytes: 1_000_000 })).rejects.toThrow(
       'unpacks to more than 1 MB',
     )
   })
@@ -307,7 +326,28 @@ describe(unpack, () => {
     const lying = Buffer.from(zip(2_000_000))
     const central = lying.indexOf(Buffer.from([0x50, 0x4b, 1, 2]))
     lying.writeUInt32LE(5, central + 24) // the uncompressed size
-    await expect(unpack(lying, () => true, 1_000_000)).rejects.toThrow(Unreadable)
+    await expect(unpack(lying, () => true, { limitBytes: 1_000_000 })).rejects.toThrow(Unreadable)
+  })
+
+  it('overlooks a comment of another length than it says', async () => {
+    const other = Buffer.concat([zip(10), Buffer.alloc(0)])
+    other.writeUInt16LE(1, other.length - 2)
+    expect([...(await unpack(other, () => true)).keys()]).toEqual(['a.txt', 'b.txt'])
+    expect([...(await unpack(Buffer.concat([zip(10), Buffer.from('x')]), () => true)).keys()]).toEqual([
+      'a.txt',
+      'b.txt',
+    ])
+  })
+
+  it('keeps of a damaged part what came before, unless it is to be whole', async () => {
+    const long = Array.from({ length: 20_000 }, (_, index) => `berth ${(index * index * 7919) % 10_007}`).join('\n')
+    const damaged = Buffer.from(zipSync({ 'a.txt': strToU8(long), 'b.txt': strToU8('b') }, { level: 9 }))
+    damaged.fill(0xff, 30_000, 30_200)
+    const entries = await unpack(damaged, () => true)
+    expect(entries.get('b.txt')?.toString()).toBe('b')
+    expect(long.startsWith(entries.get('a.txt')?.toString().slice(0, 10_000) ?? '?')).toBe(true)
+    expect(entries.get('a.txt')?.length).toBeLessThan(long.length)
+    await expect(unpack(damaged, () => true, { whole: true })).rejects.toThrow('cannot be unpacked')
   })
 
   it('says that a damaged container is one', async () => {

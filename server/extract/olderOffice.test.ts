@@ -45,6 +45,17 @@ describe(readDoc, () => {
     )
   })
 
+  it('reads those of before containers, and letters as a Macintosh wrote them', () => {
+    const stream = Buffer.alloc(0x600)
+    const letters = iconv.encode('La durée du bail', 'macintosh')
+    stream.writeUInt16LE(0xa5db, 0)
+    stream.writeUInt8(1, 0x12)
+    stream.writeUInt32LE(0x400, 0x18)
+    stream.writeUInt32LE(0x400 + letters.length, 0x1c)
+    letters.copy(stream, 0x400)
+    expect(wholeText(readDoc(stream))).toBe('La durée du bail')
+  })
+
   it('reads what is only called so, and says what is none', () => {
     expect(wholeText(readDoc(Buffer.from('{\\rtf1 Rope\\par}')))).toBe('Rope')
     expect(wholeText(readDoc(Buffer.from('just words')))).toBe('just words')

@@ -1,11 +1,12 @@
 // OpenDocument 1.3, part 3: paragraphs and headings hold the text; three elements stand for white space. Packed in a
 // container, or flat in one XML file. Charts, formulas and other objects lie in parts of their own.
 
+import { valueParts, whereLost } from './exactValues'
 import { PROTECTED, Unreadable } from './outcome'
 import type { PartKind } from '../../core/text/index'
 import type { Part } from './parts'
 import { part, textParts } from './parts'
-import type { TextRules } from './xmlText'
+import type { Attributes, TextRules } from './xmlText'
 import { tidyLines, walkXml, xmlText } from './xmlText'
 import { unpack } from './zip'
 
@@ -129,11 +130,41 @@ export async function readOdt(bytes: Uint8Array): Promise<Part[]> {
 /** Each sheet with its name; cells with tabs between, rows in lines. */
 export async function readOds(bytes: Uint8Array): Promise<Part[]> {
   const { main, others } = await contentOf(bytes, 'ODS')
-  const sheets = cutOut(main, 'table').map(({ name, xml }) =>
-    part('sheet', name, tidyLines(`${name}\n${xmlText(xml, TABLE)}`)),
-  )
-  return [...sheets, ...others]
+  const sheets = cutOut(main, 'table')
+  return [
+    ...sheets.map(({ name, xml }) => part('sheet', name, tidyLines(`${name}\n${xmlText(xml, TABLE)}`))),
+    ...others,
+    ...sheets.flatMap(({ name, xml }) => valueParts(name, heldInCells(xml))),
+  ]
 }
+
+/** What cells hold beyond what they show: all digits of numbers, days as ISO 8601 (part 3, 19.385 and 19.389). */
+function heldInCells(xml: string): string[] {
+  const values: string[] = []
+  let [held, shown, isCell]: [string | null, string, boolean] = [null, '', false]
+  walkXml(xml, {
+    open: (name, attributes) => {
+      if (!name.endsWith('table-cell')) return
+      ;[held, shown, isCell] = [heldIn(attributes), '', true]
+    },
+    text: text => {
+      if (isCell) shown += text
+    },
+    close: name => {
+      if (!name.endsWith('table-cell')) return
+      isCell = false
+      const lost = whereLost(held, shown)
+      if (lost !== null) values.push(lost)
+    },
+  })
+  return values
+}
+
+const heldIn = (attributes: Attributes): string | null =>
+  attributes['value-type'] === 'boolean'
+    ? null
+    : (attributes['date-value']?.replace(/T00:00:00$/, '') ??
+      (attributes.value === undefined ? null : String(Number(attributes.value))))
 
 /** Each slide, and behind it its notes. */
 export async function readOdp(bytes: Uint8Array): Promise<Part[]> {

@@ -97,7 +97,7 @@ export async function readPdf(bytes: Uint8Array): Promise<{ pages: string[]; att
 // 200 dots an inch, which recognition likes; larger pages are drawn smaller.
 const DOTS = 200 / 72
 const SIDE_LIMIT = 2600
-const WASM = `${dirname(createRequire(import.meta.url).resolve('pdfjs-dist/package.json'))}/wasm/`
+const LIBRARY = dirname(createRequire(import.meta.url).resolve('pdfjs-dist/package.json'))
 
 /** One page (from 1) as a PNG. */
 export async function drawPdfPage(bytes: Uint8Array, number: number): Promise<Uint8Array> {
@@ -120,13 +120,17 @@ async function withPdf<T>(
     throw new Unreadable('It is named PDF but is not one. Open it where it was made and save it again.')
   const { getDocument, VerbosityLevel } = await pdfLibrary()
   const task = getDocument({
-    data: bytes,
+    data: Buffer.isBuffer(bytes) ? new Uint8Array(bytes) : bytes, // the library takes no other kind
     verbosity: VerbosityLevel.ERRORS,
     useSystemFonts: false,
     disableFontFace: true,
     isEvalSupported: false,
     stopAtErrors: false,
-    wasmUrl: WASM,
+    wasmUrl: `${LIBRARY}/wasm/`,
+    // Fonts that are not embedded: what their codes stand for (Chinese, Japanese, Korean), and letters to draw.
+    cMapUrl: `${LIBRARY}/cmaps/`,
+    cMapPacked: true,
+    standardFontDataUrl: `${LIBRARY}/standard_fonts/`,
     ...(worker ? { worker } : {}),
   })
   const pdf = await task.promise.catch((error: unknown) => {

@@ -4,6 +4,7 @@
 import type { ReadableFormat } from '../../core/formats/index'
 import { readableFormat } from '../../core/formats/index'
 import { nameFromFile } from '../../core/plan/index'
+import { wordsOf } from '../../core/text/index'
 import type { Embedded } from './embedded'
 import type { Facts } from './facts'
 import type { AttachedFile } from './pdf'
@@ -58,8 +59,42 @@ const withEmbedded =
     }
     return { ...reading, pages: [...reading.pages, ...within] }
   }
-const inOoxml: Loaded<readonly Embedded[]> = async () => (await import('./embedded')).embeddedInOoxml
-const inCompound: Loaded<readonly Embedded[]> = async () => (await import('./embedded')).embeddedInCompound
+/**
+ * With the letters of drawings that lie in it, as one part behind all others: what the document or its objects say
+ * themselves is not said again, since most drawings show an object.
+ */
+const withDrawn =
+  (reader: Reader, drawn: Loaded<readonly string[]>): Reader =>
+  async bytes => {
+    const reading = await reader(bytes)
+    const texts = (await (await drawn())(bytes)).flatMap(text => text.split('\n'))
+    const said = new Set(reading.pages.flatMap(({ body }) => wordsOf(body).map(word => word.text)))
+    const more = texts.filter(line => wordsOf(line).some(word => !said.has(word.text)))
+    return more.length === 0
+      ? reading
+      : { ...reading, pages: [...reading.pages, ...textParts(more.join('\n'), 'drawing')] }
+  }
+const ooxml = (reader: Reader): Reader =>
+  described(
+    withDrawn(
+      withEmbedded(reader, async () => (await import('./embedded')).embeddedInOoxml),
+      async () => (await import('./drawnTexts')).drawnInContainer,
+    ),
+    OOXML,
+  )
+const openDocument = (reader: Reader): Reader =>
+  described(
+    withDrawn(
+      withEmbedded(reader, async () => (await import('./embedded')).embeddedInOpenDocument),
+      async () => (await import('./drawnTexts')).drawnInContainer,
+    ),
+    OPEN_DOCUMENT,
+  )
+const compound = (reader: Reader): Reader =>
+  withDrawn(
+    withEmbedded(reader, async () => (await import('./embedded')).embeddedInCompound),
+    async () => (await import('./drawnTexts')).drawnInCompound,
+  )
 const OOXML = /^docProps\/core\.xml$/
 const OPEN_DOCUMENT = /^meta\.xml$/
 const BOOK = /\.opf$/
@@ -118,47 +153,20 @@ const plain = inParts(async () => (await import('./plain')).readPlain)
 
 export const READERS: Record<ReadableFormat, Reader> = {
   pdf,
-  docx: described(
-    withEmbedded(
-      inNamedParts(async () => (await import('./docx')).readDocx),
-      inOoxml,
-    ),
-    OOXML,
-  ),
-  doc: withEmbedded(
-    inNamedParts(async () => (await import('./doc')).readDoc),
-    inCompound,
-  ),
-  odt: described(odt, OPEN_DOCUMENT),
+  docx: ooxml(inNamedParts(async () => (await import('./docx')).readDocx)),
+  doc: compound(inNamedParts(async () => (await import('./doc')).readDoc)),
+  odt: openDocument(odt),
   flatText: odt,
   rtf: inParts(async () => (await import('./rtf')).readRtf),
-  xlsx: described(
-    withEmbedded(
-      inPages(async () => (await import('./xlsx')).readXlsx),
-      inOoxml,
-    ),
-    OOXML,
-  ),
-  xls: withEmbedded(
-    inPages(async () => (await import('./xls')).readXls),
-    inCompound,
-  ),
-  ods: described(ods, OPEN_DOCUMENT),
+  xlsx: ooxml(inPages(async () => (await import('./xlsx')).readXlsx)),
+  xls: compound(inPages(async () => (await import('./xls')).readXls)),
+  ods: openDocument(ods),
   flatTable: ods,
-  pptx: described(
-    withEmbedded(
-      inPages(async () => (await import('./pptx')).readPptx),
-      inOoxml,
-    ),
-    OOXML,
-  ),
-  ppt: withEmbedded(
-    inPages(async () => (await import('./ppt')).readPpt),
-    inCompound,
-  ),
-  odp: described(odp, OPEN_DOCUMENT),
+  pptx: ooxml(inPages(async () => (await import('./pptx')).readPptx)),
+  ppt: compound(inPages(async () => (await import('./ppt')).readPpt)),
+  odp: openDocument(odp),
   flatSlides: odp,
-  odg: described(odg, OPEN_DOCUMENT),
+  odg: openDocument(odg),
   flatDrawing: odg,
   epub: described(
     inNamedParts(async () => (await import('./epub')).readEpub),

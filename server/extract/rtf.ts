@@ -1,6 +1,7 @@
 // Rich Text Format 1.9.1: groups in braces, control words, letters as \\'hh in the code page of their font or as
 // \\uN with as many stand-ins behind it as \\ucN says. Only the text is wanted.
 
+import { CHARSETS } from './charsets'
 import iconv from 'iconv-lite'
 import { TEXT_LIMIT, Unreadable } from './outcome'
 import { tidyLines } from './xmlText'
@@ -52,25 +53,6 @@ const SIGNS: Readonly<Record<string, string>> = {
   emspace: ' ',
   enspace: ' ',
   qmspace: ' ',
-}
-// Code pages by the character set of a font (\fcharset).
-const CHARSETS: Readonly<Record<number, string>> = {
-  0: 'windows-1252',
-  77: 'macintosh',
-  128: 'shift_jis',
-  129: 'cp949',
-  130: 'cp949',
-  134: 'gbk',
-  136: 'big5',
-  161: 'windows-1253',
-  162: 'windows-1254',
-  163: 'windows-1258',
-  177: 'windows-1255',
-  178: 'windows-1256',
-  186: 'windows-1257',
-  204: 'windows-1251',
-  222: 'windows-874',
-  238: 'windows-1250',
 }
 const TOKEN = /\\([a-z]+)(-?\d+)? ?|((?:\\'[0-9a-f]{2})+)|\\([^a-z])|([{}])|([^\\{}\r\n]+)|[\r\n]+/gi
 

@@ -3,6 +3,7 @@
 
 import iconv from 'iconv-lite'
 import { openCompoundFile } from './compoundFile'
+import { exactValue, valueParts } from './exactValues'
 import { shownValue, STANDARD_FORMATS } from './numberFormats'
 import { PROTECTED, Unreadable } from './outcome'
 import { objectText, sharedStrings, unicode } from './xlsTexts'
@@ -28,6 +29,7 @@ const KIND = {
   manyRk: 0xbd,
   formula: 0x6,
   formulaText: 0x207,
+  boolOrError: 0x205,
   textObject: 0x1b6,
   header: 0x14,
   footer: 0x15,
@@ -51,6 +53,8 @@ interface Sheet {
   /** row → column → text */
   readonly rows: Map<number, Map<number, string>>
   readonly others: string[]
+  /** What cells hold beyond what they show. */
+  readonly exact: string[]
 }
 
 export function readXls(bytes: Uint8Array): Part[] {
@@ -96,14 +100,16 @@ class Reader {
         if (!(error instanceof RangeError)) throw error // a record that ends before its end is passed over
       }
     }
-    return this.all
-      .filter(({ name, rows, others }) => name !== '' || rows.size > 0 || others.length > 0)
-      .map(sheet => part('sheet', sheet.name, sheetText(sheet)))
+    const sheets = this.all.filter(({ name, rows, others }) => name !== '' || rows.size > 0 || others.length > 0)
+    return [
+      ...sheets.map(sheet => part('sheet', sheet.name, sheetText(sheet))),
+      ...sheets.flatMap(({ name, exact }) => valueParts(name, exact)),
+    ]
   }
 
   private read(record: BiffRecord): void {
     const { kind, at } = record
-    if (BEGINS.includes(kind)) this.all.push({ name: this.names.get(at) ?? '', rows: new Map(), others: [] })
+    if (BEGINS.includes(kind)) this.all.push({ name: this.names.get(at) ?? '', rows: new Map(), others: [], exact: [] })
     else if (kind === KIND.filePass) throw new Unreadable(PROTECTED)
     else if (!this.readOfBook(record) && !this.readCell(record)) this.readBeside(record)
   }
@@ -135,8 +141,9 @@ class Reader {
     } else if (FORMULAS.includes(kind)) {
       this.lastFormula = data
       if (data.readUInt16LE(12) !== 0xffff) this.put(data, this.shown(data.readDoubleLE(6), style()))
-      else if (data[6] === 1) this.put(data, data[8] ? 'TRUE' : 'FALSE')
-    } else if (kind === KIND.formulaText && this.lastFormula)
+      else if (data[6] === 1 || data[6] === 2) this.put(data, boolOrError(data[8], data[6] === 2))
+    } else if (kind === KIND.boolOrError) this.put(data, boolOrError(data[6], data[7] === 1))
+    else if (kind === KIND.formulaText && this.lastFormula)
       this.put(this.lastFormula, this.longText(Buffer.concat([data, ...more]), 0))
     else return false
     return true
@@ -176,7 +183,11 @@ class Reader {
 
   private shown(value: number, style: number): string {
     const format = this.styles[style] ?? 0
-    return shownValue(value, this.formats.get(format) ?? STANDARD_FORMATS[format] ?? 'General', this.since1904)
+    const code = this.formats.get(format) ?? STANDARD_FORMATS[format] ?? 'General'
+    const text = shownValue(value, code, this.since1904)
+    const held = exactValue(value, code, this.since1904, text)
+    if (held !== null) this.all.at(-1)?.exact.push(held)
+    return text
   }
 
   /** Its length is one byte. */
@@ -210,6 +221,20 @@ function sheetText({ name, rows, others }: Sheet): string {
     )
   return tidyLines([name, ...lines, ...others].join('\n'))
 }
+
+// [MS-XLS] 2.5.10
+const ERRORS: Readonly<Record<number, string>> = {
+  0x00: '#NULL!',
+  0x07: '#DIV/0!',
+  0x0f: '#VALUE!',
+  0x17: '#REF!',
+  0x1d: '#NAME?',
+  0x24: '#NUM!',
+  0x2a: '#N/A',
+}
+
+const boolOrError = (value = 0, isError: boolean): string =>
+  isError ? (ERRORS[value] ?? '') : value === 1 ? 'TRUE' : 'FALSE'
 
 /** An encoded number of four bytes ([MS-XLS], 2.5.217). */
 function rkNumber(rk: number): number {

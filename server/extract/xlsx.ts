@@ -1,6 +1,7 @@
 // Tables of Office Open XML: each sheet with its name, cells as they are shown with tabs between, rows in lines; then
 // comments, shapes and charts.
 
+import { exactValue, valueParts } from './exactValues'
 import { hangingParts, mainPart, relationsOf } from './ooxml'
 import type { Parts } from './ooxml'
 import { shownValue, STANDARD_FORMATS } from './numberFormats'
@@ -42,20 +43,29 @@ export async function readXlsx(bytes: Uint8Array): Promise<Part[]> {
     formats: formatsIn(parts.get(partOf('styles'))),
     since1904,
   }
-  return sheets.map(({ name, target }) => part('sheet', name, sheetText(parts, name, target, book)))
+  const read = sheets.map(({ name, target }) => ({ name, ...readSheet(parts, name, target, book) }))
+  return [
+    ...read.map(({ name, text }) => part('sheet', name, text)),
+    ...read.flatMap(({ name, exact }) => valueParts(name, exact)),
+  ]
 }
 
-function sheetText(parts: Parts, name: string, target: string, book: Book): string {
+interface ReadSheet {
+  readonly text: string
+  /** What cells hold beyond what they show. */
+  readonly exact: readonly string[]
+}
+
+function readSheet(parts: Parts, name: string, target: string, book: Book): ReadSheet {
   const xml = parts.get(target)
-  return tidyLines(
-    [name, xml ? cellsText(xml, book) : '', ...hangingParts(parts, target).map(({ body }) => body)].join('\n'),
-  )
+  const { text, exact } = xml ? readCells(xml, book) : { text: '', exact: [] }
+  return { text: tidyLines([name, text, ...hangingParts(parts, target).map(({ body }) => body)].join('\n')), exact }
 }
 
 const HEADERS = /^(odd|even|first)(Header|Footer)$/
 
-function cellsText(xml: Uint8Array, book: Book): string {
-  const written: string[] = []
+function readCells(xml: Uint8Array, book: Book): ReadSheet {
+  const [written, exact]: [string[], string[]] = [[], []]
   let [kind, style, value, inValue, inHeader, skipping, column] = ['n', 0, '', false, false, 0, 0]
   walkXml(xml, {
     open: (tag, attributes) => {
@@ -74,8 +84,13 @@ function cellsText(xml: Uint8Array, book: Book): string {
       else if (inHeader) written.push(text.replace(/&(?:[LCR]|"[^"]*"|\d+|K[\dA-F]{6}|[A-Z])/g, ' '))
     },
     close: tag => {
-      if (tag === 'c') written.push(shown(kind, style, value, book), '\t')
-      else if (tag === 'row') written.push('\n')
+      if (tag === 'c') {
+        const text = shown(kind, style, value, book)
+        written.push(text, '\t')
+        const held = kind === 'n' && value !== '' ? heldIn(style, value, text, book) : null
+        if (held !== null) exact.push(held)
+      }
+      if (tag === 'row') written.push('\n')
       else if (tag === 'v' || tag === 't') inValue = false
       else if (tag === 'rPh') skipping--
       else if (HEADERS.test(tag)) {
@@ -84,7 +99,7 @@ function cellsText(xml: Uint8Array, book: Book): string {
       }
     },
   })
-  return written.join('')
+  return { text: written.join(''), exact }
 }
 
 // Empty cells keep their columns, up to so many in a row.
@@ -103,6 +118,9 @@ function shown(kind: string, style: number, value: string, { strings, formats, s
   if (kind !== 'n') return value // a text of its own, of a formula, an error, a date in ISO 8601
   return shownValue(Number(value), formats[style] ?? 'General', since1904)
 }
+
+const heldIn = (style: number, value: string, text: string, { formats, since1904 }: Book) =>
+  exactValue(Number(value), formats[style] ?? 'General', since1904, text)
 
 function stringsIn(xml: Uint8Array | undefined): string[] {
   const strings: string[] = []

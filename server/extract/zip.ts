@@ -6,12 +6,16 @@ import { PROTECTED, Unreadable } from './outcome'
 
 export const UNPACKED_LIMIT_BYTES = 100 * 1024 * 1024
 const ENTRY_LIMIT = 10_000
+const CUT_OFF = 'A part of it cannot be unpacked. Open it where it was made and save it again.'
 
-/** Unpacks the entries that `wanted` names; all others are only counted against the limit. */
+/**
+ * Unpacks the entries that `wanted` names; all others are only counted against the limit. Of a damaged entry what came
+ * before the damage is kept, unless they are to be whole.
+ */
 export async function unpack(
   bytes: Uint8Array,
   wanted: (name: string) => boolean,
-  limitBytes = UNPACKED_LIMIT_BYTES,
+  { limitBytes = UNPACKED_LIMIT_BYTES, whole = false }: { readonly limitBytes?: number; readonly whole?: boolean } = {},
 ): Promise<Map<string, Buffer>> {
   const zip = await open(bytes)
   const entries = new Map<string, Buffer>()
@@ -30,8 +34,7 @@ export async function unpack(
       if (entry.isEncrypted() && wanted(entry.fileName)) return stop(new Unreadable(PROTECTED))
       if (entry.isEncrypted()) return zip.readEntry()
       zip.openReadStream(entry, (error, stream) => {
-        if (error)
-          return stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.'))
+        if (error) return stop(new Unreadable(CUT_OFF))
         const parts: Buffer[] = []
         stream.on('data', (part: Buffer) => {
           total += part.length
@@ -41,9 +44,11 @@ export async function unpack(
           }
           if (wanted(entry.fileName)) parts.push(part)
         })
-        stream.on('error', () =>
-          stop(new Unreadable('A part of it cannot be unpacked. Open it where it was made and save it again.')),
-        )
+        stream.on('error', () => {
+          if (whole) return stop(new Unreadable(CUT_OFF))
+          if (wanted(entry.fileName)) entries.set(entry.fileName, Buffer.concat(parts))
+          zip.readEntry()
+        })
         stream.on('end', () => {
           if (wanted(entry.fileName)) entries.set(entry.fileName, Buffer.concat(parts))
           zip.readEntry()
@@ -88,9 +93,23 @@ function open(bytes: Uint8Array): Promise<yauzl.ZipFile> {
   if (buffer.subarray(0, COMPOUND_FILE.length).equals(COMPOUND_FILE) && buffer.includes(ENCRYPTED_STREAM))
     return Promise.reject(new Unreadable(PROTECTED))
   return new Promise((resolve, reject) => {
-    yauzl.fromBuffer(buffer, { lazyEntries: true, validateEntrySizes: false }, (error, zip) => {
+    yauzl.fromBuffer(withoutComment(buffer), { lazyEntries: true, validateEntrySizes: false }, (error, zip) => {
       if (error) reject(new Unreadable('It is not what its name says: it holds no such document.'))
       else resolve(zip)
     })
   })
+}
+
+// APPNOTE of ZIP, 4.3.16: the record at the end, with the length of the comment behind it in its last two bytes.
+const [END_RECORD, END_BYTES, COMMENT_LIMIT] = [Buffer.from('PK\u0005\u0006', 'latin1'), 22, 0xffff]
+
+/** Some programs write a comment of another length than they say, which other readers overlook. */
+function withoutComment(archive: Buffer): Buffer {
+  const at = archive.lastIndexOf(END_RECORD)
+  const behind = archive.length - at - END_BYTES
+  if (at < 0 || behind < 0 || behind > COMMENT_LIMIT) return archive
+  if (archive.readUInt16LE(at + END_BYTES - 2) === behind) return archive
+  const cut = Buffer.from(archive.subarray(0, at + END_BYTES))
+  cut.writeUInt16LE(0, at + END_BYTES - 2)
+  return cut
 }

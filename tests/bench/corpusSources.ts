@@ -39,10 +39,10 @@ export interface PickedFile {
   readonly group: string
 }
 
-/** False where it failed; the caller says what is missing. */
-export function run(program: string, args: readonly string[], cwd: string, timeout: number): boolean {
+/** False where it failed; the caller says what is missing. What it started is ended with it (coreutils' timeout). */
+export function run(program: string, args: readonly string[], cwd: string, timeoutMs: number): boolean {
   try {
-    execFileSync(program, args, { cwd, stdio: 'ignore', timeout, killSignal: 'SIGKILL' })
+    execFileSync('timeout', ['-s', 'KILL', String(timeoutMs / 1000), program, ...args], { cwd, stdio: 'ignore' })
     return true
   } catch {
     return false

@@ -1,7 +1,8 @@
 // What independent programs say is in a document: the office suite, pdftotext, pandoc. Kept beside the documents.
 
 import { execFileSync } from 'node:child_process'
-import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync, writeFileSync } from 'node:fs'
+import { copyFileSync, existsSync, mkdirSync, readdirSync, readFileSync } from 'node:fs'
+import { rmSync, statSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import type { PickedFile } from './corpusSources'
 import { FOLDER, run } from './corpusSources'
@@ -10,7 +11,7 @@ export interface CorpusFile extends PickedFile {
   readonly truth: string
 }
 
-const CONVERT_MS = 30_000
+const [CONVERT_MS, TRUTH_LIMIT_BYTES] = [30_000, 20_000_000]
 // How the office suite says it: as text, as tables of all sheets as they are shown, as pages that are printed.
 const TEXT = 'txt:Text:UTF8'
 const TABLES = 'csv:Text - txt - csv (StarCalc):9,34,76,1,,0,false,true,false,false,false,-1'
@@ -23,6 +24,9 @@ export function truthOf(file: PickedFile): CorpusFile[] {
   if (!existsSync(kept)) {
     mkdirSync(kept, { recursive: true })
     write(file, kept)
+    // Attacks on readers make gigabytes of it.
+    for (const name of readdirSync(kept).map(one => join(kept, one)))
+      if (statSync(name).size > TRUTH_LIMIT_BYTES) rmSync(name)
   }
   const truth = readdirSync(kept)
     .filter(name => /\.(txt|csv)$/.test(name))

@@ -34,6 +34,10 @@ watch(
     const mine = (task = getDocument({
       url: contentAddress(props.id, { inline: true, version: props.version }),
       isEvalSupported: false,
+      cMapUrl: '/pdf/cmaps/',
+      cMapPacked: true,
+      standardFontDataUrl: '/pdf/standard_fonts/',
+      wasmUrl: '/pdf/wasm/',
     }))
     try {
       const opened = await mine.promise
