@@ -13,7 +13,7 @@ export interface ShownMessage {
   readonly text: string
 }
 
-const HEADER = /^(From|To|Date|Attachments): (.*)$/
+const HEADER = /^(From|To|Cc|Bcc|Date|Attachments): (.*)$/
 
 /** A message as its reader gives it: the subject, an empty line, headers, an empty line, the text. */
 export function messageOf(body: string): ShownMessage {

@@ -42,7 +42,7 @@ export function factsInHtml(bytes: Uint8Array): Facts {
   )
 }
 
-/** From the first lines of a message as readMail writes them. */
+/** From the first lines of a message as readMessage writes them. */
 export function factsInMail(text: string): Facts {
   return tidyFacts(text.split('\n', 1)[0], /^From: (.*)$/m.exec(text)?.[1])
 }

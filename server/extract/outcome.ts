@@ -104,6 +104,13 @@ export interface HeldFile {
 export type ContentsOutcome = { readonly ok: true; readonly files: readonly HeldFile[] } | Failure
 
 /** A document that is not what its name says, or that would do harm; the message is for the person. */
+/** A file that is attached to a message or a PDF. */
+export interface AttachedFile {
+  readonly name: string
+  readonly description: string
+  readonly bytes: Uint8Array
+}
+
 export class Unreadable extends Error {}
 
 export const PROTECTED = 'It is protected by a password. Save a copy without one to find it by its words.'

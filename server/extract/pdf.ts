@@ -4,6 +4,7 @@ import { createCanvas } from '@napi-rs/canvas'
 import type { PDFDocumentProxy, PDFWorker } from 'pdfjs-dist/legacy/build/pdf.mjs'
 import type { Facts } from './facts'
 import { tidyFacts } from './facts'
+import type { AttachedFile } from './outcome'
 import { PROTECTED, TEXT_LIMIT, Unreadable } from './outcome'
 import { mayHaveNotes } from './pdfNotes'
 import { pdfLibrary } from './pdfLibrary'
@@ -45,12 +46,6 @@ interface GivenFile {
   readonly filename?: unknown
   readonly description?: unknown
   readonly content?: unknown
-}
-
-export interface AttachedFile {
-  readonly name: string
-  readonly description: string
-  readonly bytes: Uint8Array
 }
 
 const text = (value: unknown) => (typeof value === 'string' ? value.trim() : '')

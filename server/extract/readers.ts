@@ -7,7 +7,7 @@ import { nameFromFile } from '../../core/plan/index'
 import { wordsOf } from '../../core/text/index'
 import type { Embedded } from './embedded'
 import type { Facts } from './facts'
-import type { AttachedFile } from './pdf'
+import type { AttachedFile } from './outcome'
 import type { Part } from './parts'
 import { part, textParts } from './parts'
 
@@ -140,8 +140,12 @@ const html: Reader = async bytes => ({
 })
 
 const eml: Reader = async bytes => {
-  const text = await (await import('./mail')).readMail(bytes)
-  return { pages: textParts(text), paged: false, ...(await import('./facts')).factsInMail(text) }
+  const { text, attached } = await (await import('./mail')).readMessage(bytes)
+  return {
+    pages: [...textParts(text), ...(await readAttached(attached))],
+    paged: false,
+    ...(await import('./facts')).factsInMail(text),
+  }
 }
 
 const odt = inNamedParts(async () => (await import('./openDocument')).readOdt)
