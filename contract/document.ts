@@ -31,6 +31,8 @@ export const listedDocumentShape = yup.object({
   tagIds: yup.array(tagId()).required(),
   starred: yup.boolean().required(),
   reading: yup.string().oneOf(READING_STATES).required(),
+  /** Items of its check lists; null: it has none. */
+  ticks: yup.object({ all: yup.number().required(), done: yup.number().required() }).nullable().defined(),
   /** All its places, home first; null is the In-tray. */
   folderIds: yup.array(folderId().nullable()).required(),
 })

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ticksIn, withTick } from './checklist'
+import { countTicks, ticksIn, withTick } from './checklist'
 
 const LIST = [
   '# Winter',
@@ -42,5 +42,14 @@ describe('a list to tick', () => {
         expect(after).toEqual(ticksIn(before).map((tick, at) => (at === index ? { ...tick, isDone } : tick)))
       }),
     )
+  })
+})
+
+describe(countTicks, () => {
+  it('says how much is done, and nothing of a text without a list', () => {
+    expect([countTicks('- [x] cleats\n- [ ] rope\n- [X] paint'), countTicks('no list')]).toEqual([
+      { all: 3, done: 2 },
+      { all: 0, done: 0 },
+    ])
   })
 })

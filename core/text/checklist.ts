@@ -25,6 +25,17 @@ export function ticksIn(markdown: string): readonly Tick[] {
   return ticks
 }
 
+/** How many items there are, and how many of them are done. */
+export interface TickCount {
+  readonly all: number
+  readonly done: number
+}
+
+export function countTicks(markdown: string): TickCount {
+  const ticks = ticksIn(markdown)
+  return { all: ticks.length, done: ticks.filter(({ isDone }) => isDone).length }
+}
+
 /** The text with its tick of this index, from 0, set or taken off; all else stays byte for byte. */
 export function withTick(markdown: string, index: number, isDone: boolean): string {
   const tick = ticksIn(markdown)[index]

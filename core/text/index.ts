@@ -6,7 +6,8 @@ export type { Passage, Term } from './passage'
 export { marksIn, passageOf } from './passage'
 
 export { suggest } from './suggest'
-export { ticksIn, withTick } from './checklist'
+export type { TickCount } from './checklist'
+export { countTicks, ticksIn, withTick } from './checklist'
 
 export type { IndexedText, PageText, ReadFacts } from './indexedText'
 export type { PartKind, PartName } from './partNames'

@@ -33,6 +33,7 @@ import * as mailTables from './migrations/000030_mail'
 import * as lockTables from './migrations/000031_locks'
 import * as handoverTables from './migrations/000032_handovers'
 import * as mailedCopies from './migrations/000033_mailed_copies'
+import * as ticks from './migrations/000034_ticks'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -69,6 +70,7 @@ const MIGRATIONS = [
   lockTables,
   handoverTables,
   mailedCopies,
+  ticks,
 ]
 
 const LOCK = 4_802_661

@@ -2,7 +2,8 @@
 
 import type { ReadableFormat } from '../../core/formats/index'
 import { hasThumbnail, readableFormat } from '../../core/formats/index'
-import { indexedText } from '../../core/text/index'
+import type { TickCount } from '../../core/text/index'
+import { countTicks, indexedText } from '../../core/text/index'
 import { extensionOf } from './contentType'
 import type { RecognisedBody, Task } from './outcome'
 import { Unreadable } from './outcome'
@@ -86,9 +87,12 @@ async function carryOut(task: Task): Promise<object> {
       pages: indexed.pages.map((page, index) => ({ ...page, ...(named[index] ?? { kind: 'text', name: '' }) })),
       paged,
       scans,
+      ticks: format === 'md' ? countTicks(pages.map(({ body }) => body).join('')) : NO_TICKS,
     }
   }
 }
+
+const NO_TICKS: TickCount = { all: 0, done: 0 }
 
 /** The format by whose reader these bytes are opened. */
 async function reading(named: string, bytes: Uint8Array): Promise<ReadableFormat> {

@@ -1,4 +1,4 @@
-import type { IndexedText, PageText, PartName } from '../../core/text/index'
+import type { IndexedText, PageText, PartName, TickCount } from '../../core/text/index'
 import type { ScanEdits } from '../../core/scan/index'
 
 /** Bytes of a document with the extension of its name; what it really is, is told from the bytes. */
@@ -76,6 +76,8 @@ interface ReadText extends IndexedText {
   readonly paged: boolean
   /** Pages (from 1) that hold no text but may be pictures of one. */
   readonly scans: readonly number[]
+  /** Of check lists. */
+  readonly ticks: TickCount
 }
 
 export type Outcome = ({ readonly ok: true } & ReadText) | Failure

@@ -1,6 +1,7 @@
 // Known items among real documents: what somebody remembers of one of them is searched for, and judged by where it
 // stands in the answer (mean reciprocal rank). Memories are drawn by a fixed seed, without looking at the answers.
 
+import { wordsOf } from '../../core/text/index'
 import { seeded } from '../../demo/random'
 
 export interface KnownDocument {
@@ -9,6 +10,8 @@ export interface KnownDocument {
   readonly extension: string
   readonly group: string
   readonly text: string
+  /** Its words with a blank between, before and behind. */
+  readonly folded: string
   readonly words: ReadonlySet<string>
 }
 export interface Memory {
@@ -17,6 +20,8 @@ export interface Memory {
 }
 
 const FEW = 5
+// What more documents hold is no memory of one of them.
+const FIT = 2
 const random = seeded(7)
 
 /** How many documents hold each word. */
@@ -60,11 +65,21 @@ export function memories(documents: readonly KnownDocument[], kind: string, coun
   const alone = new Map<string, number>()
   for (const { name } of documents) alone.set(name, (alone.get(name) ?? 0) + 1)
   const usable = kind.includes('name') ? documents.filter(({ name }) => alone.get(name) === 1) : documents
-  return random
-    .some([...usable], usable.length)
-    .flatMap(document => {
-      const q = KINDS[kind]?.(document, holders) ?? null
-      return q === null ? [] : [{ document, q }]
-    })
-    .slice(0, count)
+  const found: Memory[] = []
+  for (const document of random.some([...usable], usable.length)) {
+    const q = KINDS[kind]?.(document, holders) ?? null
+    if (q !== null && fitting(documents, kind, q) <= FIT) found.push({ document, q })
+    if (found.length === count) break
+  }
+  return found
+}
+
+/** How many documents it may be: by the beginning of their names, by a phrase as it stands, by all of its words. */
+function fitting(documents: readonly KnownDocument[], kind: string, q: string): number {
+  if (kind.includes('name')) return documents.filter(({ name }) => name.startsWith(q)).length
+  const words = wordsOf(q).map(({ text }) => text)
+  const phrase = ` ${words.join(' ')} `
+  return documents.filter(document =>
+    q.startsWith('"') ? document.folded.includes(phrase) : words.every(word => document.words.has(word)),
+  ).length
 }

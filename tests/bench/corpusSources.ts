@@ -1,9 +1,9 @@
-// Where the real documents of other people come from: test documents of two large office projects, as Debian has their
-// sources, and the documentation of others in its packages, in some twenty languages. They are got once and kept
-// outside of the project.
+// Where the real documents of other people come from: test documents of two large office projects and messages of two
+// others, as Debian has their sources, and the documentation of others in its packages, in some twenty languages. They
+// are got once and kept outside of the project.
 
 import { execFileSync } from 'node:child_process'
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, statSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { extname, join } from 'node:path'
 import { seeded } from '../../demo/random'
@@ -12,7 +12,15 @@ export const FOLDER = process.env.HEMBIX_CORPUS ?? join(tmpdir(), 'hembix-corpus
 /** So many of each office format; of web pages as many of each language, of PDFs four times as many. */
 const EACH = Number(process.env.HEMBIX_CORPUS_EACH ?? 100)
 const LARGEST_BYTES = 12_000_000
-const SOURCES = ['libreoffice', 'libapache-poi-java']
+// What is wanted of each.
+const SOURCES: Readonly<Record<string, string>> = {
+  libreoffice: '*/qa/*',
+  'libapache-poi-java': '*test-data*',
+  notmuch: '*/test/corpora/*',
+  'python3.11': '*/test_email/data/*',
+}
+// Their messages have names without an extension.
+const MAIL = ['notmuch', 'python3.11']
 const LANGUAGES = 'cs de el es fi fr hi hu it ja km ko nl pl pt ru sv tr vi zh-cn zh-tw'.split(' ')
 const PACKAGES = [
   ...LANGUAGES.map(language => `libreoffice-help-${language}`),
@@ -52,12 +60,15 @@ export function run(program: string, args: readonly string[], cwd: string, timeo
 /** The same of each format and language whenever it is called. Throws where they cannot be got. */
 export function pickDocuments(log: (line: string) => void): PickedFile[] {
   mkdirSync(join(FOLDER, 'sources'), { recursive: true })
-  for (const source of SOURCES) if (!existsSync(join(FOLDER, source))) getSource(source, log)
+  for (const source of Object.keys(SOURCES)) if (!existsSync(join(FOLDER, source))) getSource(source, log)
   if (!existsSync(join(FOLDER, 'pages'))) getPackages(log)
-  const office = SOURCES.flatMap(source => filesIn(join(FOLDER, source), OFFICE, () => source))
+  const office = Object.keys(SOURCES).flatMap(source =>
+    filesIn(join(FOLDER, source), MAIL.includes(source) ? ['eml'] : OFFICE, () => source),
+  )
   const pages = filesIn(join(FOLDER, 'pages'), PAGES, languageIn)
   const picked = [
     ...OFFICE.flatMap(extension => some(office, extension, EACH)),
+    ...some(office, 'eml', EACH * 4),
     ...[...new Set(pages.map(({ group }) => group))].flatMap(group =>
       some(
         pages.filter(file => file.group === group),
@@ -111,13 +122,20 @@ function getSource(source: string, log: (line: string) => void): void {
   run('apt-get', ['update', '-qq', ...options], FOLDER, GET_MS)
   run('apt-get', ['source', '--download-only', '-qq', ...options, source], join(FOLDER, 'sources'), GET_MS)
   const archive = readdirSync(join(FOLDER, 'sources')).find(
-    name => name.startsWith(`${source}_`) && name.endsWith('.orig.tar.xz'),
+    name => name.startsWith(`${source}_`) && /\.orig\.tar\.[gx]z$/.test(name),
   )
   if (!archive) throw new Error(`The source of ${source} could not be got. Run "apt-get source ${source}" by hand.`)
   mkdirSync(join(FOLDER, source))
   const from = join(FOLDER, 'sources', archive)
-  const wanted = ['--wildcards', '*/qa/*', '*test-data*']
-  run('tar', ['-xJf', from, '-C', join(FOLDER, source), ...wanted], FOLDER, GET_MS)
+  run('tar', ['-xf', from, '-C', join(FOLDER, source), '--wildcards', SOURCES[source] ?? '*'], FOLDER, GET_MS)
+  if (MAIL.includes(source)) nameMessages(join(FOLDER, source))
+}
+
+/** Those that begin as a message does. */
+function nameMessages(folder: string): void {
+  for (const path of readdirSync(folder, { recursive: true, encoding: 'utf8' }).map(name => join(folder, name)))
+    if (statSync(path).isFile() && /^(From |[\w-]+:)/.test(readFileSync(path, 'latin1')))
+      renameSync(path, `${path}.eml`)
 }
 
 function getPackages(log: (line: string) => void): void {

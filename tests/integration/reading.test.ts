@@ -1,7 +1,7 @@
 import { zipSync, strToU8 } from 'fflate'
 import { v7 } from 'uuid'
 import { beforeAll, describe, expect, it } from 'vitest'
-import type { TextReply } from '../../contract/document'
+import type { DocumentListPage, TextReply } from '../../contract/document'
 import { renderFile } from '../../demo/files'
 import type { Format, Paper } from '../../demo/papers'
 import { rows, execute, withTransaction } from '../../server/db/client'
@@ -54,6 +54,15 @@ describe('reading', () => {
       }),
     )
     expect((await Promise.allSettled(keeping)).map(({ status }) => status)).toEqual(['fulfilled', 'fulfilled'])
+  })
+
+  it('counts what is done of the check lists of a memo, and of nothing else', async () => {
+    const list = '- [x] Lift the anchor\n- [ ] Order cleats\n- [X] Tell Orla\n'
+    const [memo, plain] = [await client.upload('winter.md', list), await client.upload('winter.txt', list)]
+    for (const { id } of [memo, plain]) await client.whenRead(id)
+    const { documents } = (await client.get<DocumentListPage>('/api/documents?folder=in-tray')).body
+    const ticksOf = (id: string) => documents.find(document => document.id === id)?.ticks
+    expect([ticksOf(memo.id), ticksOf(plain.id)]).toEqual([{ all: 3, done: 2 }, null])
   })
 
   it.each(['pdf', 'docx', 'odt', 'md', 'txt', 'html'] as const)('finds the words of a document in %s', async format => {

@@ -15,6 +15,7 @@ import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
+import TickCount from '../common/TickCount.vue'
 import TagWords from '../common/TagWords.vue'
 import { originName } from '../../stores/origin'
 import type { ColumnId, ShownColumn } from '../../stores/columns'
@@ -124,6 +125,7 @@ const READING = {
         <span v-if="row.runningNumber && !has('number')" class="aside running">{{ row.runningNumber }}</span>
         <span class="two-lines" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
         <LockSign v-if="row.reading === 'locked'" />
+        <TickCount v-if="row.ticks" v-bind="row.ticks" />
         <span v-if="row.version > 1 && !has('version')" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0 && !has('tags')" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning && !has('colour')" class="aside meaning"

@@ -21,6 +21,9 @@ export class Reading extends Model<InferAttributes<Reading>, InferCreationAttrib
   declare planId: string | null
   declare later: CreationOptional<boolean>
   declare located: CreationOptional<boolean>
+  /** Items of check lists. */
+  declare ticks: CreationOptional<number>
+  declare ticksDone: CreationOptional<number>
 }
 
 export function readings(): typeof Reading {
@@ -44,6 +47,8 @@ export function readings(): typeof Reading {
         planId: { type: DataTypes.UUID },
         later: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
         located: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        ticks: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
+        ticksDone: { type: DataTypes.INTEGER, allowNull: false, defaultValue: 0 },
       },
       { sequelize, tableName: 'reading', underscored: true, timestamps: false },
     ),

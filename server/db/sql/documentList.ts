@@ -1,6 +1,7 @@
 // The documents of one place, a page at a time, by a key and not by counting.
 
 import type { Origin } from '../../../core/rows/index'
+import type { TickCount } from '../../../core/text/index'
 import { prepared, rows } from '../client'
 import { isoText } from '../tables'
 
@@ -30,6 +31,8 @@ export interface ListedDocument {
   readonly starred: boolean
   /** none: never read, or not of a type that is read. */
   readonly reading: 'none' | 'waiting' | 'reading' | 'read' | 'failed' | 'locked'
+  /** Of its check lists; null: it has none. */
+  readonly ticks: TickCount | null
   /** All its places; null is the In-tray. */
   readonly folderIds: readonly (string | null)[]
 }
@@ -44,6 +47,8 @@ export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS si
     d.meaning_id AS "meaningId", d.running_number AS "runningNumber", d.origin, d.sender, ${TAG_IDS} AS "tagIds",
   EXISTS (SELECT FROM star WHERE star.plan_id = d.plan_id AND star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
+  (SELECT jsonb_build_object('all', r.ticks, 'done', r.ticks_done) FROM reading r
+    WHERE r.blob_id = d.blob_id AND r.state = 'read' AND r.ticks > 0) AS ticks,
   (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id
     AND qf.plan_id = q.plan_id WHERE q.document_id = d.id AND (q.plan_id = d.plan_id) IS TRUE
       AND qf.trashed_at IS NULL) AS "folderIds"`

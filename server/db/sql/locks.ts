@@ -168,7 +168,8 @@ export async function forgetText(transaction: Transaction, planId: string, blobI
     transaction,
     `INSERT INTO reading (blob_id, plan_id, state, extension, changed_at) VALUES ($2, $1, 'locked', '', now())
     ON CONFLICT (blob_id) DO UPDATE SET state = 'locked', reason = NULL, pages = 0, paged = false, words = '',
-      language = NULL, title = '', author = '', heads = '', dated_at = NULL, located = false, changed_at = now()`,
+      language = NULL, title = '', author = '', heads = '', dated_at = NULL, located = false, ticks = 0, ticks_done = 0,
+      changed_at = now()`,
     bind,
   )
   await execute(

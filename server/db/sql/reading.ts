@@ -1,7 +1,8 @@
 import { READABLE } from '../../../core/formats/index'
-import type { Language, PageText, PartKind, PartName, ReadFacts } from '../../../core/text/index'
+import type { Language, PageText, PartKind, PartName, ReadFacts, TickCount } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
+import { readings } from '../models/reading'
 
 /** locked: its bytes are sealed, and nobody opens them. */
 type ReadingState = 'waiting' | 'reading' | 'read' | 'failed' | 'locked'
@@ -183,6 +184,11 @@ export async function writeFacts(
     words = array_to_tsvector($7::text[]), reader = $8, located = $9, changed_at = now() WHERE blob_id = $1`,
     [blobId, language, title, author, heads, datedAt, lexemes, reader, located],
   )
+}
+
+/** How much of its check lists is done. */
+export async function writeTicks(transaction: Transaction, blobId: string, { all, done }: TickCount): Promise<void> {
+  await readings().update({ ticks: all, ticksDone: done }, { where: { blobId }, transaction })
 }
 
 export async function bodiesOf(transaction: Transaction, blobId: string): Promise<string[]> {

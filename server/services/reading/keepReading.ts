@@ -1,11 +1,12 @@
-import type { IndexedText, PageText, PartName } from '../../../core/text/index'
+import type { IndexedText, PageText, PartName, TickCount } from '../../../core/text/index'
 import { blobStore } from '../../db/blobStore'
 import { withTransaction } from '../../db/client'
 import type { ReadingClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/notify'
 import { writeLocated } from '../../db/sql/bestPages'
-import { failReading, holdReading, notifyHolders, waitAgain, writeFacts, writePages } from '../../db/sql/reading'
+import { failReading, holdReading, notifyHolders, waitAgain } from '../../db/sql/reading'
+import { writeFacts, writePages, writeTicks } from '../../db/sql/reading'
 import { addScanPages, recognisedPages } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
 import { forgetThumbnail } from '../../db/sql/thumbnails'
@@ -15,7 +16,7 @@ import { openGuarded } from './openGuarded'
 /** Above this a document is found by its name only. */
 export const READING_LIMIT_BYTES = 64 * 1024 * 1024
 /** Raised when readers read better than before: what older ones read is read again in the background. */
-export const READER_VERSION = 6
+export const READER_VERSION = 7
 
 /** What a reader makes of a document. */
 export interface ReadText extends IndexedText {
@@ -23,6 +24,8 @@ export interface ReadText extends IndexedText {
   readonly paged: boolean
   /** Pages (from 1) that may be pictures of text and are put on the list to be recognised. */
   readonly scans: readonly number[]
+  /** Of check lists. */
+  readonly ticks: TickCount
 }
 
 /** Opens a document in a process of its own, given by whoever calls: this layer knows no format. */
@@ -69,7 +72,7 @@ export async function readClaimed(claim: ReadingClaim, read: Read): Promise<void
  */
 async function keepReading(
   blobId: string,
-  { pages, facts, lexemes, words, located, paged, scans }: ReadText,
+  { pages, facts, lexemes, words, located, paged, scans, ticks }: ReadText,
   recognised: readonly number[],
 ): Promise<void> {
   const known = recognised.filter(page => scans.includes(page))
@@ -77,6 +80,7 @@ async function keepReading(
     if (!(await holdReading(transaction, blobId))) return // deleted for good meanwhile
     await writePages(transaction, blobId, pages, paged)
     await writeFacts(transaction, blobId, facts, lexemes, { reader: READER_VERSION, located: located.length > 0 })
+    await writeTicks(transaction, blobId, ticks)
     await writeLocated(transaction, blobId, located)
     await addScanPages(
       transaction,
