@@ -87,7 +87,8 @@ async function carryOut(task: Task): Promise<object> {
       pages: indexed.pages.map((page, index) => ({ ...page, ...(named[index] ?? { kind: 'text', name: '' }) })),
       paged,
       scans,
-      ticks: format === 'md' ? countTicks(pages.map(({ body }) => body).join('')) : NO_TICKS,
+      // Bytes are read once, whatever they are called.
+      ticks: format === 'md' || format === 'txt' ? countTicks(pages.map(({ body }) => body).join('')) : NO_TICKS,
     }
   }
 }

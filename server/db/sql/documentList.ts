@@ -48,7 +48,7 @@ export const DOCUMENT_COLUMNS = `d.id, d.name, d.extension, d.size::float8 AS si
   EXISTS (SELECT FROM star WHERE star.plan_id = d.plan_id AND star.id = d.id) AS starred,
   coalesce((SELECT r.state FROM reading r WHERE r.blob_id = d.blob_id), 'none') AS reading,
   (SELECT jsonb_build_object('all', r.ticks, 'done', r.ticks_done) FROM reading r
-    WHERE r.blob_id = d.blob_id AND r.state = 'read' AND r.ticks > 0) AS ticks,
+    WHERE r.blob_id = d.blob_id AND r.state = 'read' AND r.ticks > 0 AND d.extension = 'md') AS ticks,
   (SELECT array_agg(q.folder_id ORDER BY q.home DESC, q.id) FROM placement q LEFT JOIN folder qf ON qf.id = q.folder_id
     AND qf.plan_id = q.plan_id WHERE q.document_id = d.id AND (q.plan_id = d.plan_id) IS TRUE
       AND qf.trashed_at IS NULL) AS "folderIds"`
