@@ -33,8 +33,8 @@ function handAllOver(): void {
   <div class="people">
     <h1>People</h1>
     <p class="acts">
-      <v-btn class="act" @click="giveAll">Give the whole plan…</v-btn>
-      <v-btn class="act" @click="handAllOver">Hand the whole plan over…</v-btn>
+      <v-btn class="act" :disabled="whole === null" @click="giveAll">Give the whole plan…</v-btn>
+      <v-btn class="act" :disabled="whole === null" @click="handAllOver">Hand the whole plan over…</v-btn>
       <NuxtLink class="place" to="/given">All that is given out</NuxtLink>
     </p>
     <AreaSection />
