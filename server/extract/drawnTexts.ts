@@ -4,14 +4,14 @@ import { constants, gunzipSync, inflateSync } from 'node:zlib'
 import CFB from 'cfb'
 import { opened } from './embedded'
 import { metafileText } from './metafile'
-import { unpack } from './zip'
+import { unpackWithin } from './zip'
 
 const [COUNT_LIMIT, DRAWING_LIMIT_BYTES, ALL_LIMIT_BYTES] = [200, 32 * 1024 * 1024, 128 * 1024 * 1024]
 
 /** In a container of Office Open XML or OpenDocument. */
 export async function drawnInContainer(bytes: Uint8Array): Promise<string[]> {
   if (bytes[0] !== 0x50) return [] // flat, in one XML file
-  const pictures = await unpack(bytes, name => DRAWN.test(`/${name}`))
+  const pictures = await unpackWithin(bytes, name => DRAWN.test(`/${name}`))
   return textsOf(pictures.values(), picture => (isGzip(picture) ? inflated(picture, gunzipSync) : picture))
 }
 

@@ -5,7 +5,7 @@ import { inflateSync } from 'node:zlib'
 import CFB from 'cfb'
 import type { ReadableFormat } from '../../core/formats/index'
 import { readableFormat } from '../../core/formats/index'
-import { unpack } from './zip'
+import { unpack, unpackWithin } from './zip'
 
 export interface Embedded {
   readonly format: ReadableFormat
@@ -17,7 +17,7 @@ const OBJECT_LIMIT_BYTES = 64 * 1024 * 1024
 
 /** In the container of Office Open XML: objects, and texts of other formats that stand where they are named. */
 export async function embeddedInOoxml(bytes: Uint8Array): Promise<Embedded[]> {
-  const parts = await unpack(
+  const parts = await unpackWithin(
     bytes,
     name => /^(word|xl|ppt)\/embeddings\/[^/]+$/.test(name) || /^(word\/)?[^/]+\.(docx|x?html?|rtf|txt)$/i.test(name),
   )
@@ -27,7 +27,7 @@ export async function embeddedInOoxml(bytes: Uint8Array): Promise<Embedded[]> {
 /** In the container of OpenDocument: objects of other programs, and pages that were put in as a picture. */
 export async function embeddedInOpenDocument(bytes: Uint8Array): Promise<Embedded[]> {
   if (bytes[0] !== 0x50) return [] // flat, in one XML file
-  return documentsAmong(await unpack(bytes, name => /^Object [^/]+$|^Pictures\/[^/]+\.pdf$/.test(name)))
+  return documentsAmong(await unpackWithin(bytes, name => /^Object [^/]+$|^Pictures\/[^/]+\.pdf$/.test(name)))
 }
 
 async function documentsAmong(parts: ReadonlyMap<string, Buffer>): Promise<Embedded[]> {

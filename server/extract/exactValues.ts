@@ -2,19 +2,19 @@
 // for what they typed, so it is kept beside what is shown, in a part of its own behind the sheets.
 
 import SSF from 'ssf'
+import { allDigits, isDay } from './numberFormats'
 import type { Part } from './parts'
-import { part, partsOf } from './parts'
+import { textParts } from './parts'
 
-const EXACT_DIGITS = 15
 /** Without zeros alone: a share shows none before its point. */
 const numbersIn = (text: string) => (text.match(/\d+/g) ?? []).filter(number => !/^0+$/.test(number))
 
 /** A number with all its digits, or the day that it stands for (ISO 8601); null where what is shown says it already. */
 export function exactValue(value: number, format: string, since1904: boolean, shown: string): string | null {
   if (!Number.isFinite(value)) return null
-  return SSF.is_date(format)
-    ? whereLost(dayOf(value, format, since1904), shown)
-    : whereLost(String(Number(value.toPrecision(EXACT_DIGITS))), shown)
+  if (isDay(format)) return whereLost(dayOf(value, since1904), shown)
+  // A time of day, or how long something took, is shown whole.
+  return SSF.is_date(format) ? null : whereLost(allDigits(value), shown)
 }
 
 /** An exact value as it is written in a document; null where what is shown has all its digits in their order. */
@@ -24,9 +24,7 @@ export function whereLost(exact: string | null, shown: string): string | null {
   return numbersIn(exact).every(number => said.has(number)) ? null : exact
 }
 
-function dayOf(value: number, format: string, date1904: boolean): string | null {
-  // A time of day, or how long something took, is shown whole.
-  if (!/[dy]/i.test(format.replace(/"[^"]*"|\\.|\[[^\]]*\]/g, ''))) return null
+function dayOf(value: number, date1904: boolean): string | null {
   try {
     return SSF.format('yyyy-mm-dd', value, { date1904 })
   } catch {
@@ -36,6 +34,5 @@ function dayOf(value: number, format: string, date1904: boolean): string | null 
 
 /** Those of one sheet, each once. */
 export function valueParts(sheet: string, values: Iterable<string>): Part[] {
-  const body = [...new Set(values)].join('\n')
-  return body === '' ? [] : partsOf(body).map(text => part('values', sheet, text))
+  return textParts([...new Set(values)].join('\n'), 'values', sheet)
 }

@@ -29,7 +29,7 @@ export async function readMessage(bytes: Uint8Array): Promise<ReadMessage> {
     ...(mail.date ? [`Date: ${mail.date}`] : []),
     ...(attachments.length > 0 ? [`Attachments: ${attachments.join(', ')}`] : []),
     '',
-    await bodyOf(mail),
+    bodyOf(mail),
   ].join('\n')
   return { subject: mail.subject?.trim() ?? '', text, attached: attachedTo(mail).map(asAttached) }
 }
@@ -37,18 +37,18 @@ export async function readMessage(bytes: Uint8Array): Promise<ReadMessage> {
 // A text that is so much shorter than the page beside it only says that there is one.
 const STUB = 0.2
 
-async function bodyOf(mail: Email): Promise<string> {
-  const [text, page] = [mail.text ?? '', mail.html ? await pageText(mail.html) : '']
-  if (page !== '' && text.trim().length < page.length * STUB) return [text.trim(), page].filter(Boolean).join('\n\n')
-  if (text !== '' || page !== '') return text === '' ? page : text
+function bodyOf(mail: Email): string {
+  const { text = '', html = '' } = mail
+  // A page is longer than its words, so most need not be read to know.
+  const page = text.trim().length < html.length * STUB ? readHtml(new TextEncoder().encode(html)) : ''
+  if (text.trim().length < page.length * STUB) return [text.trim(), page].filter(Boolean).join('\n\n')
+  if (text !== '') return text
   // A kind that is not one ("text" alone) stands among the attachments.
   return mail.attachments
     .filter(({ mimeType, filename }) => mimeType.startsWith('text') && filename === null)
     .map(attachment => new TextDecoder().decode(contentOf(attachment)))
     .join('\n')
 }
-
-const pageText = async (html: string): Promise<string> => readHtml(new TextEncoder().encode(html))
 
 function parsed(bytes: Uint8Array): Promise<Email> {
   return PostalMime.parse(bytes).catch(() => {

@@ -63,11 +63,8 @@ function* emfRuns(bytes: Buffer): Generator<Run> {
 /** [MS-EMF] 2.3.5.7 and 2.2.5; the distance to each next letter follows the letters. */
 function emfRun(bytes: Buffer, at: number, width: 1 | 2): Run {
   const [x, y] = [bytes.readInt32LE(at + 36), bytes.readInt32LE(at + 40)]
-  const [count, letters, distances] = [44, 48, 72].map(place => bytes.readUInt32LE(at + place)) as [
-    number,
-    number,
-    number,
-  ]
+  const [count, letters] = [bytes.readUInt32LE(at + 44), bytes.readUInt32LE(at + 48)]
+  const distances = bytes.readUInt32LE(at + 72)
   const text = bytes.toString(width === 2 ? 'utf16le' : 'latin1', at + letters, at + letters + count * width)
   let end = x
   for (let index = 0; distances > 0 && index < count; index++) end += bytes.readInt32LE(at + distances + index * 4)
@@ -92,6 +89,7 @@ const WMF = { text: 0x0521, extended: 0x0a32, font: 0x02fb, select: 0x012d, remo
 const HAS_RECTANGLE = 0x0006
 // What takes a place in the table of objects beside fonts: pens, brushes, palettes, regions.
 const OBJECTS = [0x02fa, 0x02fc, 0x00f7, 0x06ff, 0x0142, 0x01f9]
+
 function* wmfRuns(bytes: Buffer): Generator<Run> {
   const from = bytes.readUInt32LE(0) === PLACEABLE ? 22 : 0
   if (![1, 2].includes(bytes.readUInt16LE(from)) || bytes.readUInt16LE(from + 2) !== 9) return

@@ -68,6 +68,7 @@ const withDrawn =
   async bytes => {
     const reading = await reader(bytes)
     const texts = (await (await drawn())(bytes)).flatMap(text => text.split('\n'))
+    if (texts.length === 0) return reading
     const said = new Set(reading.pages.flatMap(({ body }) => wordsOf(body).map(word => word.text)))
     const more = texts.filter(line => wordsOf(line).some(word => !said.has(word.text)))
     return more.length === 0

@@ -89,8 +89,7 @@ function readCells(xml: Uint8Array, book: Book): ReadSheet {
         written.push(text, '\t')
         const held = kind === 'n' && value !== '' ? heldIn(style, value, text, book) : null
         if (held !== null) exact.push(held)
-      }
-      if (tag === 'row') written.push('\n')
+      } else if (tag === 'row') written.push('\n')
       else if (tag === 'v' || tag === 't') inValue = false
       else if (tag === 'rPh') skipping--
       else if (HEADERS.test(tag)) {

@@ -59,6 +59,14 @@ export async function unpack(
   })
 }
 
+/** The same of a container that was read already: nothing is unpacked where no name is wanted, as in most. */
+export async function unpackWithin(
+  bytes: Uint8Array,
+  wanted: (name: string) => boolean,
+): Promise<ReadonlyMap<string, Buffer>> {
+  return (await namesIn(bytes)).split('\n').some(wanted) ? unpack(bytes, wanted) : new Map<string, Buffer>()
+}
+
 /** The names in an archive, one a line; nothing of it is unpacked. */
 export async function namesIn(bytes: Uint8Array): Promise<string> {
   const zip = await open(bytes)

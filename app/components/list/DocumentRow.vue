@@ -15,7 +15,6 @@ import MeaningMark from '../common/MeaningMark.vue'
 import NameField from '../common/NameField.vue'
 import StarButton from '../common/StarButton.vue'
 import TypeMark from '../common/TypeMark.vue'
-import TickCount from '../common/TickCount.vue'
 import TagWords from '../common/TagWords.vue'
 import { originName } from '../../stores/origin'
 import type { ColumnId, ShownColumn } from '../../stores/columns'
@@ -125,7 +124,7 @@ const READING = {
         <span v-if="row.runningNumber && !has('number')" class="aside running">{{ row.runningNumber }}</span>
         <span class="two-lines" :title="fileNameOf(row.name, row.extension)">{{ row.name }}</span>
         <LockSign v-if="row.reading === 'locked'" />
-        <TickCount v-if="row.ticks" v-bind="row.ticks" />
+        <span v-if="row.ticks" class="aside">{{ row.ticks.done }} of {{ row.ticks.all }} done</span>
         <span v-if="row.version > 1 && !has('version')" class="aside">version {{ row.version }}</span>
         <TagWords v-if="row.tagIds.length > 0 && !has('tags')" :tag-ids="row.tagIds" :most="2" />
         <span v-if="meaning && !has('colour')" class="aside meaning"

@@ -2,7 +2,6 @@ import { READABLE } from '../../../core/formats/index'
 import type { Language, PageText, PartKind, PartName, ReadFacts, TickCount } from '../../../core/text/index'
 import type { Transaction } from '../client'
 import { rows, execute } from '../client'
-import { readings } from '../models/reading'
 
 /** locked: its bytes are sealed, and nobody opens them. */
 type ReadingState = 'waiting' | 'reading' | 'read' | 'failed' | 'locked'
@@ -146,8 +145,11 @@ const PAGES_AT_ONCE = 200
 export async function writePages(
   transaction: Transaction,
   blobId: string,
-  pages: readonly (PageText & PartName)[],
-  paged: boolean,
+  {
+    pages,
+    paged,
+    ticks,
+  }: { readonly pages: readonly (PageText & PartName)[]; readonly paged: boolean; readonly ticks: TickCount },
 ): Promise<void> {
   await execute(transaction, 'DELETE FROM page_text WHERE blob_id = $1', [blobId])
   for (let from = 0; from < pages.length; from += PAGES_AT_ONCE) {
@@ -161,8 +163,9 @@ export async function writePages(
   }
   await execute(
     transaction,
-    `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, changed_at = now() WHERE blob_id = $1`,
-    [blobId, pages.length, paged],
+    `UPDATE reading SET state = 'read', reason = NULL, pages = $2, paged = $3, ticks = $4, ticks_done = $5,
+      changed_at = now() WHERE blob_id = $1`,
+    [blobId, pages.length, paged, ticks.all, ticks.done],
   )
 }
 
@@ -184,11 +187,6 @@ export async function writeFacts(
     words = array_to_tsvector($7::text[]), reader = $8, located = $9, changed_at = now() WHERE blob_id = $1`,
     [blobId, language, title, author, heads, datedAt, lexemes, reader, located],
   )
-}
-
-/** How much of its check lists is done. */
-export async function writeTicks(transaction: Transaction, blobId: string, { all, done }: TickCount): Promise<void> {
-  await readings().update({ ticks: all, ticksDone: done }, { where: { blobId }, transaction })
 }
 
 export async function bodiesOf(transaction: Transaction, blobId: string): Promise<string[]> {

@@ -5,8 +5,7 @@ import type { ReadingClaim } from '../../db/sql/claims'
 import { refreshWordsOfBlob } from '../../db/sql/derived'
 import { notifyWork } from '../../db/sql/notify'
 import { writeLocated } from '../../db/sql/bestPages'
-import { failReading, holdReading, notifyHolders, waitAgain } from '../../db/sql/reading'
-import { writeFacts, writePages, writeTicks } from '../../db/sql/reading'
+import { failReading, holdReading, notifyHolders, waitAgain, writeFacts, writePages } from '../../db/sql/reading'
 import { addScanPages, recognisedPages } from '../../db/sql/scans'
 import { keepTextWords } from '../../db/sql/textWords'
 import { forgetThumbnail } from '../../db/sql/thumbnails'
@@ -78,9 +77,8 @@ async function keepReading(
   const known = recognised.filter(page => scans.includes(page))
   await withTransaction(async transaction => {
     if (!(await holdReading(transaction, blobId))) return // deleted for good meanwhile
-    await writePages(transaction, blobId, pages, paged)
+    await writePages(transaction, blobId, { pages, paged, ticks })
     await writeFacts(transaction, blobId, facts, lexemes, { reader: READER_VERSION, located: located.length > 0 })
-    await writeTicks(transaction, blobId, ticks)
     await writeLocated(transaction, blobId, located)
     await addScanPages(
       transaction,
