@@ -111,6 +111,8 @@ export const documentShape = yup.object({
   versions: yup.array(versionShape).required(),
   /** The lock that seals its contents; null: none. */
   lockId: yup.string().nullable().defined(),
+  /** An office suite of the server sets it as pages. */
+  asPages: yup.boolean().required(),
   reading: yup.object({
     state: yup.string().oneOf(READING_STATES).required(),
     reason: yup.string().nullable().defined(),

@@ -63,6 +63,11 @@ export function pageAddress(id: string, page: number, version: number): string {
   return addressOf(`${documentPath(id)}/pages/${page}`, { version })
 }
 
+/** An office document as pages, in place. */
+export function asPagesAddress(id: string, version: number): string {
+  return addressOf(`${documentPath(id)}/pdf`, { inline: 1, version })
+}
+
 /** Without a version: the current one. */
 export async function readBytes(id: string, version?: number): Promise<ArrayBuffer> {
   const response = await fetch(contentAddress(id, { inline: true, version })).catch(() => {

@@ -2,6 +2,7 @@
 
 export {
   archiveAddress,
+  asPagesAddress,
   contentAddress,
   pageAddress,
   readAgain,

@@ -82,6 +82,13 @@ export const documentsRoutes = {
     signedIn: true,
     reply: 'bytes',
   }),
+  asPdf: endpoint({
+    method: 'GET',
+    path: '/api/documents/{id}/pdf',
+    summary: 'An office document as pages, where an office suite is installed',
+    signedIn: true,
+    reply: 'bytes',
+  }),
   thumbnails: endpoint({
     method: 'POST',
     path: '/api/thumbnails',

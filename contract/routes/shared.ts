@@ -91,6 +91,13 @@ export const sharedRoutes = {
     signedIn: false,
     reply: 'bytes',
   }),
+  asPdf: endpoint({
+    method: 'GET',
+    path: '/api/shared/{key}/documents/{id}/pdf',
+    summary: 'An office document as pages, where an office suite is installed',
+    signedIn: false,
+    reply: 'bytes',
+  }),
   unlock: endpoint({
     method: 'POST',
     path: '/api/shared/{key}/unlock',

@@ -19,6 +19,8 @@ export interface Format {
    * as a link.
    */
   readonly preview?: 'pages' | 'picture' | 'drawn' | 'sound' | 'film' | 'html' | 'link'
+  /** An office suite sets it as pages, where one is installed. */
+  readonly office?: true
   /** A browser may show it by itself in place; everything else is only ever handed out as a download. */
   readonly inline?: true
   /** A small picture is made of it although its words are not read. */
@@ -50,30 +52,52 @@ export const FORMATS = {
     mediaType: `${OOXML}.wordprocessingml.document`,
     group: 'writing',
     read: true,
+    office: true,
     preview: 'html',
     packed: true,
   },
-  doc: { extensions: ['doc', 'dot'], mediaType: 'application/msword', group: 'writing', read: true },
-  odt: { extensions: ['odt', 'ott'], mediaType: `${OPEN_DOCUMENT}.text`, group: 'writing', read: true, packed: true },
+  doc: { extensions: ['doc', 'dot'], mediaType: 'application/msword', group: 'writing', read: true, office: true },
+  odt: {
+    extensions: ['odt', 'ott'],
+    mediaType: `${OPEN_DOCUMENT}.text`,
+    group: 'writing',
+    read: true,
+    office: true,
+    packed: true,
+  },
   // One file of XML, not packed.
-  flatText: { extensions: ['fodt'], mediaType: `${OPEN_DOCUMENT}.text-flat-xml`, group: 'writing', read: true },
-  rtf: { extensions: ['rtf'], mediaType: 'application/rtf', group: 'writing', read: true },
+  flatText: {
+    extensions: ['fodt'],
+    mediaType: `${OPEN_DOCUMENT}.text-flat-xml`,
+    group: 'writing',
+    read: true,
+    office: true,
+  },
+  rtf: { extensions: ['rtf'], mediaType: 'application/rtf', group: 'writing', read: true, office: true },
   xlsx: {
     extensions: ['xlsx', 'xlsm', 'xltx', 'xltm'],
     mediaType: `${OOXML}.spreadsheetml.sheet`,
     group: 'table',
     read: true,
+    office: true,
     packed: true,
   },
-  xls: { extensions: ['xls', 'xlt'], mediaType: 'application/vnd.ms-excel', group: 'table', read: true },
+  xls: { extensions: ['xls', 'xlt'], mediaType: 'application/vnd.ms-excel', group: 'table', read: true, office: true },
   ods: {
     extensions: ['ods', 'ots'],
     mediaType: `${OPEN_DOCUMENT}.spreadsheet`,
     group: 'table',
     read: true,
+    office: true,
     packed: true,
   },
-  flatTable: { extensions: ['fods'], mediaType: `${OPEN_DOCUMENT}.spreadsheet-flat-xml`, group: 'table', read: true },
+  flatTable: {
+    extensions: ['fods'],
+    mediaType: `${OPEN_DOCUMENT}.spreadsheet-flat-xml`,
+    group: 'table',
+    read: true,
+    office: true,
+  },
   csv: { extensions: ['csv'], mediaType: 'text/csv', group: 'table', read: true },
   tsv: { extensions: ['tsv'], mediaType: 'text/tab-separated-values', group: 'table', read: true },
   pptx: {
@@ -81,14 +105,22 @@ export const FORMATS = {
     mediaType: `${OOXML}.presentationml.presentation`,
     group: 'slides',
     read: true,
+    office: true,
     packed: true,
   },
-  ppt: { extensions: ['ppt', 'pps', 'pot'], mediaType: 'application/vnd.ms-powerpoint', group: 'slides', read: true },
+  ppt: {
+    extensions: ['ppt', 'pps', 'pot'],
+    mediaType: 'application/vnd.ms-powerpoint',
+    group: 'slides',
+    read: true,
+    office: true,
+  },
   odp: {
     extensions: ['odp', 'otp'],
     mediaType: `${OPEN_DOCUMENT}.presentation`,
     group: 'slides',
     read: true,
+    office: true,
     packed: true,
   },
   flatSlides: {
@@ -96,15 +128,23 @@ export const FORMATS = {
     mediaType: `${OPEN_DOCUMENT}.presentation-flat-xml`,
     group: 'slides',
     read: true,
+    office: true,
   },
   odg: {
     extensions: ['odg', 'otg'],
     mediaType: `${OPEN_DOCUMENT}.graphics`,
     group: 'picture',
     read: true,
+    office: true,
     packed: true,
   },
-  flatDrawing: { extensions: ['fodg'], mediaType: `${OPEN_DOCUMENT}.graphics-flat-xml`, group: 'picture', read: true },
+  flatDrawing: {
+    extensions: ['fodg'],
+    mediaType: `${OPEN_DOCUMENT}.graphics-flat-xml`,
+    group: 'picture',
+    read: true,
+    office: true,
+  },
   txt: { extensions: ['txt'], mediaType: 'text/plain', group: 'text', read: true, inline: true },
   md: { extensions: ['md'], mediaType: 'text/markdown', group: 'text', read: true, preview: 'html' },
   png: {

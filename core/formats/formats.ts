@@ -47,6 +47,11 @@ export function needsServerRendering(extension: string): boolean {
   return formatOf(extension)?.preview === 'drawn'
 }
 
+/** Whether an office suite can set it as pages. */
+export function isOfficeDocument(extension: string): boolean {
+  return formatOf(extension)?.office === true
+}
+
 /** Whether a small picture of it can be made. */
 export function hasThumbnail(extension: string): boolean {
   const format = formatOf(extension)

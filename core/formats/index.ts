@@ -8,6 +8,7 @@ export {
   holdsOf,
   mayHoldOf,
   isInlineSafe,
+  isOfficeDocument,
   isPacked,
   isPicture,
   isReadable,

@@ -25,6 +25,8 @@ export async function withTestServer(log, { demo = false, env = {}, name = 'test
         HEMBIX_OUTBOX: join(folder, 'outbox'),
         HEMBIX_ACCOUNTS_AN_HOUR: '1000000',
         HEMBIX_METRICS_TOKEN: 'a token of tests',
+        // The same on every machine, whatever is installed there.
+        HEMBIX_OFFICE: demo ? '' : join(ROOT, 'tests', 'support', 'officeSuite.sh'),
         ...env,
       },
       quiet: true,

@@ -62,7 +62,7 @@ export class Child {
       execArgv: [`--max-old-space-size=${heapMegabytes}`],
       env: childEnvironment(),
     })
-    lowerPriority(this.process.pid, NICENESS[niceness])
+    lowerPriority(this.process.pid, niceness)
     this.process.stderr?.on('data', (part: Buffer) => {
       this.lastWords = (this.lastWords + part.toString()).slice(-WORDS_KEPT)
     })
@@ -154,10 +154,11 @@ function childEnvironment(): NodeJS.ProcessEnv {
   return { PATH, HOME, LANG, TMPDIR, NODE_ENV, HEMBIX_WORKERS }
 }
 
-function lowerPriority(pid: number | undefined, priority: number): void {
+/** Behind the server, and how far. */
+export function lowerPriority(pid: number | undefined, niceness: Niceness): void {
   if (pid === undefined) return
   try {
-    setPriority(pid, priority)
+    setPriority(pid, NICENESS[niceness])
   } catch (error) {
     if (
       (error as NodeJS.ErrnoException).code !== 'ESRCH' &&

@@ -25,7 +25,7 @@ export async function withStagedFile<T>(content: Content, work: (path: string) =
   }
 }
 
-async function writeContent(path: string, content: Content): Promise<void> {
+export async function writeContent(path: string, content: Content): Promise<void> {
   if (content instanceof Uint8Array) return writeFile(path, content, { mode: 0o600 })
   const file = await open(path, 'wx', 0o600)
   try {
@@ -35,7 +35,8 @@ async function writeContent(path: string, content: Content): Promise<void> {
   }
 }
 
-function stagingFolder(): string {
+/** A folder of this server, gone when it ends. */
+export function stagingFolder(): string {
   if (folder === null) {
     clearAbandoned()
     const made = mkdtempSync(join(tmpdir(), `hembix-${process.pid}-`))

@@ -18,6 +18,8 @@ const props = withDefaults(
   defineProps<{
     document: DocumentFacts
     large?: boolean
+    /** As pages, where the server can set it so. */
+    asPages?: boolean
     /** Words to be marked. */
     terms?: readonly Term[]
     /** In the card: the page or part that is shown. */
@@ -29,7 +31,7 @@ const props = withDefaults(
     /** Texts that come in parts are loaded up to this page. */
     reach?: number
   }>(),
-  { large: false, terms: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 },
+  { large: false, asPages: false, terms: () => [], page: 1, turn: 0, hitPages: () => new Map(), reach: 1 },
 )
 const emit = defineEmits<{ pages: [count: number] }>()
 
@@ -39,12 +41,17 @@ const shownAsHtml = computed(() =>
   props.document.reading.parts.reduce((sum, { kind, count }) => (HTML_SHOWS.includes(kind) ? sum + count : sum), 0),
 )
 const countOf = (kind: PartKind) => props.document.reading.parts.find(one => one.kind === kind)?.count ?? 0
+/** What is shown without a sheet of paper under it. */
+const PLAIN: readonly string[] = ['pdf', 'pages', 'picture', 'media']
 const locks = useLocks()
 const failed = ref(false)
+/** Why it could not be set as pages is in the log; it is shown as it was read. */
+const pagesFailed = ref(false)
 watch(
   () => [props.document.id, props.document.version],
   () => {
     failed.value = false
+    pagesFailed.value = false
   },
 )
 
@@ -52,6 +59,7 @@ const way = computed(() => {
   const { extension, reading, size, lockId } = props.document
   if (lockId !== null && locks.openUntil(lockId) === null) return 'locked'
   if (size === 0) return 'empty'
+  if (props.asPages && props.document.asPages && !pagesFailed.value) return 'pages'
   const isAttached = countOf('attachment') > 0 && !props.large && props.page > countOf('page')
   if (extension === 'pdf' && !failed.value && !isAttached) return 'pdf'
   // As a picture of a page an SVG runs nothing.
@@ -92,9 +100,23 @@ watch(
 </script>
 
 <template>
-  <div class="preview" :class="{ large, plain: way === 'pdf' || way === 'picture' || way === 'media' }">
+  <div class="preview" :class="{ large, plain: PLAIN.includes(way) }">
+    <p v-if="asPages && pagesFailed" class="quiet" role="status">
+      It could not be set as pages; here it is as it was read.
+    </p>
     <PdfPages
-      v-if="way === 'pdf'"
+      v-if="way === 'pages'"
+      :id="document.id"
+      set
+      :version="document.version"
+      :only="null"
+      :terms="terms"
+      :turn="0"
+      :hit-pages="hitPages"
+      @pages="emit('pages', $event)"
+      @failed="pagesFailed = true" />
+    <PdfPages
+      v-else-if="way === 'pdf'"
       :id="document.id"
       :version="document.version"
       :only="large ? null : page"
@@ -118,7 +140,7 @@ watch(
       :name="document.name"
       :film="playedAs(document.extension) === 'film'"
       @failed="failed = true" />
-    <div v-if="behind || !['pdf', 'picture', 'media'].includes(way)" class="paper">
+    <div v-if="behind || !PLAIN.includes(way)" class="paper">
       <HtmlSheet
         v-if="way === 'html'"
         :id="document.id"

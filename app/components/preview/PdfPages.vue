@@ -3,7 +3,7 @@
 import type { PDFDocumentLoadingTask, PDFDocumentProxy } from 'pdfjs-dist'
 import { computed, onBeforeUnmount, ref, shallowRef, watch } from 'vue'
 import type { Term } from '../../../core/text/index'
-import { contentAddress, readWords } from '../../stores/content'
+import { asPagesAddress, contentAddress, readWords } from '../../stores/content'
 import { refusalOf } from '../../stores/remote'
 import type { BoxedWord } from './WordBoxes.vue'
 import PdfPage from './PdfPage.vue'
@@ -11,6 +11,8 @@ import PdfPage from './PdfPage.vue'
 const props = defineProps<{
   id: string
   version: number
+  /** It is none, but the server sets it as one. */
+  set?: boolean
   /** Only this page, for the card; null: all. */
   only: number | null
   terms: readonly Term[]
@@ -32,7 +34,9 @@ watch(
     const { getDocument, GlobalWorkerOptions } = await import('pdfjs-dist')
     GlobalWorkerOptions.workerSrc = (await import('pdfjs-dist/build/pdf.worker.min.mjs?url')).default
     const mine = (task = getDocument({
-      url: contentAddress(props.id, { inline: true, version: props.version }),
+      url: props.set
+        ? asPagesAddress(props.id, props.version)
+        : contentAddress(props.id, { inline: true, version: props.version }),
       isEvalSupported: false,
       cMapUrl: '/pdf/cmaps/',
       cMapPacked: true,
@@ -76,7 +80,11 @@ const shown = computed(() =>
 
 // Their words are laid out before they come into view, so that one can go from hit to hit; more come as they are drawn.
 const MARKED_AHEAD = 60
-const marked = computed(() => new Set([...props.hitPages.keys()].sort((a, b) => a - b).slice(0, MARKED_AHEAD)))
+/** Where the server set the pages, it does not know on which the words stand. */
+const marked = computed(() => {
+  const candidates = props.set ? shown.value : [...props.hitPages.keys()].sort((a, b) => a - b)
+  return new Set(props.terms.length > 0 ? candidates.slice(0, MARKED_AHEAD) : [])
+})
 
 async function close(): Promise<void> {
   pdf.value = null
@@ -101,6 +109,7 @@ onBeforeUnmount(close)
         :turn="turn"
         :has-hits="marked.has(number)" />
     </template>
+    <p v-else-if="set" class="quiet" role="status">Being set as pages…</p>
   </div>
 </template>
 

@@ -16,10 +16,12 @@ const props = defineProps<{
   /** How many hits stand on each page. */
   hitPages: ReadonlyMap<number, number>
   canTurn: boolean
+  /** Shown as pages or as it was read; null: there is no choice. */
+  asPages: boolean | null
   before: boolean
   after: boolean
 }>()
-const emit = defineEmits<{ next: [by: 1 | -1]; page: [page: number]; beside: [by: 1 | -1]; leave: [] }>()
+const emit = defineEmits<{ next: [by: 1 | -1]; page: [page: number]; beside: [by: 1 | -1]; asPages: [on: boolean] }>()
 
 const STEP = 1.25
 const hitsText = (hits: number | undefined) => (hits ? ` · ${hits} ${hits === 1 ? 'hit' : 'hits'}` : '')
@@ -81,6 +83,13 @@ defineExpose({ scale, find: () => field.value?.focus() })
     <v-btn class="percent" title="As wide as the page" @click="zoom = 1"> {{ Math.round(zoom * 100) }} % </v-btn>
     <v-btn aria-label="Larger" title="+" @click="scale(STEP)">
       <v-icon :icon="mdiPlus" size="16" />
+    </v-btn>
+    <v-btn
+      v-if="asPages !== null"
+      class="place"
+      :title="asPages ? 'Show it as it was read' : 'Show it as it is printed'"
+      @click="emit('asPages', !asPages)">
+      {{ asPages ? 'As text' : 'As pages' }}
     </v-btn>
     <v-btn v-if="canTurn" aria-label="Turn by a quarter" title="T" @click="turn = (turn + 90) % 360">
       <v-icon :icon="mdiRotateRight" size="16" />

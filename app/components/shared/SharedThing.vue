@@ -15,6 +15,7 @@ import SharedFolderHead from './SharedFolderHead.vue'
 import SharedFolders from './SharedFolders.vue'
 import SharedHead from './SharedHead.vue'
 import SharedList from './SharedList.vue'
+import { isSetAtFirst } from '../../composables/useAsPages'
 import { usePageTitle } from '../../composables/usePageTitle'
 import { readDocument } from '../../stores/content'
 import type { Remote } from '../../stores/remote'
@@ -120,7 +121,7 @@ const here = computed(() => thing.shared?.folders.find(({ id }) => id === folder
         <section v-if="chosen" ref="view" class="look" aria-label="The document">
           <SharedActs :key="chosen.id" :document="chosen" />
           <RemoteState v-slot="{ value }" :remote="facts">
-            <DocumentPreview :key="value.id" :document="value" large />
+            <DocumentPreview :key="value.id" :document="value" large :as-pages="isSetAtFirst(value.extension)" />
           </RemoteState>
         </section>
       </div>

@@ -20,6 +20,7 @@ import ReaderBar from '../../components/preview/ReaderBar.vue'
 import AskForIt from '../../components/shared/AskForIt.vue'
 import OutlineSide from '../../components/shell/OutlineSide.vue'
 import SidePanels from '../../components/shell/SidePanels.vue'
+import { useAsPages } from '../../composables/useAsPages'
 import { usePageTitle } from '../../composables/usePageTitle'
 import { useHitPages } from '../../composables/useHitPages'
 import { useHits } from '../../composables/useHits'
@@ -89,7 +90,13 @@ watchDebounced(
   },
   { debounce: 200, immediate: true },
 )
-const { total, reach, toPage, next, openFirst } = useHitPages(sheet, hits, onPage)
+const { canBe, isSet, choose } = useAsPages(document, route.query.find !== undefined)
+watch(isSet, () => {
+  pages.value = 0
+})
+/** Of pages that are set only now the server does not know which words stand on them. */
+const hitPages = computed(() => (isSet.value ? new Map<number, number>() : onPage.value))
+const { total, reach, toPage, next, openFirst } = useHitPages(sheet, hits, hitPages)
 if (route.query.find) openFirst()
 
 function beside(by: 1 | -1): boolean {
@@ -184,20 +191,23 @@ usePageActs(
           :hits="total"
           :at="hits.at.value"
           :pages="pages"
-          :hit-pages="onPage"
+          :hit-pages="hitPages"
           :can-turn="value.extension === 'pdf' || isPicture(value.extension) || needsServerRendering(value.extension)"
+          :as-pages="canBe ? isSet : null"
           :before="trail.beside(id, -1) !== null"
           :after="trail.beside(id, 1) !== null"
           @next="next"
           @page="toPage"
+          @as-pages="choose"
           @beside="beside" />
         <div ref="sheet" class="sheet" :style="{ width: `${zoom * 100}%`, maxWidth: `${860 * zoom}px` }">
           <DocumentPreview
             :document="value"
             large
+            :as-pages="isSet"
             :terms="terms"
             :turn="turn"
-            :hit-pages="onPage"
+            :hit-pages="hitPages"
             :reach="reach"
             @pages="pages = $event" />
         </div>
