@@ -36,6 +36,9 @@ export interface SearchState {
   addRule: (rule: Rule) => void
 }
 
+/** `all` in the address asks for everything although nothing is asked. */
+const asksAll = ({ query }: { readonly query: object }) => 'all' in query
+
 export function useSearchQuery(): SearchState {
   const [route, router, names] = [useRoute(), useRouter(), useNames()]
   const read = computed(() => parseSearchQuery(route.query))
@@ -56,7 +59,7 @@ export function useSearchQuery(): SearchState {
     rule: request.value.rule === null ? null : completeParts(request.value.rule),
   }))
   const query = computed(() => printSearchQuery(complete.value))
-  const asksAnything = computed(() => request.value.q.trim() !== '' || hasFacets(complete.value))
+  const asksAnything = computed(() => request.value.q.trim() !== '' || hasFacets(complete.value) || asksAll(route))
   const notation = computed(() => {
     const rules = [...facetRules(request.value.facets), ...(complete.value.rule ? [complete.value.rule] : [])]
     return rules.length === 0
@@ -82,8 +85,8 @@ export function useSearchQuery(): SearchState {
     const q = hasClauses(typed.value) ? present().q : typed.value
     const mine = (coming = { ...present(), q, ...some })
     // Which kept search is looked at, and the folder it began in, stay in the address.
-    const { kept, near } = route.query
-    void router.replace({ path: '/find', query: { ...printSearchQuery(mine), kept, near } }).finally(() => {
+    const { kept, near, all } = route.query
+    void router.replace({ path: '/find', query: { ...printSearchQuery(mine), kept, near, all } }).finally(() => {
       if (coming === mine) coming = null
     })
   }

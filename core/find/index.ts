@@ -50,6 +50,7 @@ export { exactly, findsForms, quotedWords } from './exactly'
 export { isGroup, leavesIn } from './rule'
 export { provesMore, shareFor, shareProving } from './shares'
 
+export { READY_VIEWS } from './readyViews'
 export { STARTERS } from './starters'
 export type { TypeGroup } from './types'
 export { TYPE_GROUP_NAMES, TYPE_GROUPS, typeGroupOf } from './types'

@@ -7,6 +7,8 @@ import { facetRules, NO_FACETS, rulesOfFacet, withoutFacet } from './facetSelect
 import { addPart, partsOf, unwrapPart, withoutPart, wrapPart } from './parts'
 import { DEPTH_LIMIT, RULES_LIMIT, tryReadRule } from './readRule'
 import type { Rule } from './rule'
+import { ORIGINS } from '../rows/index'
+import { READY_VIEWS } from './readyViews'
 import { STARTERS } from './starters'
 
 const folder = v7() as FolderId
@@ -69,6 +71,14 @@ describe('the searches that a plan begins with', () => {
       expect(read.ok && printSearchQuery(read.request)).toEqual(query)
     },
   )
+})
+
+describe('the views that everybody has', () => {
+  it('are understood; but for everything, each asks for some ways in, and together for all of them', () => {
+    const read = READY_VIEWS.map(({ query }) => parseSearchQuery(query))
+    expect(read.map(one => one.ok && hasFacets(one.request))).toEqual([false, true, true])
+    expect(READY_VIEWS.flatMap(({ query }) => query.ways?.split(',') ?? []).sort()).toEqual([...ORIGINS].sort())
+  })
 })
 
 describe(ruleOf, () => {

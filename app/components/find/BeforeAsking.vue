@@ -2,6 +2,7 @@
 // What stands on the Find page before anything is asked: what a search can be, and the ones that were made before.
 import type { KeptSearch } from '../../../contract/plan'
 import type { RecentSearch } from '../../../contract/find'
+import { READY_VIEWS } from '../../../core/find/index'
 import SearchList from '../desk/SearchList.vue'
 
 defineProps<{ recent: readonly RecentSearch[]; kept: readonly KeptSearch[] }>()
@@ -20,9 +21,14 @@ const FEW = 8
       Narrow at the left: where it lies, what kind it is, when it changed. Rules put several of these together. G shows
       a result at its place in the plan.
     </p>
+    <ul class="row" aria-label="Ready views">
+      <li v-for="{ name, query } in READY_VIEWS" :key="name">
+        <NuxtLink class="place" :to="{ path: '/find', query }">{{ name }}</NuxtLink>
+      </li>
+    </ul>
     <template v-if="recent.length > 0">
       <h2 class="part-head">Searched for lately</h2>
-      <ul class="recent" aria-label="Searched for lately">
+      <ul class="row" aria-label="Searched for lately">
         <li v-for="search in recent.slice(0, FEW)" :key="search.text">
           <v-btn class="place cut" @click="emit('recall', search)">{{ search.text }}</v-btn>
         </li>
@@ -37,14 +43,14 @@ const FEW = 8
 </template>
 
 <style scoped>
-.recent {
+.row {
   list-style: none;
   padding: 0;
   display: flex;
   flex-wrap: wrap;
   gap: 4px 18px;
 }
-.recent li {
+.row li {
   min-width: 0;
 }
 </style>
