@@ -7,9 +7,9 @@ defineProps<{ text: string }>()
 <template>
   <div role="row">
     <div role="gridcell">
-      <h3 class="heading">
+      <h2 class="heading">
         {{ text }}
-      </h3>
+      </h2>
     </div>
   </div>
 </template>

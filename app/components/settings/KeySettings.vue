@@ -55,7 +55,7 @@ function othersWith(act: { title: string; where: string; id: string }): string {
         <th>Act</th>
         <th>Where</th>
         <th>Key</th>
-        <th></th>
+        <th><span class="unseen">Change</span></th>
       </tr>
     </thead>
     <tbody>
