@@ -26,6 +26,7 @@ import { bundle } from './things/bundle'
 import { colour } from './things/colour'
 import { download } from './things/download'
 import { fileElsewhere } from './things/fileElsewhere'
+import { gather } from './things/gather'
 import { give } from './things/give'
 import { handOver } from './things/handOver'
 import { handOut } from './things/handOut'
@@ -35,6 +36,7 @@ import { makeArea } from './things/makeArea'
 import { move } from './things/move'
 import { numbering } from './things/numbering'
 import { open } from './things/open'
+import { layEarlier, layLater } from './things/orderByHand'
 import { pickUp, pickUpCopy } from './things/pickUp'
 import { pin } from './things/pin'
 import { putIntoArea } from './things/putIntoArea'
@@ -51,8 +53,8 @@ import { write } from './things/write'
 /** On folders and documents, one or several. */
 export const THING_ACTS: readonly ThingAct[] = [
   ...[open, showInPlan, write, rename],
-  ...[move, fileElsewhere, pickUp, pickUpCopy, takeOut],
-  ...[tag, colour, numbering, star, pin, keepFirst, bundle],
+  ...[move, fileElsewhere, pickUp, pickUpCopy, gather, takeOut],
+  ...[tag, colour, numbering, star, pin, keepFirst, layEarlier, layLater, bundle],
   ...[download, give, putIntoArea, makeArea, handOut, handOver, lock, unlock, story],
   trash,
 ]

@@ -52,6 +52,7 @@ describe('the acts on things', () => {
       'File elsewhere as well…',
       'Pick up',
       'Pick up a copy',
+      'New folder for it…',
       'Tag…',
       'Colour…',
       'Star',

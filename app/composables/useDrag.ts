@@ -8,7 +8,7 @@ import { dropTargetForExternal } from '@atlaskit/pragmatic-drag-and-drop/externa
 import { containsFiles } from '@atlaskit/pragmatic-drag-and-drop/external/file'
 import type { Ref } from 'vue'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import type { FolderId } from '../../core/ids'
+import type { DocumentId, FolderId } from '../../core/ids'
 import type { Things } from '../../core/plan/index'
 
 export interface Dragged extends Things {
@@ -35,9 +35,22 @@ export function useDragging(): Readonly<Ref<boolean>> {
 
 const OPEN_AFTER_MS = 600
 
-export function isDragged(
-  data: Readonly<Record<string | symbol, unknown>>,
-): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
+/** What something is held on; `zone` says where on a row of the outline. */
+export type HeldOn =
+  | { readonly kind: 'hand' }
+  | { readonly kind: 'folder'; readonly id: FolderId | null; readonly zone: Zone }
+  | { readonly kind: 'document'; readonly id: DocumentId; readonly folderId: FolderId }
+
+type Data = Readonly<Record<string | symbol, unknown>>
+const isHeldOn = (data: Data): data is { readonly held: HeldOn } => 'held' in data
+
+/** The innermost that is meant; null: none. */
+export function heldOn(targets: readonly { readonly data: Data }[]): HeldOn | null {
+  const data = targets[0]?.data
+  return data && isHeldOn(data) ? data.held : null
+}
+
+export function isDragged(data: Data): data is Readonly<Record<string, unknown>> & { dragged: Dragged } {
   return 'dragged' in data
 }
 
@@ -101,14 +114,50 @@ export function useDropPlace(
             enter()
           }
           zone.value = now
-          return { place: place(), zone: zone.value }
+          return { held: { kind: 'folder', id: place(), zone: zone.value } satisfies HeldOn }
         },
         ...target,
       }),
-      dropTargetForExternal({ element: node, canDrop: containsFiles, getData: () => ({ place: place() }), ...target }),
+      dropTargetForExternal({
+        element: node,
+        canDrop: containsFiles,
+        getData: () => ({ held: { kind: 'folder', id: place(), zone: 'into' } satisfies HeldOn }),
+        ...target,
+      }),
     ),
   )
   return { isOver, zone }
+}
+
+/** Makes the element a document onto which others of its folder can be dropped, for a new folder; null: it is not. */
+export function useDropOnDocument(
+  element: Ref<HTMLElement | null>,
+  target: () => { readonly id: DocumentId; readonly folderId: FolderId } | null,
+): { isOver: Ref<boolean> } {
+  const isOver = ref(false)
+  const leave = () => {
+    isOver.value = false
+  }
+  attach(element, node =>
+    dropTargetForElements({
+      element: node,
+      canDrop: ({ source: { data } }) => {
+        const mine = target()
+        if (!mine || !isDragged(data)) return false
+        return data.dragged.folderIds.length === 0 && !data.dragged.documentIds.includes(mine.id)
+      },
+      getData: () => {
+        const mine = target()
+        return mine ? { held: { kind: 'document', ...mine } satisfies HeldOn } : {}
+      },
+      onDragEnter: () => {
+        isOver.value = true
+      },
+      onDragLeave: leave,
+      onDrop: leave,
+    }),
+  )
+  return { isOver }
 }
 
 /** Browsers that can make a file on the desktop of what is dragged out; the others are given its address. */

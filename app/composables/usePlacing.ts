@@ -1,9 +1,7 @@
-// Laying folders at an exact place: where a drag or a key means, what would come of it, and doing it.
+// Laying folders at an exact place: where a drag or a key means, and doing it.
 
 import type { FolderId } from '../../core/ids'
 import type { Place } from '../../core/plan/index'
-import { placedRows } from '../../core/plan/index'
-import { refusal } from '../../core/errors'
 import { childrenOf } from '../../core/tree/index'
 import { useActs } from '../stores/acts'
 import { useDialogs } from '../stores/dialogs'
@@ -48,13 +46,6 @@ export function usePlacing() {
     }
   }
 
-  /** The code that the first of the folders would get there, or why they cannot go. */
-  function preview(ids: readonly FolderId[], place: Place): { code: string } | { not: string } {
-    if (!plan.reply) return { not: '' }
-    const placed = placedRows(plan.reply.plan, plan.tree.byId, ids, place, 'en', plan.numbered)
-    return placed.ok ? { code: placed.codes[0] ?? '' } : { not: refusal(placed.code, placed.details).message }
-  }
-
   /** Lays them there; where no number is left, renumbering is offered. */
   async function lay(ids: readonly FolderId[], place: Place): Promise<void> {
     const outcome = await acts.act({ kind: 'folder.place', ids, ...place, allowTwin: false })
@@ -71,5 +62,5 @@ export function usePlacing() {
       dialogs.numbering = { folderId: place.parentId, renumber: 'spread' }
   }
 
-  return { beside, byKey, preview, lay }
+  return { beside, byKey, lay }
 }

@@ -3,7 +3,6 @@
 import { computed, onMounted } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { nameThings } from '../../core/change/index'
-import type { FolderId } from '../../core/ids'
 import { offer, runPressed } from '../acts/offer'
 import { useOffered } from '../acts/offered'
 import { PLAIN_ACTS } from '../acts/registry'
@@ -13,6 +12,7 @@ import CompareDialog from '../components/dialogs/CompareDialog.vue'
 import NamesDialog from '../components/dialogs/NamesDialog.vue'
 import LinkDialog from '../components/dialogs/LinkDialog.vue'
 import ColourKeyDialog from '../components/dialogs/ColourKeyDialog.vue'
+import GatherDialog from '../components/dialogs/GatherDialog.vue'
 import MergeDialog from '../components/dialogs/MergeDialog.vue'
 import MoveDialog from '../components/dialogs/MoveDialog.vue'
 import PlaceDialog from '../components/dialogs/PlaceDialog.vue'
@@ -39,7 +39,6 @@ import LockDialog from '../components/lock/LockDialog.vue'
 import UnlockDialog from '../components/lock/UnlockDialog.vue'
 import JotDialog from '../components/tray/JotDialog.vue'
 import UploadPanel from '../components/shell/UploadPanel.vue'
-import type { Dragged } from '../composables/useDrag'
 import { useOpenPlace } from '../composables/useOpenPlace'
 import { useTellingPlace } from '../composables/useTellingPlace'
 import { usePasting } from '../composables/usePasting'
@@ -47,7 +46,6 @@ import { usePlanEvents } from '../composables/usePlanEvents'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useAccessRequests } from '../stores/accessRequests'
 import { useActs } from '../stores/acts'
-import { useNotice } from '../stores/notice'
 import { useDialogs } from '../stores/dialogs'
 import { useHand } from '../stores/hand'
 import { useLastCopy } from '../stores/lastCopy'
@@ -67,7 +65,6 @@ const [plan, acts, session, dialogs, uploads, view] = [
   useUploads(),
   useView(),
 ]
-const notices = useNotice()
 const received = useReceived()
 const [requests, locks, handovers] = [useAccessRequests(), useLocks(), useHandovers()]
 const hand = useHand()
@@ -114,39 +111,6 @@ useShortcuts(event => {
   return true
 })
 
-/** What is dragged onto the hand is picked up. */
-function pickUp({ folderIds, documentIds, fromFolderId, name }: Dragged): void {
-  const nameOf = (id: string) => name || (plan.tree.byId.get(id as FolderId)?.name ?? 'a document')
-  hand.pick(
-    [
-      ...folderIds.map(id => ({ kind: 'folder' as const, id, name: nameOf(id), fromFolderId: null })),
-      ...documentIds.map(id => ({ kind: 'document' as const, id, name: nameOf(id), fromFolderId })),
-    ],
-    'move',
-  )
-}
-
-/** Files dragged documents in one more place. */
-function fileAsWell({ documentIds }: Dragged, folderId: FolderId): void {
-  void acts.act({
-    kind: 'document.file',
-    documents: documentIds.map(id => ({ id, name: null })),
-    folderIds: [folderId],
-    tags: [],
-  })
-}
-
-async function move(dragged: Dragged, toFolderId: FolderId | null): Promise<void> {
-  const { folderIds, documentIds, fromFolderId } = dragged
-  const command = { kind: 'move', folderIds, documentIds, fromFolderId, toFolderId } as const
-  const outcome = await acts.act({ ...command, allowTwin: false }, { quiet: true })
-  if (outcome.ok) return
-  if (outcome.reason.code !== 'name.twin') return notices.refuse(outcome.reason)
-  // The same hint as in the dialog, which keeps both on a second Enter.
-  dialogs.move = { folderIds, documentIds, fromFolderId, name: dragged.name }
-  notices.refuse(outcome.reason)
-}
-
 const moveWhat = computed(() => {
   const request = dialogs.move
   if (!request) return ''
@@ -188,12 +152,13 @@ async function leave(query: Record<string, string>): Promise<void> {
     <HandBar />
     <BottomLine />
     <UploadPanel />
-    <DragHint @move="move" @file="fileAsWell" @pick="pickUp" @files="(files, to) => uploads.bring(files, to)" />
+    <DragHint @files="(files, to) => uploads.bring(files, to)" />
     <MoveDialog :request="dialogs.move" :what="moveWhat" @close="dialogs.move = null" />
     <PlaceDialog :request="dialogs.place" @close="dialogs.place = null" />
     <CompareDialog :request="dialogs.compare" @close="dialogs.compare = null" />
     <NamesDialog :ids="dialogs.names" @close="dialogs.names = null" />
     <BundleDialog :ids="dialogs.bundle" @close="dialogs.bundle = null" />
+    <GatherDialog />
     <LinkDialog />
     <TagDialog :things="dialogs.tag" @close="dialogs.tag = []" />
     <ColourDialog :things="dialogs.colour" @close="dialogs.colour = []" />

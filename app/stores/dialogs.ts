@@ -8,6 +8,11 @@ export interface MoveRequest extends Things {
   /** Of the one thing that is moved; empty when there are several. */
   readonly name: string
 }
+export interface GatherRequest {
+  readonly documentIds: readonly DocumentId[]
+  /** Where they lie, and the new folder goes. */
+  readonly folderId: FolderId
+}
 export interface PlaceRequest {
   readonly title: string
   readonly suggested: readonly { readonly folderId: FolderId; readonly share: number }[]
@@ -65,6 +70,7 @@ export const useDialogs = defineStore('dialogs', () => {
   const move = ref<MoveRequest | null>(null)
   /** The folder whose children are to be numbered; null inside stands for the top. */
   const numbering = ref<{ folderId: FolderId | null; renumber?: RenumberMode } | null>(null)
+  const gather = shallowRef<GatherRequest | null>(null)
   const place = ref<PlaceRequest | null>(null)
   const compare = ref<CompareRequest | null>(null)
   /** Documents that are to be renamed together. */
@@ -114,7 +120,7 @@ export const useDialogs = defineStore('dialogs', () => {
     })
   }
 
-  const ofThings = { move, place, names, bundle, tag, colour, story, give, handOver, area, handOut, compare }
+  const ofThings = { move, gather, place, names, bundle, tag, colour, story, give, handOver, area, handOut, compare }
   const ofFolders = { link, numbering, merge, colours }
   const ofLocks = { lock, unlock }
   return { ...ofThings, ...ofFolders, ...ofLocks, keys, goTo, jot, questions, ask }

@@ -35,6 +35,7 @@ function stateOf(folders: readonly FolderRow[], documents: readonly [string, str
     folderId: folderId === null ? null : id(folderId),
     home: true,
     first: false,
+    orderKey: '',
   }))
   return {
     ...EMPTY,
@@ -207,7 +208,17 @@ describe('documents of removed folders', () => {
       ...both,
       placement: new Map([
         ...both.placement,
-        ['q', { id: 'q', documentId: 'lease.txt' as DocumentId, folderId: id('Dues'), home: false, first: false }],
+        [
+          'q',
+          {
+            id: 'q',
+            documentId: 'lease.txt' as DocumentId,
+            folderId: id('Dues'),
+            home: false,
+            first: false,
+            orderKey: '',
+          },
+        ],
       ]),
     }
     for (const where of [{ to: 'trash' }, { to: 'in-tray' }] as const) {

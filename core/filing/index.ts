@@ -1,6 +1,7 @@
 export type { NameRules, NewName, Renamable } from './bulkNames'
 export { CASES, newNames, NO_RULES } from './bulkNames'
 
+export { commonName } from './commonName'
 export { CONFIDENT } from './confidence'
 export { FilingModel } from './model'
 export type { NamePlace, NameSuggestion } from './names'

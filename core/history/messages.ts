@@ -135,6 +135,8 @@ export const MESSAGES = {
   'version.remark': 'Wrote a remark on version {version, number} of “{name}” in {place}',
   'version.current': 'Made version {version, number} of “{name}” the current one',
   'documents.first': 'Kept {documents} first in {place}',
+  'documents.gather': 'Put {documents} into the new folder {place}',
+  'documents.arrange': 'Laid those that are first in {place} in order',
   'documents.inOrder': 'Let {documents} stand in order in {place} again',
   'document.home': 'Made {place} the home of “{name}”',
   'documents.colour': 'Gave {documents} the colour “{colour}”',

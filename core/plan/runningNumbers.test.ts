@@ -19,6 +19,7 @@ const lies = (documentId: string, folderId: string | null): [string, PlacementRo
     folderId: folderId as FolderId | null,
     home: true,
     first: false,
+    orderKey: '',
   },
 ]
 

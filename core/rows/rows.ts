@@ -126,6 +126,8 @@ export interface PlacementRow {
   readonly home: boolean
   /** Kept before the others of its folder, in whatever order they are. */
   readonly first: boolean
+  /** Among those that are kept first, by hand; empty: behind these, in the order of the folder. */
+  readonly orderKey: string
 }
 
 /** How a stripe is drawn: full, or with gaps that also show without colour. */

@@ -34,6 +34,7 @@ import * as lockTables from './migrations/000031_locks'
 import * as handoverTables from './migrations/000032_handovers'
 import * as mailedCopies from './migrations/000033_mailed_copies'
 import * as ticks from './migrations/000034_ticks'
+import * as orderOfDocuments from './migrations/000035_order_of_documents'
 
 // Append only: a migration that has run anywhere is never edited.
 const MIGRATIONS = [
@@ -71,6 +72,7 @@ const MIGRATIONS = [
   handoverTables,
   mailedCopies,
   ticks,
+  orderOfDocuments,
 ]
 
 const LOCK = 4_802_661

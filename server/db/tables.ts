@@ -69,7 +69,7 @@ export const COLUMNS: Columns = {
     'createdAt',
     'remark',
   ],
-  placement: ['id', 'documentId', 'folderId', 'home', 'first'],
+  placement: ['id', 'documentId', 'folderId', 'home', 'first', 'orderKey'],
   star: ['id', 'target', 'createdAt'],
   tag: ['id', 'name', 'folded', 'meaningId', 'hidden'],
   tagging: ['id', 'tagId', 'target', 'targetId'],
@@ -107,7 +107,7 @@ export const EARLIER: { readonly [T in TableName]?: Partial<Tables[T]> } = {
     filedBy: null,
   },
   version: { remark: '' },
-  placement: { first: false },
+  placement: { first: false, orderKey: '' },
   meaning: { pattern: 'full' },
   share_link: { passphraseHash: null },
 }

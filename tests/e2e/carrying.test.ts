@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test'
-import { bottomLine, bringIn, makeFolders, newPerson, openFolder, documentRow, treeRow } from './person'
+import { bottomLine, bringIn, hold, makeFolders, newPerson, openFolder, documentRow, treeRow } from './person'
 
 test('things are picked up in three places and put down in a fourth, also after a reload', async ({ page }) => {
   await newPerson(page)
@@ -153,4 +153,39 @@ test('a rectangle selects in the In-tray and among what is found', async ({ page
     await expect(page.locator('.rectangle')).toHaveCount(0)
     await expect(page.getByRole('grid', { name: list }).getByRole('row', { selected: true })).toHaveCount(2)
   }
+})
+
+test('a document dropped on another makes a folder of both, undone as one; those kept first have an order', async ({
+  page,
+}) => {
+  await newPerson(page)
+  await makeFolders(page, ['Ropework'])
+  await openFolder(page, 'Ropework')
+  const files = ['2026-02-01 Knots: bowline', '2026-03-01 Knots: reef', 'Splices']
+  await bringIn(
+    page,
+    files.map(name => ({ name: `${name}.txt`, text: name })),
+  )
+  const names = () => page.getByRole('grid', { name: 'Documents' }).locator('.two-lines')
+  await expect(names()).toHaveText(files)
+  await hold(page, documentRow(page, '2026-03-01 Knots: reef'), documentRow(page, '2026-02-01 Knots: bowline'), 0.5)
+  await expect(page.getByText('Put 2 documents into a new folder in 1 Ropework')).toBeVisible()
+  await page.mouse.up()
+  const field = page.getByRole('dialog').getByLabel('Name of the folder')
+  await expect(field).toHaveValue('Knots')
+  await expect(field).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(bottomLine(page)).toHaveText('Put 2 documents into the new folder 1.1 Knots')
+  await expect(names()).toHaveText(['Splices'])
+  await page.keyboard.press('Control+z')
+  await expect(names()).toHaveText(files)
+  for (const name of ['Splices', '2026-03-01 Knots: reef']) {
+    await documentRow(page, name).click({ button: 'right' })
+    await page.getByRole('menuitem', { name: 'Keep first here' }).click()
+    await expect(bottomLine(page)).toHaveText(`Kept “${name}” first in 1 Ropework`)
+  }
+  await expect(names()).toHaveText(['2026-03-01 Knots: reef', 'Splices', '2026-02-01 Knots: bowline'])
+  await documentRow(page, 'Splices').click()
+  await page.keyboard.press('Alt+ArrowUp')
+  await expect(names()).toHaveText(['Splices', '2026-03-01 Knots: reef', '2026-02-01 Knots: bowline'])
 })

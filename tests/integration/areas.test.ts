@@ -102,11 +102,22 @@ describe('documents that are kept first', () => {
     expect([names(next), next.first, next.next]).toEqual(['b', 0, null])
     const { body } = await owner.get<{ ids: string[] }>(`/api/documents/ids?folder=${area}&sort=name`)
     expect(body.ids).toEqual([ids[2], ids[3], ids[0], ids[1]])
+    // In an order of their own, whatever the order of the others.
+    await owner.act({ kind: 'document.arrange', folderId: area, documentIds: [ids[3], ids[2]] as DocumentId[] })
+    expect(names(await list('sort=name'))).toBe('dcab')
+    expect(names(await list('sort=name&descending=true'))).toBe('dcba')
+    await owner.act({ kind: 'document.arrange', folderId: area, documentIds: [ids[2], ids[3]] as DocumentId[] })
     await give(reader, 'read', area)
     const [{ id } = { id: '' }] = await reader.received()
     const shared = await reader.shared<SharedList>(id, `/documents?folder=${area}`)
     expect([shared.body.documents.map(one => one.name).join(''), shared.body.first]).toEqual(['cdab', 2])
     expect((await reader.shared<Shared>(id)).body.name).toContain('Handouts')
+    // Some of it goes into a new folder below.
+    const documentIds = [ids[0]] as DocumentId[]
+    const below = { id: v7() as FolderId, parentId: area, name: 'Below', allowTwin: false }
+    const { label } = await owner.act({ kind: 'document.gather', ...below, documentIds })
+    expect(label).toMatch(/^Put “a” into the new folder .*Below$/)
+    expect(names(await list('sort=name'))).toBe('cdb')
     // Taken elsewhere it is one among others.
     const elsewhere = await owner.folder('Elsewhere')
     const moved = { folderIds: [], documentIds: [ids[3] as DocumentId], fromFolderId: area, toFolderId: elsewhere }

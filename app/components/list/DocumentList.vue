@@ -138,7 +138,7 @@ const ariaSort = (column: Sort) => (props.sort === column ? (props.descending ? 
         :sortable="sort !== null && by !== undefined"
         :direction="by !== undefined && sort === by ? (descending ? 'down' : 'up') : null"
         @sort="by && emit('sort', by)" />
-      <span role="columnheader" aria-label="Star" />
+      <span role="columnheader"><span class="unseen">Star</span></span>
     </div>
     <div ref="list" role="rowgroup" :style="paper.sized(virtualizer.getTotalSize())">
       <div v-for="{ row, index, start } in shown" :key="row.id" role="presentation" :style="paper.placed(start)">

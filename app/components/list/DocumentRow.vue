@@ -4,7 +4,7 @@ import type { ListedDocument } from '../../../contract/document'
 import { dateText, timeText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
-import { useDragSource } from '../../composables/useDrag'
+import { useDragSource, useDropOnDocument } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { computed } from 'vue'
 import { useHand } from '../../stores/hand'
@@ -50,6 +50,10 @@ const emit = defineEmits<{
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
+const { isOver } = useDropOnDocument(element, () => {
+  const { fromFolderId: folderId } = props.dragged()
+  return folderId === null ? null : { id: props.row.id, folderId }
+})
 
 const colourKey = useColourKey()
 const meaning = computed(() =>
@@ -98,7 +102,7 @@ const READING = {
     class="row"
     role="row"
     :aria-selected="selected"
-    :class="{ selected, focused, 'in-hand': hand.holds(row.id) }"
+    :class="{ selected, focused, gathers: isOver, 'in-hand': hand.holds(row.id) }"
     :style="{ gridTemplateColumns: tracks }"
     @click="emit('pick', $event)"
     @dblclick="emit('open')"

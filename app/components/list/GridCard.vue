@@ -5,7 +5,7 @@ import type { ListedDocument } from '../../../contract/document'
 import { dateText } from '../../../core/dates/index'
 import { fileNameOf, sizeText } from '../../../core/formats/index'
 import type { Dragged } from '../../composables/useDrag'
-import { useDragSource } from '../../composables/useDrag'
+import { useDragSource, useDropOnDocument } from '../../composables/useDrag'
 import { useRename } from '../../composables/useRename'
 import { useHand } from '../../stores/hand'
 import { useColourKey } from '../../stores/colourKey'
@@ -37,6 +37,10 @@ const [hand, colourKey] = [useHand(), useColourKey()]
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
+const { isOver } = useDropOnDocument(element, () => {
+  const { fromFolderId: folderId } = props.dragged()
+  return folderId === null ? null : { id: props.row.id, folderId }
+})
 
 const meaning = computed(() =>
   props.row.meaningId === null ? null : (colourKey.meaningById.get(props.row.meaningId) ?? null),
@@ -51,7 +55,7 @@ const meaning = computed(() =>
     class="sheet-card"
     role="row"
     :aria-selected="selected"
-    :class="{ selected, focused, 'in-hand': hand.holds(row.id) }"
+    :class="{ selected, focused, gathers: isOver, 'in-hand': hand.holds(row.id) }"
     @click="emit('pick', $event)"
     @dblclick="emit('open')"
     @contextmenu.prevent="emit('menu', $event)">

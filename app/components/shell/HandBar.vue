@@ -7,6 +7,7 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { nameThings } from '../../../core/change/index'
 import { isInside } from '../../../core/tree/index'
+import type { HeldOn } from '../../composables/useDrag'
 import { isDragged } from '../../composables/useDrag'
 import { useOpenPlace } from '../../composables/useOpenPlace'
 import { useHand } from '../../stores/hand'
@@ -83,7 +84,7 @@ watch(bar, element => {
     dropTargetForElements({
       element,
       canDrop: ({ source }) => isDragged(source.data),
-      getData: () => ({ hand: true }),
+      getData: () => ({ held: { kind: 'hand' } satisfies HeldOn }),
       onDragEnter: () => {
         isOver.value = true
       },

@@ -12,6 +12,7 @@ import { newFolder } from '../newFolder'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceValue, findFolder, isDecision, refuse } from '../slice'
 import { keyAfterLast } from './createFolder'
+import { IN_ORDER } from '../inOrder'
 
 /** Bytes that are in the store already and become a document, or a version of one. */
 export interface NewFile {
@@ -82,7 +83,7 @@ function addDocuments(slice: Slice, command: AddDocuments, moment: Moment): Deci
     rows.push(
       inserted('document', document),
       firstVersion(document, file),
-      inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true, first: false }),
+      inserted('placement', { id: file.placementId, documentId: file.id, folderId, home: true, ...IN_ORDER }),
     )
     names.push(free)
   }

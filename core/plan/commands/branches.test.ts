@@ -58,7 +58,7 @@ const STATE: State = {
       ] as const
     ).map(([key, documentId, folderId]): [string, PlacementRow] => [
       key,
-      { id: key, documentId: documentId as DocumentId, folderId: id(folderId), home: true, first: false },
+      { id: key, documentId: documentId as DocumentId, folderId: id(folderId), home: true, first: false, orderKey: '' },
     ]),
   ),
 }

@@ -16,6 +16,7 @@ const placed = (documentId: string, folderId: string | null, home = true): Place
   folderId: folderId as FolderId | null,
   home,
   first: false,
+  orderKey: '',
 })
 
 function slice(folders: FolderRow[], documents: DocumentRow[] = [], placements: PlacementRow[] = []): Slice {

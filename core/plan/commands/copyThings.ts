@@ -28,6 +28,7 @@ import {
 } from '../slice'
 import { documentsIn } from './addDocuments'
 import { branchAgain } from './duplicateFolder'
+import { IN_ORDER } from '../inOrder'
 
 const fields = {
   copies: yup
@@ -136,7 +137,7 @@ export function copyOf(
       remark: '',
     }),
     ...into.map((folderId, index) =>
-      inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0, first: false }),
+      inserted('placement', { id: moment.newId(), documentId: newId, folderId, home: index === 0, ...IN_ORDER }),
     ),
   ]
 }

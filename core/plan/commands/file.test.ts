@@ -18,6 +18,7 @@ const lies = (documentId: string, folderId: string | null, home = true): [string
     folderId: folderId as FolderId | null,
     home,
     first: false,
+    orderKey: '',
   },
 ]
 const STATE: State = {

@@ -14,6 +14,7 @@ import { tags } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findDocument, findFolder, isDecision, placesByDocument, placeText, refuse } from '../slice'
 import { tagRows } from './tags'
+import { IN_ORDER } from '../inOrder'
 
 const fields = {
   documents: documentsToFile().min(1).required(),
@@ -106,7 +107,7 @@ function placed(
   const tray = places.find(place => place.folderId === null)
   const wanted = folders.filter(folder => !places.some(place => place.folderId === folder.id))
   const add = (folder: FolderRow, home: boolean) =>
-    inserted('placement', { id: moment.newId(), documentId: document.id, folderId: folder.id, home, first: false })
+    inserted('placement', { id: moment.newId(), documentId: document.id, folderId: folder.id, home, ...IN_ORDER })
   const [first, ...others] = wanted
   if (!tray || !first) return wanted.map(folder => add(folder, false))
   return [

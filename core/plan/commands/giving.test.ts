@@ -4,6 +4,7 @@ import type { State } from '../../change/index'
 import { tryApply } from '../../change/index'
 import { wordMessage } from '../../history/index'
 import type { DocumentId, FolderId, GrantId, GroupId, PersonId } from '../../ids'
+import { IN_ORDER } from '../inOrder'
 import type { Role } from '../../rows/index'
 import type { Command } from './index'
 import { decide, sharedCommand } from './index'
@@ -14,7 +15,9 @@ const state: State = {
   ...EMPTY,
   folder: new Map([['a', folderRow('a', { name: 'Handouts' })]]),
   document: new Map([['d', documentRow('d', { name: 'Splices' })]]),
-  placement: new Map([['p', { id: 'p', documentId: 'd' as never, folderId: 'a' as never, home: true, first: false }]]),
+  placement: new Map([
+    ['p', { id: 'p', documentId: 'd' as never, folderId: 'a' as never, home: true, first: false, orderKey: '' }],
+  ]),
 }
 const [PER, SANNA] = ['per' as PersonId, 'sanna' as PersonId]
 const GROUP = 'g' as GroupId
@@ -42,8 +45,10 @@ const give = ({ target = 'folder', targetId = 'a', to: all = [to('x', 'per')], .
 })
 
 /** The state after the commands, and what each said; a refusal ends it. */
-function run(...commands: Command[]): { state: State; said: string[] } {
-  let now = state
+const run = (...commands: Command[]) => runIn(state, ...commands)
+
+function runIn(from: State, ...commands: Command[]): { state: State; said: string[] } {
+  let now = from
   const said: string[] = []
   for (const command of commands) {
     const decision = decide(sliceOf(now), command, moment)
@@ -287,6 +292,28 @@ describe('documents that are kept first', () => {
     expect(said).toEqual(['Kept “Splices” first in 1 Handouts', 'Let “Splices” stand in order in 1 Handouts again'])
     expect(after.placement.get('p')?.first).toBe(false)
     expect(run(first()).state.placement.get('p')?.first).toBe(true)
+  })
+
+  it('stand in an order of their own until they stand in order', () => {
+    const both: State = {
+      ...state,
+      document: new Map([...state.document, ['e', documentRow('e', { name: 'Knots' })]]),
+      placement: new Map([
+        ...state.placement,
+        ['q', { ...IN_ORDER, id: 'q', documentId: 'e' as DocumentId, folderId: 'a' as FolderId, home: true }],
+      ]),
+    }
+    const arranged = (...ids: string[]) =>
+      ({ kind: 'document.arrange', folderId: 'a' as FolderId, documentIds: ids as DocumentId[] }) as const
+    const orderOf = ({ placement }: State) =>
+      [...placement.values()]
+        .sort((one, other) => (one.orderKey < other.orderKey ? -1 : 1))
+        .map(({ documentId, first: isFirst }) => `${documentId} ${isFirst}`)
+    const then = runIn(both, arranged('e', 'd'), arranged('d', 'e'))
+    expect(then.said[0]).toBe('Laid those that are first in 1 Handouts in order')
+    expect(orderOf(then.state)).toEqual(['d true', 'e true'])
+    expect(orderOf(runIn(both, arranged('e', 'd')).state)).toEqual(['e true', 'd true'])
+    expect(runIn(then.state, first({ on: false })).state.placement.get('p')?.orderKey).toBe('')
   })
 
   it('have to lie there', () => {

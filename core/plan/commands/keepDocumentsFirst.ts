@@ -7,6 +7,7 @@ import type { DocumentRow } from '../../rows/index'
 import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
+import { IN_ORDER } from '../inOrder'
 import { decided, findDocument, findFolder, isDecision, placeValue, refuse } from '../slice'
 
 const fields = { folderId: folderId(), documentIds: documentIds().min(1).required(), on: yup.boolean().required() }
@@ -22,7 +23,7 @@ function keepDocumentsFirst(slice: Slice, command: Given<typeof fields>, moment:
     if (isDecision(document)) return document
     const lies = slice.placements.find(one => one.documentId === id && one.folderId === folder.id)
     if (!lies) return refuse('place.last', { name: document.name, place: folder.name })
-    const changed = updated('placement', lies, { first: command.on })
+    const changed = updated('placement', lies, command.on ? { first: true } : IN_ORDER)
     rows.push(...changed)
     if (changed.length > 0) documents.push(document)
   }

@@ -18,6 +18,7 @@ const lies = (documentId: string, folderId: string | null): [string, PlacementRo
     folderId: folderId as FolderId | null,
     home: true,
     first: false,
+    orderKey: '',
   },
 ]
 const STATE: State = {

@@ -27,6 +27,7 @@ import {
   twinOf,
 } from '../slice'
 import { keyAfterLast } from './createFolder'
+import { IN_ORDER } from '../inOrder'
 
 const fields = {
   ...things,
@@ -128,11 +129,11 @@ function moveDocument(
     const others = places.filter(placement => placement.id !== leaving.id)
     return [
       ...others.map(placement => deleted('placement', placement)),
-      ...updated('placement', leaving, { folderId: null, home: true, first: false }),
+      ...updated('placement', leaving, { folderId: null, home: true, ...IN_ORDER }),
     ]
   }
   const there = places.find(placement => placement.folderId === toFolderId)
-  if (!there) return updated('placement', leaving, { folderId: toFolderId, first: false })
+  if (!there) return updated('placement', leaving, { folderId: toFolderId, ...IN_ORDER })
   return [deleted('placement', leaving), ...(leaving.home ? updated('placement', there, { home: true }) : [])]
 }
 
@@ -145,7 +146,7 @@ function alsoIn(
   return also
     .filter(id => !places.some(place => place.folderId === id))
     .map(folderId =>
-      inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false, first: false }),
+      inserted('placement', { id: moment.newId(), documentId: document.id, folderId, home: false, ...IN_ORDER }),
     )
 }
 

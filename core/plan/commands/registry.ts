@@ -22,6 +22,8 @@ import { documentFile } from './fileDocuments'
 import { searchFolder } from './folderOfSearch'
 import { folderArea } from './setArea'
 import { planAreasOnly } from './giveInAreas'
+import { documentArrange } from './arrangeDocuments'
+import { documentGather } from './gatherDocuments'
 import { documentFirst } from './keepDocumentsFirst'
 import { folderFirst } from './keepFolderFirst'
 import { searchKeep } from './keepSearch'
@@ -97,6 +99,8 @@ export const COMMANDS = [
   folderNames,
   documentFile,
   documentFirst,
+  documentArrange,
+  documentGather,
   documentNames,
   versionCurrent,
   versionRemark,

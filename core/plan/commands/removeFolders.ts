@@ -8,6 +8,7 @@ import type { Tree } from '../../tree/index'
 import { branchOf, outlineOf } from '../../tree/index'
 import type { Decision, Moment, Slice } from '../slice'
 import { findFolder, isDecision, placesByDocument } from '../slice'
+import { IN_ORDER } from '../inOrder'
 
 /**
  * Where the documents of a folder go that is removed: the nearest folder that stays, the In-tray, another folder, the
@@ -103,7 +104,7 @@ function documentRows(
     const target = homes[index]
     return target === undefined
       ? [deleted('placement', place)]
-      : updated('placement', place, { folderId: target, home: home !== null && index === 0, first: false })
+      : updated('placement', place, { folderId: target, home: home !== null && index === 0, ...IN_ORDER })
   })
   const [first] = stays
   return homes.length === 0 && first && home !== null ? [...rows, ...updated('placement', first, { home: true })] : rows

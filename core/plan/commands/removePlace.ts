@@ -8,6 +8,7 @@ import type { Given } from '../command'
 import { command } from '../command'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, findDocument, isDecision, placesByDocument, placeText, placeValue, refuse } from '../slice'
+import { IN_ORDER } from '../inOrder'
 
 const fields = { documentIds: documentIds().min(1).required(), folderId: folderId() }
 
@@ -35,7 +36,7 @@ function removePlace(slice: Slice, command: Given<typeof fields>, moment: Moment
       toTray++
       rows.push(
         ...places.filter(place => place !== leaving).map(place => deleted('placement', place)),
-        ...updated('placement', leaving, { folderId: null, home: true, first: false }),
+        ...updated('placement', leaving, { folderId: null, home: true, ...IN_ORDER }),
       )
     }
     left.push(...others.map(place => place.folderId))

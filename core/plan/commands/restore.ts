@@ -9,6 +9,7 @@ import { things } from '../shapes'
 import type { Decision, Moment, Slice } from '../slice'
 import { decided, documentPlaceValue, placeValue, refuse } from '../slice'
 import { placesOf } from './editDocument'
+import { IN_ORDER } from '../inOrder'
 
 const fields = { ...things }
 
@@ -62,7 +63,7 @@ function intoInTray(slice: Slice, document: DocumentRow): RowChange[] {
   return kept
     ? [
         ...others.map(placement => deleted('placement', placement)),
-        ...updated('placement', kept, { folderId: null, home: true, first: false }),
+        ...updated('placement', kept, { folderId: null, home: true, ...IN_ORDER }),
       ]
     : []
 }

@@ -12,7 +12,7 @@ const meaning = (id: string, name: string): MeaningRow =>
   ({ id, name, ink: '#112233', orderKey: 'a0', closed: false, pattern: 'full' }) as MeaningRow
 const tag = (id: string, name: string): TagRow => ({ id, name, folded: name, meaningId: null, hidden: false }) as TagRow
 const place = (documentId: string, folderId: string | null, home = true): PlacementRow =>
-  ({ id: `${documentId}-${folderId}`, documentId, folderId, home, first: false }) as PlacementRow
+  ({ id: `${documentId}-${folderId}`, documentId, folderId, home, first: false, orderKey: '' }) as PlacementRow
 const grant = (id: string, more: Partial<GrantRow>): GrantRow =>
   ({
     ...{ id, target: 'folder', targetId: 'term', who: 'person', whoId: 'sanna', role: 'read' },

@@ -18,6 +18,7 @@ import { documentPlaceValue, liveFolders, placeValue } from '../slice'
 import type { DocumentRow, FolderRow, Role } from '../../rows/index'
 import { foldedText } from '../../text/index'
 import type { Handed } from './handed'
+import { IN_ORDER } from '../inOrder'
 
 export interface TakingOver {
   /** Of whoever takes it over: all folders, colours, tags and groups, and the documents of the folder it goes into. */
@@ -153,11 +154,12 @@ function documentRows(handed: Handed, ids: NewIds, colours: NewIds, into: Taking
     const home = places.find(place => place.home) ?? places[0]
     const placements =
       handed.folders.length === 0
-        ? [{ folderId: into.parentId, home: true, first: false }]
+        ? [{ folderId: into.parentId, home: true, ...IN_ORDER }]
         : places.map(place => ({
             folderId: place.folderId === null ? null : renamed(ids, place.folderId),
             home: place === home,
             first: place.first,
+            orderKey: place.orderKey,
           }))
     return [
       inserted('document', documentOf(document, ids, colours, into, moment)),

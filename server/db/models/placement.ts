@@ -10,6 +10,7 @@ export class Placement extends Model<InferAttributes<Placement>, InferCreationAt
   declare folderId: string | null
   declare home: boolean
   declare first: CreationOptional<boolean>
+  declare orderKey: CreationOptional<string>
   declare place: CreationOptional<string>
   declare name: CreationOptional<string>
   declare extension: CreationOptional<string>
@@ -29,6 +30,7 @@ export function placements(): typeof Placement {
         folderId: { type: DataTypes.UUID },
         home: { type: DataTypes.BOOLEAN, allowNull: false },
         first: { type: DataTypes.BOOLEAN, allowNull: false, defaultValue: false },
+        orderKey: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         place: { type: DataTypes.UUID, allowNull: false },
         name: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },
         extension: { type: DataTypes.TEXT, allowNull: false, defaultValue: '' },

@@ -76,6 +76,8 @@ export interface DocumentListQuery {
 /** A document as it stands in the list: its sort key, and whether it is kept before the others. */
 type DocumentListRow = ListedDocument & { readonly key: string; readonly first: boolean }
 
+/** Those that are kept first, as they were laid by hand; then the others of them. */
+const BY_HAND = "p.order_key = '', p.order_key"
 // All that are kept first stand on the first page, on top of its own.
 const FIRST_LIMIT = 1000
 
@@ -88,10 +90,12 @@ export function documentListPage(query: DocumentListQuery): Promise<DocumentList
   const bind: unknown[] = [query.planId, query.folderId ?? query.planId, query.limit]
   if (query.after) bind.push(query.after.key, query.after.id)
   const order = `${column} ${direction}, p.document_id ${direction}`
-  const part = (first: boolean, limit: string) => `(SELECT p.document_id, ${text} AS key, p.first,
-      row_number() OVER (ORDER BY ${order}) AS at FROM placement p
+  const part = (first: boolean, limit: string) => {
+    const own = first ? `${BY_HAND}, ${order}` : order
+    return `(SELECT p.document_id, ${text} AS key, p.first, row_number() OVER (ORDER BY ${own}) AS at FROM placement p
     WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live AND ${first ? 'p.first' : 'NOT p.first'} ${cursor}
-    ORDER BY ${order} LIMIT ${limit})`
+    ORDER BY ${own} LIMIT ${limit})`
+  }
   const parts = [...(query.after ? [] : [part(true, String(FIRST_LIMIT))]), part(false, '$3')]
   return rows(
     null,
@@ -113,7 +117,7 @@ export async function documentListIds(
   const found = await rows<{ id: string }>(
     null,
     `SELECT p.document_id AS id FROM placement p WHERE p.plan_id = $1 AND p.place = $2::uuid AND p.live
-    ORDER BY p.first DESC, ${column} ${direction}, p.document_id ${direction}`,
+    ORDER BY p.first DESC, ${BY_HAND}, ${column} ${direction}, p.document_id ${direction}`,
     [planId, folderId ?? planId],
   )
   return found.map(row => row.id)

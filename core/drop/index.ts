@@ -1,0 +1,2 @@
+export type { Carried, Drop, DropFacts, DropTarget } from './decideDrop'
+export { decideDrop } from './decideDrop'
