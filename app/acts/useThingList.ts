@@ -9,6 +9,7 @@ import type { Dragged } from '../composables/useDrag'
 import { giveRowKeys } from '../composables/rowKeys'
 import type { ListBehaviour, ListOptions } from '../composables/useList'
 import { useList } from '../composables/useList'
+import { useTrail } from '../stores/trail'
 import type { OfferedAct, ThingItem } from './act'
 import { useOffered } from './offered'
 import { useTouchChoice } from './touchChoice'
@@ -54,6 +55,18 @@ export function useThingList<I extends ThingItem>(options: ThingListOptions<I>):
     await nextTick()
     if (document.activeElement === document.body) giveRowKeys(before)
   })
+  // From the reader one comes back to the row.
+  const trail = useTrail()
+  watch(
+    items,
+    now => {
+      const row = trail.left === null ? undefined : now.find(({ id }) => id === trail.left)
+      if (!row) return
+      trail.left = null
+      if (document.activeElement === document.body) base.walk(row.key)
+    },
+    { immediate: true, flush: 'post' },
+  )
   const { open, show, taken } = options
   const things = useThings(base.targetItems, {
     ...{ open, show, taken, fromFolderId },

@@ -7,8 +7,11 @@ import { nextTick } from 'vue'
 const PATIENCE_FRAMES = 12
 let wanted: string | null = null
 
-/** Rows are known by `data-key`. The last one wins where keys come faster than rows are drawn. */
-export function giveRowKeys(key: string): void {
+/**
+ * Rows are known by `data-key`. The last one wins where keys come faster than rows are drawn. `otherwise`: what gets
+ * them where there is no such row.
+ */
+export function giveRowKeys(key: string, otherwise: () => HTMLElement | null = () => null): void {
   wanted = key
   let frames = 0
   const give = () => {
@@ -16,6 +19,7 @@ export function giveRowKeys(key: string): void {
     const row = document.querySelector<HTMLElement>(`[data-key="${CSS.escape(key)}"]`)
     if (row) row.focus({ preventScroll: true })
     else if (frames++ < PATIENCE_FRAMES) requestAnimationFrame(give)
+    else otherwise()?.focus({ preventScroll: true })
   }
   void nextTick(give)
 }

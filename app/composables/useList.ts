@@ -52,7 +52,7 @@ export function useList<I extends ListItem>({
   give = giveRowKeys,
 }: ListOptions<I>): ListBehaviour<I> {
   const indexByKey = computed(() => new Map(items.value.map((item, index) => [item.key, index])))
-  const selection = useSelection(items, indexByKey, loadAll)
+  const selection = useSelection(items, indexByKey, loadAll, give)
   const { focused, selectedItems } = selection
   const targetItems = computed(() =>
     selectedItems.value.length > 0 ? selectedItems.value : items.value.filter(item => item.key === focused.value),

@@ -8,20 +8,45 @@ export interface ListItem {
   readonly name: string
 }
 
+/**
+ * Of an item that is gone, as after it was deleted or moved: the one behind it that is still there, else the one
+ * before it; null where nothing of the list is left.
+ */
+function neighbourOf(
+  key: string,
+  before: ReadonlyMap<string, number>,
+  now: ReadonlyMap<string, number>,
+): string | null {
+  const [keys, at] = [[...before.keys()], before.get(key) ?? 0]
+  const isThere = (one: string) => now.has(one)
+  return keys.slice(at + 1).find(isThere) ?? keys.slice(0, at).findLast(isThere) ?? null
+}
+
+/** Whether the keys of the browser were with this row, or with a sheet or menu that was opened over the list. */
+function hadKeys(key: string): boolean {
+  const element = typeof document === 'undefined' ? null : document.activeElement
+  return element?.closest<HTMLElement>('[data-key]')?.dataset.key === key || !!element?.closest('.v-overlay')
+}
+
+/** `give` gives a row the keys of the browser. */
 export function useSelection<I extends ListItem>(
   items: Ref<readonly I[]>,
   indexByKey: ComputedRef<ReadonlyMap<string, number>>,
   loadAll: () => Promise<void>,
+  give: (key: string) => void = () => {},
 ) {
   const selected = ref<ReadonlySet<string>>(new Set())
   /** The item that keys act on; null when the list is empty or untouched. */
   const focused = ref<string | null>(null)
   let anchor: string | null = null
 
-  watch(indexByKey, index => {
+  watch(indexByKey, (index, before) => {
     const still = [...selected.value].filter(key => index.has(key))
     if (still.length !== selected.value.size) selected.value = new Set(still)
-    if (focused.value !== null && !index.has(focused.value)) focused.value = null
+    const { value: key } = focused
+    if (key === null || index.has(key)) return
+    focused.value = hadKeys(key) ? neighbourOf(key, before, index) : null
+    if (focused.value !== null) give(focused.value)
   })
 
   function only(key: string): void {

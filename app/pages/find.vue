@@ -79,7 +79,7 @@ watch(
 )
 watchDebounced(typed, type, { debounce: 140 })
 onMounted(() => {
-  head.value?.focus()
+  if (trail.left === null) head.value?.focus()
   void recentSearches.load()
   void searches.loadCounts()
 })

@@ -11,5 +11,8 @@ export const useTrail = defineStore('trail', () => {
     return at < 0 ? null : (ids.value[at + by] ?? null)
   }
 
-  return { ids, beside }
+  /** The document that the reader was left with; the list it came from gives its row the keys, once. */
+  const left = ref<string | null>(null)
+
+  return { ids, beside, left }
 })

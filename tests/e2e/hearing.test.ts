@@ -56,6 +56,28 @@ test('Tab leads past the outline, and the rows of a list are walked through and 
   await page.keyboard.press('Tab')
   await expect(documentRow(page, 'Renewal')).toBeFocused()
 
+  // The reader gives them back to the row it was opened from.
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/document\//)
+  await page.keyboard.press('Escape')
+  await expect(documentRow(page, 'Renewal')).toBeFocused()
+
+  // What is deleted, or moved away by a sheet, gives the keys to its neighbour.
+  await page.keyboard.press('ArrowUp')
+  await expect(documentRow(page, 'Lease')).toBeFocused()
+  await page.keyboard.press('Delete')
+  await expect(documentRow(page, 'Lease')).toHaveCount(0)
+  await expect(documentRow(page, 'Renewal')).toBeFocused()
+  await page.keyboard.press('m')
+  const inTray = page.getByRole('dialog', { name: 'Move to' }).getByRole('option', { name: /In-tray/ })
+  await inTray.click()
+  await page.keyboard.press('Enter')
+  await expect(documentRow(page, 'Renewal')).toHaveCount(0)
+  await expect(documentRow(page, 'Deposit')).toBeFocused()
+  await page.keyboard.press('Control+z')
+  await page.keyboard.press('Control+z')
+  await expect(documentRow(page, 'Lease')).toBeVisible()
+
   await page.goto('/find?q=year')
   await expect(page.getByRole('row', { name: /Lease/ })).toBeVisible()
   await page.getByLabel('Find in names and contents').press('ArrowDown')

@@ -26,7 +26,7 @@ export function rememberKeys(): () => Promise<void> {
     const isFree = now === null || now === document.body || now.closest('.v-overlay') !== null
     if (!isFree || (row === undefined && !isOpener)) return
     if (before instanceof HTMLElement && before.isConnected) before.focus({ preventScroll: true })
-    // The row was drawn anew by what was done.
-    else if (row !== undefined) giveRowKeys(row)
+    // The row was drawn anew by what was done, or went away: then the one that keys mean instead.
+    else if (row !== undefined) giveRowKeys(row, () => document.querySelector('[role=row][data-key][tabindex="0"]'))
   }
 }

@@ -146,7 +146,11 @@ usePageActs(
     larger: () => bar.value?.scale(1.25),
     smaller: () => bar.value?.scale(0.8),
     turn: () => (turn.value = (turn.value + 90) % 360),
-    back: () => (window.history.state?.back ? router.back() : show()),
+    back: () => {
+      trail.left = id.value
+      if (window.history.state?.back) router.back()
+      else show()
+    },
   },
   things.press,
 )
