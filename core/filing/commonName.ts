@@ -3,8 +3,8 @@ const LEAST = 3
 const DATE = /^\d{4}(?:[-.]?\d{2}){0,2}[\s_-]+/u
 
 /**
- * What names have in common at their beginning, behind their dates, in whole words: "Knots handout" for "Knots handout: clove hitch" and
- * "Knots handout: bowline". Empty where that is nothing.
+ * What names have in common at their beginning, behind their dates, in whole words: "Knots handout" for "Knots handout:
+ * clove hitch" and "Knots handout: bowline". Empty where that is nothing.
  */
 export function commonName(names: readonly string[]): string {
   const [first = '', ...others] = names.map(name => name.replace(DATE, ''))
