@@ -1,9 +1,11 @@
 import { mount } from '@vue/test-utils'
 import { afterEach, describe, expect, it } from 'vitest'
+import { computed, nextTick, ref } from 'vue'
 import { createVuetify } from 'vuetify'
 import { VBtn } from 'vuetify/components'
 import SkipLink from '../components/shell/SkipLink.vue'
-import { giveRowKeys, rowReached, rowTab } from './rowKeys'
+import { giveRowKeys, keysAt, rowReached, rowTab } from './rowKeys'
+import { useSelection } from './useSelection'
 
 const frames = (count: number) =>
   new Promise<void>(resolve => {
@@ -57,5 +59,40 @@ describe('the way past the outline', () => {
     await link.trigger('click')
     expect(document.activeElement?.textContent).toBe('1.1 Berth leases')
     link.unmount()
+  })
+})
+
+describe('what becomes of the keys of a row that goes', () => {
+  const LIST = '<p data-key="a" tabindex="0">A</p><p data-key="b" tabindex="0">B</p><p data-key="c" tabindex="0">C</p>'
+  const SHEET = '<div class="v-overlay"><button id="over">Move</button></div><button id="beside">Find</button>'
+
+  /** The list without `gone`, which keys meant while the focus was with `at`. */
+  async function without(gone: string, at: string) {
+    lay(LIST + SHEET)
+    document.querySelector<HTMLElement>(at)?.focus()
+    const items = ref(['a', 'b', 'c'].map(key => ({ key, name: key })))
+    const index = computed(() => new Map(items.value.map(({ key }, place) => [key, place])))
+    const given: string[] = []
+    const { focused } = useSelection(
+      items,
+      index,
+      () => Promise.resolve(),
+      key => given.push(key),
+    )
+    focused.value = gone
+    items.value = items.value.filter(({ key }) => key !== gone)
+    await nextTick()
+    return [focused.value, given]
+  }
+
+  it('goes to the one behind it, else to the one before it', async () => {
+    expect(await without('b', '[data-key=b]')).toEqual(['c', ['c']])
+    expect(await without('c', '[data-key=c]')).toEqual(['b', ['b']])
+  })
+
+  it('is not taken from a sheet over the list, nor from what stands elsewhere', async () => {
+    expect(await without('b', '#over')).toEqual(['c', []])
+    expect(await without('b', '#beside')).toEqual([null, []])
+    expect(keysAt('a')).toBe('elsewhere')
   })
 })

@@ -31,3 +31,10 @@ export const rowTab = (focused: string | null, key: string, index: number): 0 | 
 /** The row that was reached; null: what has the focus is no row, but something in one. */
 export const rowReached = ({ target }: FocusEvent): string | null =>
   target !== null && 'dataset' in target ? ((target as HTMLElement).dataset.key ?? null) : null
+
+/** Where the keys of the browser are: with this row, with a sheet or menu that lies over its list, or elsewhere. */
+export function keysAt(key: string): 'row' | 'over' | 'elsewhere' {
+  const element = typeof document === 'undefined' ? null : document.activeElement
+  if (element?.closest<HTMLElement>('[data-key]')?.dataset.key === key) return 'row'
+  return element?.closest('.v-overlay') ? 'over' : 'elsewhere'
+}

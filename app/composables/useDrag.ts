@@ -8,6 +8,7 @@ import { dropTargetForExternal } from '@atlaskit/pragmatic-drag-and-drop/externa
 import { containsFiles } from '@atlaskit/pragmatic-drag-and-drop/external/file'
 import type { Ref } from 'vue'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { canGather } from '../../core/drop/index'
 import type { DocumentId, FolderId } from '../../core/ids'
 import type { Things } from '../../core/plan/index'
 
@@ -129,11 +130,14 @@ export function useDropPlace(
   return { isOver, zone }
 }
 
-/** Makes the element a document onto which others of its folder can be dropped, for a new folder; null: it is not. */
+/**
+ * Makes the element a document onto which others can be dropped, for a new folder in the one they are looked at in; in
+ * lists from many places it is none.
+ */
 export function useDropOnDocument(
   element: Ref<HTMLElement | null>,
-  target: () => { readonly id: DocumentId; readonly folderId: FolderId } | null,
-): { isOver: Ref<boolean> } {
+  document: () => { readonly id: DocumentId; readonly folderId: FolderId | null },
+): Ref<boolean> {
   const isOver = ref(false)
   const leave = () => {
     isOver.value = false
@@ -141,15 +145,9 @@ export function useDropOnDocument(
   attach(element, node =>
     dropTargetForElements({
       element: node,
-      canDrop: ({ source: { data } }) => {
-        const mine = target()
-        if (!mine || !isDragged(data)) return false
-        return data.dragged.folderIds.length === 0 && !data.dragged.documentIds.includes(mine.id)
-      },
-      getData: () => {
-        const mine = target()
-        return mine ? { held: { kind: 'document', ...mine } satisfies HeldOn } : {}
-      },
+      canDrop: ({ source: { data } }) =>
+        isDragged(data) && document().folderId !== null && canGather(data.dragged, document().id),
+      getData: () => ({ held: { kind: 'document', ...document() } }),
       onDragEnter: () => {
         isOver.value = true
       },
@@ -157,7 +155,7 @@ export function useDropOnDocument(
       onDrop: leave,
     }),
   )
-  return { isOver }
+  return isOver
 }
 
 /** Browsers that can make a file on the desktop of what is dragged out; the others are given its address. */

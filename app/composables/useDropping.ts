@@ -48,6 +48,8 @@ export function useDropping() {
         dialogs.gather = { documentIds: drop.documentIds, folderId: drop.in }
         return
       case 'refused':
+        // It is said in the bottom line as well, and where no number is left renumbering is offered.
+        if (drop.why === 'numbers') void placing.lay(dragged.folderIds, drop.at)
     }
   }
 

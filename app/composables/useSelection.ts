@@ -2,6 +2,7 @@
 
 import type { ComputedRef, Ref } from 'vue'
 import { computed, ref, watch } from 'vue'
+import { keysAt } from './rowKeys'
 
 export interface ListItem {
   readonly key: string
@@ -22,12 +23,6 @@ function neighbourOf(
   return keys.slice(at + 1).find(isThere) ?? keys.slice(0, at).findLast(isThere) ?? null
 }
 
-/** Whether the keys of the browser were with this row, or with a sheet or menu that was opened over the list. */
-function hadKeys(key: string): boolean {
-  const element = typeof document === 'undefined' ? null : document.activeElement
-  return element?.closest<HTMLElement>('[data-key]')?.dataset.key === key || !!element?.closest('.v-overlay')
-}
-
 /** `give` gives a row the keys of the browser. */
 export function useSelection<I extends ListItem>(
   items: Ref<readonly I[]>,
@@ -45,8 +40,10 @@ export function useSelection<I extends ListItem>(
     if (still.length !== selected.value.size) selected.value = new Set(still)
     const { value: key } = focused
     if (key === null || index.has(key)) return
-    focused.value = hadKeys(key) ? neighbourOf(key, before, index) : null
-    if (focused.value !== null) give(focused.value)
+    const had = keysAt(key)
+    focused.value = had === 'elsewhere' ? null : neighbourOf(key, before, index)
+    // What lies over the list gives the keys back itself when it goes.
+    if (had === 'row' && focused.value !== null) give(focused.value)
   })
 
   function only(key: string): void {

@@ -25,7 +25,9 @@ import KeepDialog from '../components/find/KeepDialog.vue'
 import NothingFound from '../components/find/NothingFound.vue'
 import RuleEditor from '../components/find/RuleEditor.vue'
 import SelectionRectangle from '../components/list/SelectionRectangle.vue'
+import OutlineSide from '../components/shell/OutlineSide.vue'
 import SidePanels from '../components/shell/SidePanels.vue'
+import { useDragging } from '../composables/useDrag'
 import { useSearchQuery } from '../composables/useSearchQuery'
 import { useShortcuts } from '../composables/useShortcuts'
 import { useWholeSearch } from '../composables/useWholeSearch'
@@ -40,6 +42,7 @@ definePageMeta({ key: 'find' })
 const [find, acts, trail] = [useFind(), useActs(), useTrail()]
 const [searches, recentSearches] = [useSearches(), useRecentSearches()]
 const route = useRoute()
+const isDragging = useDragging()
 const router = useRouter()
 const { request, fault, asksAnything, query, notation, typed, choose, narrow, type, addRule } = useSearchQuery()
 const head = ref<InstanceType<typeof FindHead> | null>(null)
@@ -150,7 +153,8 @@ const leaveOut = (rule: Rule) => addRule({ kind: 'none', rules: [rule] })
 <template>
   <SidePanels has-card>
     <template #outline>
-      <FindFilters :facets="request.facets" :counts="find.counts" @choose="narrow" />
+      <OutlineSide v-if="isDragging" :current="null" />
+      <FindFilters v-show="!isDragging" :facets="request.facets" :counts="find.counts" @choose="narrow" />
     </template>
     <FindHead
       ref="head"

@@ -1,6 +1,6 @@
 // What a drop would do, in words.
 
-import { counted, quoted } from '../../core/change/index'
+import { counted, nameThings } from '../../core/change/index'
 import type { Carried, Drop } from '../../core/drop/index'
 import type { FolderId } from '../../core/ids'
 import { usePlaceNames } from './placeNames'
@@ -9,14 +9,10 @@ import { usePlaceNames } from './placeNames'
 export type Named = Carried & { readonly name: string }
 
 const nameOf = ({ folderIds, documentIds, name }: Named) =>
-  name !== ''
-    ? quoted(name)
-    : [
-        folderIds.length > 0 ? counted(folderIds.length, 'folder') : '',
-        documentIds.length > 0 ? counted(documentIds.length, 'document') : '',
-      ]
-        .filter(part => part !== '')
-        .join(' and ')
+  nameThings(
+    folderIds.map(() => ({ name })),
+    documentIds.map(() => ({ name })),
+  )
 
 export const placeText = (place: FolderId | null): string =>
   place === null ? 'the In-tray' : (usePlaceNames().placeOf(place)?.text ?? '')

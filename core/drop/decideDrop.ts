@@ -32,7 +32,8 @@ export type Drop =
   /** A new folder for these documents, beside what it is made of. */
   | { readonly kind: 'gather'; readonly documentIds: readonly DocumentId[]; readonly in: FolderId }
   | { readonly kind: 'refused'; readonly why: 'nowhere' | 'itself' | 'there' | 'foldersInTray' | 'onePlace' }
-  | { readonly kind: 'refused'; readonly why: 'numbers'; readonly reason: Refusal }
+  /** The numbers there allow it not, as they are. */
+  | { readonly kind: 'refused'; readonly why: 'numbers'; readonly at: Place; readonly reason: Refusal }
 
 export interface DropFacts {
   readonly plan: NumberedPlan
@@ -59,11 +60,15 @@ function placed(ids: readonly FolderId[], at: Place, { plan, tree, numbered, loc
   const found = placedRows(plan, tree.byId, ids, at, locale, numbered)
   return found.ok
     ? { kind: 'place', at, code: found.codes[0] ?? '' }
-    : { kind: 'refused', why: 'numbers', reason: refusal(found.code, found.details) }
+    : { kind: 'refused', why: 'numbers', at, reason: refusal(found.code, found.details) }
 }
 
+/** Whether what is dragged makes a folder together with this document. */
+export const canGather = ({ folderIds, documentIds }: Things, id: DocumentId): boolean =>
+  folderIds.length === 0 && !documentIds.includes(id)
+
 function gathered(carried: Carried, { id, folderId }: Extract<DropTarget, { readonly kind: 'document' }>): Drop {
-  if (carried.folderIds.length > 0 || carried.documentIds.includes(id)) return { kind: 'refused', why: 'nowhere' }
+  if (!canGather(carried, id)) return { kind: 'refused', why: 'nowhere' }
   return { kind: 'gather', documentIds: [id, ...carried.documentIds], in: folderId }
 }
 

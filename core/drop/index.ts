@@ -1,2 +1,2 @@
 export type { Carried, Drop, DropTarget } from './decideDrop'
-export { decideDrop } from './decideDrop'
+export { canGather, decideDrop } from './decideDrop'

@@ -159,7 +159,7 @@ test('a document dropped on another makes a folder of both, undone as one; those
   page,
 }) => {
   await newPerson(page)
-  await makeFolders(page, ['Ropework'])
+  await makeFolders(page, ['Ropework', 'Sails'])
   await openFolder(page, 'Ropework')
   const files = ['2026-02-01 Knots: bowline', '2026-03-01 Knots: reef', 'Splices']
   await bringIn(
@@ -188,4 +188,21 @@ test('a document dropped on another makes a folder of both, undone as one; those
   await documentRow(page, 'Splices').click()
   await page.keyboard.press('Alt+ArrowUp')
   await expect(names()).toHaveText(['Splices', '2026-03-01 Knots: reef', '2026-02-01 Knots: bowline'])
+
+  // A hit is dragged into the outline, which stands where one narrows as long as it is held.
+  await page.goto('/find?q=Splices')
+  const hit = page.getByRole('row', { name: /Splices/ })
+  await expect(hit).toBeVisible()
+  await expect(treeRow(page, 'Sails')).toHaveCount(0)
+  const from = await hit.boundingBox()
+  if (!from) throw new Error('Nothing to drag.')
+  await page.mouse.move(from.x + 140, from.y + 14)
+  await page.mouse.down()
+  await page.mouse.move(from.x + 160, from.y + 24, { steps: 5 })
+  const to = await treeRow(page, 'Sails').boundingBox()
+  if (!to) throw new Error('Nothing to drop on.')
+  await page.mouse.move(to.x + 60, to.y + 14, { steps: 6 })
+  await expect(page.getByText('Move “Splices” to 2 Sails')).toBeVisible()
+  await page.mouse.up()
+  await expect(bottomLine(page)).toHaveText('Moved “Splices” to 2 Sails')
 })

@@ -4,27 +4,26 @@ import { useDocumentList } from '../../stores/documentList'
 import type { ThingAct, ThingTarget } from '../act'
 import { theOne } from '../act'
 
-/** Those that are kept first in the folder, and where the one that is meant stands among them; null: elsewhere. */
-function amongFirst(target: ThingTarget): { readonly ids: readonly DocumentId[]; readonly at: number } | null {
+/**
+ * Those that are kept first in the folder, with the one that is meant and its neighbour in each other's place; null
+ * where it is none of them, or has no neighbour there.
+ */
+function swapped(target: ThingTarget, by: 1 | -1): DocumentId[] | null {
   const { rows, first } = useDocumentList()
-  const ids = rows.filter(({ id }) => first.has(id)).map(({ id }) => id)
+  const ids = rows.slice(0, first.size).map(({ id }) => id)
   const item = theOne(target)
   const at = item?.kind === 'document' && target.fromFolderId !== null ? ids.indexOf(item.id) : -1
-  return at < 0 ? null : { ids, at }
+  const [mine, neighbour] = [ids[at], ids[at + by]]
+  if (mine === undefined || neighbour === undefined) return null
+  return ids.with(at, neighbour).with(at + by, mine)
 }
 
-/** They change places with their neighbour, for everyone who sees the folder. */
 const laidBy = (by: 1 | -1) => ({
   part: 'mark' as const,
-  applies: (target: ThingTarget) => {
-    const { ids, at } = amongFirst(target) ?? { ids: [], at: -1 }
-    return at >= 0 && ids[at + by] !== undefined
-  },
+  applies: (target: ThingTarget) => swapped(target, by) !== null,
   run: (target: ThingTarget) => {
-    const { ids, at } = amongFirst(target) ?? { ids: [], at: -1 }
-    const [id, neighbour] = [ids[at], ids[at + by]]
-    if (!id || !neighbour || target.fromFolderId === null) return
-    const documentIds = ids.map(one => (one === id ? neighbour : one === neighbour ? id : one))
+    const documentIds = swapped(target, by)
+    if (documentIds === null || target.fromFolderId === null) return
     void useActs().act({ kind: 'document.arrange', folderId: target.fromFolderId, documentIds })
   },
 })

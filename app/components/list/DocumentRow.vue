@@ -50,10 +50,7 @@ const emit = defineEmits<{
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
-const { isOver } = useDropOnDocument(element, () => {
-  const { fromFolderId: folderId } = props.dragged()
-  return folderId === null ? null : { id: props.row.id, folderId }
-})
+const isOver = useDropOnDocument(element, () => ({ id: props.row.id, folderId: props.dragged().fromFolderId }))
 
 const colourKey = useColourKey()
 const meaning = computed(() =>

@@ -37,10 +37,7 @@ const [hand, colourKey] = [useHand(), useColourKey()]
 const element = ref<HTMLElement | null>(null)
 const rename = useRename()
 useDragSource(element, () => (props.renaming ? null : props.dragged()))
-const { isOver } = useDropOnDocument(element, () => {
-  const { fromFolderId: folderId } = props.dragged()
-  return folderId === null ? null : { id: props.row.id, folderId }
-})
+const isOver = useDropOnDocument(element, () => ({ id: props.row.id, folderId: props.dragged().fromFolderId }))
 
 const meaning = computed(() =>
   props.row.meaningId === null ? null : (colourKey.meaningById.get(props.row.meaningId) ?? null),

@@ -45,7 +45,7 @@ const countOf = (kind: PartKind) => props.document.reading.parts.find(one => one
 const PLAIN: readonly string[] = ['pdf', 'pages', 'picture', 'media']
 const locks = useLocks()
 const failed = ref(false)
-/** Why it could not be set as pages is in the log; it is shown as it was read. */
+/** It could not be set as pages: it is shown as it was read. */
 const pagesFailed = ref(false)
 watch(
   () => [props.document.id, props.document.version],
@@ -73,6 +73,10 @@ const way = computed(() => {
   if (reading.state === 'read') return 'text'
   return reading.state === 'locked' ? 'none' : reading.state
 })
+function pdfFailed(): void {
+  if (way.value === 'pages') pagesFailed.value = true
+  else failed.value = true
+}
 /** Parts that stand, as they were read, behind what has a look of its own; null: there are none. */
 const behind = computed(() => {
   const has = (shown: readonly PartKind[]) => props.document.reading.parts.some(({ kind }) => !shown.includes(kind))
@@ -105,26 +109,16 @@ watch(
       It could not be set as pages; here it is as it was read.
     </p>
     <PdfPages
-      v-if="way === 'pages'"
-      :id="document.id"
-      set
-      :version="document.version"
-      :only="null"
-      :terms="terms"
-      :turn="0"
-      :hit-pages="hitPages"
-      @pages="emit('pages', $event)"
-      @failed="pagesFailed = true" />
-    <PdfPages
-      v-else-if="way === 'pdf'"
+      v-if="way === 'pdf' || way === 'pages'"
       :id="document.id"
       :version="document.version"
+      :from-office="way === 'pages'"
       :only="large ? null : page"
       :terms="terms"
       :turn="turn"
       :hit-pages="hitPages"
       @pages="emit('pages', $event)"
-      @failed="failed = true" />
+      @failed="pdfFailed" />
     <PictureSheet
       v-else-if="way === 'picture'"
       :id="document.id"

@@ -11,8 +11,8 @@ import PdfPage from './PdfPage.vue'
 const props = defineProps<{
   id: string
   version: number
-  /** It is none, but the server sets it as one. */
-  set?: boolean
+  /** An office document, which the server sets as pages. */
+  fromOffice?: boolean
   /** Only this page, for the card; null: all. */
   only: number | null
   terms: readonly Term[]
@@ -34,9 +34,11 @@ watch(
     const { getDocument, GlobalWorkerOptions } = await import('pdfjs-dist')
     GlobalWorkerOptions.workerSrc = (await import('pdfjs-dist/build/pdf.worker.min.mjs?url')).default
     const mine = (task = getDocument({
-      url: props.set
+      url: props.fromOffice
         ? asPagesAddress(props.id, props.version)
         : contentAddress(props.id, { inline: true, version: props.version }),
+      // Pages are set for each request where they are not kept: it comes in one.
+      disableRange: props.fromOffice,
       isEvalSupported: false,
       cMapUrl: '/pdf/cmaps/',
       cMapPacked: true,
@@ -59,7 +61,7 @@ watch(
 /** Where the words of recognised pages stand; looked up when they are to be marked. */
 const words = shallowRef<ReadonlyMap<number, readonly BoxedWord[]>>(new Map())
 watch(
-  [() => props.id, () => props.terms.length > 0],
+  [() => props.id, () => props.terms.length > 0 && !props.fromOffice],
   async ([id, wanted]) => {
     words.value = new Map()
     if (!wanted) return
@@ -82,7 +84,7 @@ const shown = computed(() =>
 const MARKED_AHEAD = 60
 /** Where the server set the pages, it does not know on which the words stand. */
 const marked = computed(() => {
-  const candidates = props.set ? shown.value : [...props.hitPages.keys()].sort((a, b) => a - b)
+  const candidates = props.fromOffice ? shown.value : [...props.hitPages.keys()].sort((a, b) => a - b)
   return new Set(props.terms.length > 0 ? candidates.slice(0, MARKED_AHEAD) : [])
 })
 
@@ -109,7 +111,7 @@ onBeforeUnmount(close)
         :turn="turn"
         :has-hits="marked.has(number)" />
     </template>
-    <p v-else-if="set" class="quiet" role="status">Being set as pages…</p>
+    <p v-else-if="fromOffice" class="quiet" role="status">Being set as pages…</p>
   </div>
 </template>
 

@@ -108,6 +108,18 @@ onPlanEvent(event => {
   if (event.type !== 'reading' || event.documentId === id.value) void load()
 })
 
+/** Back to where it was opened; the list there, and no other, gives its row the keys. */
+function leave(): void {
+  trail.left = id.value
+  const forget = router.afterEach((_, from) => {
+    if (from.name === 'document-id') return
+    trail.left = null
+    forget()
+  })
+  if (window.history.state?.back) router.back()
+  else show()
+}
+
 function show(): void {
   const home = document.value?.folderIds[0]
   void router.push(home ? { path: `/plan/${home}`, query: { doc: id.value } } : '/in-tray')
@@ -146,11 +158,7 @@ usePageActs(
     larger: () => bar.value?.scale(1.25),
     smaller: () => bar.value?.scale(0.8),
     turn: () => (turn.value = (turn.value + 90) % 360),
-    back: () => {
-      trail.left = id.value
-      if (window.history.state?.back) router.back()
-      else show()
-    },
+    back: leave,
   },
   things.press,
 )

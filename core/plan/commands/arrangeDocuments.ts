@@ -18,9 +18,10 @@ function arrangeDocuments(slice: Slice, command: Given<typeof fields>, moment: M
   const folder = findFolder(slice, command.folderId)
   if (isDecision(folder)) return folder
   const place = placeValue(slice, folder.id, moment.locale)
-  const keys = generateNKeysBetween(null, null, command.documentIds.length)
+  const ids = new Set(command.documentIds)
+  const keys = generateNKeysBetween(null, null, ids.size)
   const rows: RowChange[] = []
-  for (const [index, id] of command.documentIds.entries()) {
+  for (const [index, id] of [...ids].entries()) {
     const document = findDocument(slice, id)
     if (isDecision(document)) return document
     const lies = slice.placements.find(one => one.documentId === id && one.folderId === folder.id)

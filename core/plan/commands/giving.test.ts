@@ -313,6 +313,7 @@ describe('documents that are kept first', () => {
     expect(then.said[0]).toBe('Laid those that are first in 1 Handouts in order')
     expect(orderOf(then.state)).toEqual(['d true', 'e true'])
     expect(orderOf(runIn(both, arranged('e', 'd')).state)).toEqual(['e true', 'd true'])
+    expect(orderOf(runIn(both, arranged('e', 'd', 'e')).state)).toEqual(['e true', 'd true'])
     expect(runIn(then.state, first({ on: false })).state.placement.get('p')?.orderKey).toBe('')
   })
 
