@@ -62,7 +62,7 @@ async function send(): Promise<void> {
     label="New folder for documents"
     :title="`New folder in ${where}`"
     @leave="leave">
-    <form class="form" @submit.prevent="send">
+    <form class="form-lines" @submit.prevent="send">
       <label
         >Its name
         <LineField v-model="name" class="line-field" data-begins aria-label="Name of the folder" autocomplete="off" />
@@ -79,16 +79,3 @@ async function send(): Promise<void> {
     </template>
   </PaperDialog>
 </template>
-
-<style scoped>
-.form {
-  display: grid;
-  gap: 10px;
-}
-label {
-  display: grid;
-  gap: 2px;
-  color: var(--ink-2);
-  font-size: 12.5px;
-}
-</style>

@@ -53,7 +53,7 @@ async function keep(): Promise<void> {
     label="New link"
     :title="`New link in ${request ? (placeNames.placeOf(request.folderId)?.text ?? '') : ''}`"
     @leave="leave">
-    <form class="form" @submit.prevent="keep">
+    <form class="form-lines" @submit.prevent="keep">
       <label>Address <LineField v-model="address" class="line-field" data-begins placeholder="https://" /></label>
       <label
         >Title
@@ -74,16 +74,3 @@ async function keep(): Promise<void> {
     </template>
   </PaperDialog>
 </template>
-
-<style scoped>
-.form {
-  display: grid;
-  gap: 10px;
-}
-label {
-  display: grid;
-  gap: 2px;
-  color: var(--ink-2);
-  font-size: 12.5px;
-}
-</style>
