@@ -32,9 +32,9 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
 
   // Under headings, in rows again.
   await choose(page.getByLabel('Headings'), 'By type')
-  await expect(page.getByRole('heading', { level: 3 })).toHaveText(['Table', 'Plain text'])
+  await expect(sheets.getByRole('heading', { level: 2 })).toHaveText(['Table', 'Plain text'])
   await page.getByRole('button', { name: 'Rows' }).click()
-  await expect(page.getByRole('heading', { level: 3 })).toHaveText(['Table', 'Plain text'])
+  await expect(sheets.getByRole('heading', { level: 2 })).toHaveText(['Table', 'Plain text'])
   await expect(sheets.locator('[data-key]')).toHaveCount(4)
 
   // Another column, further to the left, wider.
@@ -59,7 +59,7 @@ test('a folder is shown as sheets, under headings, with other columns, and stays
 
   // It stays so, for this folder.
   await page.reload()
-  await expect(page.getByRole('heading', { level: 3 })).toHaveText(['Table', 'Plain text'])
+  await expect(sheets.getByRole('heading', { level: 2 })).toHaveText(['Table', 'Plain text'])
   expect(await names()).toEqual(['Type', 'Changed', 'Size', 'Way in'])
   await openFolder(page, 'Post')
   await bringIn(page, [{ name: 'letter.txt', text: 'a' }])
